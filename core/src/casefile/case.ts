@@ -1,0 +1,107 @@
+import { z } from 'zod'
+import { childSchema, idSchema, nameSchema } from '../child/index.ts'
+import { localRuleSchema, practiceSchema } from '../practice/index.ts'
+import { disturbancesSchema, readingsSchema, sequenceSchema, settingsSchema } from '../readings/index.ts'
+import {
+  modelSchema,
+  unitSchema,
+  type Mode,
+  type RestraintModel,
+  type RestraintUnit,
+  type Route,
+} from '../restraint/index.ts'
+import { vehicleSchema, type SeatingPosition } from '../vehicle/index.ts'
+
+export const CASE_FORMAT = 'nimble-anchor/case'
+
+export const choiceSchema = z.strictObject({
+  modelId: idSchema.optional(),
+  unitId: idSchema.optional(),
+  modeId: idSchema.optional(),
+  positionId: idSchema.optional(),
+  routeId: idSchema.optional(),
+  at: sequenceSchema,
+})
+export type Choice = z.infer<typeof choiceSchema>
+
+/** One fitting, whole: everything that the judgement rests on, and nothing else. */
+export const caseSchema = z
+  .strictObject({
+    format: z.literal(CASE_FORMAT),
+    version: z.literal(1),
+    /** The day the judgement is for. */
+    today: z.iso.date(),
+    child: childSchema,
+    vehicle: vehicleSchema.optional(),
+    restraints: z.array(modelSchema).max(50),
+    units: z.array(unitSchema).max(50).optional(),
+    choice: choiceSchema,
+    settings: settingsSchema,
+    disturbances: disturbancesSchema,
+    readings: readingsSchema,
+    practice: practiceSchema,
+    localRule: localRuleSchema,
+    handover: z.strictObject({ fitterName: nameSchema, carerName: nameSchema, signedAt: z.iso.datetime() }).optional(),
+  })
+  .superRefine((c, ctx) => {
+    const issue = (path: (string | number)[], message: string) => ctx.addIssue({ code: 'custom', path, message })
+    if (c.child.dateOfBirth !== undefined && c.child.dateOfBirth > c.today) {
+      issue(['child', 'dateOfBirth'], `must not be after ${c.today}`)
+    }
+    const { modelId, unitId, modeId, routeId, positionId } = c.choice
+    const model = c.restraints.find((m) => m.id === modelId)
+    if (modelId !== undefined && !model) issue(['choice', 'modelId'], `no restraint "${modelId}" in this case`)
+    const unit = c.units?.find((u) => u.id === unitId)
+    if (unitId !== undefined && !unit) issue(['choice', 'unitId'], `no unit "${unitId}" in this case`)
+    if (unit && modelId !== undefined && unit.modelId !== modelId) {
+      issue(['choice', 'unitId'], `unit "${unitId}" is a "${unit.modelId}", not a "${modelId}"`)
+    }
+    const mode = model?.modes.find((m) => m.id === modeId)
+    if (modeId !== undefined && !mode) issue(['choice', 'modeId'], `no mode "${modeId}" in the chosen restraint`)
+    if (routeId !== undefined && !mode?.routes.some((r) => r.id === routeId)) {
+      issue(['choice', 'routeId'], `no route "${routeId}" in the chosen mode`)
+    }
+    if (positionId !== undefined && !c.vehicle?.positions.some((p) => p.id === positionId)) {
+      issue(['choice', 'positionId'], `no place "${positionId}" in the vehicle`)
+    }
+    if (mode) {
+      const recline = c.settings.recline?.value
+      if (recline !== undefined && !mode.reclines?.some((r) => r.id === recline)) {
+        issue(['settings', 'recline', 'value'], `the mode has no recline "${recline}"`)
+      }
+      c.settings.insertsIn?.value.forEach((id, i) => {
+        if (!mode.inserts?.some((x) => x.id === id)) {
+          issue(['settings', 'insertsIn', 'value', i], `the mode has no insert "${id}"`)
+        }
+      })
+      const notches = mode.routes.find((r) => r.id === routeId)?.leg?.notches
+      const notch = c.settings.legNotch?.value
+      if (notch !== undefined && notches !== undefined && notch > notches) {
+        issue(['settings', 'legNotch', 'value'], `must be at most ${notches}, the leg's last notch`)
+      }
+    }
+  })
+  .meta({ id: 'Case', title: 'Nimble Anchor case file' })
+
+export type Case = z.infer<typeof caseSchema>
+
+/** The things the choice points at, found in the case; each may still be open. */
+export interface Chosen {
+  readonly model?: RestraintModel | undefined
+  readonly unit?: RestraintUnit | undefined
+  readonly mode?: Mode | undefined
+  readonly route?: Route | undefined
+  readonly position?: SeatingPosition | undefined
+}
+
+export function chosenIn(c: Case): Chosen {
+  const model = c.restraints.find((m) => m.id === c.choice.modelId)
+  const mode = model?.modes.find((m) => m.id === c.choice.modeId)
+  return {
+    model,
+    unit: c.units?.find((u) => u.id === c.choice.unitId),
+    mode,
+    route: mode?.routes.find((r) => r.id === c.choice.routeId),
+    position: c.vehicle?.positions.find((p) => p.id === c.choice.positionId),
+  }
+}

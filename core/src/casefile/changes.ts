@@ -1,0 +1,151 @@
+import { err, ok, type Result } from '../quantities/index.ts'
+import { CHECK_IDS, DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
+import { caseSchema, type Case } from './case.ts'
+import { faultText, parseWith, type Fault } from './parse.ts'
+
+/**
+ * The one way a fitting changes: put a value at a path, or take it away.
+ * What may be put is a table; everything else is refused.
+ */
+export interface Put {
+  readonly path: readonly string[]
+  /** `null` takes the value away. */
+  readonly value: unknown
+}
+/** A put that has happened, with what stood there before: the unit of the history. */
+export interface Changed {
+  readonly path: readonly string[]
+  readonly from: unknown
+  readonly to: unknown
+}
+
+const CHILD_FIELDS = [
+  'name', 'familyName', 'dateOfBirth', 'ageMonths', 'sex', 'bornAtWeeks', 'headControl', 'needsPostureSpecialist',
+  'massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm', 'note',
+] // prettier-ignore
+const PLACE_FIELDS = [
+  'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'frontClearanceMm', 'handbook', 'lowerTetherPoints',
+] // prettier-ignore
+
+/** Fields that take part in staleness are stamped with the entry's place in the order. */
+const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances'])
+
+function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
+  if (rest.length > 0 || root === undefined) return false
+  switch (root) {
+    case 'child':
+      return key !== undefined && field === undefined && CHILD_FIELDS.includes(key)
+    case 'vehicle':
+      return key === undefined || (field !== undefined && PLACE_FIELDS.includes(field))
+    case 'settings':
+      return field === undefined && (SETTING_IDS as readonly string[]).includes(key ?? '')
+    case 'readings':
+      return field === undefined && (CHECK_IDS as readonly string[]).includes(key ?? '')
+    case 'disturbances':
+      return field === undefined && (DISTURBANCE_IDS as readonly string[]).includes(key ?? '')
+    case 'choice':
+    case 'restraints':
+    case 'units':
+    case 'practice':
+    case 'localRule':
+    case 'today':
+    case 'handover':
+      return key === undefined
+    default:
+      return false
+  }
+}
+
+/** Drops the fields that were taken away, so that a document never holds `undefined`. */
+function withField(record: Readonly<Record<string, unknown>>, key: string, value: unknown): Record<string, unknown> {
+  const next: Record<string, unknown> = { ...record }
+  if (value === null || value === undefined) delete next[key]
+  else next[key] = value
+  return next
+}
+
+function readAt(document: Record<string, unknown>, path: readonly string[]): unknown {
+  const [root = '', key, field] = path
+  const top = document[root]
+  if (key === undefined) return top
+  if (root === 'vehicle') {
+    const position = (top as Case['vehicle'])?.positions.find((p) => p.id === key)
+    return (position as Record<string, unknown> | undefined)?.[field ?? '']
+  }
+  return (top as Record<string, unknown> | undefined)?.[key]
+}
+
+function writeAt(document: Record<string, unknown>, path: readonly string[], value: unknown): Record<string, unknown> {
+  const [root = '', key, field] = path
+  if (key === undefined) return withField(document, root, value)
+  if (root === 'vehicle') {
+    const vehicle = document.vehicle as Case['vehicle']
+    if (!vehicle?.positions.some((p) => p.id === key)) return document
+    const positions = vehicle.positions.map((p) => (p.id === key ? withField(p, field ?? '', value) : p))
+    return { ...document, vehicle: { ...vehicle, positions } }
+  }
+  return { ...document, [root]: withField((document[root] ?? {}) as Record<string, unknown>, key, value) }
+}
+
+function stamped({ path, value }: Put, sequence: number): unknown {
+  if (value === null || !STAMPED.has(path[0] ?? '')) return value
+  return typeof value === 'object' ? { ...value, at: sequence } : value
+}
+
+function checked(document: unknown): Result<Case, readonly Fault[]> {
+  return parseWith(caseSchema, document)
+}
+
+/**
+ * Applies one entry (one or more puts, all or none) as the `sequence`-th of the
+ * fitting, and returns the new case with what changed. A put outside the table
+ * or a value outside its limits comes back as faults and changes nothing.
+ */
+export function applyPuts(
+  before: Case,
+  puts: readonly Put[],
+  sequence: number,
+): Result<{ readonly case: Case; readonly changed: readonly Changed[] }, readonly Fault[]> {
+  let document = before as unknown as Record<string, unknown>
+  const changed: Changed[] = []
+  for (const [i, put] of puts.entries()) {
+    if (!isAllowed(put.path)) {
+      return err([{ path: `$.puts[${i}].path`, message: `"${put.path.join('.')}" is not a field that can be set` }])
+    }
+    if (
+      put.path[0] === 'vehicle' &&
+      put.path.length === 3 &&
+      !before.vehicle?.positions.some((p) => p.id === put.path[1])
+    ) {
+      return err([{ path: `$.puts[${i}].path`, message: `no place "${put.path[1]}" in the vehicle` }])
+    }
+    const from = readAt(document, put.path) ?? null
+    document = writeAt(document, put.path, stamped(put, sequence))
+    changed.push({ path: put.path, from, to: readAt(document, put.path) ?? null })
+  }
+  const parsed = checked(document)
+  return parsed.ok ? ok({ case: parsed.value, changed }) : parsed
+}
+
+/**
+ * Takes one entry back as if it had never been made, stamps included: for a
+ * slip of the hand in the record, not for something moved back in the car.
+ */
+export function revert(after: Case, changed: readonly Changed[]): Result<Case, readonly Fault[]> {
+  let document = after as unknown as Record<string, unknown>
+  for (const change of changed.toReversed()) document = writeAt(document, change.path, change.from)
+  return checked(document)
+}
+
+/**
+ * The state that a history leads to.
+ *
+ * @throws Error when an entry does not apply: a stored history always does.
+ */
+export function replay(initial: Case, history: readonly (readonly Changed[])[]): Case {
+  let document = initial as unknown as Record<string, unknown>
+  for (const changes of history) for (const c of changes) document = writeAt(document, c.path, c.to)
+  const parsed = checked(document)
+  if (!parsed.ok) throw new Error(`History does not replay: ${parsed.error.map(faultText).join('; ')}`)
+  return parsed.value
+}

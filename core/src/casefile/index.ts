@@ -1,0 +1,3 @@
+export * from './case.ts'
+export * from './parse.ts'
+export * from './changes.ts'

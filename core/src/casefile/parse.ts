@@ -1,0 +1,76 @@
+import { z } from 'zod'
+import { err, ok, type Result } from '../quantities/index.ts'
+
+/** One thing wrong with a document: where, as a JSON path, and which limit it breaks. */
+export interface Fault {
+  readonly path: string
+  readonly message: string
+}
+
+function jsonPath(path: readonly PropertyKey[]): string {
+  return path.reduce<string>(
+    (text, key) =>
+      typeof key === 'number'
+        ? `${text}[${key}]`
+        : /^[A-Za-z_]\w*$/.test(String(key))
+          ? `${text}.${String(key)}`
+          : `${text}["${String(key)}"]`,
+    '$',
+  )
+}
+
+function toFaults(issue: z.core.$ZodIssue): Fault[] {
+  const path = jsonPath(issue.path)
+  switch (issue.code) {
+    case 'unrecognized_keys':
+      return issue.keys.map((key) => ({ path: jsonPath([...issue.path, key]), message: 'is not a known field' }))
+    case 'invalid_type':
+      return [
+        {
+          path,
+          message:
+            issue.input === undefined && /undefined/.test(issue.message)
+              ? `is missing; must be ${issue.expected}`
+              : `must be ${issue.expected}`,
+        },
+      ]
+    case 'invalid_value':
+      return [{ path, message: `must be one of ${issue.values.map((v) => JSON.stringify(v)).join(', ')}` }]
+    case 'too_big':
+      return [
+        {
+          path,
+          message:
+            issue.origin === 'number' || issue.origin === 'int'
+              ? issue.message.startsWith('Too big')
+                ? `must be at most ${issue.maximum}`
+                : issue.message
+              : `must hold at most ${issue.maximum} ${issue.origin === 'string' ? 'characters' : 'items'}`,
+        },
+      ]
+    case 'too_small':
+      return [
+        {
+          path,
+          message:
+            issue.origin === 'number' || issue.origin === 'int'
+              ? issue.message.startsWith('Too small')
+                ? `must be at least ${issue.minimum}`
+                : issue.message
+              : `must hold at least ${issue.minimum} ${issue.origin === 'string' ? 'characters' : 'items'}`,
+        },
+      ]
+    case 'invalid_format':
+      return [{ path, message: issue.format === 'date' ? 'must be a day as YYYY-MM-DD' : issue.message }]
+    default:
+      return [{ path, message: issue.message }]
+  }
+}
+
+/** Parses unknown data by a schema; every fault comes back with its JSON path. */
+export function parseWith<T>(schema: z.ZodType<T>, data: unknown): Result<T, readonly Fault[]> {
+  const result = schema.safeParse(data)
+  return result.success ? ok(result.data) : err(result.error.issues.flatMap(toFaults))
+}
+
+export const faultText = (fault: Fault): string => `${fault.path} ${fault.message}`

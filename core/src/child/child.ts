@@ -1,0 +1,65 @@
+import { z } from 'zod'
+import { ageInterval, quantitySchema, toInterval, type Interval, type IsoDate } from '../quantities/index.ts'
+
+/** Widest values accepted for a child; outside them it is a slip of the keyboard. */
+export const CHILD_LIMITS = {
+  massKg: { min: 0.5, max: 80, unit: 'kg' },
+  statureCm: { min: 30, max: 190, unit: 'cm' },
+  seatedShoulderHeightMm: { min: 100, max: 800, unit: 'mm' },
+  sittingHeightMm: { min: 200, max: 1100, unit: 'mm' },
+  ageMonths: { min: 0, max: 240, unit: 'months' },
+} as const
+
+export const idSchema = z
+  .string()
+  .regex(/^[a-z0-9][a-z0-9-]{0,62}$/, 'must be lower-case letters, digits and hyphens, 1 to 63 long')
+export const nameSchema = z.string().trim().min(1).max(120)
+export const noteSchema = z.string().max(1000)
+
+/** Little is kept: a name the fitter can call, and what the judgement needs. */
+export const childSchema = z
+  .strictObject({
+    id: idSchema,
+    name: nameSchema,
+    familyName: nameSchema.optional(),
+    dateOfBirth: z.iso.date().optional(),
+    /** Used only when the day of birth is not given. */
+    ageMonths: quantitySchema(CHILD_LIMITS.ageMonths).optional(),
+    sex: z.enum(['female', 'male']).optional(),
+    /** Completed weeks of pregnancy at birth; under 37 is preterm. */
+    bornAtWeeks: z.int().min(22).max(44).optional(),
+    headControl: z.enum(['none', 'steady']).optional(),
+    needsPostureSpecialist: z.boolean().optional(),
+    massKg: quantitySchema(CHILD_LIMITS.massKg).optional(),
+    statureCm: quantitySchema(CHILD_LIMITS.statureCm).optional(),
+    seatedShoulderHeightMm: quantitySchema(CHILD_LIMITS.seatedShoulderHeightMm).optional(),
+    sittingHeightMm: quantitySchema(CHILD_LIMITS.sittingHeightMm).optional(),
+    note: noteSchema.optional(),
+  })
+  .meta({ id: 'Child' })
+
+export type Child = z.infer<typeof childSchema>
+
+/** Weeks of pregnancy below which a birth is called preterm. */
+export const TERM_WEEKS = 37
+
+export const isPreterm = (child: Child): boolean => child.bornAtWeeks !== undefined && child.bornAtWeeks < TERM_WEEKS
+
+/** Calendar age in months; exact from the day of birth, an interval when only told. */
+export function ageMonthsOf(child: Child, today: IsoDate): Interval | undefined {
+  if (child.dateOfBirth !== undefined) return ageInterval(child.dateOfBirth, today)
+  return toInterval(child.ageMonths)
+}
+
+/**
+ * Posture counts as without head control when it is said so, or when the child
+ * is certainly under four months; unknown between four and nine months.
+ * (Practice: steady head control comes at about four to six months.)
+ */
+export function headControlOf(child: Child, today: IsoDate): 'none' | 'steady' | 'unknown' {
+  if (child.headControl !== undefined) return child.headControl
+  const age = ageMonthsOf(child, today)
+  if (age === undefined) return 'unknown'
+  if (age.hi < 4) return 'none'
+  return age.lo >= 9 ? 'steady' : 'unknown'
+}

@@ -1,0 +1,38 @@
+import { compare, every, type Decision, type Interval } from '../quantities/index.ts'
+import type { Insert, Mode, Until } from '../restraint/index.ts'
+
+interface Measures {
+  readonly massKg: Interval | undefined
+  readonly statureCm: Interval | undefined
+  readonly age: Interval | undefined
+}
+
+/** Whether the child is still under every limit given; a limit is reached at its value. */
+export function isBefore(until: Until, child: Measures): Decision {
+  const parts: Decision[] = []
+  if (until.massKg !== undefined) parts.push(compare(child.massKg, 'less-than', until.massKg))
+  if (until.statureCm !== undefined) parts.push(compare(child.statureCm, 'less-than', until.statureCm))
+  if (until.ageMonths !== undefined) parts.push(compare(child.age, 'less-than', until.ageMonths))
+  return every(parts)
+}
+
+export interface InsertAdvice {
+  readonly insert: Insert
+  /** `must`: in; `may`: either; `must-not`: out; `ask`: depends on what is not measured closely enough. */
+  readonly use: 'must' | 'may' | 'must-not' | 'ask'
+}
+
+export function adviseInserts(mode: Mode, child: Measures): readonly InsertAdvice[] {
+  return (mode.inserts ?? []).map((insert) => {
+    const required = insert.requiredUntil === undefined ? 'fail' : isBefore(insert.requiredUntil, child)
+    const allowed = insert.allowedUntil === undefined ? 'pass' : isBefore(insert.allowedUntil, child)
+    if (allowed === 'fail') return { insert, use: 'must-not' }
+    if (required === 'pass') return { insert, use: 'must' }
+    return { insert, use: required === 'fail' && allowed === 'pass' ? 'may' : 'ask' }
+  })
+}
+
+/** How much the pieces in use raise the child's shoulder, in mm. */
+export function insertThicknessMm(mode: Mode, insertsIn: readonly string[]): number {
+  return (mode.inserts ?? []).filter((i) => insertsIn.includes(i.id)).reduce((sum, i) => sum + i.thicknessMm, 0)
+}

@@ -1,0 +1,62 @@
+import { ageMonthsOf, headControlOf, isPreterm, type Child } from '../child/index.ts'
+import { interval, type Interval, type IsoDate } from '../quantities/index.ts'
+import type { Mode } from '../restraint/index.ts'
+
+/**
+ * Back surface of the shell from vertical, in degrees: φ.
+ *
+ *   rearward          forward
+ *      \  |              |  /        θ  recline position on a level cushion
+ *       \φ|              |φ/         σ  cushion slope, front edge higher is +
+ *        \|              |/          ω  wedge at the bight
+ *   φ = θ − σ + ω     φ = θ + σ − ω
+ */
+export function shellAngleDeg(input: {
+  readonly reclineDeg: number
+  readonly slopeDeg: Interval
+  readonly wedgeDeg: number
+  readonly direction: Mode['direction']
+}): Interval {
+  const { reclineDeg, slopeDeg, wedgeDeg, direction } = input
+  return direction === 'forward'
+    ? interval(reclineDeg + slopeDeg.lo - wedgeDeg, reclineDeg + slopeDeg.hi - wedgeDeg)
+    : interval(reclineDeg - slopeDeg.hi + wedgeDeg, reclineDeg - slopeDeg.lo + wedgeDeg)
+}
+
+/** ω = atan(h/B): what a wedge of height h at the bight does under a base of length B. */
+export const wedgeAngleDeg = (heightMm: number, baseLengthMm: number): number =>
+  (Math.atan(heightMm / baseLengthMm) * 180) / Math.PI
+
+/** An integral shell that is not a lie-flat mode is never flatter than this. */
+export const MAX_SHELL_ANGLE_DEG = 45
+
+export interface AngleBand {
+  readonly fromDeg: number
+  readonly toDeg: number
+  readonly statedBy: 'maker' | 'practice'
+  readonly because: string
+}
+
+/**
+ * Target band for the shell angle. The maker's own line wins; otherwise the
+ * usual targets: without head control (and preterm) 40–45°, to about a year
+ * 30–45°, older rearward 20–35°. `undefined` where no target exists (forward
+ * modes without a maker's line, lie-flat) or head control must be known first.
+ */
+export function angleBand(mode: Mode, child: Child, today: IsoDate): AngleBand | 'ask-head-control' | undefined {
+  const own = mode.targetAngleDeg
+  if (own?.from !== undefined && own.to !== undefined) {
+    return { fromDeg: own.from, toDeg: own.to, statedBy: 'maker', because: 'the maker’s own line' }
+  }
+  if (mode.direction !== 'rearward' || mode.shape === 'lie-flat') return undefined
+  const control = headControlOf(child, today)
+  const age = ageMonthsOf(child, today)
+  const isUnderYear = age === undefined || age.lo < 12
+  if (control === 'none' || (isPreterm(child) && age !== undefined && age.lo < 6)) {
+    return { fromDeg: 40, toDeg: 45, statedBy: 'practice', because: 'no head control yet' }
+  }
+  if (control === 'unknown') return 'ask-head-control'
+  return isUnderYear
+    ? { fromDeg: 30, toDeg: 45, statedBy: 'practice', because: 'head control, under a year' }
+    : { fromDeg: 20, toDeg: 35, statedBy: 'practice', because: 'older child rearward' }
+}

@@ -1,0 +1,98 @@
+import { formatNumber, unreachable, type Decision, type Interval } from '../quantities/index.ts'
+import type { Mode, StrapRule } from '../restraint/index.ts'
+
+/** "Just" below or above is bounded by this; more is advised against unless it is the nearest slot. */
+export const JUST_MM = 30
+/** How near counts as level, where a maker asks for level. */
+export const LEVEL_MM = 10
+
+export const STRAP_RULE_TEXT = {
+  'at-or-just-below': 'at or just below the shoulder',
+  'at-or-just-above': 'at or just above the shoulder',
+  level: 'level with the shoulder',
+  'level-or-just-under': 'level with the shoulder or just under it',
+} as const satisfies Record<StrapRule, string>
+
+/** The mode's own rule, or the usual one for its direction. */
+export function strapRuleOf(mode: Mode): StrapRule {
+  return mode.strap?.rule ?? (mode.direction === 'forward' ? 'at-or-just-above' : 'at-or-just-below')
+}
+
+/** Offset allowed of the strap exit from the shoulder, in mm; + is above. */
+function offsets(rule: StrapRule): { readonly from: number; readonly to: number } {
+  switch (rule) {
+    case 'at-or-just-below':
+      return { from: -Infinity, to: 0 }
+    case 'at-or-just-above':
+      return { from: 0, to: Infinity }
+    case 'level':
+      return { from: -LEVEL_MM, to: LEVEL_MM }
+    case 'level-or-just-under':
+      return { from: -JUST_MM, to: LEVEL_MM }
+    default:
+      return unreachable(rule)
+  }
+}
+
+/** Whether a strap exit at `exitMm` suits a shoulder at `shoulderMm` (insert under the child included). */
+export function judgeStrapHeight(rule: StrapRule, exitMm: number, shoulderMm: Interval): Decision {
+  const { from, to } = offsets(rule)
+  const offset = { lo: exitMm - shoulderMm.hi, hi: exitMm - shoulderMm.lo }
+  if (offset.lo >= from && offset.hi <= to) return 'pass'
+  return offset.hi < from || offset.lo > to ? 'fail' : 'undecided'
+}
+
+export type StrapAdvice =
+  | { readonly kind: 'set'; readonly heightMm: number; readonly slot?: number; readonly isFar: boolean }
+  | { readonly kind: 'stop-at-shoulders' }
+  | { readonly kind: 'none'; readonly because: 'too-small' | 'outgrown' }
+  | { readonly kind: 'measure'; readonly candidatesMm: readonly number[] }
+
+const distance = (heightMm: number, shoulderMm: number): number => Math.abs(heightMm - shoulderMm)
+
+/** The setting that suits one exact shoulder height, or why there is none. */
+function bestFor(rule: StrapRule, heightsMm: readonly number[], shoulderMm: number): number | 'too-small' | 'outgrown' {
+  const point = { lo: shoulderMm, hi: shoulderMm }
+  const fitting = heightsMm.filter((h) => judgeStrapHeight(rule, h, point) === 'pass')
+  if (fitting.length === 0) return (heightsMm[0] ?? 0) > shoulderMm ? 'too-small' : 'outgrown'
+  return fitting.reduce((a, b) => (distance(b, shoulderMm) < distance(a, shoulderMm) ? b : a))
+}
+
+/**
+ * The slot or height to set for a seated shoulder height (insert included), in mm.
+ * Rearward the highest slot at or below the shoulder, forward the lowest at or
+ * above it, unless the mode's own rule says otherwise.
+ */
+export function adviseStrapHeight(mode: Mode, shoulderMm: Interval): StrapAdvice {
+  const adjuster = mode.strap?.adjuster
+  if (adjuster === undefined) throw new Error(`Mode ${mode.id} has no strap to adjust`)
+  if (adjuster.kind === 'follows-head-support') return { kind: 'stop-at-shoulders' }
+  const rule = strapRuleOf(mode)
+  if (adjuster.kind === 'stepless') {
+    // A range has no steps: the nearest end serves when the shoulder lies outside it.
+    const target =
+      rule === 'at-or-just-below' || rule === 'level-or-just-under'
+        ? shoulderMm.lo
+        : rule === 'level'
+          ? (shoulderMm.lo + shoulderMm.hi) / 2
+          : shoulderMm.hi
+    const heightMm = Math.round(Math.min(Math.max(target, adjuster.fromMm), adjuster.toMm))
+    const verdict = judgeStrapHeight(rule, heightMm, { lo: Math.round(shoulderMm.lo), hi: Math.round(shoulderMm.hi) })
+    if (verdict === 'fail') return { kind: 'none', because: heightMm > shoulderMm.hi ? 'too-small' : 'outgrown' }
+    if (verdict === 'undecided') return { kind: 'measure', candidatesMm: [heightMm] }
+    return { kind: 'set', heightMm, isFar: distance(heightMm, target) > JUST_MM }
+  }
+  const heights = adjuster.heightsMm.toSorted((a, b) => a - b)
+  const low = bestFor(rule, heights, shoulderMm.lo)
+  const high = bestFor(rule, heights, shoulderMm.hi)
+  if (typeof low === 'string' && low === high) return { kind: 'none', because: low }
+  if (typeof low === 'string' || typeof high === 'string' || low !== high) {
+    const ends = [low, high].filter((x) => typeof x === 'number')
+    return { kind: 'measure', candidatesMm: heights.filter((h) => h >= Math.min(...ends) && h <= Math.max(...ends)) }
+  }
+  const far = Math.max(distance(low, shoulderMm.lo), distance(low, shoulderMm.hi)) > JUST_MM
+  return { kind: 'set', heightMm: low, slot: heights.indexOf(low) + 1, isFar: far }
+}
+
+export const slotText = (slot: number | undefined, heightMm: number): string =>
+  slot === undefined ? `${formatNumber(heightMm, 0)} mm` : `slot ${slot} (${formatNumber(heightMm, 0)} mm)`

@@ -1,0 +1,6 @@
+export * from './interval.ts'
+export * from './decision.ts'
+export * from './quantity.ts'
+export * from './dates.ts'
+export * from './text.ts'
+export * from './result.ts'

@@ -1,0 +1,3 @@
+export * from './checks.ts'
+export * from './schema.ts'
+export * from './staleness.ts'

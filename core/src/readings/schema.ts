@@ -1,0 +1,88 @@
+import { z } from 'zod'
+import { idSchema } from '../child/index.ts'
+import { QUANTITY_SOURCES, quantitySchema, type QuantityLimits } from '../quantities/index.ts'
+import { CHECK_IDS, checkOf, type CheckId } from './checks.ts'
+
+/**
+ * Order of entry within one fitting: 1 for the first entry, growing by one.
+ * Staleness compares these, never clock times.
+ */
+export const sequenceSchema = z.int().min(0).max(1_000_000)
+
+const setting = <T extends z.ZodType>(value: T) => z.strictObject({ value, at: sequenceSchema })
+
+/** What has been set on the restraint and the seats around it. */
+export const settingsSchema = z.strictObject({
+  recline: setting(idSchema).optional(),
+  legNotch: setting(z.int().min(1).max(60)).optional(),
+  /** Strap exit (or guide) above the surface the child sits on. */
+  strapHeightMm: setting(z.number().min(50).max(900)).optional(),
+  wedge: setting(z.boolean()).optional(),
+  insertsIn: setting(z.array(idSchema).max(8)).optional(),
+  vehicleHeadRestraint: setting(z.enum(['on', 'off-and-stowed', 'off-and-loose'])).optional(),
+  frontSeatGapMm: setting(z.number().min(0).max(2000)).optional(),
+})
+export type Settings = z.infer<typeof settingsSchema>
+export const SETTING_IDS = Object.keys(settingsSchema.shape) as (keyof Settings)[]
+
+/** Things that happen to an installation and leave no setting behind. */
+export const DISTURBANCES = {
+  connectors: 'connectors released or latched again',
+  base: 'base moved',
+  tether: 'tether slackened or moved',
+  turned: 'turned on its base',
+  harness: 'harness loosened',
+  clothes: 'child out, or other clothes',
+} as const
+export type Disturbance = keyof typeof DISTURBANCES
+export const DISTURBANCE_IDS = Object.keys(DISTURBANCES) as Disturbance[]
+
+export const disturbancesSchema = z.strictObject(
+  Object.fromEntries(DISTURBANCE_IDS.map((id) => [id, z.strictObject({ at: sequenceSchema }).optional()])) as Record<
+    Disturbance,
+    z.ZodOptional<z.ZodObject<{ at: typeof sequenceSchema }, z.core.$strict>>
+  >,
+)
+export type Disturbances = z.infer<typeof disturbancesSchema>
+
+function readingSchema(id: CheckId) {
+  const check = checkOf(id)
+  if (check.kind === 'number') {
+    const limits: QuantityLimits = { min: check.min, max: check.max, unit: check.unit }
+    return z.strictObject({ number: quantitySchema(limits), at: sequenceSchema })
+  }
+  const options = check.options.map((o) => o.id)
+  return z.strictObject({
+    option: z.enum(options),
+    /** What it showed before: an indicator that never changes proves nothing. */
+    before: z.enum(options).optional(),
+    sensed: z
+      .array(z.enum(['seen', 'heard', 'felt']))
+      .max(3)
+      .optional(),
+    at: sequenceSchema,
+  })
+}
+
+/** One observation or measurement, and its place in the order of entry. */
+export interface Reading {
+  readonly at: number
+  readonly option?: string | undefined
+  readonly before?: string | undefined
+  readonly sensed?: readonly ('seen' | 'heard' | 'felt')[] | undefined
+  readonly number?:
+    | {
+        readonly value?: number | undefined
+        readonly plusMinus?: number | undefined
+        readonly from?: number | undefined
+        readonly to?: number | undefined
+        readonly source: (typeof QUANTITY_SOURCES)[number]
+        readonly on?: string | undefined
+      }
+    | undefined
+}
+export type Readings = Partial<Record<CheckId, Reading>>
+
+export const readingsSchema = z.strictObject(
+  Object.fromEntries(CHECK_IDS.map((id) => [id, readingSchema(id).optional()])),
+) as unknown as z.ZodType<Readings>

@@ -1,0 +1,3 @@
+export * from './parts.ts'
+export * from './restraint.ts'
+export * from './groups.ts'

@@ -1,0 +1,50 @@
+import { unreachable, type Decision } from '../../quantities/index.ts'
+import { lookOutcome } from '../outcomes.ts'
+import { defineRule } from '../rule.ts'
+
+type Touch = 'must-touch' | 'must-not-touch' | 'either'
+
+function judge(rule: Touch, seen: string): Decision {
+  // Pressed hard, the front seat loads the shell: no maker's rule allows that.
+  if (seen === 'pressing') return 'fail'
+  switch (rule) {
+    case 'either':
+      return 'pass'
+    case 'must-touch':
+      return seen === 'touching' ? 'pass' : 'fail'
+    case 'must-not-touch':
+      return seen === 'clear' ? 'pass' : 'fail'
+    default:
+      return unreachable(rule)
+  }
+}
+
+const TOUCH_TEXT: Record<Touch, string> = {
+  'must-touch': 'the maker asks for touch',
+  'must-not-touch': 'the maker asks for a clear gap',
+  either: 'the maker accepts touch or gap',
+}
+
+export default defineRule({
+  id: 'front-seat',
+  title: 'Front seat against the shell',
+  scope: 'fitted',
+  stage: 'attach',
+  severity: 'fix',
+  source: 'maker',
+  standsOn:
+    'Makers differ: must touch, must not touch, or either; the school “clear gap always” binds only where the maker leaves it open.',
+  checks: ['front-seat'],
+  applies: ({ mode, route, position }) =>
+    mode.direction === 'rearward' && position.row > 1 && route.frontSeat !== undefined,
+  evaluate: (s) => {
+    const own = s.route.frontSeat ?? 'either'
+    const bySchool = own === 'either' && s.practice.frontSeatGap === 'clear-gap-always'
+    const rule = bySchool ? 'must-not-touch' : own
+    const outcome = lookOutcome(s, 'front-seat', (seen) => ({
+      kind: judge(rule, seen),
+      reason: `Front seat ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your school asks for a clear gap' : TOUCH_TEXT[rule]}.`,
+    }))
+    return { ...outcome, source: bySchool ? 'practice' : 'maker', severity: bySchool ? 'advise' : 'fix' }
+  },
+})

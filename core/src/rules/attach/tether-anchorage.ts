@@ -1,0 +1,12 @@
+import { observedRule } from '../outcomes.ts'
+
+export default observedRule({
+  id: 'tether-anchorage',
+  title: 'Tether on a real anchorage',
+  stage: 'attach',
+  severity: 'stop',
+  source: 'vehicle',
+  standsOn: 'A luggage ring may tear out: the tether goes to the anchorage marked in the handbook.',
+  checks: ['tether-point'],
+  applies: ({ route }) => route.topTether?.use === 'required',
+})

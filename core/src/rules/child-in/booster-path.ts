@@ -1,0 +1,11 @@
+import { observedRule } from '../outcomes.ts'
+
+export default observedRule({
+  id: 'booster-path',
+  title: 'Belt flat in every booster guide',
+  stage: 'child-in',
+  source: 'maker',
+  standsOn: 'The belt runs through every guide listed for the route.',
+  checks: ['belt-path', 'belt-twist'],
+  applies: ({ mode, route }) => mode.heldBy === 'vehicle-belt' && route.belt?.lock.kind === 'free',
+})

@@ -1,0 +1,43 @@
+import { addMonths, daysBetween } from '../../quantities/index.ts'
+import { defineRule } from '../rule.ts'
+import type { ModeSubject } from '../rule.ts'
+
+/** The day the maker's stated life ends: written on the unit, or made + life. */
+export function lifeEnd({ unit, model }: Pick<ModeSubject, 'unit' | 'model'>): string | undefined {
+  if (unit?.lifeEndsOn !== undefined) return unit.lifeEndsOn
+  if (unit?.madeOn === undefined || model.lifeYears === undefined) return undefined
+  return addMonths(unit.madeOn, Math.round(model.lifeYears * 12))
+}
+
+export default defineRule({
+  id: 'unit-in-life',
+  title: 'Within its stated life',
+  scope: 'mode',
+  stage: 'choose',
+  severity: 'stop',
+  source: 'maker',
+  standsOn: 'A restraint is retired at the end of the maker’s stated life; its last day still counts.',
+  applies: () => true,
+  evaluate: (s) => {
+    const end = lifeEnd(s)
+    if (end === undefined) {
+      return {
+        kind: 'undecided',
+        missing: ['unit.lifeEndsOn'],
+        reason: () =>
+          s.unit === undefined
+            ? 'No unit is named, so when its life ends is not known.'
+            : `When unit ${s.unit.serial} was made, or how long it may be used, is not known.`,
+        remedy: () => 'Read the date on the shell and the life in the manual, and enter them with the unit.',
+      }
+    }
+    const days = daysBetween(s.today, end)
+    return {
+      kind: days >= 0 ? 'pass' : 'fail',
+      margin: days,
+      unit: 'days',
+      reason: () => (days >= 0 ? `May be used until ${end}.` : `Its life ended on ${end}.`),
+      remedy: () => 'Retire it; choose another unit.',
+    }
+  },
+})

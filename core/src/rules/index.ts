@@ -1,0 +1,2 @@
+export * from './rule.ts'
+export * from './book.ts'

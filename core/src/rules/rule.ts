@@ -1,0 +1,154 @@
+import type { Child } from '../child/index.ts'
+import type { LocalRule, PracticeProfile } from '../practice/index.ts'
+import type { Decision, Interval, IsoDate } from '../quantities/index.ts'
+import type { CheckId, Change, Reading, Settings } from '../readings/index.ts'
+import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
+import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+
+/** Who decided: law first, then the makers of car and restraint, then the school of practice. */
+export type RuleSource = 'regulation' | 'vehicle' | 'maker' | 'practice'
+
+/**
+ * What a failure means. `stop`: this combination may not be used. `fix`: put
+ * right before travel. `advise`: allowed, but the profile or good practice says otherwise.
+ */
+export type Severity = 'stop' | 'fix' | 'advise'
+export const SEVERITY_RANK = { stop: 0, fix: 1, advise: 2 } as const satisfies Record<Severity, number>
+
+export type RuleStage = 'choose' | 'place' | 'set-up' | 'attach' | 'child-in'
+export const RULE_STAGES: readonly RuleStage[] = ['choose', 'place', 'set-up', 'attach', 'child-in']
+
+/** A child and one mode of one restraint. */
+export interface ModeSubject {
+  readonly today: IsoDate
+  readonly child: Child
+  readonly age: Interval | undefined
+  readonly massKg: Interval | undefined
+  readonly statureCm: Interval | undefined
+  readonly shoulderMm: Interval | undefined
+  readonly practice: PracticeProfile
+  readonly localRule: LocalRule
+  readonly model: RestraintModel
+  readonly unit?: RestraintUnit | undefined
+  readonly mode: Mode
+  /** What else the stock would allow this child; absent while that is being worked out. */
+  readonly alternatives?: { readonly rearward: Decision; readonly harnessed: Decision } | undefined
+}
+export interface RouteSubject extends ModeSubject {
+  readonly route: Route
+  readonly position?: SeatingPosition | undefined
+}
+export interface PlaceSubject extends RouteSubject {
+  readonly vehicle: Vehicle
+  readonly position: SeatingPosition
+}
+/** What is known of one check: nothing, a reading, or a reading that no longer holds. */
+export interface Look {
+  readonly reading?: Reading | undefined
+  readonly staleBecause?: Change | undefined
+}
+export interface FittedSubject extends PlaceSubject {
+  readonly settings: Settings
+  readonly look: (id: CheckId) => Look
+}
+
+export interface ScopeSubject {
+  mode: ModeSubject
+  route: RouteSubject
+  place: PlaceSubject
+  fitted: FittedSubject
+}
+export type Scope = keyof ScopeSubject
+
+/** A fact that would settle a rule: a field of the child, of the place, a setting, or a check. */
+export type Need =
+  | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist'}`
+  | `unit.${'lifeEndsOn' | 'history'}`
+  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints'}`
+  | `setting.${keyof Settings}`
+  | `check.${CheckId}`
+
+export interface Outcome {
+  readonly kind: Decision
+  readonly measured?: Interval | undefined
+  readonly limit?: number | undefined
+  readonly unit?: string | undefined
+  /** Room to the limit at the worst value measured; negative when over it. */
+  readonly margin?: number | undefined
+  /** What to find out, when undecided. */
+  readonly missing?: readonly Need[] | undefined
+  /** Sentences are built only when somebody reads them. */
+  readonly reason: () => string
+  readonly remedy?: (() => string) | undefined
+  /** Where one rule speaks for law or for maker depending on the case. */
+  readonly source?: RuleSource | undefined
+  readonly severity?: Severity | undefined
+}
+
+export interface Rule<S extends Scope = Scope> {
+  readonly id: string
+  readonly title: string
+  readonly scope: S
+  readonly stage: RuleStage
+  readonly severity: Severity
+  readonly source: RuleSource
+  /** The text it stands on, in our words. */
+  readonly standsOn: string
+  /** Named limits with their units, as the rule book shows them. */
+  readonly limits?: Readonly<Record<string, { readonly value: number; readonly unit: string }>>
+  /** Checks that the rule reads; the procedure asks for them whenever the rule applies. */
+  readonly checks?: readonly CheckId[] | ((subject: ScopeSubject[S]) => readonly CheckId[])
+  readonly applies: (subject: ScopeSubject[S]) => boolean
+  readonly evaluate: (subject: ScopeSubject[S]) => Outcome
+}
+
+export function defineRule<const S extends Scope>(rule: Rule<S>): Rule<S> {
+  return rule
+}
+
+/** One rule's word on one subject, in sentences: what the ledger shows. */
+export interface Finding {
+  readonly ruleId: string
+  readonly title: string
+  readonly stage: RuleStage
+  readonly kind: Decision
+  readonly severity: Severity
+  readonly source: RuleSource
+  readonly standsOn: string
+  readonly reason: string
+  readonly remedy?: string
+  readonly measured?: Interval
+  readonly limit?: number
+  readonly margin?: number
+  readonly unit?: string
+  readonly missing?: readonly Need[]
+}
+
+/** An outcome that nobody has put into sentences yet. */
+export interface RawFinding {
+  readonly rule: Rule
+  readonly outcome: Outcome
+}
+
+export function toFinding({ rule, outcome }: RawFinding): Finding {
+  const { measured, limit, margin, unit, missing } = outcome
+  const remedy = outcome.kind === 'pass' ? undefined : outcome.remedy?.()
+  return {
+    ruleId: rule.id,
+    title: rule.title,
+    stage: rule.stage,
+    kind: outcome.kind,
+    severity: outcome.severity ?? rule.severity,
+    source: outcome.source ?? rule.source,
+    standsOn: rule.standsOn,
+    reason: outcome.reason(),
+    ...(remedy !== undefined && { remedy }),
+    ...(measured !== undefined && { measured }),
+    ...(limit !== undefined && { limit }),
+    ...(margin !== undefined && { margin }),
+    ...(unit !== undefined && { unit }),
+    ...(missing !== undefined && { missing }),
+  }
+}
+
+export const severityOf = (raw: RawFinding): Severity => raw.outcome.severity ?? raw.rule.severity

@@ -1,0 +1,2 @@
+export * from './vehicle.ts'
+export * from './fixtures.ts'

@@ -1,0 +1,143 @@
+import { z } from 'zod'
+import { idSchema, nameSchema, noteSchema } from '../child/index.ts'
+import { quantitySchema } from '../quantities/index.ts'
+
+/**
+ * The vehicle side of a fitting. Every optional field is a fact that may be
+ * unknown: absent means "nobody has looked yet", never "no".
+ */
+
+export const FIXTURES = [
+  'F3', 'F2', 'F2X', 'R3', 'R2', 'R2X', 'R1', 'L1', 'L2', 'B2', 'B3',
+] as const // prettier-ignore
+export type Fixture = (typeof FIXTURES)[number]
+
+export const VEHICLE_LIMITS = {
+  slopeDeg: { min: -15, max: 40, unit: 'degrees' },
+  cushionDepthMm: { min: 200, max: 800, unit: 'mm' },
+  cushionHeightMm: { min: 50, max: 900, unit: 'mm' },
+  beltLengthMm: { min: 500, max: 4000, unit: 'mm' },
+  stalkMm: { min: -100, max: 400, unit: 'mm' },
+  clearanceMm: { min: 0, max: 2000, unit: 'mm' },
+  tetherPathMm: { min: 100, max: 2500, unit: 'mm' },
+} as const
+
+const beltSchema = z.strictObject({
+  kind: z.enum(['three-point', 'lap', 'none']),
+  retractor: z.enum(['emergency-locking', 'switchable', 'static']).optional(),
+  usableLengthMm: quantitySchema(VEHICLE_LIMITS.beltLengthMm).optional(),
+  /** Top of the buckle above the bight. */
+  buckleTopMm: quantitySchema(VEHICLE_LIMITS.stalkMm).optional(),
+  buckleStalk: z.enum(['stiff', 'flexible']).optional(),
+})
+
+const isofixSchema = z.strictObject({
+  bars: z.enum(['visible', 'recessed', 'none']),
+  /** Which bar the fitter reaches better; latched first. */
+  easierSide: z.enum(['left', 'right']).optional(),
+  /** The handbook's own limit for child and restraint together, where it states one. */
+  maxTotalMassKg: z.number().min(10).max(60).optional(),
+})
+
+const tetherAnchorageSchema = z.strictObject({
+  where: z.enum(['none', 'seat-back', 'shelf', 'load-floor', 'roof', 'under-seat']),
+  /** From the restraint's tether exit over or round the head restraint to the anchorage. */
+  pathLengthMm: quantitySchema(VEHICLE_LIMITS.tetherPathMm).optional(),
+  note: noteSchema.optional(),
+})
+
+const floorSchema = z.strictObject({
+  kind: z.enum(['solid', 'box-not-allowed', 'box-allowed-when-propped', 'none']),
+  matRemovable: z.boolean().optional(),
+})
+
+const lowerTetherPointSchema = z.strictObject({
+  kind: z.enum(['fixed-runner', 'moving-frame', 'ring', 'seat-leg', 'boxed-in']),
+  side: z.enum(['left', 'right']),
+})
+
+/** Handbook letters of UN R16 for one place; each absent letter is unknown. */
+const handbookSchema = z.strictObject({
+  beltGroups: z
+    .strictObject({
+      '0': z.enum(['U', 'UF', 'L', 'B', 'X']).optional(),
+      '0+': z.enum(['U', 'UF', 'L', 'B', 'X']).optional(),
+      I: z.enum(['U', 'UF', 'L', 'B', 'X']).optional(),
+      II: z.enum(['U', 'UF', 'L', 'B', 'X']).optional(),
+      III: z.enum(['U', 'UF', 'L', 'B', 'X']).optional(),
+    })
+    .optional(),
+  isofix: z.enum(['IUF', 'IL', 'X']).optional(),
+  iSize: z.enum(['i-U', 'i-UF', 'X']).optional(),
+  fixtures: z.array(z.enum(FIXTURES)).max(11).optional(),
+})
+
+export const positionSchema = z
+  .strictObject({
+    id: idSchema,
+    label: nameSchema,
+    /** 1 is the front row. */
+    row: z.int().min(1).max(4),
+    /** Left and right as seen sitting in the car and looking forward. */
+    side: z.enum(['left', 'centre', 'right']),
+    lateralCentreMm: z.number().min(-1000).max(1000),
+    widthMm: z.number().min(250).max(700).optional(),
+    isDriverSeat: z.boolean().optional(),
+    doorSide: z.enum(['left', 'right', 'both', 'none']).optional(),
+    facing: z.enum(['forward', 'rearward', 'sideways']),
+    belt: beltSchema.optional(),
+    isofix: isofixSchema.optional(),
+    tether: tetherAnchorageSchema.optional(),
+    frontAirbag: z.enum(['none', 'can-be-switched-off', 'cannot-be-switched-off']).optional(),
+    floor: floorSchema.optional(),
+    cushion: z
+      .strictObject({
+        slopeDeg: quantitySchema(VEHICLE_LIMITS.slopeDeg).optional(),
+        depthMm: quantitySchema(VEHICLE_LIMITS.cushionDepthMm).optional(),
+        /** Front edge above the bare floor where a leg's foot lands. */
+        frontEdgeAboveFloorMm: quantitySchema(VEHICLE_LIMITS.cushionHeightMm).optional(),
+      })
+      .optional(),
+    headRestraint: z.enum(['none', 'removable', 'adjustable', 'fixed']).optional(),
+    slidingTrack: z
+      .strictObject({ travelMm: z.number().min(0).max(500), handbookSetting: noteSchema.optional() })
+      .optional(),
+    /** Backrest to the seat in front at the tallest driver's setting. */
+    frontClearanceMm: quantitySchema(VEHICLE_LIMITS.clearanceMm).optional(),
+    obstacles: z
+      .array(z.enum(['centre-console', 'removable-console', 'tunnel', 'raised-floor']))
+      .max(4)
+      .optional(),
+    lowerTetherPoints: z.array(lowerTetherPointSchema).max(4).optional(),
+    handbook: handbookSchema.optional(),
+    note: noteSchema.optional(),
+  })
+  .meta({ id: 'SeatingPosition' })
+
+export type SeatingPosition = z.infer<typeof positionSchema>
+
+export const vehicleSchema = z
+  .strictObject({
+    id: idSchema,
+    maker: nameSchema,
+    model: nameSchema,
+    plate: z.string().max(20).optional(),
+    builtFrom: z.int().min(1950).max(2100).optional(),
+    builtTo: z.int().min(1950).max(2100).optional(),
+    driverSide: z.enum(['left', 'right']),
+    positions: z.array(positionSchema).min(1).max(12),
+    note: noteSchema.optional(),
+  })
+  .superRefine((vehicle, ctx) => {
+    const ids = new Set<string>()
+    vehicle.positions.forEach((p, i) => {
+      if (ids.has(p.id))
+        ctx.addIssue({ code: 'custom', path: ['positions', i, 'id'], message: `"${p.id}" is used twice` })
+      ids.add(p.id)
+    })
+  })
+  .meta({ id: 'Vehicle' })
+
+export type Vehicle = z.infer<typeof vehicleSchema>
+
+export const vehicleName = (v: Vehicle): string => `${v.maker} ${v.model}`

@@ -1,0 +1,173 @@
+import { chosenIn, type Case } from '../casefile/index.ts'
+import {
+  childSide,
+  decide,
+  evaluate,
+  fittedSubject,
+  matchModes,
+  modeSubject,
+  rankNeeds,
+  staleIn,
+  worstFirst,
+} from '../match/index.ts'
+import { every, type Decision } from '../quantities/index.ts'
+import { CHANGE_TEXT, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
+import { checksAsked } from '../procedure/index.ts'
+import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
+import { CAUTION } from './caution.ts'
+import { describeNeed, STAGES, type Stage } from './needs.ts'
+
+export type Verdict = 'ready' | 'not-ready' | 'not-permitted' | 'undecided'
+
+export const VERDICT_TEXT = {
+  ready: 'Ready to travel',
+  'not-ready': 'Not ready',
+  'not-permitted': 'Not permitted',
+  undecided: 'Undecided',
+} as const satisfies Record<Verdict, string>
+
+export type StageState = Decision | 'not-started'
+
+export interface MeasureNext {
+  readonly need: Need | 'vehicle' | 'mode' | 'place'
+  readonly label: string
+  readonly stage: Stage
+  readonly settles: number
+}
+
+export interface Assessment {
+  readonly format: 'nimble-anchor/assessment'
+  readonly version: 1
+  readonly verdict: Verdict
+  /** One sentence: what decided. */
+  readonly headline: string
+  /** The rule that decided, and whether law, car, maker or practice stands behind it. */
+  readonly decidedBy: { readonly ruleId: string; readonly source: RuleSource } | null
+  /** Worst first. */
+  readonly findings: readonly Finding[]
+  readonly measureNext: readonly MeasureNext[]
+  readonly stale: readonly { readonly checkId: CheckId; readonly label: string; readonly because: string }[]
+  readonly stages: Readonly<Record<Stage, StageState>>
+  readonly caution: string
+}
+
+function openChoices(c: Case): readonly MeasureNext[] {
+  const { mode, route, position } = chosenIn(c)
+  const open: MeasureNext[] = []
+  if (!mode) open.push({ need: 'mode', label: 'Choose a restraint mode', stage: 'choose', settles: 1 })
+  if (!c.vehicle) open.push({ need: 'vehicle', label: 'Choose the car', stage: 'place', settles: 1 })
+  else if (!position || !route)
+    open.push({ need: 'place', label: 'Choose a place and a route', stage: 'place', settles: 1 })
+  return open
+}
+
+/** Everything the rules say about a case as far as it has got. */
+function rawFindings(c: Case): readonly RawFinding[] {
+  const { model, unit, mode, route, position } = chosenIn(c)
+  if (!model || !mode) return []
+  const [own] = matchModes(c, [{ model: { ...model, modes: model.modes }, unit }]).filter((m) => m.mode.id === mode.id)
+  const subject = modeSubject(childSide(c), model, mode, unit)
+  const findings = (own?.findings ?? []).filter((f) => f.rule.scope === 'mode')
+  if (!route) return [...findings, ...(own?.routes[0]?.findings ?? [])]
+  const atRoute = { ...subject, route, position }
+  const fitted = fittedSubject(c)
+  if (!fitted) return [...findings, ...evaluate('route', atRoute)]
+  return [...findings, ...evaluate('route', fitted), ...evaluate('place', fitted), ...evaluate('fitted', fitted)]
+}
+
+function verdictOf(findings: readonly RawFinding[], hasOpenChoices: boolean): Verdict {
+  const failed = findings.filter((f) => f.outcome.kind === 'fail')
+  if (failed.some((f) => severityOf(f) === 'stop')) return 'not-permitted'
+  if (failed.some((f) => severityOf(f) === 'fix')) return 'not-ready'
+  if (hasOpenChoices || decide(findings) !== 'pass') return 'undecided'
+  return 'ready'
+}
+
+function headlineOf(verdict: Verdict, worst: Finding | undefined, next: readonly MeasureNext[]): string {
+  switch (verdict) {
+    case 'ready':
+      return 'Every check that this fitting asks for has passed.'
+    case 'not-ready':
+    case 'not-permitted':
+      return worst?.reason ?? ''
+    case 'undecided':
+      return next[0] ? `Next: ${next[0].label.replace(/^./, (x) => x.toLowerCase())}.` : (worst?.reason ?? '')
+  }
+}
+
+const RULE_STAGE: Record<Finding['stage'], Stage> = {
+  choose: 'choose',
+  place: 'place',
+  'set-up': 'set-up',
+  attach: 'attach',
+  'child-in': 'child-in',
+}
+
+function stageStates(
+  c: Case,
+  findings: readonly RawFinding[],
+  verdict: Verdict,
+  next: readonly MeasureNext[],
+): Record<Stage, StageState> {
+  const { mode, route, position } = chosenIn(c)
+  const isReached: Record<Stage, boolean> = {
+    measure: c.child.massKg !== undefined || c.child.statureCm !== undefined,
+    choose: mode !== undefined,
+    place: position !== undefined && route !== undefined,
+    'set-up': Object.keys(c.settings).length > 0,
+    attach: CHECK_IDS.some((id) => CHECKS[id].stage === 'attach' && c.readings[id]),
+    'child-in': CHECK_IDS.some((id) => CHECKS[id].stage === 'child-in' && c.readings[id]),
+    'hand-over': c.handover !== undefined,
+  }
+  const states = {} as Record<Stage, StageState>
+  for (const stage of STAGES) {
+    const own = findings.filter((f) => RULE_STAGE[f.rule.stage] === stage)
+    const open = next.some((n) => n.stage === stage)
+    states[stage] =
+      !isReached[stage] && (stage !== 'set-up' || open || position === undefined)
+        ? 'not-started'
+        : every([decide(own), open ? 'undecided' : 'pass'])
+  }
+  // What the child's measures leave open shows where they are taken.
+  const measureOpen = next.some((n) => n.stage === 'measure')
+  states.measure = isReached.measure ? (measureOpen ? 'undecided' : 'pass') : 'not-started'
+  states['hand-over'] = c.handover ? 'pass' : verdict === 'ready' ? 'undecided' : 'not-started'
+  return states
+}
+
+/**
+ * The judgement on one case. Pure: the same case always gives the same assessment.
+ * Unknown is never a pass: a case with anything open is undecided at best.
+ */
+export function assess(c: Case): Assessment {
+  const raw = rawFindings(c).toSorted(worstFirst)
+  const choices = openChoices(c)
+  const verdict = verdictOf(raw, choices.length > 0)
+  const needs: readonly MeasureNext[] = rankNeeds(raw.map((f) => [f])).map(({ need, settles }) => ({
+    need,
+    settles,
+    ...describeNeed(need),
+  }))
+  const order = (n: MeasureNext) => STAGES.indexOf(n.stage)
+  // In working order first: nothing at the car before the child is measured and the mode chosen.
+  const measureNext = [...choices, ...needs].toSorted((a, b) => order(a) - order(b) || b.settles - a.settles)
+  const findings = raw.map(toFinding)
+  const worst = findings[0]
+  const fitted = fittedSubject(c)
+  const asked = fitted ? checksAsked(fitted) : undefined
+  const stale = [...staleIn(c)]
+    .filter(([checkId]) => asked?.has(checkId) ?? false)
+    .map(([checkId, change]) => ({ checkId, label: CHECKS[checkId].label, because: CHANGE_TEXT[change] }))
+  return {
+    format: 'nimble-anchor/assessment',
+    version: 1,
+    verdict,
+    headline: headlineOf(verdict, worst, measureNext),
+    decidedBy: worst && verdict !== 'ready' ? { ruleId: worst.ruleId, source: worst.source } : null,
+    findings,
+    measureNext,
+    stale,
+    stages: stageStates(c, raw, verdict, measureNext),
+    caution: CAUTION,
+  }
+}

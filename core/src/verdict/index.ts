@@ -1,0 +1,3 @@
+export * from './caution.ts'
+export * from './needs.ts'
+export * from './assess.ts'

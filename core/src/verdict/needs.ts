@@ -1,0 +1,53 @@
+import { CHECKS, type CheckId } from '../readings/index.ts'
+import type { Need } from '../rules/index.ts'
+
+export const STAGES = ['measure', 'choose', 'place', 'set-up', 'attach', 'child-in', 'hand-over'] as const
+export type Stage = (typeof STAGES)[number]
+
+export const STAGE_TEXT = {
+  measure: 'Measure',
+  choose: 'Choose',
+  place: 'Place',
+  'set-up': 'Set up',
+  attach: 'Attach',
+  'child-in': 'Child in',
+  'hand-over': 'Hand over',
+} as const satisfies Record<Stage, string>
+
+type OtherNeed = Exclude<Need, `check.${CheckId}`>
+
+const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Stage }> = {
+  'child.massKg': { label: 'Mass', stage: 'measure' },
+  'child.statureCm': { label: 'Stature', stage: 'measure' },
+  'child.ageMonths': { label: 'Day of birth', stage: 'measure' },
+  'child.seatedShoulderHeightMm': { label: 'Seated shoulder height', stage: 'measure' },
+  'child.sittingHeightMm': { label: 'Sitting height', stage: 'measure' },
+  'child.headControl': { label: 'Head control', stage: 'measure' },
+  'child.needsPostureSpecialist': { label: 'Medical posture needs', stage: 'measure' },
+  'unit.lifeEndsOn': { label: 'When the unit’s life ends', stage: 'choose' },
+  'unit.history': { label: 'The unit’s state and history', stage: 'choose' },
+  'position.belt': { label: 'Belt at the place', stage: 'place' },
+  'position.isofix': { label: 'ISOFIX bars at the place', stage: 'place' },
+  'position.tether': { label: 'Tether anchorage', stage: 'place' },
+  'position.frontAirbag': { label: 'Frontal airbag', stage: 'place' },
+  'position.floor': { label: 'Floor under the leg', stage: 'place' },
+  'position.cushion': { label: 'Cushion slope and height', stage: 'set-up' },
+  'position.handbook': { label: 'Handbook letters for the place', stage: 'place' },
+  'position.lowerTetherPoints': { label: 'Points for the lower tethers', stage: 'place' },
+  'setting.recline': { label: 'Recline set', stage: 'set-up' },
+  'setting.legNotch': { label: 'Leg notch set', stage: 'set-up' },
+  'setting.strapHeightMm': { label: 'Strap height set', stage: 'set-up' },
+  'setting.wedge': { label: 'Wedge', stage: 'set-up' },
+  'setting.insertsIn': { label: 'Inserts in or out', stage: 'set-up' },
+  'setting.vehicleHeadRestraint': { label: 'Vehicle head restraint', stage: 'set-up' },
+  'setting.frontSeatGapMm': { label: 'Front seat', stage: 'set-up' },
+}
+
+/** A need in words, and the stage where it is answered. */
+export function describeNeed(need: Need): { readonly label: string; readonly stage: Stage } {
+  if (need.startsWith('check.')) {
+    const check = CHECKS[need.slice('check.'.length) as CheckId]
+    return { label: check.label, stage: check.stage }
+  }
+  return NEED_TEXT[need as OtherNeed]
+}

@@ -1,0 +1,110 @@
+import { existsSync } from 'node:fs'
+import { Controller, Get, Module, ValidationPipe, type DynamicModule } from '@nestjs/common'
+import { NestFactory } from '@nestjs/core'
+import type { NestExpressApplication } from '@nestjs/platform-express'
+import { ServeStaticModule } from '@nestjs/serve-static'
+import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule } from '@nestjs/swagger'
+import helmet from 'helmet'
+import { AssessController } from './assess/assess.controller'
+import { CatalogueController } from './catalogue/catalogue.controller'
+import { CatalogueService } from './catalogue/catalogue.service'
+import { FittingsController } from './fittings/fittings.controller'
+import { FittingsService } from './fittings/fittings.service'
+import { Clock } from './http/clock'
+import { FaultsException, toFaults } from './http/faults'
+import { Database } from './storage/database'
+
+/** Largest body accepted: a catalogue of a few thousand models fits. */
+export const BODY_LIMIT = '8mb'
+
+export interface AppOptions {
+  readonly dataDir: string
+  /** Folder of the built interface; without it only the API is served. */
+  readonly webDir?: string | undefined
+  /** Fixes the day, for demonstrations and tests. */
+  readonly today?: string | undefined
+}
+
+@ApiTags('health')
+@Controller('api/health')
+class HealthController {
+  constructor(private readonly clock: Clock) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Up, and which day it counts' })
+  health(): { readonly status: 'up'; readonly today: string } {
+    return { status: 'up', today: this.clock.today() }
+  }
+}
+
+@Module({})
+class AppModule {
+  static with(database: Database, clock: Clock, webDir: string | undefined): DynamicModule {
+    return {
+      module: AppModule,
+      imports: webDir
+        ? [
+            ServeStaticModule.forRoot({
+              rootPath: webDir,
+              // A missing API route or asset is a 404, never the start page.
+              exclude: ['/api/{*splat}', '/assets/{*splat}'],
+              serveStaticOptions: { immutable: true, maxAge: '1y', setHeaders: noStoreForPages },
+            }),
+          ]
+        : [],
+      controllers: [HealthController, CatalogueController, FittingsController, AssessController],
+      providers: [
+        { provide: Database, useValue: database },
+        { provide: Clock, useValue: clock },
+        CatalogueService,
+        FittingsService,
+      ],
+    }
+  }
+}
+
+function noStoreForPages(res: { setHeader(name: string, value: string): void }, path: string): void {
+  if (path.endsWith('.html')) res.setHeader('Cache-Control', 'no-cache')
+}
+
+/** Builds the whole application on its own database; the caller listens and closes. */
+export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
+  const database = await Database.open(options.dataDir)
+  const webDir = options.webDir && existsSync(options.webDir) ? options.webDir : undefined
+  const app = await NestFactory.create<NestExpressApplication>(
+    AppModule.with(database, new Clock(options.today), webDir),
+    {
+      logger: ['error', 'warn'],
+      bodyParser: false,
+    },
+  )
+  app.useBodyParser('json', { limit: BODY_LIMIT })
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          defaultSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:'],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  )
+  app.useGlobalPipes(
+    new ValidationPipe({
+      whitelist: true,
+      forbidNonWhitelisted: true,
+      transform: true,
+      exceptionFactory: (errors) => new FaultsException('Nothing was saved.', toFaults(errors)),
+    }),
+  )
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').build(),
+  )
+  SwaggerModule.setup('api/docs', app, document, { jsonDocumentUrl: 'api/docs-json' })
+  app.enableShutdownHooks()
+  return app
+}

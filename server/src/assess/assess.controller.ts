@@ -1,0 +1,21 @@
+import { Body, Controller, HttpCode, Post } from '@nestjs/common'
+import { ApiBadRequestResponse, ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
+import { assess, caseSchema, jsonSchemas, parseWith, type Assessment } from '@nimble-anchor/core'
+import { FaultsException } from '../http/faults'
+
+const SCHEMA = jsonSchemas()['case.schema.json'] as object
+
+@ApiTags('assess')
+@Controller('api/assess')
+export class AssessController {
+  @Post()
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Assess a case file; the same answer as `npm run --silent assess`' })
+  @ApiBody({ schema: SCHEMA })
+  @ApiBadRequestResponse({ description: 'Each fault with its JSON path and limit' })
+  assess(@Body() body: unknown): Assessment {
+    const parsed = parseWith(caseSchema, body)
+    if (!parsed.ok) throw new FaultsException('The case file is not valid.', parsed.error)
+    return assess(parsed.value)
+  }
+}

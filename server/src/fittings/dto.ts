@@ -1,0 +1,89 @@
+import { ApiProperty } from '@nestjs/swagger'
+import { Type } from 'class-transformer'
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsDefined,
+  IsInt,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator'
+
+const ID = /^[a-z0-9][a-z0-9-]{0,62}$/
+
+export class CreateFittingDto {
+  @ApiProperty({ example: 'tamsin-hale' })
+  @IsString()
+  @Matches(ID, { message: 'must be the id of a child' })
+  childId: string
+
+  @ApiProperty({ example: 'corran-dunlin', required: false })
+  @IsOptional()
+  @IsString()
+  @Matches(ID, { message: 'must be the id of a vehicle' })
+  vehicleId?: string
+}
+
+export class PutDto {
+  @ApiProperty({ example: ['child', 'massKg'], type: [String] })
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(3)
+  @IsString({ each: true })
+  @MaxLength(64, { each: true })
+  path: string[]
+
+  @ApiProperty({ description: 'The new value; null takes it away.', nullable: true })
+  @ValidateIf((put: PutDto) => put.value !== null)
+  @IsDefined({ message: 'must be given; null takes the value away' })
+  value: unknown
+}
+
+export class EntryDto {
+  @ApiProperty({ description: 'Number of the newest entry that the writer has seen.' })
+  @IsInt()
+  @Min(0)
+  @Max(1_000_000)
+  baseSequence: number
+
+  @ApiProperty({ example: 'Jory Quill' })
+  @IsString()
+  @Length(1, 120)
+  who: string
+
+  @ApiProperty({ type: [PutDto] })
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => PutDto)
+  puts: PutDto[]
+}
+
+export class UndoDto {
+  @ApiProperty()
+  @IsInt()
+  @Min(0)
+  @Max(1_000_000)
+  baseSequence: number
+
+  @ApiProperty({ example: 'Jory Quill' })
+  @IsString()
+  @Length(1, 120)
+  who: string
+}
+
+export class SignDto extends UndoDto {
+  @ApiProperty({ example: 'Maren Hale' })
+  @IsString()
+  @Length(1, 120)
+  carerName: string
+}

@@ -1,0 +1,72 @@
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common'
+import { ApiBody, ApiConflictResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
+import { jsonSchemas, type Case } from '@nimble-anchor/core'
+import { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
+import { FittingsService, type FittingSummary, type FittingView, type HistoryEntry } from './fittings.service'
+
+const CASE_SCHEMA = jsonSchemas()['case.schema.json'] as object
+
+@ApiTags('fittings')
+@Controller('api/fittings')
+export class FittingsController {
+  constructor(private readonly fittings: FittingsService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'The newest 200 fittings' })
+  list(): Promise<readonly FittingSummary[]> {
+    return this.fittings.list()
+  }
+
+  @Post()
+  @ApiOperation({ summary: 'Begin a fitting for a child, with a car if known' })
+  create(@Body() body: CreateFittingDto): Promise<FittingView> {
+    return this.fittings.create(body)
+  }
+
+  @Post('import')
+  @ApiOperation({ summary: 'Begin a fitting from a case file' })
+  @ApiBody({ schema: CASE_SCHEMA })
+  import(@Body() body: unknown): Promise<FittingView> {
+    return this.fittings.import(body)
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'One fitting' })
+  get(@Param('id', ParseUUIDPipe) id: string): Promise<FittingView> {
+    return this.fittings.get(id)
+  }
+
+  @Get(':id/case')
+  @ApiOperation({ summary: 'Its case file' })
+  async case(@Param('id', ParseUUIDPipe) id: string): Promise<Case> {
+    return (await this.fittings.get(id)).case
+  }
+
+  @Get(':id/history')
+  @ApiOperation({ summary: 'Who entered what, when, from what' })
+  history(@Param('id', ParseUUIDPipe) id: string): Promise<readonly HistoryEntry[]> {
+    return this.fittings.history(id)
+  }
+
+  @Post(':id/entries')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Put values: all of them or none' })
+  @ApiConflictResponse({ description: 'Somebody else changed the same field, or the fitting is signed' })
+  enter(@Param('id', ParseUUIDPipe) id: string, @Body() body: EntryDto): Promise<FittingView> {
+    return this.fittings.enter(id, body)
+  }
+
+  @Post(':id/undo')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Take the newest entry back' })
+  undo(@Param('id', ParseUUIDPipe) id: string, @Body() body: UndoDto): Promise<FittingView> {
+    return this.fittings.undo(id, body)
+  }
+
+  @Post(':id/sign')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Sign and close a fitting that is ready to travel' })
+  sign(@Param('id', ParseUUIDPipe) id: string, @Body() body: SignDto): Promise<FittingView> {
+    return this.fittings.sign(id, body)
+  }
+}

@@ -1,0 +1,305 @@
+import { randomUUID } from 'node:crypto'
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
+import {
+  applyPuts,
+  assess,
+  CASE_FORMAT,
+  caseSchema,
+  DEFAULT_LOCAL_RULE,
+  DEFAULT_PRACTICE,
+  parseWith,
+  revert,
+  type Case,
+  type Changed,
+  type Child,
+  type Put,
+  type Vehicle,
+} from '@nimble-anchor/core'
+import type { EntityManager } from 'typeorm'
+import { Clock } from '../http/clock'
+import { FaultsException } from '../http/faults'
+import { Database } from '../storage/database'
+import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
+import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
+
+export interface FittingView {
+  readonly id: string
+  readonly status: 'open' | 'signed'
+  readonly sequence: number
+  readonly createdAt: string
+  readonly updatedAt: string
+  readonly case: Case
+}
+
+export interface FittingSummary {
+  readonly id: string
+  readonly status: 'open' | 'signed'
+  readonly createdAt: string
+  readonly updatedAt: string
+  readonly verdict: string
+  readonly headline: string
+  readonly childName: string
+  readonly vehicleName: string | null
+  readonly restraintName: string | null
+}
+
+export interface HistoryEntry {
+  readonly sequence: number
+  readonly at: string
+  readonly who: string
+  readonly changes: readonly Changed[]
+  readonly undoes: number | null
+}
+
+const SUMMARY_LIMIT = 200
+const keyOf = (path: readonly string[]): string => path.join('/')
+
+function toView(row: FittingRow): FittingView {
+  return {
+    id: row.id,
+    status: row.status,
+    sequence: row.sequence,
+    createdAt: row.createdAt,
+    updatedAt: row.updatedAt,
+    case: row.current as Case,
+  }
+}
+
+function toSummary(row: FittingRow): FittingSummary {
+  const c = row.current as Case
+  const model = c.restraints.find((m) => m.id === c.choice.modelId)
+  return {
+    id: row.id,
+    status: row.status,
+    createdAt: row.createdAt,
+    updatedAt: row.updatedAt,
+    verdict: row.verdict,
+    headline: row.headline,
+    childName: [c.child.name, c.child.familyName].filter(Boolean).join(' '),
+    vehicleName: c.vehicle ? `${c.vehicle.maker} ${c.vehicle.model}` : null,
+    restraintName: model ? `${model.maker} ${model.name}` : null,
+  }
+}
+
+/** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
+@Injectable()
+export class FittingsService {
+  constructor(
+    private readonly db: Database,
+    private readonly clock: Clock,
+  ) {}
+
+  async list(): Promise<readonly FittingSummary[]> {
+    const rows = await this.db.read.find(FittingRow, { order: { updatedAt: 'DESC' }, take: SUMMARY_LIMIT })
+    return rows.map(toSummary)
+  }
+
+  async get(id: string): Promise<FittingView> {
+    return toView(await this.find(this.db.read, id))
+  }
+
+  async history(id: string): Promise<readonly HistoryEntry[]> {
+    await this.find(this.db.read, id)
+    const rows = await this.db.read.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'ASC' } })
+    return rows.map((r) => ({
+      sequence: r.sequence,
+      at: r.at,
+      who: r.who,
+      changes: r.changes as Changed[],
+      undoes: r.undoes,
+    }))
+  }
+
+  create({ childId, vehicleId }: CreateFittingDto): Promise<FittingView> {
+    return this.db.write(async (manager) => {
+      const child = await manager.findOneBy(ChildRow, { id: childId })
+      if (!child)
+        throw new FaultsException('The fitting was not created.', [
+          { path: '$.childId', message: `no child "${childId}"` },
+        ])
+      const vehicle = vehicleId === undefined ? null : await manager.findOneBy(VehicleRow, { id: vehicleId })
+      if (vehicleId !== undefined && !vehicle) {
+        throw new FaultsException('The fitting was not created.', [
+          { path: '$.vehicleId', message: `no vehicle "${vehicleId}"` },
+        ])
+      }
+      return this.insert(manager, {
+        format: CASE_FORMAT,
+        version: 1,
+        today: this.clock.today(),
+        child: child.body as Child,
+        ...(vehicle && { vehicle: vehicle.body as Vehicle }),
+        restraints: [],
+        choice: { at: 0 },
+        settings: {},
+        disturbances: {},
+        readings: {},
+        practice: DEFAULT_PRACTICE,
+        localRule: DEFAULT_LOCAL_RULE,
+      })
+    })
+  }
+
+  /** A case file becomes a fitting; exporting it gives back the same file. */
+  import(data: unknown): Promise<FittingView> {
+    const parsed = parseWith(caseSchema, data)
+    if (!parsed.ok) throw new FaultsException('The case file is not valid; no fitting was created.', parsed.error)
+    return this.db.write(async (manager) => {
+      const { child } = parsed.value
+      const known = await manager.findOneBy(ChildRow, { id: child.id })
+      if (!known) await manager.insert(ChildRow, { id: child.id, body: child as object })
+      return this.insert(manager, parsed.value)
+    })
+  }
+
+  enter(id: string, entry: EntryDto): Promise<FittingView> {
+    return this.db.write(async (manager) => {
+      const row = await this.findOpen(manager, id)
+      await this.refuseCollision(manager, row, entry)
+      const puts: Put[] = entry.puts
+      if (puts.some((p) => p.path[0] === 'handover')) {
+        throw new FaultsException('Nothing was saved.', [
+          { path: '$.puts', message: 'a fitting is signed through its own call' },
+        ])
+      }
+      return this.append(manager, row, entry.who, puts)
+    })
+  }
+
+  /** Takes back the newest entry that has not been taken back yet. */
+  undo(id: string, { baseSequence, who }: UndoDto): Promise<FittingView> {
+    return this.db.write(async (manager) => {
+      const row = await this.findOpen(manager, id)
+      if (baseSequence !== row.sequence)
+        throw this.conflict(row, 'Somebody else has made an entry since; look before you undo.')
+      const entries = await manager.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'DESC' } })
+      const undone = new Set(entries.map((e) => e.undoes))
+      const last = entries.find((e) => e.undoes === null && !undone.has(e.sequence))
+      if (!last) throw new ConflictException('There is nothing to undo.')
+      const changes = last.changes as Changed[]
+      const reverted = revert(row.current as Case, changes)
+      if (!reverted.ok) throw new FaultsException('This entry can no longer be undone.', reverted.error)
+      return this.store(manager, row, reverted.value, {
+        who,
+        undoes: last.sequence,
+        changes: changes.map((c) => ({ path: c.path, from: c.to, to: c.from })).toReversed(),
+      })
+    })
+  }
+
+  /** Signs a fitting that is ready to travel, and closes it. */
+  sign(id: string, { baseSequence, who, carerName }: SignDto): Promise<FittingView> {
+    return this.db.write(async (manager) => {
+      const row = await this.findOpen(manager, id)
+      if (baseSequence !== row.sequence)
+        throw this.conflict(row, 'Somebody else has made an entry since; look before you sign.')
+      if ((row.current as Case).today !== this.clock.today()) {
+        throw new ConflictException('This fitting was judged for another day; judge it for today first.')
+      }
+      const assessment = assess(row.current as Case)
+      if (assessment.verdict !== 'ready') {
+        throw new ConflictException(`Only a fitting that is ready to travel is signed. ${assessment.headline}`)
+      }
+      row.status = 'signed'
+      return this.append(manager, row, who, [
+        { path: ['handover'], value: { fitterName: who, carerName, signedAt: this.clock.now() } },
+      ])
+    })
+  }
+
+  private async find(manager: EntityManager, id: string): Promise<FittingRow> {
+    const row = await manager.findOneBy(FittingRow, { id })
+    if (!row) throw new NotFoundException('There is no such fitting.')
+    return row
+  }
+
+  private async findOpen(manager: EntityManager, id: string): Promise<FittingRow> {
+    const row = await this.find(manager, id)
+    if (row.status === 'signed') throw new ConflictException('This fitting is signed and closed.')
+    return row
+  }
+
+  private conflict(row: FittingRow, message: string): ConflictException {
+    return new ConflictException({ statusCode: 409, message, current: toView(row) })
+  }
+
+  /** Two people may work on one fitting; only entries on the same field collide. */
+  private async refuseCollision(manager: EntityManager, row: FittingRow, entry: EntryDto): Promise<void> {
+    if (entry.baseSequence === row.sequence) return
+    if (entry.baseSequence > row.sequence) {
+      throw new FaultsException('Nothing was saved.', [
+        { path: '$.baseSequence', message: `must be at most ${row.sequence}` },
+      ])
+    }
+    const since = (await manager.find(EntryRow, { where: { fittingId: row.id }, order: { sequence: 'ASC' } })).filter(
+      (e) => e.sequence > entry.baseSequence,
+    )
+    const touched = new Set(since.flatMap((e) => (e.changes as Changed[]).map((c) => keyOf(c.path))))
+    const clash = entry.puts.find((p) => touched.has(keyOf(p.path)))
+    if (clash)
+      throw this.conflict(
+        row,
+        `${since.at(-1)?.who ?? 'Somebody'} has changed ${clash.path.join(' ')} since. Nothing of yours was saved yet.`,
+      )
+  }
+
+  private append(manager: EntityManager, row: FittingRow, who: string, puts: readonly Put[]): Promise<FittingView> {
+    const today = this.clock.today()
+    const current = row.current as Case
+    const all = current.today === today ? puts : [{ path: ['today'], value: today }, ...puts]
+    const applied = applyPuts(current, all, row.sequence + 1)
+    if (!applied.ok) throw new FaultsException('Nothing was saved.', applied.error)
+    return this.store(manager, row, applied.value.case, { who, changes: applied.value.changed, undoes: null })
+  }
+
+  private async store(
+    manager: EntityManager,
+    row: FittingRow,
+    next: Case,
+    entry: { readonly who: string; readonly changes: readonly Changed[]; readonly undoes: number | null },
+  ): Promise<FittingView> {
+    const { verdict, headline } = assess(next)
+    const before = row.current as Case
+    Object.assign(row, { current: next, sequence: row.sequence + 1, updatedAt: this.clock.now(), verdict, headline })
+    await manager.save(FittingRow, row)
+    await manager.insert(EntryRow, {
+      fittingId: row.id,
+      sequence: row.sequence,
+      at: row.updatedAt,
+      who: entry.who,
+      changes: entry.changes as object[],
+      undoes: entry.undoes,
+    })
+    // What was measured belongs to the child, and the next fitting starts from it.
+    if (JSON.stringify(before.child) !== JSON.stringify(next.child))
+      await manager.save(ChildRow, { id: row.childId, body: next.child })
+    return toView(row)
+  }
+
+  private async insert(manager: EntityManager, c: Case): Promise<FittingView> {
+    const now = this.clock.now()
+    const { verdict, headline } = assess(c)
+    const row = manager.create(FittingRow, {
+      id: randomUUID(),
+      childId: c.child.id,
+      createdAt: now,
+      updatedAt: now,
+      status: c.handover ? 'signed' : 'open',
+      sequence: highestSequence(c),
+      verdict,
+      headline,
+      initial: c as object,
+      current: c as object,
+    })
+    await manager.save(FittingRow, row)
+    return toView(row)
+  }
+}
+
+/** An imported case keeps its own order; new entries come after it. */
+function highestSequence(c: Case): number {
+  const stamps = [...Object.values(c.settings), ...Object.values(c.readings), ...Object.values(c.disturbances)].map(
+    (x) => x?.at ?? 0,
+  )
+  return Math.max(0, c.choice.at, ...stamps)
+}

@@ -1,0 +1,20 @@
+import { Injectable } from '@nestjs/common'
+
+/** The only place that reads the time; `today` can be fixed for a demonstration or a test. */
+@Injectable()
+export class Clock {
+  constructor(private readonly fixedToday?: string) {}
+
+  now(): string {
+    const now = new Date().toISOString()
+    return this.fixedToday ? `${this.fixedToday}${now.slice(10)}` : now
+  }
+
+  /** The calendar day where the machine stands. */
+  today(): string {
+    if (this.fixedToday) return this.fixedToday
+    const d = new Date()
+    const two = (n: number) => String(n).padStart(2, '0')
+    return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`
+  }
+}
