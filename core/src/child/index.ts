@@ -1,1 +1,2 @@
 export * from './child.ts'
+export * from './plausibility.ts'

@@ -1,1 +1,2 @@
 export * from './steps.ts'
+export * from './recommend.ts'

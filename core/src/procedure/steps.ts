@@ -16,16 +16,19 @@ export interface Step {
   readonly byMaker: boolean
 }
 
-/** Checks that the rules ask for in this fitting. */
-export function checksAsked(subject: FittedSubject): ReadonlySet<CheckId> {
-  const asked = new Set<CheckId>()
+/** Which checks each rule that applies reads in this fitting. */
+export function checksByRule(subject: FittedSubject): ReadonlyMap<string, readonly CheckId[]> {
+  const byRule = new Map<string, readonly CheckId[]>()
   for (const rule of rulesOf('fitted')) {
     if (rule.checks === undefined || !rule.applies(subject)) continue
-    const ids = typeof rule.checks === 'function' ? rule.checks(subject) : rule.checks
-    for (const id of ids) asked.add(id)
+    byRule.set(rule.id, typeof rule.checks === 'function' ? rule.checks(subject) : rule.checks)
   }
-  return asked
+  return byRule
 }
+
+/** Checks that the rules ask for in this fitting. */
+export const checksAsked = (subject: FittedSubject): ReadonlySet<CheckId> =>
+  new Set([...checksByRule(subject).values()].flat())
 
 function lockText(belt: BeltUse): string {
   const { lock } = belt
@@ -86,6 +89,13 @@ function attachDrafts(s: FittedSubject): readonly Draft[] {
       mode.direction !== 'forward' && position.frontAirbag === 'can-be-switched-off',
       ['Switch the passenger airbag off and look for its lamp.', 'It goes on again when an adult sits here.'],
       ['airbag-lamp'],
+    ),
+    draft(
+      'front-place',
+      'The front place',
+      mode.direction === 'forward' && position.row === 1,
+      ['A child sits in front only where the handbook and local law allow it.'],
+      ['seat-fully-back'],
     ),
     draft(
       'prepare',

@@ -67,6 +67,12 @@ export const CHECKS = {
     options: [good('off-seen', 'seen off'), bad('on', 'airbag on'), unsure()],
     remedy: 'Switch the airbag off and see its lamp, or use another place.',
   },
+  'seat-fully-back': {
+    kind: 'options', stage: 'attach', label: 'Front place set back',
+    how: 'Slide this seat fully back, and set height and backrest as the handbook asks for a child in front.',
+    options: [good('back', 'fully back, as the handbook says'), bad('forward', 'further forward'), unsure()],
+    remedy: 'Slide the seat fully back and set it as the handbook says, or use a place in the back.',
+  },
   'latch-left': latch('Left'),
   'latch-right': latch('Right'),
   'tug-left': tug('Left'),

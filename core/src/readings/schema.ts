@@ -33,6 +33,7 @@ export const DISTURBANCES = {
   turned: 'turned on its base',
   harness: 'harness loosened',
   clothes: 'child out, or other clothes',
+  removed: 'taken out of the car',
 } as const
 export type Disturbance = keyof typeof DISTURBANCES
 export const DISTURBANCE_IDS = Object.keys(DISTURBANCES) as Disturbance[]

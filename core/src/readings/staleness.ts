@@ -42,6 +42,8 @@ export const UNPASSES: Record<Change, readonly CheckId[]> = {
   turned: ['turn-lock', ...ANGLE, ...HARNESS, ...HEAD],
   harness: ['slack-mm', 'slack-pinch', 'strap-pressure', 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
   clothes: [...HARNESS, ...BOOSTER, ...HEAD],
+  // The child came out with it, so what was seen on the child goes too.
+  removed: CHECK_IDS,
 } // prettier-ignore
 
 export const CHANGE_TEXT: Record<Change, string> = {
@@ -59,6 +61,7 @@ export const CHANGE_TEXT: Record<Change, string> = {
   turned: DISTURBANCES.turned,
   harness: DISTURBANCES.harness,
   clothes: DISTURBANCES.clothes,
+  removed: DISTURBANCES.removed,
 }
 
 export interface StaleEdge {

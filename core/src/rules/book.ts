@@ -30,8 +30,10 @@ import setUpInserts from './set-up/inserts.ts'
 import setUpLegLift from './set-up/leg-lift.ts'
 import setUpLegNotch from './set-up/leg-notch.ts'
 import setUpSetRecline from './set-up/set-recline.ts'
+import setUpShellAngleCeiling from './set-up/shell-angle-ceiling.ts'
 import setUpShellAngle from './set-up/shell-angle.ts'
 import setUpStrapHeight from './set-up/strap-height.ts'
+import setUpWedgeAllowed from './set-up/wedge-allowed.ts'
 import attachAirbagLamp from './attach/airbag-lamp.ts'
 import attachBeltLocked from './attach/belt-locked.ts'
 import attachBeltPath from './attach/belt-path.ts'
@@ -39,6 +41,7 @@ import attachBeltTwist from './attach/belt-twist.ts'
 import attachBuckleFrame from './attach/buckle-frame.ts'
 import attachCarryHandle from './attach/carry-handle.ts'
 import attachConnectorStraps from './attach/connector-straps.ts'
+import attachFrontPlaceBack from './attach/front-place-back.ts'
 import attachFrontSeat from './attach/front-seat.ts'
 import attachHeadInboard from './attach/head-inboard.ts'
 import attachLatchIndicators from './attach/latch-indicators.ts'
@@ -101,8 +104,10 @@ export const RULES: readonly Rule[] = [
   setUpLegLift,
   setUpLegNotch,
   setUpSetRecline,
+  setUpShellAngleCeiling,
   setUpShellAngle,
   setUpStrapHeight,
+  setUpWedgeAllowed,
   attachAirbagLamp,
   attachBeltLocked,
   attachBeltPath,
@@ -110,6 +115,7 @@ export const RULES: readonly Rule[] = [
   attachBuckleFrame,
   attachCarryHandle,
   attachConnectorStraps,
+  attachFrontPlaceBack,
   attachFrontSeat,
   attachHeadInboard,
   attachLatchIndicators,

@@ -122,6 +122,8 @@ export interface Finding {
   readonly margin?: number
   readonly unit?: string
   readonly missing?: readonly Need[]
+  /** The checks that the rule reads in this fitting. */
+  readonly checks?: readonly CheckId[]
 }
 
 /** An outcome that nobody has put into sentences yet. */

@@ -12,7 +12,7 @@ import {
 } from '../match/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
 import { CHANGE_TEXT, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
-import { checksAsked } from '../procedure/index.ts'
+import { checksByRule } from '../procedure/index.ts'
 import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
 import { describeNeed, STAGES, type Stage } from './needs.ts'
@@ -65,7 +65,12 @@ function openChoices(c: Case): readonly MeasureNext[] {
 function rawFindings(c: Case): readonly RawFinding[] {
   const { model, unit, mode, route, position } = chosenIn(c)
   if (!model || !mode) return []
-  const [own] = matchModes(c, [{ model: { ...model, modes: model.modes }, unit }]).filter((m) => m.mode.id === mode.id)
+  // The other restraints of the case count as alternatives: whether the child could stay rearward, say.
+  const stock = c.restraints.map((m) => ({
+    model: m,
+    unit: m.id === model.id ? unit : c.units?.find((u) => u.modelId === m.id),
+  }))
+  const own = matchModes(c, stock).find((m) => m.model.id === model.id && m.mode.id === mode.id)
   const subject = modeSubject(childSide(c), model, mode, unit)
   const findings = (own?.findings ?? []).filter((f) => f.rule.scope === 'mode')
   if (!route) return [...findings, ...(own?.routes[0]?.findings ?? [])]
@@ -151,12 +156,16 @@ export function assess(c: Case): Assessment {
   const order = (n: MeasureNext) => STAGES.indexOf(n.stage)
   // In working order first: nothing at the car before the child is measured and the mode chosen.
   const measureNext = [...choices, ...needs].toSorted((a, b) => order(a) - order(b) || b.settles - a.settles)
-  const findings = raw.map(toFinding)
-  const worst = findings[0]
   const fitted = fittedSubject(c)
-  const asked = fitted ? checksAsked(fitted) : undefined
+  const checks = fitted ? checksByRule(fitted) : undefined
+  const asked = new Set([...(checks?.values() ?? [])].flat())
+  const findings = raw.map((f): Finding => {
+    const own = checks?.get(f.rule.id)
+    return own ? { ...toFinding(f), checks: own } : toFinding(f)
+  })
+  const worst = findings[0]
   const stale = [...staleIn(c)]
-    .filter(([checkId]) => asked?.has(checkId) ?? false)
+    .filter(([checkId]) => asked.has(checkId))
     .map(([checkId, change]) => ({ checkId, label: CHECKS[checkId].label, because: CHANGE_TEXT[change] }))
   return {
     format: 'nimble-anchor/assessment',

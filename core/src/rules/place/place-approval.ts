@@ -19,23 +19,44 @@ function groupsToMeet({ mode, massKg }: PlaceSubject): readonly R44Group[] {
   return touched.length > 0 ? touched : groups
 }
 
+/**
+ * Handbooks mark belt-installed places by mass group, also for restraints that
+ * go by stature: the groups this child's mass may fall in, of those that travel
+ * in the mode's direction.
+ */
+function groupsOfDirection({ mode, massKg }: PlaceSubject): readonly R44Group[] {
+  const ofDirection: readonly R44Group[] =
+    mode.heldBy === 'vehicle-belt' ? ['II', 'III'] : mode.direction === 'forward' ? ['I', 'II'] : ['0', '0+', 'I', 'II']
+  if (massKg === undefined) return ofDirection
+  const touched = ofDirection.filter((g) => GROUP_MASS_KG[g].from <= massKg.hi && massKg.lo <= GROUP_MASS_KG[g].to)
+  return touched.length > 0 ? touched : ofDirection
+}
+
+function judgeByStature(subject: PlaceSubject, suits: (letter: string | undefined) => boolean): Outcome {
+  const letters = subject.position.handbook?.beltGroups
+  const groups = groupsOfDirection(subject)
+  const found = groups.find((g) => suits(letters?.[g]))
+  const kind: Decision = found ? 'pass' : groups.some((g) => letters?.[g] === undefined) ? 'undecided' : 'fail'
+  const named = `group ${groups.join('/')}`
+  return {
+    kind,
+    missing: kind === 'undecided' ? ['position.handbook'] : undefined,
+    reason: () =>
+      kind === 'pass'
+        ? `The handbook marks the place ${letters?.[found as R44Group]} for group ${found}: universal for belt-installed restraints.`
+        : kind === 'fail'
+          ? `The handbook marks the place ${groups.map((g) => `${letters?.[g]} for group ${g}`).join(', ')}: not universal ${subject.mode.direction}.`
+          : `Not known: ${LETTERS_ASK}, ${named}.`,
+    remedy: () => (kind === 'fail' ? OTHER : `Read ${LETTERS_ASK}.`),
+  }
+}
+
 function judgeBeltLetters(subject: PlaceSubject): Outcome {
   const { mode, position, massKg } = subject
   const letters = position.handbook?.beltGroups
   const isForward = mode.direction === 'forward'
   const suits = (letter: string | undefined): boolean => letter === 'U' || (letter === 'UF' && isForward)
-  if (mode.approval.regulation === 'R129') {
-    return factOutcome(letters, 'position.handbook', LETTERS_ASK, (known) => {
-      const found = Object.values(known).some(suits)
-      return {
-        kind: found ? 'pass' : 'fail',
-        reason: found
-          ? 'The handbook marks the place universal for belt-installed restraints.'
-          : 'The handbook does not mark the place universal for this direction.',
-        remedy: OTHER,
-      }
-    })
-  }
+  if (mode.approval.regulation === 'R129') return judgeByStature(subject, suits)
   const groups = groupsToMeet(subject)
   const known = groups.map((g) => ({ g, letter: letters?.[g] }))
   // Between two groups one letter is enough only if it holds for both.

@@ -15,7 +15,8 @@ export default defineRule({
   applies: ({ route }) => route.belt !== undefined,
   evaluate: ({ route, mode, position }) =>
     factOutcome(position.belt?.kind, 'position.belt', 'which belt this place has', (kind) => {
-      const needs = route.belt?.needs ?? 'three-point'
+      // Whatever the catalogue says: a lap belt alone lets the upper body of a booster child go.
+      const needs = mode.heldBy === 'vehicle-belt' ? 'three-point' : (route.belt?.needs ?? 'three-point')
       const holds = (() => {
         switch (needs) {
           case 'three-point':

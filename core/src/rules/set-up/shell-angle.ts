@@ -1,28 +1,8 @@
-import { angleBand, MAX_SHELL_ANGLE_DEG, shellAngleDeg, wedgeAngleDeg } from '../../fit/index.ts'
-import { formatInterval, marginWithin, toInterval, within, type Interval } from '../../quantities/index.ts'
+import { angleBand, MAX_SHELL_ANGLE_DEG } from '../../fit/index.ts'
+import { formatInterval, marginWithin, within } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
-import { readNumber } from '../outcomes.ts'
-import { defineRule, type FittedSubject, type Need } from '../rule.ts'
-
-/** The shell's angle: measured in the car when that reading holds, worked out otherwise. */
-export function angleNow(
-  s: FittedSubject,
-): { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[] {
-  const read = readNumber(s, 'shell-angle-deg')
-  if (read.kind === 'known') return { angle: read.value, how: 'measured' }
-  const missing: Need[] = []
-  const recline = s.mode.reclines?.find((r) => r.id === s.settings.recline?.value)
-  if (recline === undefined) missing.push('setting.recline')
-  const slope = toInterval(s.position.cushion?.slopeDeg)
-  if (slope === undefined) missing.push('position.cushion')
-  if (recline === undefined || slope === undefined) return missing
-  const { wedge, direction } = s.mode
-  const wedgeDeg = s.settings.wedge?.value === true && wedge ? wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm) : 0
-  return {
-    angle: shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction }),
-    how: 'worked out',
-  }
-}
+import { angleNow } from '../angle-now.ts'
+import { defineRule } from '../rule.ts'
 
 export default defineRule({
   id: 'shell-angle',
@@ -31,10 +11,8 @@ export default defineRule({
   stage: 'set-up',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'The maker’s own line, else by head control and age; never more than 45° in an integral shell that is not lie-flat.',
+  standsOn: 'The maker’s own line; where there is none, the usual targets by head control and age.',
   limits: {
-    'integral, at most': { value: MAX_SHELL_ANGLE_DEG, unit: '°' },
     'no head control, from': { value: 40, unit: '°' },
     'head control under a year, from': { value: 30, unit: '°' },
     'older rearward, from': { value: 20, unit: '°' },

@@ -1,0 +1,46 @@
+import { formatNumber, middle, toInterval } from '../quantities/index.ts'
+import type { Child } from './child.ts'
+
+/**
+ * Bounds so wide that only a slip of the keyboard falls outside: body-mass index
+ * in kg/m² (the growth references put −3 to +3 SD of all ages well inside), and
+ * the seated shoulder as a share of stature (dummies from newborn to ten years: 0.36–0.45).
+ */
+export const SLIP_BOUNDS = { bodyMassIndex: { from: 8, to: 35 }, shoulderShare: { from: 0.28, to: 0.55 } } as const
+
+export interface Slip {
+  readonly fields: readonly ('massKg' | 'statureCm' | 'seatedShoulderHeightMm')[]
+  readonly text: string
+}
+
+/** Pairs of measures that cannot belong to one child. They are kept, and said aloud. */
+export function slipsIn(child: Child): readonly Slip[] {
+  const slips: Slip[] = []
+  const stature = toInterval(child.statureCm)
+  if (stature === undefined) return slips
+  const statureCm = middle(stature)
+  const mass = toInterval(child.massKg)
+  if (mass !== undefined) {
+    const massKg = middle(mass)
+    const index = massKg / (statureCm / 100) ** 2
+    const { from, to } = SLIP_BOUNDS.bodyMassIndex
+    if (index < from || index > to) {
+      slips.push({
+        fields: ['massKg', 'statureCm'],
+        text: `${formatNumber(massKg)} kg and ${formatNumber(statureCm)} cm do not go together. Look at both again.`,
+      })
+    }
+  }
+  const shoulder = toInterval(child.seatedShoulderHeightMm)
+  if (shoulder !== undefined) {
+    const share = middle(shoulder) / (statureCm * 10)
+    const { from, to } = SLIP_BOUNDS.shoulderShare
+    if (share < from || share > to) {
+      slips.push({
+        fields: ['seatedShoulderHeightMm', 'statureCm'],
+        text: `A seated shoulder at ${formatNumber(middle(shoulder) / 10)} cm and a stature of ${formatNumber(statureCm)} cm do not go together. Look at both again.`,
+      })
+    }
+  }
+  return slips
+}

@@ -1,0 +1,24 @@
+import { shellAngleDeg, wedgeAngleDeg } from '../fit/index.ts'
+import { toInterval, type Interval } from '../quantities/index.ts'
+import { readNumber } from './outcomes.ts'
+import type { FittedSubject, Need } from './rule.ts'
+
+/** The shell's angle: measured in the car when that reading holds, worked out otherwise. */
+export function angleNow(
+  s: FittedSubject,
+): { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[] {
+  const read = readNumber(s, 'shell-angle-deg')
+  if (read.kind === 'known') return { angle: read.value, how: 'measured' }
+  const missing: Need[] = []
+  const recline = s.mode.reclines?.find((r) => r.id === s.settings.recline?.value)
+  if (recline === undefined) missing.push('setting.recline')
+  const slope = toInterval(s.position.cushion?.slopeDeg)
+  if (slope === undefined) missing.push('position.cushion')
+  if (recline === undefined || slope === undefined) return missing
+  const { wedge, direction } = s.mode
+  const wedgeDeg = s.settings.wedge?.value === true && wedge ? wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm) : 0
+  return {
+    angle: shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction }),
+    how: 'worked out',
+  }
+}

@@ -1,0 +1,56 @@
+import { Command } from 'cmdk'
+import { Dialog as Radix } from 'radix-ui'
+import { useCommands } from './commands.ts'
+
+export function CommandPalette() {
+  const { commands, isPaletteOpen, setPaletteOpen } = useCommands()
+  const groups = [...new Set(commands.map((c) => c.group))]
+  return (
+    <Radix.Root open={isPaletteOpen} onOpenChange={setPaletteOpen}>
+      <Radix.Portal>
+        <Radix.Overlay className="fixed inset-0 z-40 bg-[#06121f]/55" />
+        <Radix.Content
+          aria-describedby={undefined}
+          className="fixed top-[12vh] left-1/2 z-50 w-[calc(100vw-1.5rem)] max-w-xl -translate-x-1/2 rounded-[4px] border-2 border-ink bg-sheet text-ink"
+        >
+          <Radix.Title className="sr-only">Go to, or do</Radix.Title>
+          <Command label="Go to, or do" loop>
+            <Command.Input
+              placeholder="Go to a stage, a child, a car; or do something"
+              className="min-h-13 w-full border-b-3 border-double border-line bg-transparent px-4 text-lg outline-none"
+            />
+            <Command.List className="max-h-[55vh] overflow-y-auto p-2">
+              <Command.Empty className="p-3 text-ink-soft">Nothing of that name.</Command.Empty>
+              {groups.map((group) => (
+                <Command.Group
+                  key={group}
+                  heading={group}
+                  className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:font-semibold [&_[cmdk-group-heading]]:text-ink-soft"
+                >
+                  {commands
+                    .filter((c) => c.group === group)
+                    .map((c) => (
+                      <Command.Item
+                        key={c.id}
+                        value={`${c.label} ${c.id}`}
+                        onSelect={() => {
+                          setPaletteOpen(false)
+                          c.run()
+                        }}
+                        className="flex min-h-11 cursor-pointer items-center justify-between gap-3 rounded-[3px] px-2 data-[selected=true]:bg-shoal-deep"
+                      >
+                        <span>{c.label}</span>
+                        {c.key !== undefined && (
+                          <kbd className="rounded border border-line px-1.5 text-sm">{c.key}</kbd>
+                        )}
+                      </Command.Item>
+                    ))}
+                </Command.Group>
+              ))}
+            </Command.List>
+          </Command>
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  )
+}

@@ -1,0 +1,98 @@
+import { Keyboard, Moon, Search, Sun, UserRound } from 'lucide-react'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { usePreferences } from '../session/preferences.ts'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { useCommands } from './commands.ts'
+
+const ICON = 'grid size-11 place-items-center rounded-[3px] hover:bg-shoal'
+
+export function Header() {
+  const { setPaletteOpen, setHelpOpen } = useCommands()
+  const { scheme, setScheme, fitterName } = usePreferences()
+  const [isNaming, setNaming] = useState(false)
+  const isDark = scheme === 'dark' || (scheme === 'as-device' && document.documentElement.dataset.scheme === 'dark')
+  return (
+    <header className="no-print flex items-center justify-between gap-2 border-b border-line bg-paper px-3 sm:px-5">
+      <Link to="/" className="flex min-h-12 items-center gap-2.5 font-bold">
+        <svg
+          width="24"
+          height="24"
+          viewBox="0 0 32 32"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2.6"
+          strokeLinecap="round"
+          aria-hidden="true"
+        >
+          <circle cx="16" cy="6.500" r="3.400" />
+          <path d="M16 10v17M9 14.500h14" />
+          <path d="M5 19c1 5.500 5.500 8.500 11 8.500s10-3 11-8.500" />
+        </svg>
+        <span className="text-[1.1rem] tracking-tight">Nimble Anchor</span>
+      </Link>
+      <div className="flex items-center">
+        <button
+          type="button"
+          className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`}
+          onClick={() => setPaletteOpen(true)}
+        >
+          <Search size={18} aria-hidden="true" />
+          <span className="sr-only sm:not-sr-only sm:text-sm">Go to</span>
+        </button>
+        <button type="button" className={ICON} aria-label="Keys" onClick={() => setHelpOpen(true)}>
+          <Keyboard size={18} aria-hidden="true" />
+        </button>
+        <button
+          type="button"
+          className={ICON}
+          aria-label={isDark ? 'Use the light scheme' : 'Use the dark scheme'}
+          onClick={() => setScheme(isDark ? 'light' : 'dark')}
+        >
+          {isDark ? <Sun size={18} aria-hidden="true" /> : <Moon size={18} aria-hidden="true" />}
+        </button>
+        <button type="button" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
+          <UserRound size={18} aria-hidden="true" />
+          <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Who fits?'}</span>
+        </button>
+      </div>
+      <FitterDialog key={String(isNaming)} open={isNaming} onOpenChange={setNaming} />
+    </header>
+  )
+}
+
+function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  const { fitterName, setFitterName } = usePreferences()
+  const [name, setName] = useState(fitterName)
+  return (
+    <Dialog open={open} onOpenChange={onOpenChange} title="Who fits">
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          setFitterName(name)
+          onOpenChange(false)
+        }}
+      >
+        <label className="flex flex-col gap-1 font-semibold">
+          Your name
+          <input
+            value={name}
+            maxLength={120}
+            onChange={(e) => setName(e.target.value)}
+            className="min-h-11 rounded-[3px] border border-line bg-sheet px-2 font-normal"
+          />
+        </label>
+        <p className="text-sm text-ink-soft">
+          It stands beside every entry in a fitting’s history, and is kept on this device.
+        </p>
+        <div>
+          <Button type="submit" look="main">
+            Keep
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  )
+}

@@ -1,0 +1,177 @@
+import { CHECKS, STAGE_TEXT, STAGES, type Assessment, type Case, type Stage } from '@nimble-anchor/core'
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { toast } from 'sonner'
+import { useCommands } from '../app/commands.ts'
+import { assessmentOf, useFitting } from '../session/fitting.ts'
+import { usePreferences } from '../session/preferences.ts'
+import { Cards } from './Cards.tsx'
+import { ConflictDialog } from './ConflictDialog.tsx'
+import { HistoryDialog } from './HistoryDialog.tsx'
+import { Ledger, LedgerDrawer } from './Ledger.tsx'
+import { MeasureStage } from './measure/MeasureStage.tsx'
+import { SaveLine } from './SaveLine.tsx'
+import { StageBar } from './StageBar.tsx'
+import { isStage } from './stages.ts'
+import { VerdictBanner } from './VerdictBanner.tsx'
+
+const ChooseStage = lazy(() => import('./choose/ChooseStage.tsx'))
+const PlaceStage = lazy(() => import('./place/PlaceStage.tsx'))
+const SetUpStage = lazy(() => import('./setup/SetUpStage.tsx'))
+const ProcedureStage = lazy(() => import('./procedure/ProcedureStage.tsx'))
+const HandOverStage = lazy(() => import('./handover/HandOverStage.tsx'))
+
+const REFRESH_MS = 20_000
+
+/** The stage to open first: where the work stands. */
+function firstOpenStage(assessment: Assessment): Stage {
+  return STAGES.find((s) => assessment.stages[s] !== 'pass') ?? 'hand-over'
+}
+
+export function FittingPage() {
+  const { id = '', stage } = useParams()
+  const { status, case: current, open, view, notice, clearNotice, refresh } = useFitting()
+  const rememberStage = usePreferences((s) => s.rememberStage)
+  const lastStage = usePreferences((s) => s.lastStage[id])
+  const navigate = useNavigate()
+  const isLoaded = status === 'ready' && view?.id === id && current !== null
+  const assessment = current ? assessmentOf(current) : undefined
+
+  useEffect(() => void open(id), [open, id])
+  useEffect(() => {
+    if (isStage(stage)) rememberStage(id, stage)
+  }, [id, stage, rememberStage])
+  useEffect(() => {
+    if (!isLoaded || isStage(stage) || !assessment) return
+    void navigate(`/fittings/${id}/${isStage(lastStage) ? lastStage : firstOpenStage(assessment)}`, { replace: true })
+  }, [isLoaded, stage, id, navigate, assessment, lastStage])
+  useEffect(() => {
+    if (notice === null) return
+    toast(notice)
+    clearNotice()
+  }, [notice, clearNotice])
+  useEffect(() => {
+    const look = (): void => void (document.visibilityState === 'visible' && refresh())
+    const timer = setInterval(look, REFRESH_MS)
+    document.addEventListener('visibilitychange', look)
+    return () => {
+      clearInterval(timer)
+      document.removeEventListener('visibilitychange', look)
+    }
+  }, [refresh])
+
+  if (status === 'missing' || status === 'failed') {
+    return (
+      <div className="mx-auto max-w-xl p-8">
+        <h1 className="text-2xl font-bold">
+          {status === 'missing' ? 'There is no such fitting' : 'The server does not answer'}
+        </h1>
+        <p className="mt-2">
+          {status === 'missing'
+            ? 'It may have been made on another machine.'
+            : 'Nothing is lost. Load the page again in a moment.'}
+        </p>
+        <p className="mt-4">
+          <Link to="/" className="font-semibold text-magenta underline">
+            Go to Today
+          </Link>
+        </p>
+      </div>
+    )
+  }
+  if (!isLoaded || !current || !assessment || !isStage(stage)) return <p className="p-8 text-ink-soft">Loading.</p>
+  return (
+    <Workspace id={id} stage={stage} current={current} assessment={assessment} isSigned={view.status === 'signed'} />
+  )
+}
+
+interface WorkspaceProps {
+  readonly id: string
+  readonly stage: Stage
+  readonly current: Case
+  readonly assessment: Assessment
+  readonly isSigned: boolean
+}
+
+function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps) {
+  const navigate = useNavigate()
+  const register = useCommands((s) => s.register)
+  const undo = useFitting((s) => s.undo)
+  const [isLedgerOpen, setLedgerOpen] = useState(false)
+  const [isHistoryOpen, setHistoryOpen] = useState(false)
+  const childName = [current.child.name, current.child.familyName].filter(Boolean).join(' ')
+  const staleStages = useMemo(() => new Set<Stage>(assessment.stale.map((s) => CHECKS[s.checkId].stage)), [assessment])
+  const goTo = (to: Stage): void => void navigate(`/fittings/${id}/${to}`)
+
+  useEffect(() => {
+    document.title = `${STAGE_TEXT[stage]}: ${childName} · Nimble Anchor`
+    window.scrollTo(0, 0)
+  }, [stage, childName])
+  useEffect(
+    () =>
+      register([
+        ...STAGES.map((s, i) => ({
+          id: `stage-${s}`,
+          label: `${i + 1} ${STAGE_TEXT[s]}`,
+          group: 'Stages',
+          key: String(i + 1),
+          run: () => void navigate(`/fittings/${id}/${s}`),
+        })),
+        ...(isSigned
+          ? []
+          : [{ id: 'undo', label: 'Undo the last entry', group: 'Do', key: 'u', run: () => void undo() }]),
+        { id: 'history', label: 'History of this fitting', group: 'Do', key: 'h', run: () => setHistoryOpen(true) },
+        { id: 'ledger', label: 'Ledger of findings', group: 'Do', key: 'l', run: () => openLedger(setLedgerOpen) },
+      ]),
+    [register, navigate, id, undo, isSigned],
+  )
+
+  const shared = { current, assessment, isSigned, goTo }
+  return (
+    <div className="mx-auto max-w-[1480px]">
+      <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
+      <div className="grid gap-3 p-3 lg:grid-cols-[13.500rem_minmax(0,1fr)_19rem] lg:px-5">
+        <aside aria-label="Child, place, restraint" className="order-1 min-w-0">
+          <Cards current={current} goTo={goTo} />
+          <SaveLine isSigned={isSigned} onHistory={() => setHistoryOpen(true)} />
+        </aside>
+        <div className="order-3 min-w-0 lg:order-2">
+          <h1 className="sr-only">
+            {STAGE_TEXT[stage]}: {childName}
+          </h1>
+          <Suspense fallback={<p className="p-4 text-ink-soft">Loading.</p>}>
+            {stage === 'measure' && <MeasureStage {...shared} />}
+            {stage === 'choose' && <ChooseStage {...shared} />}
+            {stage === 'place' && <PlaceStage {...shared} />}
+            {stage === 'set-up' && <SetUpStage {...shared} />}
+            {(stage === 'attach' || stage === 'child-in') && <ProcedureStage key={stage} {...shared} stage={stage} />}
+            {stage === 'hand-over' && <HandOverStage {...shared} />}
+          </Suspense>
+        </div>
+        <aside aria-label="Verdict and ledger" className="order-2 min-w-0 lg:order-3">
+          <VerdictBanner assessment={assessment} goTo={goTo} onLedger={() => setLedgerOpen(true)} />
+          <div className="hidden lg:block">
+            <Ledger assessment={assessment} goTo={goTo} />
+          </div>
+        </aside>
+      </div>
+      <LedgerDrawer open={isLedgerOpen} onOpenChange={setLedgerOpen} assessment={assessment} goTo={goTo} />
+      <HistoryDialog id={id} open={isHistoryOpen} onOpenChange={setHistoryOpen} />
+      <ConflictDialog />
+    </div>
+  )
+}
+
+/** On a wide screen the ledger stands beside the work: the key moves there. */
+function openLedger(setOpen: (isOpen: boolean) => void): void {
+  const first = document.querySelector<HTMLElement>('#ledger summary')
+  if (first?.offsetParent) first.focus()
+  else setOpen(true)
+}
+
+export interface StageProps {
+  readonly current: Case
+  readonly assessment: Assessment
+  readonly isSigned: boolean
+  readonly goTo: (stage: Stage) => void
+}

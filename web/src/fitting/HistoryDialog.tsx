@@ -1,0 +1,54 @@
+import { useEffect, useState } from 'react'
+import { api, type HistoryEntry } from '../session/api.ts'
+import { useFitting } from '../session/fitting.ts'
+import { Dialog } from '../ui/Dialog.tsx'
+import { changeText } from './changeText.ts'
+
+const stamp = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+  second: '2-digit',
+})
+
+/** Who entered what, when, from what; the newest first. Nothing is ever taken out of it. */
+export function HistoryDialog({
+  id,
+  open,
+  onOpenChange,
+}: {
+  id: string
+  open: boolean
+  onOpenChange: (open: boolean) => void
+}) {
+  const sequence = useFitting((s) => s.view?.sequence)
+  const [entries, setEntries] = useState<readonly HistoryEntry[] | 'failed'>([])
+  useEffect(() => {
+    if (open) api.history(id).then(setEntries, () => setEntries('failed'))
+  }, [id, open, sequence])
+  return (
+    <Dialog open={open} onOpenChange={onOpenChange} title="History" asDrawer>
+      {entries === 'failed' && <p role="alert">The server does not answer.</p>}
+      {entries !== 'failed' && entries.length === 0 && <p className="text-ink-soft">Nothing has been entered yet.</p>}
+      {entries !== 'failed' && (
+        <ol className="divide-y divide-hair">
+          {entries.toReversed().map((e) => (
+            <li key={e.sequence} className="py-2">
+              <p className="flex justify-between gap-2 text-sm text-ink-soft">
+                <span>
+                  {e.sequence} · {e.who}
+                </span>
+                <time dateTime={e.at}>{stamp.format(new Date(e.at))}</time>
+              </p>
+              {e.undoes !== null && <p className="text-sm font-semibold">Took back entry {e.undoes}:</p>}
+              {e.changes.map((c) => (
+                <p key={c.path.join('/')}>{changeText(c)}</p>
+              ))}
+            </li>
+          ))}
+        </ol>
+      )}
+    </Dialog>
+  )
+}

@@ -1,0 +1,142 @@
+import {
+  formatInterval,
+  formatNumber,
+  STAGE_TEXT,
+  type Assessment,
+  type Finding,
+  type Stage,
+} from '@nimble-anchor/core'
+import { useState } from 'react'
+import { Dialog } from '../ui/Dialog.tsx'
+import { StateMark } from '../ui/StateMark.tsx'
+import { SOURCE_WORD } from './VerdictBanner.tsx'
+
+interface Props {
+  readonly assessment: Assessment
+  readonly goTo: (stage: Stage) => void
+}
+
+const isAdvice = (f: Finding): boolean => f.severity === 'advise' && f.kind !== 'pass'
+
+/** Worst first; what holds is folded away. */
+export function Ledger({ assessment, goTo }: Props) {
+  const [showsPassed, setShowsPassed] = useState(false)
+  const open = assessment.findings.filter((f) => f.kind !== 'pass')
+  const passed = assessment.findings.filter((f) => f.kind === 'pass')
+  return (
+    <section aria-label="Ledger of findings" id="ledger" className="rounded-[3px] border border-line bg-sheet">
+      <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">Ledger</h2>
+      {assessment.findings.length === 0 && (
+        <p className="p-3 text-sm text-ink-soft">No rule has spoken yet: choose a restraint mode.</p>
+      )}
+      <ul className="divide-y divide-hair">
+        {open.map((f) => (
+          <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+        ))}
+      </ul>
+      {passed.length > 0 && (
+        <div className="border-t border-line">
+          <button
+            type="button"
+            aria-expanded={showsPassed}
+            onClick={() => setShowsPassed(!showsPassed)}
+            className="flex min-h-11 w-full items-center gap-2 px-3 text-left text-sm font-semibold hover:bg-shoal"
+          >
+            <StateMark state="pass" size={14} />
+            {passed.length} {passed.length === 1 ? 'rule holds' : 'rules hold'}
+            <span className="ml-auto text-ink-soft">{showsPassed ? 'hide' : 'show'}</span>
+          </button>
+          {showsPassed && (
+            <ul className="divide-y divide-hair border-t border-hair">
+              {passed.map((f) => (
+                <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}
+
+export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stage: Stage) => void }) {
+  const unit = f.unit ?? ''
+  return (
+    <li>
+      <details className="group">
+        <summary className="flex list-none gap-2 px-3 py-2 hover:bg-shoal [&::-webkit-details-marker]:hidden">
+          <span className="pt-0.5">
+            <StateMark state={f.kind} size={14} />
+          </span>
+          <span className="min-w-0 text-[0.95rem] leading-snug">
+            <span className="font-bold">{f.title}</span>
+            {isAdvice(f) && <span className="ml-1.5 text-sm text-ink-soft">advice</span>}
+            <span className="block text-sm">{f.reason}</span>
+          </span>
+        </summary>
+        <div className="ml-8 border-l-2 border-hair pb-3 pl-3 text-sm">
+          {f.remedy !== undefined && <p className="font-semibold">{f.remedy}</p>}
+          <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-ink-soft">
+            {f.measured && (
+              <>
+                <dt>Measured</dt>
+                <dd>{formatInterval(f.measured, unit)}</dd>
+              </>
+            )}
+            {f.limit !== undefined && (
+              <>
+                <dt>Limit</dt>
+                <dd>
+                  {formatNumber(f.limit)} {unit}
+                </dd>
+              </>
+            )}
+            {f.margin !== undefined && (
+              <>
+                <dt>Margin</dt>
+                <dd>
+                  {formatNumber(f.margin, 2)} {unit}
+                </dd>
+              </>
+            )}
+            <dt>Source</dt>
+            <dd>
+              {SOURCE_WORD[f.source]}
+              {f.severity === 'stop'
+                ? ', stops the fitting'
+                : f.severity === 'fix'
+                  ? ', put right before travel'
+                  : ', advice'}
+            </dd>
+            <dt>Rule</dt>
+            <dd className="break-words">{f.ruleId}</dd>
+          </dl>
+          <p className="mt-1">{f.standsOn}</p>
+          {f.kind !== 'pass' && (
+            <button
+              type="button"
+              onClick={() => goTo(f.stage)}
+              className="mt-2 min-h-11 rounded-[3px] border border-line px-3 font-semibold hover:bg-shoal"
+            >
+              Open {STAGE_TEXT[f.stage]}
+            </button>
+          )}
+        </div>
+      </details>
+    </li>
+  )
+}
+
+export function LedgerDrawer(props: Props & { open: boolean; onOpenChange: (open: boolean) => void }) {
+  return (
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Findings" asDrawer>
+      <Ledger
+        assessment={props.assessment}
+        goTo={(stage) => {
+          props.onOpenChange(false)
+          props.goTo(stage)
+        }}
+      />
+    </Dialog>
+  )
+}

@@ -1,0 +1,62 @@
+import { VERDICT_TEXT, type Assessment, type RuleSource, type Stage } from '@nimble-anchor/core'
+import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+
+/** Law first, then the makers of car and restraint, then the school of practice. */
+export const SOURCE_WORD: Record<RuleSource, string> = {
+  regulation: 'law',
+  vehicle: 'vehicle handbook',
+  maker: 'maker’s manual',
+  practice: 'practice',
+}
+
+interface Props {
+  readonly assessment: Assessment
+  readonly goTo: (stage: Stage) => void
+  readonly onLedger: () => void
+}
+
+export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
+  const { verdict, headline, decidedBy, measureNext, caution } = assessment
+  const next = verdict === 'undecided' ? measureNext[0] : undefined
+  return (
+    <section aria-label="Verdict" className="mb-3 rounded-[3px] border-2 border-ink bg-shoal p-3">
+      <div role="status" aria-live="polite">
+        <p className="text-[1.3rem] leading-tight">
+          <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={22} />
+        </p>
+        <p className="mt-1">{headline}</p>
+        {decidedBy !== null && (verdict === 'not-ready' || verdict === 'not-permitted') && (
+          <p className="text-sm text-ink-soft">Decided by {SOURCE_WORD[decidedBy.source]}.</p>
+        )}
+      </div>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {next !== undefined && (
+          <button
+            type="button"
+            onClick={() => goTo(next.stage)}
+            className="min-h-11 rounded-[3px] bg-magenta px-3 font-semibold text-on-magenta hover:brightness-110"
+          >
+            {next.label}
+          </button>
+        )}
+        {verdict === 'ready' && (
+          <button
+            type="button"
+            onClick={() => goTo('hand-over')}
+            className="min-h-11 rounded-[3px] bg-magenta px-3 font-semibold text-on-magenta hover:brightness-110"
+          >
+            Hand over
+          </button>
+        )}
+        <button
+          type="button"
+          onClick={onLedger}
+          className="min-h-11 rounded-[3px] border border-ink bg-sheet px-3 font-semibold lg:hidden"
+        >
+          All findings
+        </button>
+      </div>
+      <p className="mt-2 border-t border-line pt-1.5 text-[0.8rem] leading-snug text-ink-soft">{caution}</p>
+    </section>
+  )
+}

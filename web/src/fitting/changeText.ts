@@ -1,0 +1,76 @@
+import {
+  CHECKS,
+  formatInterval,
+  optionOf,
+  toInterval,
+  type Changed,
+  type CheckId,
+  type Quantity,
+} from '@nimble-anchor/core'
+
+const FIELD: Record<string, string> = {
+  massKg: 'Mass',
+  statureCm: 'Stature',
+  seatedShoulderHeightMm: 'Seated shoulder height',
+  sittingHeightMm: 'Sitting height',
+  dateOfBirth: 'Day of birth',
+  ageMonths: 'Age',
+  bornAtWeeks: 'Weeks of pregnancy',
+  headControl: 'Head control',
+  needsPostureSpecialist: 'Medical posture needs',
+  recline: 'Recline',
+  legNotch: 'Leg notch',
+  strapHeightMm: 'Strap height',
+  wedge: 'Wedge',
+  insertsIn: 'Inserts in',
+  vehicleHeadRestraint: 'Vehicle head restraint',
+  frontSeatGapMm: 'Front seat gap',
+  choice: 'Choice',
+  restraints: 'Restraints considered',
+  units: 'Units considered',
+  vehicle: 'Car',
+  today: 'Judged for',
+  handover: 'Signed',
+}
+const UNIT: Record<string, string> = { massKg: 'kg', statureCm: 'cm', ageMonths: 'months' }
+
+const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null
+
+/** One value of the history in words. */
+function valueText(path: readonly string[], value: unknown): string {
+  if (value === null || value === undefined) return 'nothing'
+  if (Array.isArray(value))
+    return value.length === 0
+      ? 'none'
+      : value.map((v) => (isObject(v) ? String(v.name ?? v.serial ?? v.id) : String(v))).join(', ')
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (!isObject(value)) return String(value)
+  const last = path.at(-1) ?? ''
+  if (path[0] === 'readings') {
+    const id = last as CheckId
+    const check = CHECKS[id]
+    if (typeof value.option === 'string') return optionOf(id, value.option)?.label ?? value.option
+    const number = toInterval(value.number as Quantity | undefined)
+    return number && check.kind === 'number' ? formatInterval(number, check.unit) : 'nothing'
+  }
+  if (path[0] === 'choice')
+    return [value.modelId, value.modeId, value.positionId, value.routeId].filter(Boolean).join(' · ') || 'nothing'
+  if (path[0] === 'handover') return `${String(value.fitterName)}, ${String(value.carerName)}`
+  if ('value' in value && !('source' in value)) return valueText(path, value.value)
+  const quantity = 'source' in value ? toInterval(value as unknown as Quantity) : undefined
+  if (quantity) return formatInterval(quantity, UNIT[last] ?? (last.endsWith('Mm') ? 'mm' : '')).trim()
+  if ('kind' in value) return String(value.kind)
+  if ('model' in value) return `${String(value.maker)} ${String(value.model)}`
+  return Object.values(value)
+    .filter((v) => !isObject(v))
+    .map(String)
+    .join(' ')
+}
+
+/** "Mass: nothing, now 10.4 ± 0.1 kg". */
+export function changeText({ path, from, to }: Changed): string {
+  const last = path.at(-1) ?? ''
+  if (path[0] === 'disturbances') return `Noted: ${last}`
+  const name = path[0] === 'readings' ? CHECKS[last as CheckId].label : (FIELD[last] ?? last)
+  return `${name}: ${valueText(path, from)}, now ${valueText(path, to)}`
+}

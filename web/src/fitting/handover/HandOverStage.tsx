@@ -1,0 +1,231 @@
+import {
+  chosenIn,
+  modelName,
+  toInterval,
+  vehicleName,
+  VERDICT_TEXT,
+  slotText,
+  type Assessment,
+  type Case,
+} from '@nimble-anchor/core'
+import { Download, Printer } from 'lucide-react'
+import { useState } from 'react'
+import { useFitting } from '../../session/fitting.ts'
+import { fitterName, usePreferences } from '../../session/preferences.ts'
+import { childSummary } from '../../today/NewFittingDialog.tsx'
+import { Button } from '../../ui/Button.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
+import type { StageProps } from '../FittingPage.tsx'
+import { FindingRow } from '../Ledger.tsx'
+import { SOURCE_WORD } from '../VerdictBanner.tsx'
+
+const stamp = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'long',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+})
+
+/** What the carer must find again when somebody has moved it. */
+function settingsToRemember(c: Case): readonly { readonly name: string; readonly value: string }[] {
+  const { mode, route } = chosenIn(c)
+  const { settings } = c
+  const rows: { name: string; value: string }[] = []
+  const add = (name: string, value: string | undefined): void => {
+    if (value !== undefined) rows.push({ name, value })
+  }
+  add('Route', route?.label)
+  add('Recline', mode?.reclines?.find((r) => r.id === settings.recline?.value)?.label)
+  const height = settings.strapHeightMm?.value
+  if (height !== undefined) {
+    const heights =
+      mode?.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
+    add('Shoulder straps', slotText(heights.includes(height) ? heights.indexOf(height) + 1 : undefined, height))
+  }
+  add('Support leg', settings.legNotch && `notch ${settings.legNotch.value}`)
+  if (settings.wedge) add('Wedge', settings.wedge.value ? 'in' : 'none')
+  if (settings.insertsIn) {
+    const names = (mode?.inserts ?? []).filter((i) => settings.insertsIn?.value.includes(i.id)).map((i) => i.name)
+    add('Inserts', names.length === 0 ? 'none in' : names.join(', '))
+  }
+  add('Carrying handle', mode?.carryHandle?.travelPosition)
+  if (route?.topTether && route.topTether.use !== 'not-used') {
+    const path = route.topTether.headRestraintPath
+    add(
+      'Top tether',
+      path === undefined || path === 'free' ? 'hooked and tight' : `${path.replaceAll('-', ' ')} the head restraint`,
+    )
+  }
+  return rows
+}
+
+export default function HandOverStage({ current, assessment, isSigned, goTo }: StageProps) {
+  const { child, vehicle, handover } = current
+  const { model, unit, mode, position } = chosenIn(current)
+  const rows = settingsToRemember(current)
+  const { verdict, headline, caution, decidedBy } = assessment
+  return (
+    <div className="flex flex-col gap-3">
+      <Panel title="Verdict">
+        <p className="text-2xl">
+          <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={28} />
+        </p>
+        <p className="mt-1 text-lg">{headline}</p>
+        {decidedBy && <p className="text-ink-soft">Decided by {SOURCE_WORD[decidedBy.source]}.</p>}
+        <p className="mt-3 border-t border-line pt-2">{caution}</p>
+      </Panel>
+
+      <Panel title="This fitting">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
+          <dt className="text-ink-soft">Child</dt>
+          <dd>
+            <b>{[child.name, child.familyName].filter(Boolean).join(' ')}</b>, {childSummary(child, current.today)}
+            {child.seatedShoulderHeightMm && `, shoulder ${shoulderCm(current)} cm`}
+          </dd>
+          <dt className="text-ink-soft">Place</dt>
+          <dd>
+            <b>{vehicle ? vehicleName(vehicle) : 'no car yet'}</b>
+            {vehicle?.plate && ` (${vehicle.plate})`}, {position?.label ?? 'no place yet'}
+          </dd>
+          <dt className="text-ink-soft">Restraint</dt>
+          <dd>
+            <b>{model ? modelName(model) : 'none yet'}</b>
+            {mode && `, ${mode.label}`}
+            {unit && `, unit ${unit.serial}`}
+          </dd>
+        </dl>
+        {rows.length > 0 && (
+          <>
+            <h3 className="mt-4 mb-1 font-bold">Settings to remember</h3>
+            <dl className="grid gap-x-6 gap-y-1 sm:grid-cols-2">
+              {rows.map((r) => (
+                <div key={r.name} className="flex justify-between gap-3 border-b border-hair py-1">
+                  <dt className="text-ink-soft">{r.name}</dt>
+                  <dd className="text-right font-bold">{r.value}</dd>
+                </div>
+              ))}
+            </dl>
+          </>
+        )}
+        <div className="no-print mt-4 flex flex-wrap gap-2">
+          <Button onClick={() => download(current)}>
+            <Download size={18} aria-hidden="true" /> Case file
+          </Button>
+          <Button onClick={() => window.print()}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </Button>
+        </div>
+      </Panel>
+
+      {handover ? (
+        <Panel title="Signed">
+          <p className="text-lg">
+            {handover.fitterName} and {handover.carerName}
+          </p>
+          <p className="text-ink-soft">{stamp.format(new Date(handover.signedAt))}. This fitting is closed.</p>
+        </Panel>
+      ) : (
+        <SignPanel assessment={assessment} isSigned={isSigned} goTo={goTo} />
+      )}
+
+      <Panel title="Ledger">
+        {assessment.findings.length === 0 && <p className="text-ink-soft">No rule has spoken yet.</p>}
+        <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">
+          {assessment.findings.map((f) => (
+            <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+          ))}
+        </ul>
+      </Panel>
+    </div>
+  )
+}
+
+function shoulderCm(c: Case): string {
+  const mm = toInterval(c.child.seatedShoulderHeightMm)
+  return mm ? ((mm.lo + mm.hi) / 20).toFixed(1) : ''
+}
+
+/** The file that opens the same fitting elsewhere. */
+function download(c: Case): void {
+  const url = URL.createObjectURL(new Blob([`${JSON.stringify(c, null, 2)}\n`], { type: 'application/json' }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = `${c.child.id}-${c.today}.case.json`
+  link.click()
+  URL.revokeObjectURL(url)
+}
+
+function SignPanel({
+  assessment,
+  isSigned,
+  goTo,
+}: {
+  assessment: Assessment
+  isSigned: boolean
+  goTo: StageProps['goTo']
+}) {
+  const sign = useFitting((s) => s.sign)
+  const { fitterName: fitter, setFitterName } = usePreferences()
+  const [carer, setCarer] = useState('')
+  const [name, setName] = useState(fitter)
+  const [fault, setFault] = useState('')
+  if (isSigned) return null
+  if (assessment.verdict !== 'ready') {
+    const open = assessment.measureNext.slice(0, 8)
+    return (
+      <Panel title="Not yet to be signed">
+        <p>Only a fitting that is ready to travel is signed.</p>
+        {open.length > 0 && (
+          <ul className="mt-2 flex flex-wrap gap-2">
+            {open.map((n) => (
+              <li key={n.need}>
+                <Button onClick={() => goTo(n.stage)}>{n.label}</Button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Panel>
+    )
+  }
+  const box = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-base font-normal text-ink'
+  return (
+    <Panel title="Sign and hand over">
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          if (name.trim() === '' || carer.trim() === '') return setFault('Both names are needed.')
+          setFault('')
+          setFitterName(name)
+          void sign(carer.trim())
+        }}
+      >
+        <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
+          Fitter
+          <input
+            value={name}
+            maxLength={120}
+            placeholder={fitter || fitterName()}
+            onChange={(e) => setName(e.target.value)}
+            className={box}
+          />
+        </label>
+        <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
+          Carer
+          <input value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={box} />
+        </label>
+        <Button type="submit" look="main">
+          Sign and close
+        </Button>
+        <p role="alert" className="w-full font-semibold text-fail">
+          {fault}
+        </p>
+      </form>
+      <p className="text-sm text-ink-soft">
+        The carer has been shown how it is attached, released and checked. A signed fitting is closed.
+      </p>
+    </Panel>
+  )
+}

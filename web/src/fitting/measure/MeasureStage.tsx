@@ -1,0 +1,208 @@
+import { ageMonthsOf, formatAge, isPreterm, middle, slipsIn, type Fault, type Quantity } from '@nimble-anchor/core'
+import { useRef, useState } from 'react'
+import { useFitting } from '../../session/fitting.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Choices } from '../../ui/Choices.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { StateMark } from '../../ui/StateMark.tsx'
+import type { StageProps } from '../FittingPage.tsx'
+import { ChildFigure, type Dimension } from './ChildFigure.tsx'
+
+const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string }[] = [
+  { key: 'massKg', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Light clothes, no shoes.' },
+  { key: 'statureCm', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.' },
+  {
+    key: 'seatedShoulderHeightMm', label: 'Seated shoulder height', unit: 'cm', scale: 0.1, plusMinus: 8,
+    hint: 'From the surface it sits on to the top of the shoulder.',
+  },
+  {
+    key: 'sittingHeightMm', label: 'Sitting height', unit: 'cm', scale: 0.1, plusMinus: 10,
+    hint: 'To the crown; only where the head is close to the edge.',
+  },
+] // prettier-ignore
+
+export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps) {
+  const put = useFitting((s) => s.put)
+  const [active, setActive] = useState<Dimension>()
+  const fields = useRef<HTMLDivElement>(null)
+  const { child } = current
+  const age = ageMonthsOf(child, current.today)
+  const slips = slipsIn(child)
+  const asked = assessment.measureNext.filter((n) => n.stage === 'measure')
+  const keep =
+    (key: string) =>
+    (quantity: Quantity | null): readonly Fault[] =>
+      put([{ path: ['child', key], value: quantity }])
+
+  return (
+    <div className="flex flex-col gap-3">
+      {asked.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
+          <StateMark state="undecided" word="Measure next" />
+          <span>{asked.map((n) => n.label.toLowerCase()).join(', ')}</span>
+        </p>
+      )}
+      <Panel title="The child’s measures">
+        <div className="grid gap-4 xl:grid-cols-[minmax(0,1fr)_21rem]">
+          <ChildFigure
+            child={child}
+            active={active}
+            onPick={(key) => {
+              setActive(key)
+              fields.current?.querySelector<HTMLInputElement>(`[data-field="${key}"] input`)?.focus()
+            }}
+          />
+          <div ref={fields} className="flex flex-col gap-2.5">
+            {FIELDS.map((f) => (
+              <div key={f.key} data-field={f.key}>
+                <QuantityField
+                  label={f.label}
+                  unit={f.unit}
+                  scale={f.scale}
+                  quantity={child[f.key]}
+                  defaultPlusMinus={f.plusMinus}
+                  hint={f.hint}
+                  withSource
+                  disabled={isSigned}
+                  onFocus={() => setActive(f.key)}
+                  onChange={keep(f.key)}
+                />
+              </div>
+            ))}
+          </div>
+        </div>
+        {slips.map((slip) => (
+          <p key={slip.text} role="alert" className="mt-3 border-l-4 border-fail pl-3 font-semibold text-fail">
+            {slip.text}
+          </p>
+        ))}
+      </Panel>
+
+      <Panel title="Age and posture">
+        <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
+          <div className="flex flex-wrap items-start gap-4">
+            <BirthField
+              key={child.dateOfBirth}
+              value={child.dateOfBirth}
+              today={current.today}
+              disabled={isSigned}
+              onChange={(value) => put([{ path: ['child', 'dateOfBirth'], value }])}
+            />
+            {child.dateOfBirth === undefined && (
+              <QuantityField
+                label="Age, as told"
+                unit="months"
+                quantity={child.ageMonths}
+                defaultPlusMinus={1}
+                disabled={isSigned}
+                onChange={keep('ageMonths')}
+              />
+            )}
+            {age && <p className="pt-8 text-lg font-bold">{formatAge(middle(age))}</p>}
+          </div>
+          <WeeksField
+            key={child.bornAtWeeks ?? 'none'}
+            value={child.bornAtWeeks}
+            isPreterm={isPreterm(child)}
+            disabled={isSigned}
+            onChange={(value) => put([{ path: ['child', 'bornAtWeeks'], value }])}
+          />
+          <Choices
+            legend="Head control"
+            disabled={isSigned}
+            value={child.headControl}
+            options={[
+              { id: 'steady', label: 'holds its head steady' },
+              { id: 'none', label: 'not yet' },
+            ]}
+            onChoose={(value) => put([{ path: ['child', 'headControl'], value }])}
+          />
+          <Choices
+            legend="Medical posture needs"
+            disabled={isSigned}
+            value={child.needsPostureSpecialist === undefined ? undefined : child.needsPostureSpecialist ? 'yes' : 'no'}
+            options={[
+              { id: 'no', label: 'none' },
+              { id: 'yes', label: 'yes: refer to a specialist' },
+            ]}
+            onChoose={(id) => put([{ path: ['child', 'needsPostureSpecialist'], value: id === 'yes' }])}
+          />
+        </div>
+      </Panel>
+      <div className="flex justify-end">
+        <Button onClick={() => goTo('choose')}>Go on to Choose</Button>
+      </div>
+    </div>
+  )
+}
+
+const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'
+
+interface FieldProps<T> {
+  readonly value: T | undefined
+  readonly disabled: boolean
+  readonly onChange: (value: T | null) => readonly Fault[]
+}
+
+function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: string }) {
+  const [text, setText] = useState(value ?? '')
+  const [fault, setFault] = useState('')
+  function keep(): void {
+    if (text === (value ?? '')) return setFault('')
+    const faults = onChange(text === '' ? null : text)
+    setFault(faults[0] ? `Day of birth ${faults[0].message}` : '')
+  }
+  return (
+    <div>
+      <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
+        Day of birth
+        <input
+          type="date"
+          max={today}
+          disabled={disabled}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={keep}
+          className={`${BOX} text-base font-semibold`}
+        />
+      </label>
+      <p role="alert" className="text-sm font-semibold text-fail">
+        {fault}
+      </p>
+    </div>
+  )
+}
+
+function WeeksField({ value, disabled, onChange, isPreterm }: FieldProps<number> & { readonly isPreterm: boolean }) {
+  const [text, setText] = useState(value === undefined ? '' : String(value))
+  const [fault, setFault] = useState('')
+  function keep(): void {
+    if (text.trim() === (value === undefined ? '' : String(value))) return setFault('')
+    const faults = onChange(text.trim() === '' ? null : Number(text))
+    setFault(faults[0] ? 'Weeks of pregnancy must be a whole number from 22 to 44' : '')
+  }
+  return (
+    <div>
+      <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
+        Born after, completed weeks of pregnancy
+        <input
+          inputMode="numeric"
+          disabled={disabled}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={keep}
+          className={`${BOX} w-22 text-base font-semibold`}
+        />
+      </label>
+      <p className="mt-1 text-sm text-ink-soft">
+        {isPreterm
+          ? 'Preterm: posture advice of the neonatal team comes first.'
+          : 'Leave it empty for a child born at term.'}
+      </p>
+      <p role="alert" className="text-sm font-semibold text-fail">
+        {fault}
+      </p>
+    </div>
+  )
+}

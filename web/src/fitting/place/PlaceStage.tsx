@@ -1,0 +1,252 @@
+import {
+  chosenIn,
+  matchPlaces,
+  modelName,
+  putsForPlace,
+  putsForVehicle,
+  toFinding,
+  vehicleName,
+  type PlaceMatch,
+  type PlaceRouteMatch,
+} from '@nimble-anchor/core'
+import { useEffect, useMemo, useState } from 'react'
+import { useCatalogue } from '../../session/catalogue.ts'
+import { useFitting } from '../../session/fitting.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { SelectField } from '../../ui/SelectField.tsx'
+import { StateMark } from '../../ui/StateMark.tsx'
+import type { StageProps } from '../FittingPage.tsx'
+import { FindingRow } from '../Ledger.tsx'
+import { CarPlan } from './CarPlan.tsx'
+import { PlaceFacts } from './PlaceFacts.tsx'
+
+const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
+
+export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
+  const put = useFitting((s) => s.put)
+  const { catalogue, load } = useCatalogue()
+  const { model, mode, unit } = chosenIn(current)
+  const { vehicle } = current
+  useEffect(() => {
+    if (!catalogue) void load()
+  }, [catalogue, load])
+
+  const places = useMemo(
+    () => (vehicle && model && mode ? matchPlaces(current, vehicle, { model, mode, unit }) : []),
+    [current, vehicle, model, mode, unit],
+  )
+  const best = places.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])[0]
+  const [picked, setPicked] = useState<string>()
+  const inVehicle = (id: string | undefined): string | undefined =>
+    vehicle?.positions.some((p) => p.id === id && !p.isDriverSeat) ? id : undefined
+  const selected =
+    inVehicle(picked) ??
+    inVehicle(current.choice.positionId) ??
+    best?.position.id ??
+    vehicle?.positions.find((p) => !p.isDriverSeat)?.id
+  const selectedPosition = vehicle?.positions.find((p) => p.id === selected)
+  const selectedMatch = places.find((m) => m.position.id === selected)
+
+  return (
+    <div className="flex flex-col gap-3">
+      <Panel
+        title={vehicle ? vehicleName(vehicle) : 'Which car'}
+        aside={vehicle?.plate !== undefined && <span className="text-sm text-ink-soft">{vehicle.plate}</span>}
+      >
+        {!isSigned && (
+          <div className="mb-3 max-w-sm">
+            <SelectField
+              label="Car"
+              value={vehicle?.id ?? ''}
+              options={[
+                ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
+                ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
+                  ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
+                  : []),
+                ...(catalogue?.vehicles ?? []).map((v) => ({
+                  id: v.id,
+                  label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
+                })),
+              ]}
+              onChange={(id) => {
+                const next = catalogue?.vehicles?.find((v) => v.id === id)
+                if (next) put(putsForVehicle(current, next))
+              }}
+            />
+          </div>
+        )}
+        {!vehicle && <p className="text-ink-soft">Each place of the car is then judged for the chosen restraint.</p>}
+        {vehicle && (
+          <div className="grid gap-4 sm:grid-cols-[minmax(200px,300px)_minmax(0,1fr)]">
+            <CarPlan
+              vehicle={vehicle}
+              decisions={new Map(places.map((m) => [m.position.id, m.decision]))}
+              selected={selected}
+              chosen={current.choice.positionId}
+              onSelect={setPicked}
+            />
+            <div>
+              {!mode && (
+                <p className="mb-3 border-l-4 border-line pl-3">
+                  Choose a restraint mode first; then each place says whether it fits.{' '}
+                  <button
+                    type="button"
+                    className="min-h-11 underline underline-offset-4"
+                    onClick={() => goTo('choose')}
+                  >
+                    Open Choose
+                  </button>
+                </p>
+              )}
+              {model && mode && (
+                <p className="mb-2 text-sm text-ink-soft">
+                  {modelName(model)}, {mode.label}
+                </p>
+              )}
+              <ul className="divide-y divide-hair border-y border-hair">
+                {vehicle.positions
+                  .filter((p) => !p.isDriverSeat)
+                  .map((p) => {
+                    const match = places.find((m) => m.position.id === p.id)
+                    return (
+                      <li key={p.id}>
+                        <button
+                          type="button"
+                          aria-pressed={p.id === selected}
+                          onClick={() => setPicked(p.id)}
+                          className={`flex min-h-11 w-full items-start gap-2 px-2 py-2 text-left hover:bg-shoal ${p.id === selected ? 'bg-shoal-deep' : ''}`}
+                        >
+                          <span className="pt-0.5">{match && <StateMark state={match.decision} />}</span>
+                          <span className="min-w-0">
+                            <span className="block font-bold">
+                              {p.label}
+                              {p.id === current.choice.positionId && <span className="font-normal"> · chosen</span>}
+                            </span>
+                            <span className="block text-sm">{match && placeLine(match)}</span>
+                          </span>
+                        </button>
+                      </li>
+                    )
+                  })}
+              </ul>
+              <Legend />
+            </div>
+          </div>
+        )}
+      </Panel>
+
+      {selectedMatch?.routes.map((route) => (
+        <RoutePanel
+          key={`${selectedMatch.position.id}/${route.route.id}`}
+          place={selectedMatch}
+          match={route}
+          isChosen={
+            current.choice.positionId === selectedMatch.position.id && current.choice.routeId === route.route.id
+          }
+          isSigned={isSigned}
+          goTo={goTo}
+          onUse={() => {
+            if (put(putsForPlace(current, selectedMatch.position.id, route.route.id)).length === 0) goTo('set-up')
+          }}
+        />
+      ))}
+      {selectedPosition && <PlaceFacts key={selectedPosition.id} position={selectedPosition} isSigned={isSigned} />}
+    </div>
+  )
+}
+
+/** The best route's word on the place. */
+function placeLine(match: PlaceMatch): string {
+  const [route] = match.routes.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])
+  const worst = route?.findings[0]
+  if (!route || !worst) return ''
+  return worst.outcome.kind === 'pass' ? `Holds: ${route.route.label}.` : worst.outcome.reason()
+}
+
+interface RouteProps {
+  readonly place: PlaceMatch
+  readonly match: PlaceRouteMatch
+  readonly isChosen: boolean
+  readonly isSigned: boolean
+  readonly goTo: StageProps['goTo']
+  readonly onUse: () => void
+}
+
+function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProps) {
+  const open = match.findings.filter((f) => f.outcome.kind !== 'pass')
+  const held = match.findings.length - open.length
+  return (
+    <Panel
+      title={
+        <span className="flex items-center gap-2">
+          <StateMark state={match.decision} />
+          {place.position.label}: {match.route.label}
+        </span>
+      }
+      aside={
+        isChosen ? (
+          <StateMark state="pass" word="Chosen" />
+        ) : (
+          match.decision !== 'fail' &&
+          !isSigned && (
+            <Button
+              look={match.decision === 'pass' ? 'main' : 'plain'}
+              aria-label={`Use ${place.position.label} by ${match.route.label}`}
+              onClick={onUse}
+            >
+              Use this place
+            </Button>
+          )
+        )
+      }
+    >
+      <ul className="-mx-3.5 -my-2 divide-y divide-hair">
+        {open.map((f) => (
+          <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
+        ))}
+        {held > 0 && (
+          <li className="px-3 py-2 text-sm text-ink-soft">
+            {held} {held === 1 ? 'rule holds' : 'rules hold'}:{' '}
+            {match.findings
+              .filter((f) => f.outcome.kind === 'pass')
+              .map((f) => f.rule.title.toLowerCase())
+              .join(', ')}
+            .
+          </li>
+        )}
+      </ul>
+    </Panel>
+  )
+}
+
+function Legend() {
+  return (
+    <ul aria-label="What the drawing shows" className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1 text-sm text-ink-soft">
+      {(
+        [
+          ['M3 12V5M13 12V5', 'ISOFIX bars', false],
+          ['M8 2v8m-4-3a4 4 0 0 0 8 0', 'tether anchorage', false],
+          ['M2 11q6-9 12 0z', 'airbag, can be off', false],
+          ['M2 11q6-9 12 0z', 'airbag, always on', true],
+          ['M2 4h12v8H2z', 'box under the floor', false],
+        ] as const
+      ).map(([d, text, isFilled]) => (
+        <li key={text} className="flex items-center gap-1.5">
+          <svg
+            width="16"
+            height="16"
+            viewBox="0 0 16 16"
+            aria-hidden="true"
+            fill={isFilled ? 'var(--fail)' : 'none'}
+            stroke={isFilled ? 'var(--fail)' : 'var(--ink)'}
+            strokeWidth="1.800"
+          >
+            <path d={d} />
+          </svg>
+          {text}
+        </li>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,146 @@
+import {
+  CHECKS,
+  checkOf,
+  optionOf,
+  type Assessment,
+  type Case,
+  type CheckId,
+  type Finding,
+  type Quantity,
+} from '@nimble-anchor/core'
+import { useId } from 'react'
+import { useFitting } from '../../session/fitting.ts'
+import { Choices } from '../../ui/Choices.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+
+/** How one check stands: what the rules that ask for it make of its reading. */
+export function checkMark(id: CheckId, current: Case, assessment: Assessment): MarkState {
+  if (assessment.stale.some((s) => s.checkId === id)) return 'stale'
+  const reading = current.readings[id]
+  if (reading === undefined) return 'not-started'
+  const need = `check.${id}` as const
+  const about = assessment.findings.filter((f) => f.checks?.includes(id))
+  if (about.some((f) => f.kind === 'undecided' && f.missing?.includes(need))) return 'undecided'
+  if (reading.option !== undefined) {
+    const means = optionOf(id, reading.option)?.means
+    if (means === 'pass' || means === 'fail' || means === 'undecided') return means
+  }
+  if (about.some((f) => f.kind === 'fail')) return 'fail'
+  return about.some((f) => f.kind === 'undecided') ? 'undecided' : 'pass'
+}
+
+interface Props {
+  readonly id: CheckId
+  readonly current: Case
+  readonly mark: MarkState
+  readonly staleBecause: string | undefined
+  readonly finding: Finding | undefined
+  readonly isSigned: boolean
+}
+
+const SENSES = ['seen', 'heard', 'felt'] as const
+
+export function CheckField({ id, current, mark, staleBecause, finding, isSigned }: Props) {
+  const put = useFitting((s) => s.put)
+  const howId = useId()
+  const check = checkOf(id)
+  const reading = current.readings[id]
+  const keep = (value: object | null) => put([{ path: ['readings', id], value }])
+  const option = reading?.option
+  // A stale reading is only replaced whole: a note added to it must not make it look fresh.
+  const isStale = staleBecause !== undefined
+
+  return (
+    <div className="min-w-0" data-check={id}>
+      <div className="mb-1 flex items-start gap-2">
+        <span className="pt-0.5">
+          <StateMark state={mark} size={14} />
+        </span>
+        <p className="leading-snug">
+          <span className="font-bold">{check.label}</span>{' '}
+          <span id={howId} className="text-sm text-ink-soft">
+            {check.how}
+          </span>
+        </p>
+      </div>
+      {isStale && (
+        <p className="mb-1 text-sm font-semibold text-stale">
+          Again: {staleBecause} after it was checked.
+          {option !== undefined && !isSigned && ` It was: ${optionOf(id, option)?.label}.`}
+        </p>
+      )}
+      {check.kind === 'number' ? (
+        <QuantityField
+          key={reading?.at ?? 'none'}
+          label={isStale ? `${check.label}, again` : check.label}
+          unit={check.unit}
+          quantity={isStale ? undefined : reading?.number}
+          defaultPlusMinus={check.defaultPlusMinus}
+          disabled={isSigned}
+          onChange={(number: Quantity | null) => keep(number === null ? null : { number })}
+        />
+      ) : (
+        <div className="flex flex-col gap-2">
+          {check.notesBefore === true && (
+            <Choices
+              legend="Before latching it showed"
+              disabled={isSigned}
+              value={isStale ? undefined : reading?.before}
+              options={check.options
+                .filter((o) => o.id !== 'unsure')
+                .map((o) => ({ id: o.id, label: o.label.replace('shows ', '') }))}
+              onChoose={(before) =>
+                keep(
+                  isStale || option === undefined ? { option: 'unsure', before } : { ...withoutStamp(reading), before },
+                )
+              }
+            />
+          )}
+          <Choices
+            legend={check.label}
+            hideLegend={check.notesBefore !== true}
+            describedBy={howId}
+            disabled={isSigned}
+            value={isStale ? undefined : option}
+            options={check.options.map((o) => ({ id: o.id, label: o.label, mark }))}
+            onChoose={(chosen) => keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen })}
+          />
+          {check.notesBefore === true && option !== undefined && !isStale && (
+            <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
+              <legend className="sr-only">{check.label}, how it was noticed</legend>
+              {SENSES.map((sense) => (
+                <label key={sense} className="flex min-h-11 items-center gap-1.5">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-(--magenta)"
+                    checked={reading?.sensed?.includes(sense) ?? false}
+                    onChange={(e) =>
+                      keep({
+                        ...withoutStamp(reading),
+                        sensed: SENSES.filter((s) => (s === sense ? e.target.checked : reading?.sensed?.includes(s))),
+                      })
+                    }
+                  />
+                  {sense}
+                </label>
+              ))}
+            </fieldset>
+          )}
+        </div>
+      )}
+      {finding !== undefined && (
+        <p className="mt-1 border-l-4 border-fail pl-2 text-sm">
+          <span className="font-semibold">{finding.reason}</span> {finding.remedy}
+        </p>
+      )}
+    </div>
+  )
+}
+
+/** A reading without its place in the order: the entry gives it a new one. */
+function withoutStamp(reading: Case['readings'][keyof typeof CHECKS]): object {
+  if (reading === undefined) return {}
+  const { at: _at, ...rest } = reading
+  return rest
+}

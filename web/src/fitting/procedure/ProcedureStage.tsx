@@ -1,0 +1,157 @@
+import {
+  CHECKS,
+  DISTURBANCES,
+  fittedSubject,
+  stepsFor,
+  type Assessment,
+  type CheckId,
+  type Disturbance,
+  type Finding,
+  type Route,
+  type Step,
+} from '@nimble-anchor/core'
+import { useMemo } from 'react'
+import { useFitting } from '../../session/fitting.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import type { StageProps } from '../FittingPage.tsx'
+import { CheckField, checkMark } from './CheckField.tsx'
+
+interface Props extends StageProps {
+  readonly stage: 'attach' | 'child-in'
+}
+
+/** The worst of a step's checks; a step without any has no mark. */
+function stepMark(step: Step, marks: ReadonlyMap<CheckId, MarkState>): MarkState | undefined {
+  const own = step.checks.map((id) => marks.get(id) ?? 'not-started')
+  return (['fail', 'stale', 'undecided', 'not-started', 'pass'] as const).find((m) => own.includes(m))
+}
+
+/** Things that may have happened meanwhile, as far as this route has them. */
+function disturbancesOf(stage: Props['stage'], route: Route, turns: boolean): readonly Disturbance[] {
+  if (stage === 'child-in') return ['harness', 'clothes']
+  return [
+    ...(route.isofix ? (['connectors'] as const) : []),
+    'base',
+    ...(route.topTether && route.topTether.use !== 'not-used' ? (['tether'] as const) : []),
+    ...(turns ? (['turned'] as const) : []),
+    'removed',
+  ]
+}
+
+export default function ProcedureStage({ current, assessment, isSigned, goTo, stage }: Props) {
+  const put = useFitting((s) => s.put)
+  const subject = useMemo(() => fittedSubject(current), [current])
+  const steps = useMemo(() => (subject ? stepsFor(subject).filter((s) => s.stage === stage) : []), [subject, stage])
+  const marks = useMemo(
+    () => new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkMark(id, current, assessment)] as const))),
+    [steps, current, assessment],
+  )
+  if (!subject) {
+    const hasMode = current.choice.modeId !== undefined
+    return (
+      <Panel title={stage === 'attach' ? 'Attach' : 'Child in'}>
+        <p>
+          The steps are made for one mode, place and route. {hasMode ? 'Choose the place' : 'Choose the restraint mode'}{' '}
+          first.
+        </p>
+        <Button look="main" className="mt-3" onClick={() => goTo(hasMode ? 'place' : 'choose')}>
+          {hasMode ? 'Open Place' : 'Open Choose'}
+        </Button>
+      </Panel>
+    )
+  }
+  const disturbances = disturbancesOf(stage, subject.route, subject.mode.turns !== undefined)
+  const next = stage === 'attach' ? 'child-in' : 'hand-over'
+  return (
+    <div className="flex flex-col gap-3">
+      <StaleNote assessment={assessment} stage={stage} />
+      <ol className="flex flex-col gap-2.5">
+        {steps.map((step, i) => {
+          const mark = stepMark(step, marks)
+          return (
+            <li key={step.id} className="rounded-[3px] border border-line bg-sheet">
+              <div className="grid grid-cols-[2.200rem_1fr] gap-x-2 p-3">
+                <span aria-hidden="true" className="text-2xl leading-none font-light text-ink-soft">
+                  {i + 1}
+                </span>
+                <div className="min-w-0">
+                  <h2 className="flex flex-wrap items-center gap-2 text-[1.05rem] font-bold">
+                    {step.title}
+                    {mark !== undefined && <StateMark state={mark} size={14} />}
+                    {step.byMaker && <span className="text-sm font-normal text-ink-soft">maker’s words</span>}
+                  </h2>
+                  <ul className="mt-0.5">
+                    {step.does.map((text) => (
+                      <li key={text}>{text}</li>
+                    ))}
+                  </ul>
+                  {step.checks.length > 0 && (
+                    <div className="mt-2 grid gap-x-6 gap-y-3 border-t border-hair pt-2.5 2xl:grid-cols-2">
+                      {step.checks.map((id) => (
+                        <CheckField
+                          key={id}
+                          id={id}
+                          current={current}
+                          mark={marks.get(id) ?? 'not-started'}
+                          staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
+                          finding={assessment.findings.find((f) => f.kind === 'fail' && speaksOf(f, id))}
+                          isSigned={isSigned}
+                        />
+                      ))}
+                    </div>
+                  )}
+                </div>
+              </div>
+            </li>
+          )
+        })}
+      </ol>
+      {!isSigned && (
+        <Panel title="Something changed after it was checked">
+          <p className="mb-2 text-sm text-ink-soft">Note it here: every check that depended on it is asked again.</p>
+          <div className="flex flex-wrap gap-2">
+            {disturbances.map((d) => (
+              <Button key={d} onClick={() => put([{ path: ['disturbances', d], value: {} }])}>
+                {DISTURBANCES[d].replace(/^./, (c) => c.toUpperCase())}
+              </Button>
+            ))}
+          </div>
+        </Panel>
+      )}
+      <div className="flex justify-end">
+        <Button onClick={() => goTo(next)}>{next === 'child-in' ? 'Go on to Child in' : 'Go on to Hand over'}</Button>
+      </div>
+    </div>
+  )
+}
+
+/** Of several checks under one rule, a failure names the one that failed first in its sentence. */
+const speaksOf = (f: Finding, id: CheckId): boolean =>
+  f.checks?.includes(id) === true && (f.checks.length === 1 || f.reason.startsWith(CHECKS[id].label))
+
+function StaleNote({ assessment, stage }: { assessment: Assessment; stage: Props['stage'] }) {
+  const stale = assessment.stale.filter((s) => CHECKS[s.checkId].stage === stage)
+  if (stale.length === 0) return null
+  const causes = [...new Set(stale.map((s) => s.because))]
+  return (
+    <section aria-label="Checks to do again" className="rounded-[3px] border-2 border-stale bg-sheet p-3">
+      <StateMark
+        state="stale"
+        word={stale.length === 1 ? '1 check must be done again' : `${stale.length} checks must be done again`}
+      />
+      <ul className="mt-1">
+        {causes.map((because) => {
+          const items = stale.filter((s) => s.because === because)
+          return (
+            <li key={because}>
+              {items.map((s) => s.label).join(', ')}: {because} after {items.length === 1 ? 'it was' : 'they were'}{' '}
+              checked.
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,11 @@
+import { STAGES, type Assessment, type Stage } from '@nimble-anchor/core'
+import type { MarkState } from '../ui/StateMark.tsx'
+
+export const isStage = (text: string | undefined): text is Stage => (STAGES as readonly string[]).includes(text ?? '')
+
+/** How a stage is marked; stale is said before anything but a failure, since it names what to do again. */
+export function stageMark(assessment: Assessment, stage: Stage, staleStages: ReadonlySet<Stage>): MarkState {
+  const state = assessment.stages[stage]
+  if (state !== 'fail' && staleStages.has(stage)) return 'stale'
+  return state
+}

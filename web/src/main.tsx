@@ -1,0 +1,21 @@
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { BrowserRouter } from 'react-router'
+import { App } from './app/App.tsx'
+import { applyScheme, usePreferences } from './session/preferences.ts'
+import './styles.css'
+
+const apply = (): void => applyScheme(usePreferences.getState().scheme)
+apply()
+usePreferences.subscribe(apply)
+matchMedia('(prefers-color-scheme: dark)').addEventListener('change', apply)
+
+const root = document.getElementById('root')
+if (!root) throw new Error('index.html has no #root')
+createRoot(root).render(
+  <StrictMode>
+    <BrowserRouter>
+      <App />
+    </BrowserRouter>
+  </StrictMode>,
+)

@@ -1,0 +1,41 @@
+import { create } from 'zustand'
+import { persist } from 'zustand/middleware'
+
+export type Scheme = 'light' | 'dark' | 'as-device'
+
+interface Preferences {
+  /** Written into the history beside every entry. */
+  readonly fitterName: string
+  readonly scheme: Scheme
+  readonly lastStage: Readonly<Record<string, string>>
+  setFitterName(name: string): void
+  setScheme(scheme: Scheme): void
+  rememberStage(fittingId: string, stage: string): void
+}
+
+/** How many fittings' last stages are remembered on this device. */
+const REMEMBERED = 100
+
+export const usePreferences = create<Preferences>()(
+  persist(
+    (set) => ({
+      fitterName: '',
+      scheme: 'as-device',
+      lastStage: {},
+      setFitterName: (fitterName) => set({ fitterName: fitterName.trim().slice(0, 120) }),
+      setScheme: (scheme) => set({ scheme }),
+      rememberStage: (fittingId, stage) =>
+        set(({ lastStage: { [fittingId]: _old, ...rest } }) => ({
+          lastStage: { ...Object.fromEntries(Object.entries(rest).slice(1 - REMEMBERED)), [fittingId]: stage },
+        })),
+    }),
+    { name: 'nimble-anchor.preferences' },
+  ),
+)
+
+export const fitterName = (): string => usePreferences.getState().fitterName || 'Fitter, name not given'
+
+export function applyScheme(scheme: Scheme): void {
+  const isDark = scheme === 'dark' || (scheme === 'as-device' && matchMedia('(prefers-color-scheme: dark)').matches)
+  document.documentElement.dataset.scheme = isDark ? 'dark' : 'light'
+}

@@ -1,0 +1,213 @@
+import {
+  ageMonthsOf,
+  CATALOGUE_FORMAT,
+  formatAge,
+  formatInterval,
+  middle,
+  toInterval,
+  vehicleName,
+  type Child,
+} from '@nimble-anchor/core'
+import { useEffect, useState } from 'react'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+
+interface Props {
+  readonly open: boolean
+  readonly onOpenChange: (open: boolean) => void
+  readonly onCreated: (id: string) => void
+}
+
+/** "16 months · 10.4 ± 0.1 kg · 79 ± 0.5 cm": what tells one child from another. */
+export function childSummary(child: Child, today: string): string {
+  const age = ageMonthsOf(child, today)
+  const mass = toInterval(child.massKg)
+  const stature = toInterval(child.statureCm)
+  return [
+    age && formatAge(middle(age)),
+    mass ? formatInterval(mass, 'kg') : 'not weighed',
+    stature ? formatInterval(stature, 'cm') : 'not measured',
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+function Row(props: {
+  name: string
+  value: string
+  title: string
+  detail: string
+  isChosen: boolean
+  onChoose: () => void
+}) {
+  return (
+    <label
+      className={`flex min-h-12 items-center gap-3 border-b border-hair px-2 py-1.5 has-focus-visible:outline-3 has-focus-visible:-outline-offset-2 has-focus-visible:outline-magenta ${props.isChosen ? 'bg-shoal-deep' : 'hover:bg-shoal'}`}
+    >
+      <input
+        type="radio"
+        name={props.name}
+        value={props.value}
+        checked={props.isChosen}
+        onChange={props.onChoose}
+        className="size-5 accent-(--magenta)"
+      />
+      <span className="min-w-0">
+        <span className="block font-bold">{props.title}</span>
+        <span className="block text-sm text-ink-soft">{props.detail}</span>
+      </span>
+    </label>
+  )
+}
+
+export function NewFittingDialog(props: Props) {
+  return (
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="New fitting">
+      <NewFittingForm {...props} />
+    </Dialog>
+  )
+}
+
+/** Made anew each time the dialog opens. */
+function NewFittingForm({ onOpenChange, onCreated }: Props) {
+  const { catalogue, status, load } = useCatalogue()
+  const [today, setToday] = useState('')
+  const [search, setSearch] = useState('')
+  const [childId, setChildId] = useState<string>()
+  const [vehicleId, setVehicleId] = useState<string>()
+  const [fault, setFault] = useState('')
+  const [isBusy, setBusy] = useState(false)
+
+  useEffect(() => {
+    void load()
+    api.health().then(
+      (h) => setToday(h.today),
+      () => setFault('The server does not answer.'),
+    )
+  }, [load])
+
+  const wanted = search.trim().toLowerCase()
+  const children = (catalogue?.children ?? []).filter((c) =>
+    `${c.name} ${c.familyName ?? ''}`.toLowerCase().includes(wanted),
+  )
+
+  /** A walk-in: a name is enough to begin, the rest is measured. */
+  async function addChild(): Promise<void> {
+    const [name = '', ...family] = search.trim().split(/\s+/)
+    const slug = search
+      .trim()
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 40)
+    const id = `${slug || 'child'}-${crypto.randomUUID().slice(0, 8)}`
+    setBusy(true)
+    try {
+      await api.importCatalogue({
+        format: CATALOGUE_FORMAT,
+        version: 1,
+        children: [{ id, name, ...(family.length > 0 && { familyName: family.join(' ') }) }],
+      })
+      await load()
+      setChildId(id)
+      setFault('')
+    } catch (error) {
+      setFault(error instanceof Error ? error.message : 'The child was not added.')
+    } finally {
+      setBusy(false)
+    }
+  }
+
+  async function begin(): Promise<void> {
+    if (childId === undefined) return setFault('Choose a child.')
+    setBusy(true)
+    try {
+      onCreated((await api.create(childId, vehicleId)).id)
+    } catch (error) {
+      setFault(error instanceof Error ? error.message : 'The fitting was not created.')
+    } finally {
+      setBusy(false)
+    }
+  }
+
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault()
+        void begin()
+      }}
+    >
+      {status === 'failed' && <p role="alert">The server does not answer. Close this and try again.</p>}
+      <div className="grid gap-4 sm:grid-cols-2">
+        <fieldset className="min-w-0">
+          <legend className="mb-1 font-bold">Child</legend>
+          <input
+            aria-label="Find a child by name"
+            placeholder="Find by name"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+            className="mb-1 min-h-11 w-full rounded-[3px] border border-line bg-sheet px-2"
+          />
+          <div className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line">
+            {children.length === 0 && (
+              <div className="p-3">
+                <p className="text-ink-soft">
+                  {wanted ? 'No child of that name.' : 'No child yet: type a name above.'}
+                </p>
+                {wanted !== '' && (
+                  <Button className="mt-2" disabled={isBusy} onClick={() => void addChild()}>
+                    Add {search.trim()}
+                  </Button>
+                )}
+              </div>
+            )}
+            {children.map((c) => (
+              <Row
+                key={c.id}
+                name="child"
+                value={c.id}
+                title={[c.name, c.familyName].filter(Boolean).join(' ')}
+                detail={today ? childSummary(c, today) : ''}
+                isChosen={c.id === childId}
+                onChoose={() => setChildId(c.id)}
+              />
+            ))}
+          </div>
+        </fieldset>
+        <fieldset className="min-w-0">
+          <legend className="mb-1 font-bold">Car</legend>
+          <p className="mb-1 flex min-h-11 items-center text-sm text-ink-soft">
+            It can also be chosen later, at Place.
+          </p>
+          <div className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line">
+            {(catalogue?.vehicles ?? []).map((v) => (
+              <Row
+                key={v.id}
+                name="vehicle"
+                value={v.id}
+                title={vehicleName(v)}
+                detail={[v.plate, v.note].filter(Boolean).join(' · ')}
+                isChosen={v.id === vehicleId}
+                onChoose={() => setVehicleId(v.id)}
+              />
+            ))}
+          </div>
+        </fieldset>
+      </div>
+      <p role="alert" className="min-h-6 pt-2 font-semibold text-fail">
+        {fault}
+      </p>
+      <div className="flex justify-end gap-2">
+        <Button look="quiet" onClick={() => onOpenChange(false)}>
+          Cancel
+        </Button>
+        <Button type="submit" look="main" disabled={isBusy}>
+          Begin
+        </Button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,188 @@
+import { VERDICT_TEXT } from '@nimble-anchor/core'
+import { FileUp, Plus } from 'lucide-react'
+import { useEffect, useRef, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { toast } from 'sonner'
+import { useCommands } from '../app/commands.ts'
+import { api, Refused, type FittingSummary } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { waitingFor } from '../session/fitting.ts'
+import { useToday } from '../session/today.ts'
+import { usePreferences } from '../session/preferences.ts'
+import { Button } from '../ui/Button.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { NewFittingDialog } from './NewFittingDialog.tsx'
+
+const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
+const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' })
+
+/** The time today, the day before that. */
+function when(iso: string, today: string | undefined): string {
+  const at = new Date(iso)
+  return iso.slice(0, 10) === today ? clock.format(at) : shortDay.format(at)
+}
+
+export function TodayPage() {
+  const { status, fittings, today, load } = useToday()
+  const [isCreating, setCreating] = useState(false)
+  const register = useCommands((s) => s.register)
+  const navigate = useNavigate()
+
+  useEffect(() => {
+    document.title = 'Today · Nimble Anchor'
+    void load()
+    void useCatalogue.getState().load()
+  }, [load])
+  useEffect(
+    () =>
+      register([
+        { id: 'new-fitting', label: 'New fitting', group: 'Do', key: 'n', run: () => setCreating(true) },
+        ...fittings.map((f) => ({
+          id: `fitting-${f.id}`,
+          label: `${f.childName}, ${f.vehicleName ?? 'no car yet'}`,
+          group: 'Fittings',
+          run: () => void navigate(`/fittings/${f.id}`),
+        })),
+      ]),
+    [register, fittings, navigate],
+  )
+
+  const open = fittings.filter((f) => f.status === 'open')
+  const signed = fittings.filter((f) => f.status === 'signed')
+  return (
+    <div className="mx-auto max-w-6xl p-3 sm:p-5">
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-3xl font-bold tracking-tight">Today</h1>
+          {today !== undefined && <p className="text-ink-soft">{calendar.format(new Date(`${today}T12:00:00`))}</p>}
+        </div>
+        <div className="flex flex-wrap gap-2">
+          <CaseImport onImported={(id) => void navigate(`/fittings/${id}`)} />
+          <Button look="main" onClick={() => setCreating(true)}>
+            <Plus size={18} aria-hidden="true" /> New fitting
+          </Button>
+        </div>
+      </div>
+
+      {status === 'failed' && (
+        <Panel className="mb-4" title="The server does not answer">
+          <p className="mb-3">Nothing is lost: what you entered waits on this device.</p>
+          <Button onClick={() => void load()}>Try again</Button>
+        </Panel>
+      )}
+
+      <Panel
+        title="Open fittings"
+        aside={<span className="text-sm text-ink-soft">{status === 'ready' ? `${open.length} open` : ''}</span>}
+      >
+        {status === 'loading' && <p className="text-ink-soft">Loading.</p>}
+        {status === 'ready' && open.length === 0 && (
+          <div className="py-6">
+            <p className="text-lg font-semibold">No fitting is open.</p>
+            <p className="mt-1 text-ink-soft">
+              A fitting takes a child, a car and a restraint from the shelf to a verdict with its reasons.
+            </p>
+            <Button look="main" className="mt-4" onClick={() => setCreating(true)}>
+              <Plus size={18} aria-hidden="true" /> New fitting
+            </Button>
+          </div>
+        )}
+        <FittingList fittings={open} today={today} />
+      </Panel>
+
+      {signed.length > 0 && (
+        <Panel
+          title="Handed over"
+          className="mt-4"
+          aside={<span className="text-sm text-ink-soft">{signed.length} signed</span>}
+        >
+          <FittingList fittings={signed} today={today} />
+        </Panel>
+      )}
+      <NewFittingDialog
+        open={isCreating}
+        onOpenChange={setCreating}
+        onCreated={(id) => void navigate(`/fittings/${id}/measure`)}
+      />
+    </div>
+  )
+}
+
+function FittingList({ fittings, today }: { fittings: readonly FittingSummary[]; today: string | undefined }) {
+  const lastStage = usePreferences((s) => s.lastStage)
+  return (
+    <ul className="divide-y divide-hair">
+      {fittings.map((f) => {
+        const waiting = waitingFor(f.id)
+        const stage = lastStage[f.id]
+        return (
+          <li key={f.id}>
+            <Link
+              to={`/fittings/${f.id}${stage ? `/${stage}` : ''}`}
+              className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5 px-1 py-3 hover:bg-shoal sm:grid-cols-[10.500rem_13rem_1fr_4.500rem] sm:items-baseline"
+            >
+              <StateMark state={VERDICT_MARK[f.verdict]} word={VERDICT_TEXT[f.verdict]} />
+              <time dateTime={f.updatedAt} className="text-right text-ink-soft sm:order-last">
+                {when(f.updatedAt, today)}
+              </time>
+              <span className="col-span-2 text-[1.05rem] font-bold sm:col-span-1">{f.childName}</span>
+              <span className="col-span-2 min-w-0 sm:col-span-1">
+                <span className="block">
+                  {f.restraintName ?? 'no restraint yet'} · {f.vehicleName ?? 'no car yet'}
+                </span>
+                <span className="block text-sm text-ink-soft">{f.headline}</span>
+                {waiting > 0 && (
+                  <span className="block text-sm font-semibold text-stale">
+                    {waiting === 1 ? '1 entry waits' : `${waiting} entries wait`} on this device; open it to save.
+                  </span>
+                )}
+              </span>
+            </Link>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+/** Opens a case file: the whole fitting comes back as it was exported. */
+function CaseImport({ onImported }: { onImported: (id: string) => void }) {
+  const input = useRef<HTMLInputElement>(null)
+  async function read(file: File): Promise<void> {
+    try {
+      onImported((await api.importCase(JSON.parse(await file.text()))).id)
+    } catch (error) {
+      const faults = error instanceof Refused ? error.faults.slice(0, 5).map((f) => `${f.path} ${f.message}`) : []
+      toast.error(
+        error instanceof SyntaxError
+          ? `${file.name} is not a JSON file.`
+          : error instanceof Error
+            ? error.message
+            : 'Not imported.',
+        { description: faults.join('\n'), duration: 20_000 },
+      )
+    }
+  }
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        className="sr-only"
+        aria-label="Case file"
+        tabIndex={-1}
+        onChange={(e) => {
+          const file = e.target.files?.[0]
+          if (file) void read(file)
+          e.target.value = ''
+        }}
+      />
+      <Button onClick={() => input.current?.click()}>
+        <FileUp size={18} aria-hidden="true" /> Open a case file
+      </Button>
+    </>
+  )
+}
