@@ -126,11 +126,15 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
     [register, navigate, id, undo, isSigned],
   )
 
+  // Handing over is the verdict and the whole ledger itself: nothing stands beside it.
+  const isClosing = stage === 'hand-over'
   const shared = { current, assessment, isSigned, goTo }
   return (
     <div className="mx-auto max-w-[1480px]">
       <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
-      <div className="grid gap-3 p-3 lg:grid-cols-[13.500rem_minmax(0,1fr)_19rem] lg:px-5">
+      <div
+        className={`grid gap-3 p-3 lg:px-5 ${isClosing ? 'lg:grid-cols-[13.500rem_minmax(0,1fr)]' : 'lg:grid-cols-[13.500rem_minmax(0,1fr)_19rem]'}`}
+      >
         <aside aria-label="Child, place, restraint" className="order-1 min-w-0">
           <Cards current={current} goTo={goTo} />
           <SaveLine isSigned={isSigned} onHistory={() => setHistoryOpen(true)} />
@@ -148,12 +152,14 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
             {stage === 'hand-over' && <HandOverStage {...shared} />}
           </Suspense>
         </div>
-        <aside aria-label="Verdict and ledger" className="order-2 min-w-0 lg:order-3">
-          <VerdictBanner assessment={assessment} goTo={goTo} onLedger={() => setLedgerOpen(true)} />
-          <div className="hidden lg:block">
-            <Ledger assessment={assessment} goTo={goTo} />
-          </div>
-        </aside>
+        {!isClosing && (
+          <aside aria-label="Verdict and ledger" className="order-2 min-w-0 lg:order-3">
+            <VerdictBanner assessment={assessment} goTo={goTo} onLedger={() => setLedgerOpen(true)} />
+            <div className="hidden lg:block">
+              <Ledger assessment={assessment} goTo={goTo} />
+            </div>
+          </aside>
+        )}
       </div>
       <LedgerDrawer open={isLedgerOpen} onOpenChange={setLedgerOpen} assessment={assessment} goTo={goTo} />
       <HistoryDialog id={id} open={isHistoryOpen} onOpenChange={setHistoryOpen} />
@@ -164,8 +170,8 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
 
 /** On a wide screen the ledger stands beside the work: the key moves there. */
 function openLedger(setOpen: (isOpen: boolean) => void): void {
-  const first = document.querySelector<HTMLElement>('#ledger summary')
-  if (first?.offsetParent) first.focus()
+  const first = [...document.querySelectorAll<HTMLElement>('#ledger summary')].find((x) => x.offsetParent)
+  if (first) first.focus()
   else setOpen(true)
 }
 

@@ -18,11 +18,48 @@ interface Props {
 
 const isAdvice = (f: Finding): boolean => f.severity === 'advise' && f.kind !== 'pass'
 
-/** Worst first; what holds is folded away. */
-export function Ledger({ assessment, goTo }: Props) {
-  const [showsPassed, setShowsPassed] = useState(false)
-  const open = assessment.findings.filter((f) => f.kind !== 'pass')
+interface FoldProps {
+  readonly mark: 'pass' | 'not-started'
+  readonly text: string
+  readonly findings: readonly Finding[]
+  readonly isOpen: boolean
+  readonly goTo: (stage: Stage) => void
+}
+
+/** Findings that say nothing urgent, one line until they are asked for. */
+function Fold({ mark, text, findings, isOpen, goTo }: FoldProps) {
+  const [shows, setShows] = useState(isOpen)
+  if (findings.length === 0) return null
+  return (
+    <div className="border-t border-line">
+      <button
+        type="button"
+        aria-expanded={shows}
+        onClick={() => setShows(!shows)}
+        className="flex min-h-11 w-full items-center gap-2 px-3 text-left text-sm font-semibold hover:bg-shoal"
+      >
+        <StateMark state={mark} size={14} />
+        {text}
+        <span className="ml-auto text-ink-soft">{shows ? 'hide' : 'show'}</span>
+      </button>
+      {shows && (
+        <ul className="divide-y divide-hair border-t border-hair">
+          {findings.map((f) => (
+            <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+          ))}
+        </ul>
+      )}
+    </div>
+  )
+}
+
+/** Worst first; what waits for a stage not begun, and what holds, is folded away. */
+export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonly showsAll?: boolean }) {
+  const isWaiting = (f: Finding): boolean => f.kind === 'undecided' && assessment.stages[f.stage] === 'not-started'
+  const open = assessment.findings.filter((f) => f.kind !== 'pass' && !isWaiting(f))
+  const waiting = assessment.findings.filter(isWaiting)
   const passed = assessment.findings.filter((f) => f.kind === 'pass')
+  const stages = [...new Set(waiting.map((f) => STAGE_TEXT[f.stage]))].join(', ')
   return (
     <section aria-label="Ledger of findings" id="ledger" className="rounded-[3px] border border-line bg-sheet">
       <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">Ledger</h2>
@@ -34,27 +71,20 @@ export function Ledger({ assessment, goTo }: Props) {
           <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
         ))}
       </ul>
-      {passed.length > 0 && (
-        <div className="border-t border-line">
-          <button
-            type="button"
-            aria-expanded={showsPassed}
-            onClick={() => setShowsPassed(!showsPassed)}
-            className="flex min-h-11 w-full items-center gap-2 px-3 text-left text-sm font-semibold hover:bg-shoal"
-          >
-            <StateMark state="pass" size={14} />
-            {passed.length} {passed.length === 1 ? 'rule holds' : 'rules hold'}
-            <span className="ml-auto text-ink-soft">{showsPassed ? 'hide' : 'show'}</span>
-          </button>
-          {showsPassed && (
-            <ul className="divide-y divide-hair border-t border-hair">
-              {passed.map((f) => (
-                <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
-              ))}
-            </ul>
-          )}
-        </div>
-      )}
+      <Fold
+        mark="not-started"
+        text={`${waiting.length} still to do: ${stages}`}
+        findings={waiting}
+        isOpen={showsAll}
+        goTo={goTo}
+      />
+      <Fold
+        mark="pass"
+        text={`${passed.length} ${passed.length === 1 ? 'rule holds' : 'rules hold'}`}
+        findings={passed}
+        isOpen={showsAll}
+        goTo={goTo}
+      />
     </section>
   )
 }

@@ -52,7 +52,7 @@ function Row(props: {
         value={props.value}
         checked={props.isChosen}
         onChange={props.onChoose}
-        className="size-5 accent-(--magenta)"
+        className="size-5 shrink-0 accent-(--magenta)"
       />
       <span className="min-w-0">
         <span className="block font-bold">{props.title}</span>

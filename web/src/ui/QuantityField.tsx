@@ -17,6 +17,8 @@ interface Props {
   readonly scale?: number
   readonly withSource?: boolean
   readonly disabled?: boolean
+  /** The label is said by what stands above the field; it is still spoken. */
+  readonly hidesLabel?: boolean
   readonly hint?: string
   /** Keeps the value, or says what is wrong with it. */
   readonly onChange: (quantity: Quantity | null) => readonly Fault[]
@@ -86,7 +88,7 @@ export function QuantityField(props: Props) {
     <div className="min-w-0">
       <div className="flex flex-wrap items-end gap-x-2 gap-y-1">
         <div className="flex flex-col gap-1">
-          <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
+          <label htmlFor={id} className={props.hidesLabel ? 'sr-only' : 'text-sm font-semibold text-ink-soft'}>
             {label}
           </label>
           <span className="flex items-center gap-1.5">

@@ -17,6 +17,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../FittingPage.tsx'
 import { SOURCE_WORD } from '../VerdictBanner.tsx'
 import { groupModes, SECTIONS, type ModeGroup } from './groupModes.ts'
@@ -159,7 +160,7 @@ function ModeRow({ group, current, isSigned, onChosen }: RowProps) {
           <p key={f.rule.id} className="mt-1 text-[0.95rem]">
             {f.outcome.reason()}{' '}
             <span className="text-ink-soft">
-              ({SOURCE_WORD[f.outcome.source ?? f.rule.source]}: {f.rule.title.toLowerCase()}
+              ({SOURCE_WORD[f.outcome.source ?? f.rule.source]}: {lowerFirst(f.rule.title)}
               {others > 0 && `, and ${others} more`})
             </span>
           </p>

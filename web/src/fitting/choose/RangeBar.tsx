@@ -1,4 +1,4 @@
-import { formatInterval, formatNumber, type Interval } from '@nimble-anchor/core'
+import { formatInterval, formatNumber, formatRange, type Interval } from '@nimble-anchor/core'
 
 interface Props {
   readonly label: string
@@ -20,7 +20,7 @@ export function RangeBar({ label, unit, scale: [min, max], from, to, child }: Pr
     child ? `child ${formatInterval(child, unit)}` : 'child not measured',
   ].join('; ')
   return (
-    <span className="grid grid-cols-[3.400rem_1fr_5.500rem] items-center gap-2 text-sm" role="img" aria-label={text}>
+    <span className="grid grid-cols-[3.400rem_1fr_6.400rem] items-center gap-2 text-sm" role="img" aria-label={text}>
       <span className="text-ink-soft">{label}</span>
       <svg viewBox="0 0 200 16" preserveAspectRatio="none" className="h-4 w-full overflow-visible" aria-hidden="true">
         <rect x="0" y="7.500" width="200" height="1" fill="var(--line)" />
@@ -49,9 +49,7 @@ export function RangeBar({ label, unit, scale: [min, max], from, to, child }: Pr
         )}
       </svg>
       <span className="whitespace-nowrap">
-        {from === undefined || from === 0 ? 'to' : `${formatNumber(from)}–`}
-        {from === undefined || from === 0 ? ' ' : ''}
-        {to === undefined ? '…' : formatNumber(to)} {unit}
+        {from === undefined && to === undefined ? 'no limit' : formatRange(unit, from || undefined, to)}
       </span>
     </span>
   )

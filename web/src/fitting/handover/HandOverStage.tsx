@@ -17,7 +17,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../FittingPage.tsx'
-import { FindingRow } from '../Ledger.tsx'
+import { Ledger } from '../Ledger.tsx'
 import { SOURCE_WORD } from '../VerdictBanner.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
@@ -73,7 +73,9 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={28} />
         </p>
         <p className="mt-1 text-lg">{headline}</p>
-        {decidedBy && <p className="text-ink-soft">Decided by {SOURCE_WORD[decidedBy.source]}.</p>}
+        {decidedBy && verdict !== 'undecided' && (
+          <p className="text-ink-soft">Decided by {SOURCE_WORD[decidedBy.source]}.</p>
+        )}
         <p className="mt-3 border-t border-line pt-2">{caution}</p>
       </Panel>
 
@@ -130,14 +132,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         <SignPanel assessment={assessment} isSigned={isSigned} goTo={goTo} />
       )}
 
-      <Panel title="Ledger">
-        {assessment.findings.length === 0 && <p className="text-ink-soft">No rule has spoken yet.</p>}
-        <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">
-          {assessment.findings.map((f) => (
-            <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
-          ))}
-        </ul>
-      </Panel>
+      <Ledger assessment={assessment} goTo={goTo} showsAll />
     </div>
   )
 }

@@ -1,4 +1,4 @@
-import { formatInterval, middle, toInterval, type Child } from '@nimble-anchor/core'
+import { formatInterval, toInterval, type Child } from '@nimble-anchor/core'
 
 export type Dimension = 'statureCm' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'massKg'
 
@@ -22,13 +22,15 @@ interface LineProps {
   readonly isActive: boolean
   readonly textX: number
   readonly anchor: 'start' | 'end'
+  /** Baseline of the value; the middle of the line when left out. */
+  readonly textY?: number
   readonly onPick: () => void
 }
 
 /** A vertical dimension line; a tap on it goes to its field. */
-function DimensionLine({ x, top, bottom, text, name, isActive, textX, anchor, onPick }: LineProps) {
+function DimensionLine({ x, top, bottom, text, name, isActive, textX, textY, anchor, onPick }: LineProps) {
   const colour = isActive ? 'var(--magenta)' : 'var(--ink)'
-  const mid = (top + bottom) / 2
+  const valueY = textY ?? (top + bottom) / 2 - 4
   return (
     <g onClick={onPick} className="cursor-pointer">
       <rect x={x - 14} y={top} width="28" height={bottom - top} fill="transparent" />
@@ -40,7 +42,7 @@ function DimensionLine({ x, top, bottom, text, name, isActive, textX, anchor, on
       />
       <text
         x={textX}
-        y={mid - 4}
+        y={valueY}
         textAnchor={anchor}
         fontSize="15"
         fontWeight="700"
@@ -53,9 +55,9 @@ function DimensionLine({ x, top, bottom, text, name, isActive, textX, anchor, on
       </text>
       <text
         x={textX}
-        y={mid + 13}
+        y={valueY + 17}
         textAnchor={anchor}
-        fontSize="12"
+        fontSize="14"
         fill="var(--ink-soft)"
         stroke="var(--shoal)"
         strokeWidth="4"
@@ -81,84 +83,93 @@ export function ChildFigure({ child, active, onPick }: Props) {
   const mass = toInterval(child.massKg)
   return (
     <svg
-      viewBox="0 0 460 350"
+      viewBox="0 0 340 440"
       role="img"
-      aria-label="The child, standing and sitting, with the lengths that are measured"
-      className="graticule block w-full bg-shoal"
+      aria-label="The child, sitting and standing, with the lengths that are measured"
+      className="graticule mx-auto block w-full max-w-[440px] bg-shoal"
     >
-      {/* standing, from the front */}
-      <path
-        d="M108 132c-16 2-22 12-24 30l-5 42c-1 8 9 9 10 1l7-34v52l-3 78c0 9 20 9 21 0l6-66 6 66c1 9 21 9 21 0l-3-78v-52l7 34c1 8 11 7 10-1l-5-42c-2-18-8-28-24-30z"
-        {...LINE}
-      />
-      <ellipse cx="120" cy="92" rx="30" ry="36" {...LINE} />
-      <path d="M109 92h.1M131 92h.1" {...LINE} strokeWidth="4" />
-      <path d="M112 108q8 6 16 0" {...LINE} fill="none" />
-      <path d="M20 306h210" stroke="var(--line)" strokeWidth="2" />
-      <DimensionLine
-        x={48}
-        top={56}
-        bottom={304}
-        text={stature ? formatInterval(stature, 'cm') : '?'}
-        name="stature"
-        textX={36}
-        anchor="start"
-        isActive={active === 'statureCm'}
-        onPick={() => onPick('statureCm')}
-      />
       {/* sitting, from the side */}
-      <path d="M270 252h92v12h-92zM284 264v42M350 264v42" fill="var(--buff)" stroke="var(--ink)" strokeWidth="1.500" />
-      <path
-        d="M296 250c-8-34-6-72 8-92 9-9 25-6 29 6 5 18 2 46-2 62l52 2c12 1 14 8 14 16l-2 46 12 4v8h-32l-2-40-62 2c-8 0-14-6-15-14z"
-        {...LINE}
-      />
-      <ellipse cx="322" cy="116" rx="33" ry="35" {...LINE} />
-      <path d="M343 112h.1" {...LINE} strokeWidth="4" />
-      <path d="M318 170c-4 22 4 42 26 48" {...LINE} fill="none" />
-      <path d="M250 252h22M250 156h60M412 252h-48M412 81h-80" stroke="var(--line)" strokeDasharray="4 4" />
+      <g transform="translate(-92 -58)">
+        <path
+          d="M270 252h92v12h-92zM284 264v42M350 264v42"
+          fill="var(--buff)"
+          stroke="var(--ink)"
+          strokeWidth="1.500"
+        />
+        <path
+          d="M296 250c-8-34-6-72 8-92 9-9 25-6 29 6 5 18 2 46-2 62l52 2c12 1 14 8 14 16l-2 46 12 4v8h-32l-2-40-62 2c-8 0-14-6-15-14z"
+          {...LINE}
+        />
+        <ellipse cx="322" cy="116" rx="33" ry="35" {...LINE} />
+        <path d="M343 112h.1" {...LINE} strokeWidth="4" />
+        <path d="M318 170c-4 22 4 42 26 48" {...LINE} fill="none" />
+        <path d="M214 252h56M214 156h96M412 252h-48M412 81h-80" stroke="var(--line)" strokeDasharray="4 4" />
+      </g>
       <DimensionLine
-        x={258}
-        top={157}
-        bottom={251}
+        x={134}
+        top={99}
+        bottom={193}
         text={inCm(child, 'seatedShoulderHeightMm')}
         name="seated shoulder"
-        textX={246}
+        textX={120}
+        textY={98}
         anchor="end"
         isActive={active === 'seatedShoulderHeightMm'}
         onPick={() => onPick('seatedShoulderHeightMm')}
       />
       <DimensionLine
-        x={412}
-        top={81}
-        bottom={251}
+        x={318}
+        top={23}
+        bottom={193}
         text={inCm(child, 'sittingHeightMm')}
         name="sitting"
-        textX={454}
+        textX={304}
         anchor="end"
         isActive={active === 'sittingHeightMm'}
         onPick={() => onPick('sittingHeightMm')}
       />
-      {/* mass, on a scale under the standing child */}
+      {/* standing, from the front, on a scale */}
+      <g transform="translate(-20 102)">
+        <path
+          d="M108 132c-16 2-22 12-24 30l-5 42c-1 8 9 9 10 1l7-34v52l-3 78c0 9 20 9 21 0l6-66 6 66c1 9 21 9 21 0l-3-78v-52l7 34c1 8 11 7 10-1l-5-42c-2-18-8-28-24-30z"
+          {...LINE}
+        />
+        <ellipse cx="120" cy="92" rx="30" ry="36" {...LINE} />
+        <path d="M109 92h.1M131 92h.1" {...LINE} strokeWidth="4" />
+        <path d="M112 108q8 6 16 0" {...LINE} fill="none" />
+      </g>
+      <path d="M132 158h30M132 406h30" stroke="var(--line)" strokeDasharray="4 4" />
+      <DimensionLine
+        x={162}
+        top={158}
+        bottom={406}
+        text={stature ? formatInterval(stature, 'cm') : '?'}
+        name="stature"
+        textX={176}
+        anchor="start"
+        isActive={active === 'statureCm'}
+        onPick={() => onPick('statureCm')}
+      />
       <g onClick={() => onPick('massKg')} className="cursor-pointer">
         <rect
-          x="72"
-          y="307"
-          width="96"
-          height="32"
+          x="42"
+          y="408"
+          width="116"
+          height="28"
           rx="3"
           fill="var(--buff)"
           stroke={active === 'massKg' ? 'var(--magenta)' : 'var(--ink)'}
           strokeWidth={active === 'massKg' ? 2.6 : 1.5}
         />
         <text
-          x="120"
-          y="329"
+          x="100"
+          y="428"
           textAnchor="middle"
           fontSize="16"
           fontWeight="700"
           fill={active === 'massKg' ? 'var(--magenta)' : 'var(--ink)'}
         >
-          {mass ? `${formatInterval({ lo: middle(mass), hi: middle(mass) }, 'kg', 2)}` : '? kg'}
+          {mass ? formatInterval(mass, 'kg', 2) : '? kg'}
         </text>
       </g>
     </svg>

@@ -6,6 +6,7 @@ import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../FittingPage.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
@@ -40,11 +41,11 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
       {asked.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
           <StateMark state="undecided" word="Measure next" />
-          <span>{asked.map((n) => n.label.toLowerCase()).join(', ')}</span>
+          <span>{asked.map((n) => lowerFirst(n.label)).join(', ')}</span>
         </p>
       )}
       <Panel title="The child’s measures">
-        <div className="grid gap-4 xl:grid-cols-[minmax(0,1fr)_21rem]">
+        <div className="grid gap-4 md:grid-cols-[minmax(0,1fr)_20.500rem]">
           <ChildFigure
             child={child}
             active={active}

@@ -95,10 +95,8 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
         {pick('ISOFIX bars', p.isofix?.bars, BARS, setKey('isofix', 'bars', p.isofix))}
         {pick('Tether anchorage', p.tether?.where, TETHER, setKey('tether', 'where', p.tether))}
         {pick('Frontal airbag', p.frontAirbag, AIRBAG, (id) => set('frontAirbag', id === '' ? null : id))}
-        <div className="grid grid-cols-2 gap-2">
-          {pick('Lower point, left', point('left'), POINT, setPoint('left'))}
-          {pick('Lower point, right', point('right'), POINT, setPoint('right'))}
-        </div>
+        {pick('Lower tether point, left', point('left'), POINT, setPoint('left'))}
+        {pick('Lower tether point, right', point('right'), POINT, setPoint('right'))}
       </div>
       <h3 className="mt-4 mb-1 font-bold">Handbook letters</h3>
       <div className="grid grid-cols-3 gap-2 sm:grid-cols-4 xl:grid-cols-7">

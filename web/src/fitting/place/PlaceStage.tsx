@@ -16,6 +16,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../FittingPage.tsx'
 import { FindingRow } from '../Ledger.tsx'
 import { CarPlan } from './CarPlan.tsx'
@@ -210,7 +211,7 @@ function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProp
             {held} {held === 1 ? 'rule holds' : 'rules hold'}:{' '}
             {match.findings
               .filter((f) => f.outcome.kind === 'pass')
-              .map((f) => f.rule.title.toLowerCase())
+              .map((f) => lowerFirst(f.rule.title))
               .join(', ')}
             .
           </li>

@@ -75,6 +75,7 @@ export function CheckField({ id, current, mark, staleBecause, finding, isSigned 
           key={reading?.at ?? 'none'}
           label={isStale ? `${check.label}, again` : check.label}
           unit={check.unit}
+          hidesLabel
           quantity={isStale ? undefined : reading?.number}
           defaultPlusMinus={check.defaultPlusMinus}
           disabled={isSigned}

@@ -15,6 +15,7 @@ import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../FittingPage.tsx'
 import { CheckField, checkMark } from './CheckField.tsx'
 
@@ -88,7 +89,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
                     ))}
                   </ul>
                   {step.checks.length > 0 && (
-                    <div className="mt-2 grid gap-x-6 gap-y-3 border-t border-hair pt-2.5 2xl:grid-cols-2">
+                    <div className="mt-2 grid gap-x-6 gap-y-3 border-t border-hair pt-2.5 md:grid-cols-2 lg:grid-cols-1 xl:grid-cols-2">
                       {step.checks.map((id) => (
                         <CheckField
                           key={id}
@@ -114,7 +115,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           <div className="flex flex-wrap gap-2">
             {disturbances.map((d) => (
               <Button key={d} onClick={() => put([{ path: ['disturbances', d], value: {} }])}>
-                {DISTURBANCES[d].replace(/^./, (c) => c.toUpperCase())}
+                {upperFirst(DISTURBANCES[d])}
               </Button>
             ))}
           </div>

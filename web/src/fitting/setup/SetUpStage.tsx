@@ -19,6 +19,7 @@ import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../FittingPage.tsx'
 import { FindingRow } from '../Ledger.tsx'
 import { cushionPut } from '../place/PlaceFacts.tsx'
@@ -169,7 +170,7 @@ function SettingRow({ recommendation: r, settings, isSigned, onSet, children }: 
       <div>
         <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
         <p className="text-xl font-bold">{r.text}</p>
-        <p className="text-sm text-ink-soft">{r.because.replace(/^./, (c) => c.toUpperCase())}.</p>
+        <p className="text-sm text-ink-soft">{upperFirst(r.because)}.</p>
         {r.kind === 'set' &&
           (done ? (
             <p className="mt-1">
