@@ -24,16 +24,14 @@ function toFaults(issue: z.core.$ZodIssue): Fault[] {
   switch (issue.code) {
     case 'unrecognized_keys':
       return issue.keys.map((key) => ({ path: jsonPath([...issue.path, key]), message: 'is not a known field' }))
-    case 'invalid_type':
+    case 'invalid_type': {
+      // A schema's own words say the limits; the library's only name a type.
+      const isOwnWords = !issue.message.startsWith('Invalid input')
+      const isMissing = /received undefined/.test(issue.message)
       return [
-        {
-          path,
-          message:
-            issue.input === undefined && /undefined/.test(issue.message)
-              ? `is missing; must be ${issue.expected}`
-              : `must be ${issue.expected}`,
-        },
+        { path, message: isOwnWords ? issue.message : `${isMissing ? 'is missing; ' : ''}must be ${issue.expected}` },
       ]
+    }
     case 'invalid_value':
       return [{ path, message: `must be one of ${issue.values.map((v) => JSON.stringify(v)).join(', ')}` }]
     case 'too_big':

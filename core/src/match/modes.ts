@@ -52,15 +52,17 @@ function matchOne(subject: ModeSubject): ModeMatch {
     })
     .toSorted((a, b) => ROUTE_RANK[a.decision] - ROUTE_RANK[b.decision])
   const findings = [...own, ...(routes[0]?.findings ?? [])].toSorted(worstFirst)
+  const decision = every([decide(own), some(routes.map((r) => r.decision))])
   return {
     model: subject.model,
     unit: subject.unit,
     mode: subject.mode,
-    decision: every([decide(own), some(routes.map((r) => r.decision))]),
+    decision,
     findings,
     routes,
     deciding: decidingOf(findings),
-    isAdvisedAgainst: findings.some((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail'),
+    isAdvisedAgainst:
+      decision !== 'fail' && findings.some((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail'),
   }
 }
 

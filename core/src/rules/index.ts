@@ -1,2 +1,3 @@
 export * from './rule.ts'
 export * from './book.ts'
+export * from './markdown.ts'

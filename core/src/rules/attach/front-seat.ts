@@ -45,6 +45,8 @@ export default defineRule({
       kind: judge(rule, seen),
       reason: `Front seat ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your school asks for a clear gap' : TOUCH_TEXT[rule]}.`,
     }))
-    return { ...outcome, source: bySchool ? 'practice' : 'maker', severity: bySchool ? 'advise' : 'fix' }
+    // Only a mere touch is a matter of schools; unseen or pressing hard is not.
+    const isAdvice = bySchool && outcome.kind === 'fail' && s.look('front-seat').reading?.option === 'touching'
+    return { ...outcome, source: isAdvice ? 'practice' : 'maker', severity: isAdvice ? 'advise' : 'fix' }
   },
 })

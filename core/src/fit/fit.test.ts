@@ -1,0 +1,198 @@
+import fc from 'fast-check'
+import { buildChild, buildLeg, buildMode, FORWARD, TODAY } from '../../test/build.ts'
+import { addMonths, exactly, interval, type Mode, type StrapRule } from '../index.ts'
+import {
+  adviseInserts,
+  adviseNotch,
+  adviseStrapHeight,
+  angleBand,
+  insertThicknessMm,
+  judgeStrapHeight,
+  legLengthNeededMm,
+  liftMm,
+  notchLengthMm,
+  shellAngleDeg,
+  wedgeAngleDeg,
+} from './index.ts'
+
+describe('shell angle', () => {
+  test.each([
+    ['rearward', 45, 12, 0, 33],
+    ['rearward', 45, -5, 0, 50],
+    ['rearward', 36, 12, 6, 30],
+    ['forward', 20, 12, 0, 32],
+    ['forward', 20, 12, 6, 26],
+    ['lateral', 45, 12, 0, 33],
+  ] as const)('%s: recline %s°, slope %s°, wedge %s° gives %s°', (direction, reclineDeg, slope, wedgeDeg, angle) => {
+    const got = shellAngleDeg({ reclineDeg, slopeDeg: exactly(slope), wedgeDeg, direction })
+    expect(got).toEqual({ lo: angle, hi: angle })
+  })
+  test('a 40 mm wedge under a 380 mm base is 6.0°', () => {
+    expect(wedgeAngleDeg(40, 380)).toBeCloseTo(6.009, 3)
+  })
+  test('more slope never makes a rearward shell more reclined, nor a forward one less', () => {
+    const deg = fc.double({ min: -15, max: 40, noNaN: true })
+    fc.assert(
+      fc.property(deg, deg, (a, b) => {
+        const at = (slope: number, direction: 'rearward' | 'forward') =>
+          shellAngleDeg({ reclineDeg: 40, slopeDeg: exactly(slope), wedgeDeg: 0, direction }).lo
+        const [flat, steep] = a < b ? [a, b] : [b, a]
+        expect(at(steep, 'rearward')).toBeLessThanOrEqual(at(flat, 'rearward'))
+        expect(at(steep, 'forward')).toBeGreaterThanOrEqual(at(flat, 'forward'))
+      }),
+      { seed: 5, numRuns: 200 },
+    )
+  })
+  test.each([
+    [2, undefined, { fromDeg: 40, toDeg: 45 }],
+    [4, undefined, 'ask-head-control'],
+    [8.9, undefined, 'ask-head-control'],
+    [4, 'steady', { fromDeg: 30, toDeg: 45 }],
+    [9, undefined, { fromDeg: 30, toDeg: 45 }],
+    [12, undefined, { fromDeg: 20, toDeg: 35 }],
+    [20, 'none', { fromDeg: 40, toDeg: 45 }],
+  ] as const)('%s months, head control %s', (months, headControl, band) => {
+    const child = buildChild({ dateOfBirth: undefined, ageMonths: { value: months, source: 'told' }, headControl })
+    const got = angleBand(buildMode(), child, TODAY)
+    if (typeof band === 'string') expect(got).toBe(band)
+    else expect(got).toMatchObject(band)
+  })
+  test('a preterm child under six months sits as one without head control; the maker’s line wins over all', () => {
+    const preterm = buildChild({ bornAtWeeks: 33, dateOfBirth: addMonths(TODAY, -5), headControl: 'steady' })
+    expect(angleBand(buildMode(), preterm, TODAY)).toMatchObject({ fromDeg: 40 })
+    expect(angleBand(buildMode({ targetAngleDeg: { from: 28, to: 38 } }), preterm, TODAY)).toMatchObject({
+      statedBy: 'maker',
+      fromDeg: 28,
+    })
+    expect(angleBand(buildMode(FORWARD), preterm, TODAY)).toBeUndefined()
+  })
+})
+
+describe('support leg', () => {
+  // Notches 300, 310 … 480 mm; upright leg, hinge level with the cushion.
+  const leg = buildLeg()
+  test.each([
+    [1, 300],
+    [2, 310],
+    [19, 480],
+  ])('notch %s is %s mm long', (notch, length) => {
+    expect(notchLengthMm(leg, notch)).toBe(length)
+  })
+  test.each([0, 20, 1.5])('notch %s does not exist', (notch) => {
+    expect(() => notchLengthMm(leg, notch)).toThrow(/notches 1 to 19/)
+  })
+  test('L = (C + b) / cos ψ', () => {
+    const slanted = buildLeg({ hingeAboveCushionMm: 30, angleFromVerticalDeg: 8 })
+    expect(legLengthNeededMm(slanted, exactly(335)).lo).toBeCloseTo(368.587, 3)
+  })
+  test.each([
+    [299, 'too-long', undefined],
+    [300, 'notch', 1],
+    [301, 'notch', 2],
+    [310, 'notch', 2],
+    [480, 'notch', 19],
+    [481, 'too-short', undefined],
+  ])('a floor %s mm below: %s %s', (mm, kind, notch) => {
+    expect(adviseNotch(leg, exactly(mm))).toMatchObject(notch === undefined ? { kind } : { kind, notch })
+  })
+  test('between two notches while the measurement allows both; out of range only when surely so', () => {
+    expect(adviseNotch(leg, interval(308, 312))).toMatchObject({ kind: 'between', notches: [2, 3] })
+    expect(adviseNotch(leg, interval(478, 483)).kind).toBe('may-be-out-of-range')
+  })
+  test('a notch too long lifts, one too short leaves a gap', () => {
+    expect(liftMm(leg, 3, exactly(313))).toEqual({ lo: 7, hi: 7 })
+    expect(liftMm(leg, 2, exactly(313))).toEqual({ lo: -3, hi: -3 })
+  })
+  test('a longer floor drop never picks a shorter notch', () => {
+    const mm = fc.double({ min: 300, max: 480, noNaN: true })
+    fc.assert(
+      fc.property(mm, mm, (a, b) => {
+        const notch = (x: number) => {
+          const advice = adviseNotch(leg, exactly(x))
+          return advice.kind === 'notch' ? advice.notch : Number.NaN
+        }
+        expect(notch(Math.max(a, b))).toBeGreaterThanOrEqual(notch(Math.min(a, b)))
+      }),
+      { seed: 9, numRuns: 300 },
+    )
+  })
+})
+
+describe('strap height', () => {
+  const SLOTS = [230, 255, 280, 305, 330]
+  const forward = buildMode(FORWARD)
+  test.each([
+    [buildMode(), 230, 230],
+    [buildMode(), 254, 230],
+    [buildMode(), 255, 255],
+    [buildMode(), 400, 330],
+    [forward, 230, 230],
+    [forward, 231, 255],
+    [forward, 330, 330],
+    [forward, 200, 230],
+  ] as const)('slot for a shoulder, case %#', (mode, shoulder, slot) => {
+    expect(adviseStrapHeight(mode, exactly(shoulder))).toMatchObject({ kind: 'set', heightMm: slot })
+  })
+  test.each([
+    [buildMode(), 229, 'too-small'],
+    [forward, 331, 'outgrown'],
+  ] as const)('no slot serves, case %#', (mode, shoulder, because) => {
+    expect(adviseStrapHeight(mode, exactly(shoulder))).toEqual({ kind: 'none', because })
+  })
+  test.each([
+    ['at-or-just-below', 1, 'fail'],
+    ['at-or-just-below', 0, 'pass'],
+    ['at-or-just-above', -1, 'fail'],
+    ['at-or-just-above', 0, 'pass'],
+    ['level', 10, 'pass'],
+    ['level', 11, 'fail'],
+    ['level', -11, 'fail'],
+    ['level-or-just-under', -30, 'pass'],
+    ['level-or-just-under', -31, 'fail'],
+    ['level-or-just-under', 11, 'fail'],
+  ] as const)('%s: an exit %s mm above the shoulder: %s', (rule, offset, kind) => {
+    expect(judgeStrapHeight(rule, 300 + offset, exactly(300))).toBe(kind)
+  })
+  test('what is advised is what is judged good, against a plain search over all slots', () => {
+    const rules = fc.constantFrom<StrapRule>('at-or-just-below', 'at-or-just-above', 'level', 'level-or-just-under')
+    fc.assert(
+      fc.property(fc.integer({ min: 180, max: 380 }), fc.integer({ min: 0, max: 12 }), rules, (mid, u, rule) => {
+        const mode = buildMode({ strap: { adjuster: { kind: 'slots', heightsMm: SLOTS }, rule } })
+        const shoulder = interval(mid - u, mid + u)
+        const advice = adviseStrapHeight(mode, shoulder)
+        const good = SLOTS.filter((s) => judgeStrapHeight(rule, s, shoulder) === 'pass')
+        if (advice.kind === 'set') expect(good).toContain(advice.heightMm)
+        if (advice.kind === 'none') expect(good).toEqual([])
+        if (u === 0) expect(advice.kind === 'none').toBe(good.length === 0)
+      }),
+      { seed: 21, numRuns: 500 },
+    )
+  })
+  test('stepless: set at the shoulder, or at its nearest end', () => {
+    const stepless = (direction: Mode['direction']) =>
+      buildMode({ direction, strap: { adjuster: { kind: 'stepless', fromMm: 250, toMm: 350 } } })
+    expect(adviseStrapHeight(stepless('rearward'), interval(296, 304))).toMatchObject({ kind: 'set', heightMm: 296 })
+    expect(adviseStrapHeight(stepless('forward'), interval(296, 304))).toMatchObject({ kind: 'set', heightMm: 304 })
+    expect(adviseStrapHeight(stepless('rearward'), exactly(240))).toEqual({ kind: 'none', because: 'too-small' })
+    expect(adviseStrapHeight(stepless('forward'), exactly(360))).toEqual({ kind: 'none', because: 'outgrown' })
+    expect(adviseStrapHeight(stepless('rearward'), exactly(400))).toMatchObject({ heightMm: 350, isFar: true })
+  })
+})
+
+test('inserts: required below one limit, allowed below another; the limit itself counts as reached', () => {
+  const mode = buildMode({
+    inserts: [
+      { id: 'pad', name: 'pad', thicknessMm: 20, requiredUntil: { statureCm: 60 }, allowedUntil: { massKg: 9 } },
+      { id: 'head', name: 'head piece', thicknessMm: 0 },
+    ],
+  })
+  const use = (massKg: number, statureCm: number) =>
+    adviseInserts(mode, { massKg: exactly(massKg), statureCm: exactly(statureCm), age: undefined }).map((a) => a.use)
+  expect(use(5, 59)).toEqual(['must', 'may'])
+  expect(use(5, 60)).toEqual(['may', 'may'])
+  expect(use(9, 59)).toEqual(['must-not', 'may'])
+  expect(adviseInserts(mode, { massKg: interval(8.9, 9.1), statureCm: exactly(70), age: undefined })[0]?.use).toBe(
+    'ask',
+  )
+  expect(insertThicknessMm(mode, ['pad', 'head'])).toBe(20)
+})

@@ -1,0 +1,147 @@
+import fc from 'fast-check'
+import {
+  BOOSTER,
+  buildCase,
+  buildChild,
+  buildMode,
+  buildModel,
+  buildPosition,
+  buildUnit,
+  FORWARD,
+  TETHER_ROUTE,
+  TODAY,
+  BELT_ROUTE,
+} from '../../test/build.ts'
+import {
+  DEFAULT_LOCAL_RULE,
+  DEFAULT_PRACTICE,
+  matchModes,
+  matchPlaces,
+  measured,
+  rankNeeds,
+  type Child,
+  type PracticeProfile,
+  type StockItem,
+} from '../index.ts'
+
+const forward = buildMode({ ...FORWARD, routes: [TETHER_ROUTE] })
+const booster = buildMode(BOOSTER)
+const stock: StockItem[] = [{ model: buildModel([buildMode(), forward, booster]), unit: buildUnit() }]
+const match = (child: Partial<Child>, practice: Partial<PracticeProfile> = {}, items = stock) =>
+  matchModes(
+    {
+      today: TODAY,
+      child: buildChild(child),
+      practice: { ...DEFAULT_PRACTICE, ...practice },
+      localRule: DEFAULT_LOCAL_RULE,
+    },
+    items,
+  )
+const brief = (m: ReturnType<typeof match>) => m.map((x) => [x.mode.id, x.decision, x.isAdvisedAgainst])
+
+test('the 16-month-old of 79 cm: rearward first, forward permitted but advised against, booster not', () => {
+  expect(brief(match({}))).toEqual([
+    ['rearward', 'pass', false],
+    ['forward', 'pass', true],
+    ['booster', 'fail', false],
+  ])
+})
+
+test('the school of the legal minimum takes the advice away', () => {
+  expect(brief(match({}, { turningForward: 'legal-minimum' }))[1]).toEqual(['forward', 'pass', false])
+})
+
+test('at 15 months to the day forward is not permitted, and the rule that decided is named', () => {
+  const refused = match({ dateOfBirth: '2025-08-25' }).find((m) => m.mode.id === 'forward')
+  expect(refused).toMatchObject({ decision: 'fail', deciding: { rule: { id: 'R129-forward-age' } } })
+})
+
+test('a booster is advised against while a harness still takes the child', () => {
+  expect(brief(match({ statureCm: measured(103), massKg: measured(16) })).find(([id]) => id === 'booster')).toEqual([
+    'booster',
+    'pass',
+    true,
+  ])
+  expect(brief(match({ statureCm: measured(112), massKg: measured(20) })).find(([id]) => id === 'booster')).toEqual([
+    'booster',
+    'pass',
+    false,
+  ])
+})
+
+test('one route that holds is enough', () => {
+  const twoRoutes = buildMode({ massKg: { to: 25 }, routes: [...buildMode().routes, BELT_ROUTE] })
+  const [best] = match({ massKg: measured(20) }, {}, [{ model: buildModel([twoRoutes]), unit: buildUnit() }])
+  expect(best).toMatchObject({
+    decision: 'pass',
+    routes: [{ route: { id: 'belt' }, decision: 'pass' }, { decision: 'fail' }],
+  })
+})
+
+test('a model without a named unit is undecided: its history is not known', () => {
+  expect(match({}, {}, [{ model: buildModel() }])[0]).toMatchObject({ decision: 'undecided' })
+})
+
+test('what to measure next is ranked by how many open modes it would settle', () => {
+  const open = match({ massKg: undefined, statureCm: undefined })
+  const ranked = rankNeeds(open.filter((m) => m.decision === 'undecided').map((m) => m.findings))
+  expect(ranked[0]).toEqual({ need: 'child.statureCm', settles: 3 })
+  expect(ranked.map((n) => n.need)).toContain('child.massKg')
+})
+
+test('narrowing what is known never flips a decided mode', () => {
+  const between = (lo: number, hi: number) => fc.double({ min: lo, max: hi, noNaN: true })
+  fc.assert(
+    fc.property(
+      between(5, 25),
+      between(60, 115),
+      between(0, 3),
+      between(0, 6),
+      between(0, 1),
+      between(0, 1),
+      (kg, cm, du, cu, p, q) => {
+        const wide = match({ massKg: measured(kg, du), statureCm: measured(cm, cu) })
+        const narrow = match({ massKg: measured(kg - du + 2 * du * p), statureCm: measured(cm - cu + 2 * cu * q) })
+        for (const w of wide) {
+          const n = narrow.find((x) => x.mode.id === w.mode.id)
+          if (w.decision !== 'undecided') expect(n?.decision).toBe(w.decision)
+        }
+      },
+    ),
+    { seed: 13, numRuns: 300 },
+  )
+})
+
+test('places: by route, worst reason first; the driver’s seat is left out', () => {
+  const c = buildCase()
+  const vehicle = {
+    ...c.vehicle!,
+    positions: [
+      buildPosition({ id: 'driver', label: 'Driver', isDriverSeat: true, row: 1 }),
+      buildPosition(),
+      buildPosition({ id: 'boxed', label: 'Boxed', floor: { kind: 'box-not-allowed' } }),
+      buildPosition({ id: 'unread', label: 'Unread', floor: undefined }),
+    ],
+  }
+  const places = matchPlaces(c, vehicle, {
+    model: c.restraints[0]!,
+    mode: c.restraints[0]!.modes[0]!,
+    unit: c.units?.[0],
+  })
+  expect(places.map((p) => [p.position.id, p.decision])).toEqual([
+    ['rear-left', 'pass'],
+    ['boxed', 'fail'],
+    ['unread', 'undecided'],
+  ])
+  expect(places[1]?.routes[0]?.findings[0]?.rule.id).toBe('place-leg-floor')
+})
+
+test('a mode that the child may not use fits nowhere', () => {
+  const c = buildCase({ child: { massKg: measured(30) } })
+  const places = matchPlaces(c, c.vehicle!, {
+    model: c.restraints[0]!,
+    mode: c.restraints[0]!.modes[0]!,
+    unit: c.units?.[0],
+  })
+  expect(places.every((p) => p.decision === 'fail')).toBe(true)
+})

@@ -1,0 +1,157 @@
+import { BELT_ROUTE, BOOSTER, buildCase, buildRoute, FORWARD, withEverythingGood } from '../../test/build.ts'
+import {
+  assess,
+  fittedSubject,
+  measured,
+  recommendSettings,
+  stepsFor,
+  type Case,
+  type Recommendation,
+} from '../index.ts'
+
+const recommended = (c: Case, setting: Recommendation['setting']) =>
+  recommendSettings(fittedSubject(c)!).find((r) => r.setting === setting)
+const flat = { cushion: { slopeDeg: measured(0, 0), frontEdgeAboveFloorMm: measured(355, 0) } }
+
+describe('recommended settings', () => {
+  test('recline: an older rearward child sits as upright as the band allows, or as reclined, by school', () => {
+    const position = { cushion: { slopeDeg: measured(12, 0) } }
+    expect(recommended(buildCase({ position }), 'recline')).toMatchObject({ kind: 'set', value: 'r1' })
+    expect(
+      recommended(buildCase({ position, practice: { olderRearwardRecline: 'most-reclined' } }), 'recline'),
+    ).toMatchObject({ value: 'r2' })
+  })
+  test('recline: none meets the target on this slope, and the nearest is named', () => {
+    const c = buildCase({ position: flat })
+    expect(recommended(c, 'recline')).toMatchObject({ kind: 'none' })
+    expect(recommended(c, 'recline')?.because).toContain('nearest is 1 at 36°')
+  })
+  test('recline: the wedge comes in only where no recline does without it, and only where allowed', () => {
+    const wedge = { allowed: true, heightMm: 40, baseLengthMm: 380 }
+    const infant = { child: { headControl: 'none' as const }, position: { cushion: { slopeDeg: measured(7, 0) } } }
+    expect(recommended(buildCase({ ...infant }), 'recline')).toMatchObject({ kind: 'none' })
+    const c = buildCase({ ...infant, mode: { wedge } })
+    expect(recommended(c, 'wedge')).toMatchObject({ kind: 'set', value: true })
+    expect(recommended(c, 'recline')).toMatchObject({ value: 'r2' })
+    expect(
+      recommended(buildCase({ ...infant, mode: { wedge: { ...wedge, allowed: false } } }), 'wedge'),
+    ).toBeUndefined()
+    expect(recommended(buildCase({ mode: { wedge } }), 'wedge')).toMatchObject({ value: false })
+  })
+  test('recline: only what the route permits', () => {
+    const c = buildCase({
+      route: buildRoute({ permittedReclines: ['r2'] }),
+      position: { cushion: { slopeDeg: measured(12, 0) } },
+    })
+    expect(recommended(c, 'recline')).toMatchObject({ value: 'r2' })
+  })
+  test('what must be known first is asked for', () => {
+    expect(recommended(buildCase({ position: { cushion: undefined } }), 'recline')).toMatchObject({
+      kind: 'ask',
+      text: 'Measure the cushion slope first',
+    })
+    expect(recommended(buildCase({ position: { cushion: undefined } }), 'legNotch')).toMatchObject({ kind: 'ask' })
+    expect(recommended(buildCase({ child: { seatedShoulderHeightMm: undefined } }), 'strapHeightMm')).toMatchObject({
+      kind: 'ask',
+    })
+    expect(
+      recommended(buildCase({ child: { headControl: undefined, dateOfBirth: '2026-05-25' } }), 'recline'),
+    ).toMatchObject({ kind: 'ask' })
+  })
+  test.each([
+    [355, 0, { kind: 'set', value: 7, text: 'Notch 7 of 19' }],
+    [355, 10, { kind: 'choose', values: [6, 7, 8] }],
+    [299, 2, { kind: 'ask' }],
+    [500, 2, { kind: 'none', text: 'The leg is too short for this place' }],
+    [250, 2, { kind: 'none', text: 'The leg is too long for this place' }],
+  ])('leg: %s ± %s mm', (mm, u, expected) => {
+    expect(
+      recommended(buildCase({ position: { cushion: { frontEdgeAboveFloorMm: measured(mm, u) } } }), 'legNotch'),
+    ).toMatchObject(expected)
+  })
+  test('straps: the slot, the choice between two, or outgrown', () => {
+    expect(recommended(buildCase(), 'strapHeightMm')).toMatchObject({
+      kind: 'set',
+      value: 280,
+      text: 'Straps at slot 3 (280 mm)',
+    })
+    expect(
+      recommended(buildCase({ child: { seatedShoulderHeightMm: measured(305, 4) } }), 'strapHeightMm'),
+    ).toMatchObject({ kind: 'choose', values: [280, 305] })
+    expect(
+      recommended(buildCase({ mode: FORWARD, child: { seatedShoulderHeightMm: measured(350, 4) } }), 'strapHeightMm'),
+    ).toMatchObject({ kind: 'none' })
+  })
+  test('a booster has none of them', () => {
+    expect(
+      recommendSettings(fittedSubject(buildCase({ mode: BOOSTER, child: { statureCm: measured(112) } }))!),
+    ).toEqual([])
+  })
+  test('a definite recommendation is never one that the rules fail', () => {
+    for (const c of [
+      buildCase(),
+      buildCase({ mode: FORWARD }),
+      buildCase({ child: { headControl: 'none' }, position: flat }),
+    ]) {
+      const fails = assess(withEverythingGood(c)).findings.filter((f) => f.stage === 'set-up' && f.kind === 'fail')
+      expect(fails).toEqual([])
+    }
+  })
+})
+
+describe('steps', () => {
+  const steps = (c: Case) => stepsFor(fittedSubject(c)!)
+  test('in the order of work', () => {
+    expect(steps(buildCase()).map((s) => s.id)).toEqual([
+      'prepare',
+      'connect',
+      'push-home',
+      'leg',
+      'front-seat',
+      'proof',
+      'sit',
+      'buckle',
+      'head',
+    ])
+  })
+  test('a maker’s step takes the place of the usual one, or comes after it', () => {
+    const route = buildRoute({
+      steps: [
+        { id: 'ratchet', text: 'Pull the ratchet strap until it stops.', replaces: 'push-home' },
+        { id: 'bar', text: 'Fold the rebound bar up.', after: ['connect'] },
+      ],
+    })
+    const list = steps(buildCase({ route }))
+    expect(list.find((s) => s.id === 'push-home')).toMatchObject({
+      byMaker: true,
+      does: ['Pull the ratchet strap until it stops.'],
+      checks: ['pushed-home'],
+    })
+    expect(list.map((s) => s.id).slice(1, 4)).toEqual(['connect', 'bar', 'push-home'])
+  })
+  test('the belt is threaded guide by guide, then locked as the route’s own lock wants', () => {
+    const does = (kind: object) =>
+      steps(buildCase({ route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: kind as never } } }))
+        .find((s) => s.id === 'lock-belt')
+        ?.does.at(-1)
+    expect(steps(buildCase({ route: BELT_ROUTE })).find((s) => s.id === 'thread-belt')?.does[0]).toBe(
+      'Lap: under blue guide, buckle side.',
+    )
+    expect(does({ kind: 'locking-clip', fromTongueMm: 0 })).toContain('flush with the tongue')
+    expect(does({ kind: 'locking-clip', fromTongueMm: 25 })).toContain('25 mm from the tongue')
+    expect(does({ kind: 'switchable-retractor' })).toContain('right out')
+    expect(does({ kind: 'tension-only' })).toContain('tensioner')
+  })
+  test('arms that run back are thumbed home; the easier side goes first', () => {
+    const c = buildCase({
+      route: buildRoute({
+        isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'required', armsMayRetract: true },
+      }),
+      position: { isofix: { bars: 'recessed', easierSide: 'right' } },
+    })
+    expect(steps(c).find((s) => s.id === 'push-home')?.does[0]).toContain('Thumb each arm')
+    expect(steps(c).find((s) => s.id === 'connect')?.does).toEqual(
+      expect.arrayContaining([expect.stringContaining('right connector first, then the left')]),
+    )
+  })
+})

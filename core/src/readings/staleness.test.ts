@@ -1,0 +1,155 @@
+import fc from 'fast-check'
+import { buildCase, buildPosition, BELT_ROUTE, goodReading } from '../../test/build.ts'
+import {
+  CHECK_IDS,
+  DISTURBANCE_IDS,
+  SETTING_IDS,
+  staleIn,
+  staleReadings,
+  UNPASSES,
+  type Change,
+  type CheckId,
+  type Readings,
+} from '../index.ts'
+
+const ALL: Readings = Object.fromEntries(CHECK_IDS.map((id) => [id, goodReading(id, 5)]))
+const staleAfter = (change: Change, at = 6, ownEdges?: { change: string; unpasses: string[] }[]): CheckId[] => {
+  const isSetting = (SETTING_IDS as readonly string[]).includes(change)
+  const isDisturbance = (DISTURBANCE_IDS as readonly string[]).includes(change)
+  return [
+    ...staleReadings({
+      choiceAt: change === 'choice' ? at : 1,
+      settings: isSetting ? { [change]: { value: 1, at } } : {},
+      disturbances: isDisturbance ? { [change]: { at } } : {},
+      readings: ALL,
+      ownEdges,
+    }).keys(),
+  ]
+}
+
+/** The table of the trade, read once more by hand: what must, and what must not, be done again. */
+test.each<[Change, CheckId[], CheckId[]]>([
+  [
+    'recline',
+    [
+      'latch-left',
+      'latch-right',
+      'leg-contact',
+      'tether-indicator-mm',
+      'tether-flat',
+      'shell-angle-deg',
+      'head',
+      'front-seat',
+    ],
+    ['tug-left', 'slack-mm', 'belt-path', 'steadiness-mm'],
+  ],
+  [
+    'connectors',
+    [
+      'latch-left',
+      'tug-right',
+      'pushed-home',
+      'leg-contact',
+      'tether-indicator-mm',
+      'steadiness-mm',
+      'shell-angle-deg',
+      'front-seat',
+      'buckle-above-edge-mm',
+      'belt-locked',
+    ],
+    ['slack-mm', 'head'],
+  ],
+  [
+    'base',
+    [
+      'latch-left',
+      'tug-right',
+      'pushed-home',
+      'leg-contact',
+      'tether-indicator-mm',
+      'steadiness-mm',
+      'shell-angle-deg',
+      'front-seat',
+      'buckle-above-edge-mm',
+      'belt-locked',
+    ],
+    ['slack-mm', 'strap-exit'],
+  ],
+  [
+    'legNotch',
+    ['leg-contact', 'leg-indicator', 'shell-angle-deg', 'latch-left', 'latch-right'],
+    ['tether-indicator-mm', 'tug-left'],
+  ],
+  ['wedge', ['belt-locked', 'steadiness-mm', 'leg-contact', 'shell-angle-deg', 'front-seat'], ['slack-mm']],
+  ['tether', ['tether-indicator-mm', 'tether-flat'], ['latch-left']],
+  ['vehicleHeadRestraint', ['tether-indicator-mm', 'tether-flat'], ['latch-left']],
+  ['frontSeatGapMm', ['front-seat'], ['lower-tethers', 'latch-left']],
+  ['insertsIn', ['strap-exit', 'slack-mm'], ['latch-left']],
+  ['strapHeightMm', ['strap-exit', 'slack-mm', 'head', 'guide-above-shoulder-mm'], ['harness-buckle', 'latch-left']],
+  ['turned', ['turn-lock', 'strap-exit', 'slack-mm', 'harness-buckle', 'head'], ['latch-left', 'leg-contact']],
+  ['harness', ['slack-mm', 'strap-twist', 'coat'], ['latch-left', 'head']],
+  ['clothes', ['slack-mm', 'coat', 'strap-twist', 'lap-section'], ['latch-left', 'steadiness-mm']],
+])('%s', (change, again, untouched) => {
+  const stale = staleAfter(change)
+  expect(stale).toEqual(expect.arrayContaining(again))
+  for (const id of untouched) expect(stale).not.toContain(id)
+})
+
+test.each(['choice', 'removed'] as const)('%s: everything is asked again', (change) => {
+  expect(staleAfter(change).toSorted()).toEqual([...CHECK_IDS].toSorted())
+})
+
+test('a change before or at the reading does not touch it', () => {
+  expect(staleAfter('recline', 5)).toEqual([])
+  expect(staleAfter('recline', 4)).toEqual([])
+})
+
+test('a mode’s own edges stand instead of the usual ones, for that change only', () => {
+  expect(staleAfter('recline', 6, [{ change: 'recline', unpasses: [] }])).toEqual([])
+  expect(staleAfter('recline', 6, [{ change: 'recline', unpasses: ['tether-flat'] }])).toEqual(['tether-flat'])
+  expect(staleAfter('base', 6, [{ change: 'recline', unpasses: [] }])).toContain('latch-left')
+  expect(staleAfter('choice', 6, [{ change: 'choice', unpasses: [] }])).toContain('latch-left')
+})
+
+test('lower tethers go stale with the front seat only where they hold to its moving frame', () => {
+  const route = { ...BELT_ROUTE, lowerTethers: { use: 'required' as const, points: ['moving-frame' as const] } }
+  const at = (kind: 'moving-frame' | 'fixed-runner') => {
+    const lowerTetherPoints = [
+      { kind, side: 'left' as const },
+      { kind, side: 'right' as const },
+    ]
+    const c = buildCase({
+      route,
+      position: buildPosition({ lowerTetherPoints }),
+      readings: { 'lower-tethers': goodReading('lower-tethers', 3) },
+    })
+    return [...staleIn({ ...c, settings: { frontSeatGapMm: { value: 50, at: 4 } } }).keys()]
+  }
+  expect(at('moving-frame')).toEqual(['lower-tethers'])
+  expect(at('fixed-runner')).toEqual([])
+})
+
+test('staleness is monotone: one more change never makes a reading fresh', () => {
+  const changes = fc.uniqueArray(
+    fc.tuple(fc.constantFrom(...(Object.keys(UNPASSES) as Change[])), fc.integer({ min: 1, max: 9 })),
+    { selector: ([c]) => c, maxLength: 8 },
+  )
+  const stale = (list: readonly (readonly [Change, number])[]) => {
+    const pick = (ids: readonly string[]) =>
+      Object.fromEntries(list.filter(([c]) => ids.includes(c)).map(([c, at]) => [c, { value: 1, at }]))
+    return staleReadings({
+      choiceAt: list.find(([c]) => c === 'choice')?.[1] ?? 0,
+      settings: pick(SETTING_IDS),
+      disturbances: pick(DISTURBANCE_IDS),
+      readings: ALL,
+    })
+  }
+  fc.assert(
+    fc.property(changes, (list) => {
+      const fewer = stale(list.slice(0, -1))
+      const more = stale(list)
+      for (const id of fewer.keys()) expect(more.has(id)).toBe(true)
+    }),
+    { seed: 29, numRuns: 300 },
+  )
+})

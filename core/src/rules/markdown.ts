@@ -1,0 +1,49 @@
+import { formatNumber } from '../quantities/index.ts'
+import { RULES } from './book.ts'
+import { RULE_STAGES, type RuleSource, type RuleStage, type Severity } from './rule.ts'
+
+const STAGE_TITLE: Record<RuleStage, string> = {
+  choose: 'Choose: may this child use this mode',
+  place: 'Place: may it go here',
+  'set-up': 'Set up: before it goes in',
+  attach: 'Attach: is it installed',
+  'child-in': 'Child in: is the child held',
+}
+const SOURCE_TITLE: Record<RuleSource, string> = {
+  regulation: 'law',
+  vehicle: 'vehicle handbook',
+  maker: 'maker’s manual',
+  practice: 'practice',
+}
+const SEVERITY_TITLE: Record<Severity, string> = {
+  stop: 'stop: this combination may not be used',
+  fix: 'fix: put right before travel',
+  advise: 'advise: allowed, but advised against',
+}
+
+/** The rule book as a page, from the same declarations that decide. */
+export function ruleBookMarkdown(): string {
+  const sections = RULE_STAGES.map((stage) => {
+    const rules = RULES.filter((r) => r.stage === stage).map((r) => {
+      const limits = Object.entries(r.limits ?? {}).map(
+        ([name, { value, unit }]) => `${name} ${formatNumber(value)} ${unit}`,
+      )
+      return [
+        `### ${r.id}`,
+        '',
+        `**${r.title}.** ${r.standsOn}`,
+        '',
+        `- Source: ${SOURCE_TITLE[r.source]}`,
+        `- Severity: ${SEVERITY_TITLE[r.severity]}`,
+        ...(limits.length > 0 ? [`- Limits: ${limits.join('; ')}`] : []),
+      ].join('\n')
+    })
+    return [`## ${STAGE_TITLE[stage]}`, ...rules].join('\n\n')
+  })
+  return [
+    '# Rule book',
+    `Generated from the rules in \`core/src/rules\` by \`npm run docs\`; ${RULES.length} rules. Every rule returns pass, fail or undecided; undecided is never a pass. A rule may speak for another source or with another severity where the case asks for it (a handbook’s own figure, a school of practice); the finding always says which.`,
+    ...sections,
+    '',
+  ].join('\n\n')
+}

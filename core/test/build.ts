@@ -1,0 +1,288 @@
+import {
+  CASE_FORMAT,
+  checkOf,
+  checksAsked,
+  DEFAULT_LOCAL_RULE,
+  DEFAULT_PRACTICE,
+  fittedSubject,
+  measured,
+  recommendSettings,
+  RULES,
+  type Case,
+  type CheckId,
+  type Child,
+  type Mode,
+  type Outcome,
+  type PracticeProfile,
+  type Reading,
+  type RestraintModel,
+  type RestraintUnit,
+  type Route,
+  type Rule,
+  type SeatingPosition,
+  type Vehicle,
+} from '../src/index.ts'
+
+/** Builders with sensible defaults: a test shows only what matters to it. */
+
+export const TODAY = '2026-11-25'
+
+export const buildChild = (over: Partial<Child> = {}): Child => ({
+  id: 'kit-amber',
+  name: 'Kit',
+  dateOfBirth: '2025-07-10',
+  headControl: 'steady',
+  needsPostureSpecialist: false,
+  massKg: measured(10.4, 0.1),
+  statureCm: measured(79, 0.5),
+  seatedShoulderHeightMm: measured(300, 4),
+  ...over,
+})
+
+export const buildLeg = (over: Partial<NonNullable<Route['leg']>> = {}): NonNullable<Route['leg']> => ({
+  minLengthMm: 300,
+  maxLengthMm: 480,
+  notches: 19,
+  hingeAboveCushionMm: 0,
+  angleFromVerticalDeg: 0,
+  maxLiftMm: 12,
+  ...over,
+})
+
+/** ISOFIX with leg, i-Size. */
+export const buildRoute = (over: Partial<Route> = {}): Route => ({
+  id: 'isofix-leg',
+  label: 'ISOFIX with leg',
+  scope: 'i-size',
+  isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'required' },
+  leg: buildLeg(),
+  fixture: 'R2',
+  ...over,
+})
+
+export const BELT_ROUTE: Route = {
+  id: 'belt',
+  label: 'By belt',
+  scope: 'universal',
+  belt: {
+    needs: 'three-point',
+    path: [{ section: 'lap', mark: 'blue guide', side: 'buckle-side', how: 'under' }],
+    lock: { kind: 'lock-off', section: 'diagonal', side: 'door-side' },
+  },
+}
+
+export const TETHER_ROUTE: Route = {
+  id: 'isofix-tether',
+  label: 'ISOFIX with top tether',
+  scope: 'i-size',
+  isofix: { connectors: 'rigid', role: 'holds' },
+  topTether: { use: 'required' },
+  fixture: 'F2X',
+}
+
+/** Rearward, UN R129, 61–105 cm, slots every 25 mm, four reclines. */
+export const buildMode = (over: Partial<Mode> = {}): Mode => ({
+  id: 'rearward',
+  label: 'Rearward, 61–105 cm',
+  approval: { regulation: 'R129', series: '03' },
+  shape: 'seat',
+  direction: 'rearward',
+  heldBy: 'harness',
+  statureCm: { from: 61, to: 105 },
+  massKg: { to: 18 },
+  strap: { adjuster: { kind: 'slots', heightsMm: [230, 255, 280, 305, 330] } },
+  headRule: 'eyes-below-edge',
+  reclines: [
+    { id: 'r1', label: '1', shellAngleDeg: 36 },
+    { id: 'r2', label: '2', shellAngleDeg: 42 },
+  ],
+  routes: [buildRoute()],
+  ...over,
+})
+
+export const FORWARD: Partial<Mode> = {
+  id: 'forward',
+  label: 'Forward, 76–105 cm',
+  direction: 'forward',
+  statureCm: { from: 76, to: 105 },
+  headRule: 'ears-below-edge',
+  reclines: [{ id: 'r1', label: '1', shellAngleDeg: 20 }],
+}
+
+export const BOOSTER: Partial<Mode> = {
+  id: 'booster',
+  label: 'Booster, 100–150 cm',
+  shape: 'booster-seat',
+  direction: 'forward',
+  heldBy: 'vehicle-belt',
+  statureCm: { from: 100, to: 150 },
+  massKg: undefined,
+  strap: undefined,
+  reclines: undefined,
+  headRule: 'ears-below-edge',
+  routes: [
+    {
+      id: 'belt',
+      label: 'By the car’s belt',
+      scope: 'universal',
+      belt: {
+        needs: 'three-point',
+        path: [{ section: 'lap', mark: 'red guide', side: 'buckle-side', how: 'under' }],
+        lock: { kind: 'free' },
+      },
+    },
+  ],
+}
+
+export const buildModel = (
+  modes: readonly Mode[] = [buildMode()],
+  over: Partial<RestraintModel> = {},
+): RestraintModel => ({
+  id: 'halyard',
+  maker: 'Ravel',
+  name: 'Halyard',
+  massKg: 14,
+  lifeYears: 10,
+  modes: [...modes],
+  ...over,
+})
+
+export const buildUnit = (over: Partial<RestraintUnit> = {}): RestraintUnit => ({
+  id: 'unit-1',
+  modelId: 'halyard',
+  serial: 'HY-1',
+  madeOn: '2024-01-15',
+  isHistoryKnown: true,
+  wasInCrash: false,
+  isRecalled: false,
+  isComplete: true,
+  ...over,
+})
+
+export const buildPosition = (over: Partial<SeatingPosition> = {}): SeatingPosition => ({
+  id: 'rear-left',
+  label: 'Rear left',
+  row: 2,
+  side: 'left',
+  lateralCentreMm: -380,
+  facing: 'forward',
+  belt: { kind: 'three-point' },
+  isofix: { bars: 'visible' },
+  tether: { where: 'seat-back' },
+  frontAirbag: 'none',
+  floor: { kind: 'solid' },
+  cushion: { slopeDeg: measured(12, 1), frontEdgeAboveFloorMm: measured(355, 2) },
+  handbook: {
+    beltGroups: { '0': 'U', '0+': 'U', I: 'U', II: 'U', III: 'U' },
+    isofix: 'IUF',
+    iSize: 'i-U',
+    fixtures: ['R3', 'F3', 'B2'],
+  },
+  ...over,
+})
+
+export const buildVehicle = (positions: readonly SeatingPosition[] = [buildPosition()]): Vehicle => ({
+  id: 'corran-plover',
+  maker: 'Corran',
+  model: 'Plover',
+  driverSide: 'right',
+  positions: [...positions],
+})
+
+interface CaseParts {
+  readonly child?: Partial<Child>
+  readonly mode?: Partial<Mode>
+  readonly model?: Partial<RestraintModel>
+  readonly unit?: Partial<RestraintUnit>
+  readonly route?: Route
+  readonly position?: Partial<SeatingPosition>
+  readonly others?: readonly SeatingPosition[]
+  readonly practice?: Partial<PracticeProfile>
+  readonly settings?: Case['settings']
+  readonly readings?: Case['readings']
+}
+
+/** A case with everything chosen; `route` replaces the mode's only route. */
+export function buildCase(parts: CaseParts = {}): Case {
+  const mode = buildMode({ ...parts.mode, ...(parts.route && { routes: [parts.route] }) })
+  const position = buildPosition(parts.position)
+  return {
+    format: CASE_FORMAT,
+    version: 1,
+    today: TODAY,
+    child: buildChild(parts.child),
+    vehicle: buildVehicle([position, ...(parts.others ?? [])]),
+    restraints: [buildModel([mode], parts.model)],
+    units: [buildUnit(parts.unit)],
+    choice: {
+      modelId: 'halyard',
+      unitId: 'unit-1',
+      modeId: mode.id,
+      positionId: position.id,
+      routeId: mode.routes[0]?.id,
+      at: 1,
+    },
+    settings: parts.settings ?? {},
+    disturbances: {},
+    readings: parts.readings ?? {},
+    practice: { ...DEFAULT_PRACTICE, ...parts.practice },
+    localRule: DEFAULT_LOCAL_RULE,
+  }
+}
+
+export const ruleById = (id: string): Rule => {
+  const rule = RULES.find((r) => r.id === id)
+  if (!rule) throw new Error(`No rule "${id}"`)
+  return rule
+}
+
+/** One rule's word on a case, or `not-applicable`. */
+export function ask(id: string, c: Case): Outcome | 'not-applicable' {
+  const subject = fittedSubject(c)
+  if (!subject) throw new Error('Nothing is chosen in this case')
+  const rule = ruleById(id) as unknown as Rule<'fitted'>
+  return rule.applies(subject) ? rule.evaluate(subject) : 'not-applicable'
+}
+export const kindOf = (id: string, c: Case): string => {
+  const outcome = ask(id, c)
+  return outcome === 'not-applicable' ? outcome : outcome.kind
+}
+
+const GOOD_NUMBER: Partial<Record<CheckId, number>> = {
+  'steadiness-mm': 8,
+  'slack-mm': 9,
+  'tether-indicator-mm': 22,
+  'buckle-above-edge-mm': -20,
+  'guide-above-shoulder-mm': 10,
+  'crown-below-edge-mm': 60,
+  'coat-hides-mm': 2,
+}
+const GOOD_OPTION: Partial<Record<CheckId, string>> = { 'strap-exit': 'level', 'front-seat': 'clear', coat: 'indoor' }
+
+export function goodReading(id: CheckId, at: number): Reading {
+  const check = checkOf(id)
+  if (check.kind === 'number') return { number: measured(GOOD_NUMBER[id] ?? 0, 1), at }
+  const option = GOOD_OPTION[id] ?? check.options.find((o) => o.means === 'pass')?.id
+  return { option, at }
+}
+
+/** The same case with every recommended setting set and every check found good, in that order. */
+export function withEverythingGood(c: Case): Case {
+  let done = c
+  for (let round = 0; round < 3; round += 1) {
+    const subject = fittedSubject(done)
+    if (!subject) throw new Error('Nothing is chosen in this case')
+    const settings = { ...done.settings } as Record<string, unknown>
+    for (const r of recommendSettings(subject)) {
+      if (r.kind === 'set') settings[r.setting] = { value: r.value, at: 2 }
+      if (r.kind === 'choose') settings[r.setting] = { value: r.values[0], at: 2 }
+    }
+    done = { ...done, settings: settings as Case['settings'] }
+  }
+  const subject = fittedSubject(done)
+  if (!subject) throw new Error('Nothing is chosen in this case')
+  const readings = Object.fromEntries(
+    [...checksAsked(subject)].filter((id) => id !== 'shell-angle-deg').map((id) => [id, goodReading(id, 3)]),
+  )
+  return { ...done, readings }
+}

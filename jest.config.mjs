@@ -1,0 +1,41 @@
+const transform = {
+  '^.+\\.(t|j|mj)sx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true, decorators: true },
+        transform: {
+          legacyDecorator: true,
+          decoratorMetadata: true,
+          useDefineForClassFields: false,
+          react: { runtime: 'automatic' },
+        },
+        target: 'es2022',
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+}
+const shared = {
+  transform,
+  // Node 20 cannot require these ES modules inside Jest: they are transformed too.
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@nestjs|sonner|zustand|react-router|lucide-react|cmdk|radix-ui|@radix-ui)/)',
+  ],
+  moduleNameMapper: { '^@nimble-anchor/core$': '<rootDir>/../core/src/index.ts' },
+}
+
+export default {
+  projects: [
+    { ...shared, displayName: 'core', rootDir: 'core', testMatch: ['<rootDir>/{src,test}/**/*.test.ts'] },
+    { ...shared, displayName: 'server', rootDir: 'server', testMatch: ['<rootDir>/{src,test}/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'web',
+      rootDir: 'web',
+      testEnvironment: 'jsdom',
+      setupFilesAfterEnv: ['<rootDir>/test/setup.ts'],
+      testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}'],
+    },
+  ],
+}

@@ -1,0 +1,40 @@
+// Builds core, server and interface; skipped when no source has changed since the last build.
+import { createHash } from 'node:crypto'
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { ensureInstalled } from './lib/ensure.mjs'
+import { mustRun, ROOT, say } from './lib/run.mjs'
+
+const STAMP = `${ROOT}/.built`
+const OUTPUTS = ['core/dist/index.js', 'server/dist/main.js', 'web/dist/index.html']
+
+function sourceHash() {
+  const hash = createHash('sha256').update(readFileSync(`${ROOT}/package-lock.json`))
+  const add = (folder) => {
+    for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+      const path = `${folder}/${entry.name}`
+      if (entry.isDirectory()) {
+        if (!['node_modules', 'dist'].includes(entry.name)) add(path)
+      } else hash.update(path).update(readFileSync(path))
+    }
+  }
+  for (const folder of ['core', 'server', 'web']) add(`${ROOT}/${folder}`)
+  return hash.digest('hex')
+}
+
+export function ensureBuilt() {
+  const wanted = sourceHash()
+  const isFresh = existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted
+  if (isFresh && OUTPUTS.every((file) => existsSync(`${ROOT}/${file}`)))
+    return say('Built already; nothing has changed')
+  const bin = `${ROOT}/node_modules/.bin`
+  mustRun('Building the core', `${bin}/tsc`, ['-p', 'core/tsconfig.build.json'])
+  mustRun('Building the server', `${bin}/tsc`, ['-p', 'server/tsconfig.build.json'])
+  mustRun('Building the interface', `${bin}/vite`, ['build', 'web', '--logLevel', 'warn'])
+  writeFileSync(STAMP, wanted)
+}
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) {
+  ensureInstalled()
+  ensureBuilt()
+}

@@ -1,0 +1,33 @@
+// Generated files: the rule index, docs/rules.md and the JSON Schemas. `--check` proves them fresh.
+import { execFileSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { ROOT, run, say, stop } from './lib/run.mjs'
+import { ruleIndexText } from './rule-index.mjs'
+
+const isCheck = process.argv.includes('--check')
+const stale = []
+
+function put(path, text) {
+  const file = `${ROOT}/${path}`
+  if (existsSync(file) && readFileSync(file, 'utf8') === text) return
+  if (isCheck) return stale.push(path)
+  writeFileSync(file, text)
+  say(`Wrote ${path}`)
+}
+
+put('core/src/rules/book.ts', ruleIndexText())
+if (!isCheck || stale.length === 0) {
+  if (run(`${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json']) !== 0) stop('The core does not build.')
+  const { jsonSchemas, ruleBookMarkdown } = await import(`${ROOT}/core/dist/index.js`)
+  const pretty = (text, parser) =>
+    execFileSync(`${ROOT}/node_modules/.bin/prettier`, ['--parser', parser], {
+      input: text,
+      cwd: ROOT,
+      encoding: 'utf8',
+    })
+  mkdirSync(`${ROOT}/docs/formats`, { recursive: true })
+  put('docs/rules.md', pretty(ruleBookMarkdown(), 'markdown'))
+  for (const [name, schema] of Object.entries(jsonSchemas()))
+    put(`docs/formats/${name}`, pretty(JSON.stringify(schema), 'json'))
+}
+if (stale.length > 0) stop(`Not fresh: ${stale.join(', ')}. Run "npm run docs" and commit.`)

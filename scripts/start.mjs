@@ -1,0 +1,9 @@
+// `npm start`: from a fresh clone to a served product. `npm start -- --data DIR --port N` for real use.
+import { ensureBuilt } from './build.mjs'
+import { ensureInstalled } from './lib/ensure.mjs'
+import { handOverTo, ROOT, say } from './lib/run.mjs'
+
+ensureInstalled()
+ensureBuilt()
+say('Starting')
+handOverTo(process.execPath, [`${ROOT}/server/dist/main.js`, ...process.argv.slice(2)])
