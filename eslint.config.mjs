@@ -24,6 +24,7 @@ export default tseslint.config(
         fetch: 'readonly',
         module: 'readonly',
         performance: 'readonly',
+        localStorage: 'readonly',
       },
     },
   },

@@ -26,6 +26,8 @@ const shared = {
 }
 
 export default {
+  // Generous: a busy machine may be ten times slower, and no test measures time.
+  testTimeout: 120_000,
   projects: [
     { ...shared, displayName: 'core', rootDir: 'core', testMatch: ['<rootDir>/{src,test}/**/*.test.ts'] },
     { ...shared, displayName: 'server', rootDir: 'server', testMatch: ['<rootDir>/{src,test}/**/*.test.ts'] },

@@ -1,11 +1,16 @@
 // `npm run --silent assess -- FILE`: the assessment of a case file as JSON.
 // Exit 0 ready to travel, 1 not, 2 the file is not valid.
 import { existsSync, readFileSync } from 'node:fs'
-import { ROOT, stop } from './lib/run.mjs'
+import { ensureInstalled } from './lib/ensure.mjs'
+import { keepOutputClean, mustRun, ROOT, stop } from './lib/run.mjs'
 
 const [file, ...extra] = process.argv.slice(2)
 if (file === undefined || extra.length > 0) stop('Usage: npm run --silent assess -- FILE', 2)
-if (!existsSync(`${ROOT}/core/dist/index.js`)) stop('The core is not built yet: run "npm run build" first.', 2)
+if (!existsSync(`${ROOT}/core/dist/index.js`)) {
+  keepOutputClean()
+  ensureInstalled()
+  mustRun('Building the core', `${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json'])
+}
 const { assess, caseSchema, faultText, parseWith } = await import(`${ROOT}/core/dist/index.js`)
 
 let data

@@ -1,6 +1,7 @@
 // Generated files: the rule index, docs/rules.md and the JSON Schemas. `--check` proves them fresh.
 import { execFileSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { exampleCase } from './lib/example.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
 import { ruleIndexText } from './rule-index.mjs'
 
@@ -18,7 +19,8 @@ function put(path, text) {
 put('core/src/rules/book.ts', ruleIndexText())
 if (!isCheck || stale.length === 0) {
   if (run(`${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json']) !== 0) stop('The core does not build.')
-  const { jsonSchemas, ruleBookMarkdown } = await import(`${ROOT}/core/dist/index.js`)
+  const core = await import(`${ROOT}/core/dist/index.js`)
+  const { jsonSchemas, ruleBookMarkdown } = core
   const pretty = (text, parser) =>
     execFileSync(`${ROOT}/node_modules/.bin/prettier`, ['--parser', parser], {
       input: text,
@@ -26,6 +28,7 @@ if (!isCheck || stale.length === 0) {
       encoding: 'utf8',
     })
   mkdirSync(`${ROOT}/docs/formats`, { recursive: true })
+  put('docs/formats/example.case.json', pretty(JSON.stringify(exampleCase(core)), 'json'))
   put('docs/rules.md', pretty(ruleBookMarkdown(), 'markdown'))
   for (const [name, schema] of Object.entries(jsonSchemas()))
     put(`docs/formats/${name}`, pretty(JSON.stringify(schema), 'json'))

@@ -3,7 +3,10 @@ import { spawn, spawnSync } from 'node:child_process'
 import { fileURLToPath } from 'node:url'
 
 export const ROOT = fileURLToPath(new URL('../../', import.meta.url)).replace(/\/$/, '')
-export const say = (text) => console.log(`· ${text}`)
+let isQuiet = false
+/** From here on nothing but the result goes to standard output. */
+export const keepOutputClean = () => (isQuiet = true)
+export const say = (text) => (isQuiet ? console.error : console.log)(`· ${text}`)
 
 /** Ends with one plain sentence. */
 export function stop(text, code = 1) {
@@ -15,7 +18,7 @@ export function stop(text, code = 1) {
 export function run(command, args, env = {}) {
   const { status, error } = spawnSync(command, args, {
     cwd: ROOT,
-    stdio: 'inherit',
+    stdio: isQuiet ? ['inherit', 2, 2] : 'inherit',
     env: { ...process.env, ...env },
   })
   if (error?.code === 'ENOENT') return 127

@@ -22,6 +22,7 @@ function plainly(error: unknown, port: number, dataDir: string): string {
   ) {
     return `No permission to use port ${port} or to write in ${dataDir}. Choose others with --port and --data.`
   }
+  if (code === 'ENOTDIR' || code === 'EEXIST') return `${dataDir} is not a folder. Choose another with --data.`
   return `Could not start: ${error instanceof Error ? error.message : String(error)}`
 }
 

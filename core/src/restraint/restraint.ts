@@ -114,6 +114,11 @@ export const modeSchema = z
     extraWidthMm: z
       .strictObject({ side: z.enum(['left', 'right', 'both']), mm: z.number().min(0).max(200) })
       .optional(),
+    /** Settings that widen the restraint for the child, and with it the outside. */
+    widthSettings: z
+      .array(z.strictObject({ id: idSchema, label: nameSchema, outsideMm: z.number().min(250).max(900) }))
+      .max(10)
+      .optional(),
     inserts: z.array(insertSchema).max(8).optional(),
     wedge: z
       .strictObject({

@@ -155,7 +155,8 @@ export function measuredOutcome(subject: FittedSubject, m: MeasuredCheck): Outco
   const check = checkOf(m.id)
   if (check.kind !== 'number') throw new Error(`Check ${m.id} is not a number`)
   const x = readNumber(subject, m.id)
-  if (x.kind === 'undecided') return { ...x.outcome, limit: m.limit, unit: check.unit, source: m.source }
+  if (x.kind === 'undecided')
+    return { ...x.outcome, limit: m.limit, wording: m.wording, unit: check.unit, source: m.source }
   const kind = compare(x.value, m.wording, m.limit)
   const word = m.wording === 'at-least' ? 'at least' : 'at most'
   const shown = formatInterval(x.value, check.unit)
@@ -163,6 +164,7 @@ export function measuredOutcome(subject: FittedSubject, m: MeasuredCheck): Outco
     kind,
     measured: x.value,
     limit: m.limit,
+    wording: m.wording,
     unit: check.unit,
     margin: m.wording === 'at-least' ? marginWithin(x.value, m.limit) : marginWithin(x.value, undefined, m.limit),
     missing: kind === 'undecided' ? [`check.${m.id}`] : undefined,

@@ -73,6 +73,8 @@ export interface Outcome {
   readonly measured?: Interval | undefined
   readonly limit?: number | undefined
   readonly unit?: string | undefined
+  /** How the limit is worded, where there is one that a measured check is held against. */
+  readonly wording?: 'at-least' | 'at-most' | undefined
   /** Room to the limit at the worst value measured; negative when over it. */
   readonly margin?: number | undefined
   /** What to find out, when undecided. */
@@ -119,6 +121,7 @@ export interface Finding {
   readonly remedy?: string
   readonly measured?: Interval
   readonly limit?: number
+  readonly wording?: 'at-least' | 'at-most'
   readonly margin?: number
   readonly unit?: string
   readonly missing?: readonly Need[]
@@ -133,7 +136,7 @@ export interface RawFinding {
 }
 
 export function toFinding({ rule, outcome }: RawFinding): Finding {
-  const { measured, limit, margin, unit, missing } = outcome
+  const { measured, limit, wording, margin, unit, missing } = outcome
   const remedy = outcome.kind === 'pass' ? undefined : outcome.remedy?.()
   return {
     ruleId: rule.id,
@@ -147,6 +150,7 @@ export function toFinding({ rule, outcome }: RawFinding): Finding {
     ...(remedy !== undefined && { remedy }),
     ...(measured !== undefined && { measured }),
     ...(limit !== undefined && { limit }),
+    ...(wording !== undefined && { wording }),
     ...(margin !== undefined && { margin }),
     ...(unit !== undefined && { unit }),
     ...(missing !== undefined && { missing }),

@@ -15,7 +15,7 @@ export function toFaults(errors: readonly ValidationError[], base = '$'): Fault[
       path,
       message: message.includes('should not exist')
         ? 'is not a known field'
-        : message.replace(`${error.property} `, ''),
+        : message.replace(new RegExp(`^(each value in )?${error.property} `), ''),
     }))
     return [...own, ...toFaults(error.children ?? [], path)]
   })

@@ -3,6 +3,7 @@ import { Link, Route, Routes, useNavigate } from 'react-router'
 import { Toaster } from 'sonner'
 import { FittingPage } from '../fitting/FittingPage.tsx'
 import { TodayPage } from '../today/TodayPage.tsx'
+import { usePreferences } from '../session/preferences.ts'
 import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 import { Header } from './Header.tsx'
@@ -13,7 +14,18 @@ export function App() {
   const register = useCommands((s) => s.register)
   useGlobalKeys()
   useEffect(
-    () => register([{ id: 'today', label: 'Today', group: 'Go to', key: 't', run: () => void navigate('/') }]),
+    () =>
+      register([
+        {
+          id: 'scheme',
+          label: 'Light or dark scheme',
+          group: 'Do',
+          key: 'd',
+          run: () =>
+            usePreferences.getState().setScheme(document.documentElement.dataset.scheme === 'dark' ? 'light' : 'dark'),
+        },
+        { id: 'today', label: 'Today', group: 'Go to', key: 't', run: () => void navigate('/') },
+      ]),
     [register, navigate],
   )
   return (

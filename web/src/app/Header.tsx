@@ -1,5 +1,5 @@
 import { Keyboard, Moon, Search, Sun, UserRound } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
@@ -9,9 +9,13 @@ import { useCommands } from './commands.ts'
 const ICON = 'grid size-11 place-items-center rounded-[3px] hover:bg-shoal'
 
 export function Header() {
-  const { setPaletteOpen, setHelpOpen } = useCommands()
+  const { setPaletteOpen, setHelpOpen, register } = useCommands()
   const { scheme, setScheme, fitterName } = usePreferences()
   const [isNaming, setNaming] = useState(false)
+  useEffect(
+    () => register([{ id: 'fitter', label: 'Who fits', group: 'Do', key: 'f', run: () => setNaming(true) }]),
+    [register],
+  )
   const isDark = scheme === 'dark' || (scheme === 'as-device' && document.documentElement.dataset.scheme === 'dark')
   return (
     <header className="no-print flex items-center justify-between gap-2 border-b border-line bg-paper px-3 sm:px-5">

@@ -125,6 +125,18 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
       ]),
     [register, navigate, id, undo, isSigned],
   )
+  useEffect(
+    () =>
+      register(
+        assessment.findings.map((f) => ({
+          id: `rule-${f.ruleId}`,
+          label: `${f.title}: ${f.kind}`,
+          group: 'Rules that speak here',
+          run: () => openFinding(f.ruleId, setLedgerOpen),
+        })),
+      ),
+    [register, assessment],
+  )
 
   // Handing over is the verdict and the whole ledger itself: nothing stands beside it.
   const isClosing = stage === 'hand-over'
@@ -166,6 +178,24 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
       <ConflictDialog />
     </div>
   )
+}
+
+/** Opens one finding where it stands; on a narrow screen, the ledger first. */
+function openFinding(ruleId: string, setOpen: (isOpen: boolean) => void): void {
+  const shown = (): HTMLDetailsElement | undefined =>
+    [...document.querySelectorAll<HTMLDetailsElement>(`[data-rule="${ruleId}"]`)].find((x) => x.offsetParent)
+  const show = (): void => {
+    const finding = shown()
+    if (finding) finding.open = true
+    finding?.querySelector('summary')?.focus()
+  }
+  if (shown()) return void setTimeout(show)
+  const folds = [...document.querySelectorAll<HTMLElement>('#ledger [aria-expanded="false"]')].filter(
+    (x) => x.offsetParent,
+  )
+  if (folds.length > 0) for (const fold of folds) fold.click()
+  else setOpen(true)
+  setTimeout(show, 50)
 }
 
 /** On a wide screen the ledger stands beside the work: the key moves there. */

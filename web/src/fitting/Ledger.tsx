@@ -93,7 +93,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stag
   const unit = f.unit ?? ''
   return (
     <li>
-      <details className="group">
+      <details data-rule={f.ruleId}>
         <summary className="flex list-none gap-2 px-3 py-2 hover:bg-shoal [&::-webkit-details-marker]:hidden">
           <span className="pt-0.5">
             <StateMark state={f.kind} size={14} />

@@ -150,6 +150,14 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
 /** Opens a case file: the whole fitting comes back as it was exported. */
 function CaseImport({ onImported }: { onImported: (id: string) => void }) {
   const input = useRef<HTMLInputElement>(null)
+  const register = useCommands((s) => s.register)
+  useEffect(
+    () =>
+      register([
+        { id: 'open-case', label: 'Open a case file', group: 'Do', key: 'o', run: () => input.current?.click() },
+      ]),
+    [register],
+  )
   async function read(file: File): Promise<void> {
     try {
       onImported((await api.importCase(JSON.parse(await file.text()))).id)

@@ -71,7 +71,7 @@ export function QuantityField(props: Props) {
       return
     }
     const number = read(value)
-    const plusMinus = spread.trim() === '' ? defaultPlusMinus : read(spread)
+    const plusMinus = spread.trim() === '' ? tidy(defaultPlusMinus * scale) : read(spread)
     if (!Number.isFinite(number)) return setFault(`${label} must be a number of ${unit}, such as 10.4`)
     if (!Number.isFinite(plusMinus)) return setFault(`${label} ± must be a number of ${unit}, such as 0.5`)
     const source = nextSource ?? quantity?.source ?? 'measured'

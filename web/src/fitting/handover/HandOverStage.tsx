@@ -9,7 +9,8 @@ import {
   type Case,
 } from '@nimble-anchor/core'
 import { Download, Printer } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
+import { useCommands } from '../../app/commands.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { fitterName, usePreferences } from '../../session/preferences.ts'
 import { childSummary } from '../../today/NewFittingDialog.tsx'
@@ -65,6 +66,15 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
   const { child, vehicle, handover } = current
   const { model, unit, mode, position } = chosenIn(current)
   const rows = settingsToRemember(current)
+  const register = useCommands((s) => s.register)
+  useEffect(
+    () =>
+      register([
+        { id: 'case-file', label: 'Save the case file', group: 'Do', key: 'c', run: () => download(current) },
+        { id: 'print', label: 'Print', group: 'Do', key: 'p', run: () => window.print() },
+      ]),
+    [register, current],
+  )
   const { verdict, headline, caution, decidedBy } = assessment
   return (
     <div className="flex flex-col gap-3">

@@ -37,7 +37,10 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
     () => (vehicle && model && mode ? matchPlaces(current, vehicle, { model, mode, unit }) : []),
     [current, vehicle, model, mode, unit],
   )
-  const best = places.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])[0]
+  // Shown first: a place that holds, behind the front row where there is one.
+  const best = places.toSorted(
+    (a, b) => ORDER[a.decision] - ORDER[b.decision] || Number(a.position.row === 1) - Number(b.position.row === 1),
+  )[0]
   const [picked, setPicked] = useState<string>()
   const inVehicle = (id: string | undefined): string | undefined =>
     vehicle?.positions.some((p) => p.id === id && !p.isDriverSeat) ? id : undefined
@@ -193,7 +196,7 @@ function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProp
           !isSigned && (
             <Button
               look={match.decision === 'pass' ? 'main' : 'plain'}
-              aria-label={`Use ${place.position.label} by ${match.route.label}`}
+              aria-label={`Use this place: ${place.position.label}, ${match.route.label}`}
               onClick={onUse}
             >
               Use this place

@@ -1,5 +1,6 @@
 import {
   CHECKS,
+  formatNumber,
   checkOf,
   optionOf,
   type Assessment,
@@ -12,6 +13,7 @@ import { useId } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import { SOURCE_WORD } from '../VerdictBanner.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 
 /** How one check stands: what the rules that ask for it make of its reading. */
@@ -30,8 +32,20 @@ export function checkMark(id: CheckId, current: Case, assessment: Assessment): M
   return about.some((f) => f.kind === 'undecided') ? 'undecided' : 'pass'
 }
 
+/** "at most 25 mm (practice)": what a measured check is held against, before it is measured. */
+function limitText(id: CheckId, assessment: Assessment): string | undefined {
+  const held = assessment.findings.find(
+    (f) => f.checks?.includes(id) && f.limit !== undefined && f.wording !== undefined,
+  )
+  if (held?.limit === undefined) return undefined
+  // A guide has two limits; the rule says both.
+  if (id === 'guide-above-shoulder-mm') return '0 to 20 mm'
+  return `${held.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(held.limit)} ${held.unit} (${SOURCE_WORD[held.source]})`
+}
+
 interface Props {
   readonly id: CheckId
+  readonly assessment: Assessment
   readonly current: Case
   readonly mark: MarkState
   readonly staleBecause: string | undefined
@@ -41,13 +55,14 @@ interface Props {
 
 const SENSES = ['seen', 'heard', 'felt'] as const
 
-export function CheckField({ id, current, mark, staleBecause, finding, isSigned }: Props) {
+export function CheckField({ id, assessment, current, mark, staleBecause, finding, isSigned }: Props) {
   const put = useFitting((s) => s.put)
   const howId = useId()
   const check = checkOf(id)
   const reading = current.readings[id]
   const keep = (value: object | null) => put([{ path: ['readings', id], value }])
   const option = reading?.option
+  const limit = check.kind === 'number' ? limitText(id, assessment) : undefined
   // A stale reading is only replaced whole: a note added to it must not make it look fresh.
   const isStale = staleBecause !== undefined
 
@@ -61,6 +76,7 @@ export function CheckField({ id, current, mark, staleBecause, finding, isSigned 
           <span className="font-bold">{check.label}</span>{' '}
           <span id={howId} className="text-sm text-ink-soft">
             {check.how}
+            {limit !== undefined && <span className="font-semibold text-ink"> Limit: {limit}.</span>}
           </span>
         </p>
       </div>

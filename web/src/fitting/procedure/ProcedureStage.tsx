@@ -95,6 +95,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
                           key={id}
                           id={id}
                           current={current}
+                          assessment={assessment}
                           mark={marks.get(id) ?? 'not-started'}
                           staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
                           finding={assessment.findings.find((f) => f.kind === 'fail' && speaksOf(f, id))}

@@ -1,0 +1,36 @@
+import { defineConfig } from '@playwright/test'
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  outputDir: '../test-results/e2e',
+  fullyParallel: true,
+  workers: 2,
+  retries: 0,
+  // Generous: a busy machine may be ten times slower, and no test measures time.
+  timeout: 300_000,
+  expect: { timeout: 40_000 },
+  forbidOnly: true,
+  reporter: [['line'], ['json']],
+  use: {
+    actionTimeout: 60_000,
+    navigationTimeout: 60_000,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      // Debian's Chromium: nothing is downloaded.
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+})

@@ -1,0 +1,232 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, verdict } from './served.ts'
+
+test('a fitting gone stale: what depended on the change is asked again, with the reason', async ({ page, server }) => {
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await stage(page, 2)
+  await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+  await page.getByRole('button', { name: 'Use this place: Rear right, ISOFIX with leg' }).click()
+  await page.waitForURL(/\/set-up$/)
+  await page.getByLabel('What is set').first().selectOption('1')
+  await stage(page, 5)
+  await answer(page, 'latch-left', 'shows latched')
+  await answer(page, 'latch-right', 'shows latched')
+  await answer(page, 'tug-left', 'held')
+  await stage(page, 4)
+  await page.getByLabel('What is set').first().selectOption('2')
+  await stage(page, 5)
+  const again = page.getByRole('region', { name: 'Checks to do again' })
+  await expect(again).toContainText('Left indicator, Right indicator: the recline was changed after they were checked.')
+  await expect(page.locator('[data-check="latch-left"]')).toContainText('It was: shows latched.')
+  await expectAxeClean(page, 'Attach, stale')
+  // Looking again makes it fresh; the tug never depended on the recline.
+  await answer(page, 'latch-left', 'shows latched')
+  await expect(again).toContainText('1 check must be done again')
+  await page.getByRole('button', { name: 'Base moved' }).click()
+  await expect(again).toContainText('Left tug')
+  await page.keyboard.press('u')
+  await expect(again).not.toContainText('Left tug')
+})
+
+test('a value outside its limit is refused by name, and nothing is lost', async ({ page, server }) => {
+  await beginFitting(page, server, 'Tamsin Hale')
+  await fill(page, 'Mass', '104')
+  await expect(page.getByRole('alert').filter({ hasText: 'Mass must be at most 80 kg' })).toBeVisible()
+  await fill(page, 'Mass', 'heavy')
+  await expect(page.getByRole('alert').filter({ hasText: 'Mass must be a number of kg' })).toBeVisible()
+  await fill(page, 'Seated shoulder height', '295')
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Seated shoulder height must be at most 80 cm' }),
+  ).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('10.4')
+  // A slip that is inside every limit is said aloud.
+  await fill(page, 'Mass', '7')
+  await fill(page, 'Stature', '110')
+  await expect(page.getByText('7 kg and 110 cm do not go together. Look at both again.')).toBeVisible()
+  await expectAxeClean(page, 'Measure, with a slip')
+})
+
+test('the same rules with ± narrowed: an undecided mode becomes a permitted one', async ({ page, server }) => {
+  await beginFitting(page, server, 'Tamsin Hale')
+  await fill(page, 'Stature', '86.7')
+  await stage(page, 2)
+  const bowline = page.getByRole('listitem').filter({ hasText: 'Ravel Bowline' })
+  await expect(bowline).toContainText('86.7 ± 0.5 cm may be inside or outside the mode’s range, 40–87 cm.')
+  await stage(page, 1)
+  await fill(page, 'Stature, plus or minus', '0.2')
+  await stage(page, 2)
+  await expect(bowline).toContainText('86.7 ± 0.2 cm is within the mode’s range')
+})
+
+test('with the server away, entries wait on this device and are saved when it is back', async ({ page, server }) => {
+  await beginFitting(page, server, 'Tamsin Hale')
+  await expect(page.getByText('Everything saved')).toBeVisible()
+  await server.kill()
+  await fill(page, 'Mass', '10.9')
+  await expect(page.getByText('Not saved yet: 1 entry waits on this device')).toBeVisible()
+  await fill(page, 'Stature', '80')
+  await expect(page.getByText('2 entries wait on this device')).toBeVisible()
+  await server.start()
+  await expect(page.getByText('Everything saved')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('10.9')
+  await expect(page.getByLabel('Stature', { exact: true })).toHaveValue('80')
+})
+
+test('two people on one field: the second is told, shown both, and loses nothing', async ({
+  page,
+  server,
+  context,
+}) => {
+  await beginFitting(page, server, 'Tamsin Hale')
+  const second = await context.newPage()
+  await second.goto(page.url())
+  await expect(second.getByLabel('Mass', { exact: true })).toHaveValue('10.4')
+  await fill(page, 'Mass', '10.8')
+  await expect(page.getByText('Everything saved')).toBeVisible()
+  await fill(second, 'Mass', '11.2')
+  const dialog = second.getByRole('dialog', { name: 'Somebody else changed this too' })
+  await expect(dialog).toContainText('10.8 ± 0.1 kg (theirs), yours is 11.2 ± 0.1 kg')
+  await expectAxeClean(second, 'Conflict')
+  await dialog.getByRole('button', { name: 'Enter mine' }).click()
+  await expect(second.getByText('Everything saved')).toBeVisible()
+  await second.keyboard.press('h')
+  await expect(second.getByRole('dialog')).toContainText('Mass: 10.8 ± 0.1 kg, now 11.2 ± 0.1 kg')
+})
+
+test('a case file goes out and comes back as the same fitting', async ({ page, server }, info) => {
+  await beginFitting(page, server, 'Osric Penn', 'Corran Avocet')
+  await stage(page, 7)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Case file' }).click(),
+  ])
+  const file = join(info.outputDir, 'osric.case.json')
+  await download.saveAs(file)
+  await page.goto(server.url)
+  await page.getByLabel('Case file').setInputFiles(file)
+  await page.waitForURL(/\/fittings\//)
+  await stage(page, 7)
+  const [again] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Case file' }).click(),
+  ])
+  expect(readFileSync(await again.path(), 'utf8')).toBe(readFileSync(file, 'utf8'))
+  // A faulty file names its faults.
+  const spoilt = JSON.parse(readFileSync(file, 'utf8')) as { child: { massKg: { value: number } } }
+  spoilt.child.massKg.value = 810
+  writeFileSync(file, JSON.stringify(spoilt))
+  await page.goto(server.url)
+  await page.getByLabel('Case file').setInputFiles(file)
+  await expect(page.getByText('$.child.massKg.value must be at most 80 kg')).toBeVisible()
+})
+
+test('a booster child: the guide at 26 mm fails, at 12 mm holds', async ({ page, server }) => {
+  await beginFitting(page, server, 'Bryn Tolland', 'Corran Dunlin')
+  await stage(page, 2)
+  await page.getByRole('button', { name: /Use Hitchmark Reef/ }).click()
+  await page.getByRole('button', { name: /^pass Rear right/ }).click()
+  await page.getByRole('button', { name: /Use this place: Rear right/ }).click()
+  await page.waitForURL(/\/set-up$/)
+  await stage(page, 6)
+  await fill(page, 'Belt guide above the shoulder', '26')
+  await expect(verdict(page)).toContainText('Not ready')
+  await expect(
+    page.getByText('Lower the head support until the guide stands 0 to 20 mm above the shoulder.').first(),
+  ).toBeVisible()
+  await fill(page, 'Belt guide above the shoulder', '12')
+  await expect(verdict(page)).toContainText('Undecided')
+  await expectAxeClean(page, 'Child in, booster')
+})
+
+test('keys, palette and help reach everything; nothing needs a mouse', async ({ page, server }) => {
+  await page.goto(server.url)
+  await page.keyboard.press('n')
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Find a child by name').fill('wren')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Space')
+  await dialog.getByLabel('Find a child by name').press('Enter')
+  await page.waitForURL(/\/measure$/)
+  for (const [key, path] of [
+    ['3', 'place'],
+    ['7', 'hand-over'],
+    ['1', 'measure'],
+  ] as const) {
+    await page.getByRole('navigation', { name: 'Stages' }).waitFor()
+    await page.keyboard.press(key)
+    await expect(page).toHaveURL(new RegExp(`/${path}$`))
+  }
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('child in')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/child-in$/)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Undo the last entry')
+  await expectAxeClean(page, 'Keys')
+  await page.keyboard.press('Escape')
+  // A figure typed into a field is not a key.
+  await stage(page, 1)
+  await page.getByLabel('Mass', { exact: true }).focus()
+  await page.keyboard.type('7')
+  await expect(page).toHaveURL(/\/measure$/)
+})
+
+test('a walk-in is added by name and measured', async ({ page, server }) => {
+  await page.goto(server.url)
+  await page.getByRole('button', { name: 'New fitting' }).first().click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Find a child by name').fill('Idris Kell')
+  await dialog.getByRole('button', { name: 'Add Idris Kell' }).click()
+  await dialog.getByRole('button', { name: 'Begin' }).click()
+  await page.waitForURL(/\/measure$/)
+  await stage(page, 2)
+  await expect(page.getByText('Would settle most')).toBeVisible()
+  await stage(page, 1)
+  await page.getByLabel('Day of birth').fill('2024-02-01')
+  await page.getByLabel('Day of birth').blur()
+  await expect(page.getByText('2 years 9 months').first()).toBeVisible()
+})
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`390 px wide, ${scheme}: no sideways scroll, targets of 44 px, axe clean at every stage`, async ({
+    page,
+    server,
+  }) => {
+    test.slow()
+    await page.emulateMedia({ colorScheme: scheme })
+    await page.setViewportSize({ width: 390, height: 844 })
+    await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+    await stage(page, 2)
+    await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+    await page.getByRole('button', { name: 'Use this place: Rear right, ISOFIX with leg' }).click()
+    await page.waitForURL(/\/set-up$/)
+    for (let key = 1; key <= 7; key += 1) {
+      await stage(page, key)
+      await page.waitForLoadState('networkidle')
+      await expect(page.locator('main h2').first()).toBeVisible()
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), `stage ${key}`).toBeLessThanOrEqual(390)
+      const small = await page.evaluate(() =>
+        [
+          ...document.querySelectorAll<HTMLElement>(
+            'button, a, select, input:not([type=radio]):not([type=checkbox]):not([type=file])',
+          ),
+        ]
+          .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().top >= 0)
+          .filter((e) => e.getBoundingClientRect().height < 43.5)
+          .map((e) => `${e.tagName} ${e.textContent.slice(0, 30)}`),
+      )
+      expect(small, `stage ${key}`).toEqual([])
+      await expectAxeClean(page, `${scheme}, stage ${key}`)
+    }
+    await stage(page, 5)
+    await page.getByRole('button', { name: 'All findings' }).click()
+    await expect(page.getByRole('dialog', { name: 'Findings' })).toContainText('still to do')
+    await expectAxeClean(page, `${scheme}, findings`)
+    await page.goto(server.url)
+    await expect(page.getByRole('link', { name: /Tamsin/ })).toBeVisible()
+    await expectAxeClean(page, `${scheme}, Today`)
+  })
+}

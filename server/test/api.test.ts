@@ -1,0 +1,226 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buildCase, withEverythingGood } from '../../core/test/build'
+import { start, type Running } from './harness'
+
+let na: Running
+beforeAll(async () => {
+  na = await start({ demo: true })
+})
+afterAll(() => na.end())
+
+const ROOT = join(__dirname, '../..')
+const assessFile = (file: string) =>
+  spawnSync(process.execPath, [join(ROOT, 'scripts/assess.mjs'), file], { encoding: 'utf8' })
+const write = (data: unknown): string => {
+  const file = join(mkdtempSync(join(tmpdir(), 'nimble-anchor-case-')), 'case.json')
+  writeFileSync(file, typeof data === 'string' ? data : JSON.stringify(data))
+  return file
+}
+const create = async (body: object = { childId: 'tamsin-hale', vehicleId: 'corran-dunlin' }) =>
+  (await na.post('/api/fittings', body).expect(201)).body
+const enter = (id: string, baseSequence: number, puts: object[], who = 'Jory Quill') =>
+  na.post(`/api/fittings/${id}/entries`, { baseSequence, who, puts })
+const mass = (value: number) => ({ path: ['child', 'massKg'], value: { value, plusMinus: 0.1, source: 'measured' } })
+
+describe('assessment', () => {
+  const ready = withEverythingGood(buildCase())
+  test.each([
+    ['ready', ready, 0],
+    ['undecided', buildCase(), 1],
+    ['not-permitted', { ...ready, child: { ...ready.child, massKg: { value: 20, source: 'measured' } } }, 1],
+  ])('%s: command line and API say the same of the same file', async (verdict, c, code) => {
+    const { status, stdout } = assessFile(write(c))
+    const { body } = await na.post('/api/assess', c).expect(200)
+    expect(status).toBe(code)
+    expect(body).toMatchObject({ verdict })
+    expect(JSON.parse(stdout)).toEqual(body)
+  })
+  test('the published example is ready to travel', () => {
+    expect(assessFile(join(ROOT, 'docs/formats/example.case.json')).status).toBe(0)
+  })
+  test('a faulty file names each fault by path and limit, on both', async () => {
+    const bad = structuredClone(ready) as unknown as { child: { massKg: { value: number }; shoe?: number } }
+    bad.child.massKg.value = 81
+    bad.child.shoe = 21
+    const { status, stderr, stdout } = assessFile(write(bad))
+    expect([status, stdout]).toEqual([2, ''])
+    expect(stderr).toContain('$.child.massKg.value must be at most 80 kg')
+    expect(stderr).toContain('$.child.shoe is not a known field')
+    const { body } = await na.post('/api/assess', bad).expect(400)
+    expect(body.faults).toEqual([
+      { path: '$.child.massKg.value', message: 'must be at most 80 kg' },
+      { path: '$.child.shoe', message: 'is not a known field' },
+    ])
+  })
+  test('what is no file, or no JSON, is exit 2 with a plain sentence', () => {
+    expect(assessFile('/nowhere/case.json')).toMatchObject({
+      status: 2,
+      stderr: expect.stringContaining('cannot be read'),
+    })
+    expect(assessFile(write('{ not json'))).toMatchObject({ status: 2, stderr: expect.stringContaining('is not JSON') })
+    expect(spawnSync(process.execPath, [join(ROOT, 'scripts/assess.mjs')]).status).toBe(2)
+  })
+  test('a body over the limit is refused', async () => {
+    await na.post('/api/assess', { filler: 'x'.repeat(9_000_000) }).expect(413)
+  })
+})
+
+describe('fittings', () => {
+  test('a fitting starts from what is known of the child', async () => {
+    const view = await create()
+    expect(view).toMatchObject({
+      status: 'open',
+      sequence: 0,
+      case: { today: '2026-11-25', child: { massKg: { value: 10.4 } }, vehicle: { id: 'corran-dunlin' } },
+    })
+  })
+  test.each([
+    [{ childId: 'nobody' }, '$.childId', 'no child "nobody"'],
+    [{ childId: 'tamsin-hale', vehicleId: 'none' }, '$.vehicleId', 'no vehicle "none"'],
+    [{ childId: 'Tamsin Hale' }, '$.childId', 'must be the id of a child'],
+    [{ childId: 'tamsin-hale', colour: 'red' }, '$.colour', 'is not a known field'],
+    [{}, '$.childId', expect.stringContaining('must be')],
+  ])('%j is refused: %s', async (body, path, message) => {
+    const { body: answer } = await na.post('/api/fittings', body).expect(400)
+    expect(answer.faults).toContainEqual({ path, message })
+  })
+  test('an entry is saved, assessed, listed, and in the history with who, when and from what', async () => {
+    const { id } = await create()
+    const view = (await enter(id, 0, [mass(10.6)]).expect(200)).body
+    expect(view).toMatchObject({ sequence: 1, case: { child: { massKg: { value: 10.6 } } } })
+    const [entry] = (await na.get(`/api/fittings/${id}/history`).expect(200)).body
+    expect(entry).toMatchObject({
+      sequence: 1,
+      who: 'Jory Quill',
+      undoes: null,
+      changes: [{ path: ['child', 'massKg'], to: { value: 10.6 } }],
+    })
+    expect(entry.changes[0].from).toMatchObject({ source: 'measured' })
+    const list = (await na.get('/api/fittings').expect(200)).body
+    expect(list.find((f: { id: string }) => f.id === id)).toMatchObject({
+      childName: 'Tamsin Hale',
+      vehicleName: 'Corran Dunlin',
+      verdict: 'undecided',
+    })
+    // What was measured belongs to the child: the next fitting starts from it.
+    expect((await create()).case.child.massKg.value).toBe(10.6)
+  })
+  test.each([
+    [[mass(81)], '$.child.massKg.value', 'must be at most 80 kg'],
+    [[{ path: ['child', 'id'], value: 'x' }], '$.puts[0].path', '"child.id" is not a field that can be set'],
+    [[{ path: ['child', 'massKg'] }], '$.puts[0].value', 'must be given; null takes the value away'],
+    [[], '$.puts', expect.stringContaining('at least 1')],
+    [
+      [{ path: ['handover'], value: { fitterName: 'a', carerName: 'b', signedAt: '2026-11-25T10:00:00Z' } }],
+      '$.puts',
+      'a fitting is signed through its own call',
+    ],
+  ])('entry %j is refused and changes nothing', async (puts, path, message) => {
+    const { id } = await create()
+    const { body } = await enter(id, 0, puts).expect(400)
+    expect(body.faults).toContainEqual({ path, message })
+    expect((await na.get(`/api/fittings/${id}`)).body.sequence).toBe(0)
+  })
+  test('unknown fitting 404, not an id 400, sequence from the future 400', async () => {
+    await na.get('/api/fittings/00000000-0000-4000-8000-000000000000').expect(404)
+    await na.get('/api/fittings/nonsense').expect(400)
+    const { id } = await create()
+    const { body } = await enter(id, 5, [mass(10)]).expect(400)
+    expect(body.faults[0]).toEqual({ path: '$.baseSequence', message: 'must be at most 0' })
+  })
+  test('two people: different fields both stand; the same field is told, shown, and nothing is lost', async () => {
+    const { id } = await create()
+    await enter(id, 0, [mass(10.7)], 'Ines Marr').expect(200)
+    await enter(id, 0, [{ path: ['child', 'headControl'], value: 'steady' }], 'Jory Quill').expect(200)
+    const { body } = await enter(id, 0, [mass(11)], 'Jory Quill').expect(409)
+    expect(body.current.case.child.massKg.value).toBe(10.7)
+    expect(body.message).toContain('has changed child massKg')
+    await enter(id, 2, [mass(11)]).expect(200)
+    expect((await na.get(`/api/fittings/${id}/history`)).body).toHaveLength(3)
+  })
+  test('undo takes entries back one by one; the history keeps them all', async () => {
+    const { id } = await create({ childId: 'perrin-hale' })
+    await enter(id, 0, [mass(13)]).expect(200)
+    await enter(id, 1, [mass(14)]).expect(200)
+    const undo = (baseSequence: number) => na.post(`/api/fittings/${id}/undo`, { baseSequence, who: 'Jory Quill' })
+    expect((await undo(2).expect(200)).body.case.child.massKg.value).toBe(13)
+    await undo(2).expect(409)
+    expect((await undo(3).expect(200)).body.case.child.massKg).toMatchObject({ value: 13, plusMinus: 1 })
+    await undo(4).expect(409)
+    const history = (await na.get(`/api/fittings/${id}/history`)).body
+    expect(history.map((e: { undoes: number | null }) => e.undoes)).toEqual([null, null, 2, 1])
+  })
+  test('only what is ready to travel is signed; signed is closed', async () => {
+    const open = await create()
+    await na
+      .post(`/api/fittings/${open.id}/sign`, { baseSequence: 0, who: 'Jory Quill', carerName: 'Maren Hale' })
+      .expect(409)
+    const ready = (await na.post('/api/fittings/import', withEverythingGood(buildCase())).expect(201)).body
+    const sign = (baseSequence: number) =>
+      na.post(`/api/fittings/${ready.id}/sign`, { baseSequence, who: 'Jory Quill', carerName: 'Maren Hale' })
+    await sign(ready.sequence + 1).expect(409)
+    const signed = (await sign(ready.sequence).expect(200)).body
+    expect(signed).toMatchObject({
+      status: 'signed',
+      case: { handover: { fitterName: 'Jory Quill', carerName: 'Maren Hale' } },
+    })
+    await enter(ready.id, signed.sequence, [mass(10)]).expect(409)
+    await na.post(`/api/fittings/${ready.id}/undo`, { baseSequence: signed.sequence, who: 'x' }).expect(409)
+  })
+})
+
+test('importing a case makes the fitting; exporting it gives the same file back', async () => {
+  const c = JSON.parse(JSON.stringify(withEverythingGood(buildCase())))
+  const { id } = (await na.post('/api/fittings/import', c).expect(201)).body
+  expect((await na.get(`/api/fittings/${id}/case`).expect(200)).body).toEqual(c)
+})
+
+describe('catalogue', () => {
+  test('what is exported is imported as the same, row for row', async () => {
+    const all = (await na.get('/api/catalogue').expect(200)).body
+    expect(all.children.length).toBeGreaterThanOrEqual(10)
+    const rows = (await na.post('/api/catalogue/import?preview=true', all).expect(200)).body
+    expect(new Set(rows.map((r: { state: string }) => r.state))).toEqual(new Set(['same']))
+  })
+  test('a preview says what would happen and stores nothing', async () => {
+    const body = { format: 'nimble-anchor/catalogue', version: 1, children: [{ id: 'new-child', name: 'New' }] }
+    expect((await na.post('/api/catalogue/import?preview=true', body).expect(200)).body).toEqual([
+      { kind: 'child', id: 'new-child', state: 'new' },
+    ])
+    expect((await na.get('/api/catalogue')).body.children.map((c: { id: string }) => c.id)).not.toContain('new-child')
+  })
+  test('one bad row and nothing is imported', async () => {
+    const body = {
+      format: 'nimble-anchor/catalogue',
+      version: 1,
+      children: [
+        { id: 'good-child', name: 'Good' },
+        { id: 'Bad Child', name: 'Bad' },
+      ],
+      units: [{ id: 'u', modelId: 'nothing', serial: '1' }],
+    }
+    const { body: answer } = await na.post('/api/catalogue/import', body).expect(400)
+    expect(answer.faults[0].path).toBe('$.children[1].id')
+    const orphan = await na.post('/api/catalogue/import', { ...body, children: [body.children[0]] }).expect(400)
+    expect(orphan.body.faults).toEqual([{ path: '$.units[0].modelId', message: 'no restraint model "nothing"' }])
+    expect((await na.get('/api/catalogue')).body.children.map((c: { id: string }) => c.id)).not.toContain('good-child')
+  })
+})
+
+test('the interface is described in OpenAPI, with the published schemas', async () => {
+  const { body } = await na.get('/api/docs-json').expect(200)
+  expect(Object.keys(body.paths)).toEqual(
+    expect.arrayContaining(['/api/assess', '/api/fittings', '/api/fittings/{id}/entries', '/api/catalogue/import']),
+  )
+  const published = JSON.parse(readFileSync(join(ROOT, 'docs/formats/case.schema.json'), 'utf8'))
+  expect(body.paths['/api/assess'].post.requestBody.content['application/json'].schema.properties).toEqual(
+    published.properties,
+  )
+})
+
+test('an unknown API route is a 404 with no page behind it', async () => {
+  await na.get('/api/nothing').expect(404)
+})
