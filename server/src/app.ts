@@ -67,6 +67,22 @@ function noStoreForPages(res: { setHeader(name: string, value: string): void }, 
   if (path.endsWith('.html')) res.setHeader('Cache-Control', 'no-cache')
 }
 
+const LOOPBACK_HOST = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
+
+/**
+ * Answers only requests addressed to this machine by name. Without it a page
+ * from elsewhere could point its own name at the loopback address and read
+ * children's data through the fitter's browser.
+ */
+function onlyForThisMachine(
+  req: { readonly headers: { readonly host?: string } },
+  res: { status(code: number): { json(body: object): void } },
+  next: () => void,
+): void {
+  if (LOOPBACK_HOST.test(req.headers.host ?? '')) return next()
+  res.status(403).json({ statusCode: 403, message: 'This server answers only on the loopback address of its machine.' })
+}
+
 /** Builds the whole application on its own database; the caller listens and closes. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(options.dataDir)
@@ -78,6 +94,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
       bodyParser: false,
     },
   )
+  app.use(onlyForThisMachine)
   app.useBodyParser('json', { limit: BODY_LIMIT })
   app.use(
     helmet({

@@ -224,3 +224,12 @@ test('the interface is described in OpenAPI, with the published schemas', async 
 test('an unknown API route is a 404 with no page behind it', async () => {
   await na.get('/api/nothing').expect(404)
 })
+
+test.each([
+  ['localhost:4310', 200],
+  ['[::1]:4310', 200],
+  ['elsewhere.example', 403],
+  ['127.0.0.1.elsewhere.example', 403],
+])('a request addressed to %s: %s', async (host, status) => {
+  await na.get('/api/fittings').set('Host', host).expect(status)
+})

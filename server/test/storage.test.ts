@@ -25,7 +25,7 @@ test('fittings survive a restart, and their history replays to what is shown', a
   const view = (await na.get(`/api/fittings/${id}`).expect(200)).body
   expect(view).toMatchObject({ sequence: 5, case: { child: { massKg: { value: 14 } } } })
   const db = na.app.get(Database)
-  const row = (await db.read.findOneBy(FittingRow, { id }))!
+  const row = (await db.read.findOne(FittingRow, { where: { id }, select: { id: true, initial: true } }))!
   const entries = await db.read.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'ASC' } })
   expect(
     replay(

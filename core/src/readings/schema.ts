@@ -53,16 +53,21 @@ function readingSchema(id: CheckId) {
     return z.strictObject({ number: quantitySchema(limits), at: sequenceSchema })
   }
   const options = check.options.map((o) => o.id)
-  return z.strictObject({
-    option: z.enum(options),
-    /** What it showed before: an indicator that never changes proves nothing. */
-    before: z.enum(options).optional(),
-    sensed: z
-      .array(z.enum(['seen', 'heard', 'felt']))
-      .max(3)
-      .optional(),
-    at: sequenceSchema,
-  })
+  return z
+    .strictObject({
+      option: z.enum(options).optional(),
+      /** What it showed before: an indicator that never changes proves nothing. */
+      before: z.enum(options).optional(),
+      sensed: z
+        .array(z.enum(['seen', 'heard', 'felt']))
+        .max(3)
+        .optional(),
+      at: sequenceSchema,
+    })
+    .refine((r) => r.option !== undefined || r.before !== undefined, {
+      path: ['option'],
+      message: 'needs an "option", or what it showed "before"',
+    })
 }
 
 /** One observation or measurement, and its place in the order of entry. */

@@ -126,6 +126,11 @@ test('an indicator that showed latched before latching proves nothing', () => {
   ).toBe('pass')
 })
 
+test('what it showed before alone is no reading yet', () => {
+  const good = withEverythingGood(buildCase())
+  expect(kindOf('latch-indicators', withReading(good, 'latch-left', { before: 'open', at: 3 }))).toBe('undecided')
+})
+
 test('a tug that fails outweighs two good indicators', () => {
   const good = withEverythingGood(buildCase())
   expect(assess(withReading(good, 'tug-right', { option: 'gave', at: 3 })).verdict).toBe('not-ready')

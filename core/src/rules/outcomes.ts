@@ -34,12 +34,13 @@ interface RangeQuestion {
 /** Both ends belong to the range: "9–18 kg" takes 9.0 and 18.0. */
 export function rangeOutcome(q: RangeQuestion): Outcome {
   const { measured, from, to, unit, what } = q
-  const range = formatRange(unit, from, to)
+  // Sentences are made only when somebody reads them: matching a whole shelf reads few.
+  const range = () => formatRange(unit, from, to)
   if (measured === undefined) {
     return {
       kind: 'undecided',
       missing: [q.need],
-      reason: () => `${what} is not known; ${q.stated} is ${range}.`,
+      reason: () => `${what} is not known; ${q.stated} is ${range()}.`,
       remedy: () => `Measure the ${what.toLowerCase()}.`,
       source: q.source,
     }
@@ -47,7 +48,6 @@ export function rangeOutcome(q: RangeQuestion): Outcome {
   const kind = within(measured, from, to)
   const isBelow = from !== undefined && middle(measured) < from
   const limit = isBelow || to === undefined ? from : to
-  const shown = formatInterval(measured, unit)
   return {
     kind,
     measured,
@@ -57,15 +57,16 @@ export function rangeOutcome(q: RangeQuestion): Outcome {
     missing: kind === 'undecided' ? [q.need] : undefined,
     source: q.source,
     reason: () => {
+      const shown = formatInterval(measured, unit)
       switch (kind) {
         case 'pass':
-          return `${shown} is within ${q.stated}, ${range}.`
+          return `${shown} is within ${q.stated}, ${range()}.`
         case 'undecided':
-          return `${shown} may be inside or outside ${q.stated}, ${range}.`
+          return `${shown} may be inside or outside ${q.stated}, ${range()}.`
         case 'fail':
           return isBelow
-            ? `${shown} is ${formatNumber((from as number) - measured.hi, 2)} ${unit} short of ${q.stated}, ${range}.`
-            : `${shown} is ${formatNumber(measured.lo - (to as number), 2)} ${unit} over ${q.stated}, ${range}.`
+            ? `${shown} is ${formatNumber((from as number) - measured.hi, 2)} ${unit} short of ${q.stated}, ${range()}.`
+            : `${shown} is ${formatNumber(measured.lo - (to as number), 2)} ${unit} over ${q.stated}, ${range()}.`
         default:
           return unreachable(kind)
       }
@@ -159,7 +160,7 @@ export function measuredOutcome(subject: FittedSubject, m: MeasuredCheck): Outco
     return { ...x.outcome, limit: m.limit, wording: m.wording, unit: check.unit, source: m.source }
   const kind = compare(x.value, m.wording, m.limit)
   const word = m.wording === 'at-least' ? 'at least' : 'at most'
-  const shown = formatInterval(x.value, check.unit)
+  const shown = () => formatInterval(x.value, check.unit)
   return {
     kind,
     measured: x.value,
@@ -171,8 +172,8 @@ export function measuredOutcome(subject: FittedSubject, m: MeasuredCheck): Outco
     source: m.source,
     reason: () =>
       kind === 'undecided'
-        ? `${check.label} ${shown}: too close to ${word} ${formatNumber(m.limit)} ${check.unit} (${m.stated}) to tell.`
-        : `${check.label} ${shown}; ${m.stated} asks ${word} ${formatNumber(m.limit)} ${check.unit}.`,
+        ? `${check.label} ${shown()}: too close to ${word} ${formatNumber(m.limit)} ${check.unit} (${m.stated}) to tell.`
+        : `${check.label} ${shown()}; ${m.stated} asks ${word} ${formatNumber(m.limit)} ${check.unit}.`,
     remedy: () => (kind === 'undecided' ? `Measure again, more closely. ${check.how}` : m.remedy),
   }
 }

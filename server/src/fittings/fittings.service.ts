@@ -7,6 +7,7 @@ import {
   caseSchema,
   DEFAULT_LOCAL_RULE,
   DEFAULT_PRACTICE,
+  modelName,
   parseWith,
   revert,
   type Case,
@@ -14,6 +15,7 @@ import {
   type Child,
   type Put,
   type Vehicle,
+  vehicleName,
 } from '@nimble-anchor/core'
 import type { EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
@@ -65,21 +67,33 @@ function toView(row: FittingRow): FittingView {
   }
 }
 
-function toSummary(row: FittingRow): FittingSummary {
-  const c = row.current as Case
+/** The columns beside a case: what lists show of it. */
+function columnsOf(
+  c: Case,
+): Pick<FittingRow, 'current' | 'verdict' | 'headline' | 'childName' | 'vehicleName' | 'restraintName'> {
+  const { verdict, headline } = assess(c)
   const model = c.restraints.find((m) => m.id === c.choice.modelId)
   return {
-    id: row.id,
-    status: row.status,
-    createdAt: row.createdAt,
-    updatedAt: row.updatedAt,
-    verdict: row.verdict,
-    headline: row.headline,
+    current: c,
+    verdict,
+    headline,
     childName: [c.child.name, c.child.familyName].filter(Boolean).join(' '),
-    vehicleName: c.vehicle ? `${c.vehicle.maker} ${c.vehicle.model}` : null,
-    restraintName: model ? `${model.maker} ${model.name}` : null,
+    vehicleName: c.vehicle ? vehicleName(c.vehicle) : null,
+    restraintName: model ? modelName(model) : null,
   }
 }
+
+const SUMMARY_COLUMNS = {
+  id: true,
+  status: true,
+  createdAt: true,
+  updatedAt: true,
+  verdict: true,
+  headline: true,
+  childName: true,
+  vehicleName: true,
+  restraintName: true,
+} as const
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
@@ -89,9 +103,12 @@ export class FittingsService {
     private readonly clock: Clock,
   ) {}
 
-  async list(): Promise<readonly FittingSummary[]> {
-    const rows = await this.db.read.find(FittingRow, { order: { updatedAt: 'DESC' }, take: SUMMARY_LIMIT })
-    return rows.map(toSummary)
+  list(): Promise<readonly FittingSummary[]> {
+    return this.db.read.find(FittingRow, {
+      select: SUMMARY_COLUMNS,
+      order: { updatedAt: 'DESC' },
+      take: SUMMARY_LIMIT,
+    })
   }
 
   async get(id: string): Promise<FittingView> {
@@ -258,10 +275,15 @@ export class FittingsService {
     next: Case,
     entry: { readonly who: string; readonly changes: readonly Changed[]; readonly undoes: number | null },
   ): Promise<FittingView> {
-    const { verdict, headline } = assess(next)
     const before = row.current as Case
-    Object.assign(row, { current: next, sequence: row.sequence + 1, updatedAt: this.clock.now(), verdict, headline })
-    await manager.save(FittingRow, row)
+    const change = {
+      ...columnsOf(next),
+      status: row.status,
+      sequence: row.sequence + 1,
+      updatedAt: this.clock.now(),
+    }
+    Object.assign(row, change)
+    await manager.update(FittingRow, { id: row.id }, change as object)
     await manager.insert(EntryRow, {
       fittingId: row.id,
       sequence: row.sequence,
@@ -278,7 +300,6 @@ export class FittingsService {
 
   private async insert(manager: EntityManager, c: Case): Promise<FittingView> {
     const now = this.clock.now()
-    const { verdict, headline } = assess(c)
     const row = manager.create(FittingRow, {
       id: randomUUID(),
       childId: c.child.id,
@@ -286,12 +307,10 @@ export class FittingsService {
       updatedAt: now,
       status: c.handover ? 'signed' : 'open',
       sequence: highestSequence(c),
-      verdict,
-      headline,
+      ...columnsOf(c),
       initial: c as object,
-      current: c as object,
-    })
-    await manager.save(FittingRow, row)
+    } as FittingRow)
+    await manager.insert(FittingRow, row as object)
     return toView(row)
   }
 }

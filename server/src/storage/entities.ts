@@ -48,8 +48,12 @@ export class FittingRow {
   @Column('integer') sequence: number
   @Column('text') verdict: string
   @Column('text') headline: string
+  // What a list shows, so that listing need not read whole cases.
+  @Column('text') childName: string
+  @Column('text', { nullable: true }) vehicleName: string | null
+  @Column('text', { nullable: true }) restraintName: string | null
   /** The case as it was created, from which the history replays. */
-  @Column('simple-json') initial: unknown
+  @Column('simple-json', { select: false }) initial: unknown
   @Column('simple-json') current: unknown
 }
 

@@ -11,7 +11,7 @@ export class Initial1790000000001 implements MigrationInterface {
     )
     await q.query(`CREATE TABLE "child" ("id" text PRIMARY KEY NOT NULL, "body" text NOT NULL)`)
     await q.query(
-      `CREATE TABLE "fitting" ("id" text PRIMARY KEY NOT NULL, "childId" text NOT NULL REFERENCES "child" ("id") ON DELETE CASCADE, "createdAt" text NOT NULL, "updatedAt" text NOT NULL, "status" text NOT NULL CHECK ("status" IN ('open', 'signed')), "sequence" integer NOT NULL, "verdict" text NOT NULL, "headline" text NOT NULL, "initial" text NOT NULL, "current" text NOT NULL)`,
+      `CREATE TABLE "fitting" ("id" text PRIMARY KEY NOT NULL, "childId" text NOT NULL REFERENCES "child" ("id") ON DELETE CASCADE, "createdAt" text NOT NULL, "updatedAt" text NOT NULL, "status" text NOT NULL CHECK ("status" IN ('open', 'signed')), "sequence" integer NOT NULL, "verdict" text NOT NULL, "headline" text NOT NULL, "childName" text NOT NULL, "vehicleName" text, "restraintName" text, "initial" text NOT NULL, "current" text NOT NULL)`,
     )
     await q.query(`CREATE INDEX "fitting_status" ON "fitting" ("status", "updatedAt")`)
     await q.query(`CREATE INDEX "fitting_child" ON "fitting" ("childId")`)

@@ -50,6 +50,7 @@ function valueText(path: readonly string[], value: unknown): string {
     const id = last as CheckId
     const check = CHECKS[id]
     if (typeof value.option === 'string') return optionOf(id, value.option)?.label ?? value.option
+    if (typeof value.before === 'string') return `before latching ${optionOf(id, value.before)?.label ?? value.before}`
     const number = toInterval(value.number as Quantity | undefined)
     return number && check.kind === 'number' ? formatInterval(number, check.unit) : 'nothing'
   }

@@ -1,4 +1,4 @@
-import { VERDICT_TEXT } from '@nimble-anchor/core'
+import { CAUTION, VERDICT_TEXT } from '@nimble-anchor/core'
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -101,6 +101,7 @@ export function TodayPage() {
           <FittingList fittings={signed} today={today} />
         </Panel>
       )}
+      {fittings.length > 0 && <p className="mt-4 max-w-3xl text-sm text-ink-soft">{CAUTION}</p>}
       <NewFittingDialog
         open={isCreating}
         onOpenChange={setCreating}

@@ -34,7 +34,8 @@ export default defineRule({
     }
     const sum = plus(massKg, exactly(model.massKg))
     const kind = compare(sum, 'at-most', limit)
-    const text = `${formatNumber(model.massKg)} kg restraint + ${formatInterval(massKg, 'kg')} child is ${formatInterval(sum, 'kg')}`
+    const text = () =>
+      `${formatNumber(model.massKg)} kg restraint + ${formatInterval(massKg, 'kg')} child is ${formatInterval(sum, 'kg')}`
     return {
       kind,
       source,
@@ -45,10 +46,10 @@ export default defineRule({
       missing: kind === 'undecided' ? ['child.massKg'] : undefined,
       reason: () =>
         kind === 'fail'
-          ? `Needs ${formatNumber(sum.lo - limit, 2)} kg less: ${text}; ISOFIX takes ${formatNumber(limit)} kg.`
+          ? `Needs ${formatNumber(sum.lo - limit, 2)} kg less: ${text()}; ISOFIX takes ${formatNumber(limit)} kg.`
           : kind === 'undecided'
-            ? `${text}: too close to the ${formatNumber(limit)} kg that ISOFIX takes to tell.`
-            : `${text}; ISOFIX takes ${formatNumber(limit)} kg.`,
+            ? `${text()}: too close to the ${formatNumber(limit)} kg that ISOFIX takes to tell.`
+            : `${text()}; ISOFIX takes ${formatNumber(limit)} kg.`,
       remedy: () =>
         kind === 'undecided' ? 'Measure the mass more closely.' : 'Use a belt route or a lighter restraint.',
     }

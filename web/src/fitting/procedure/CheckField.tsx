@@ -88,7 +88,6 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
       )}
       {check.kind === 'number' ? (
         <QuantityField
-          key={reading?.at ?? 'none'}
           label={isStale ? `${check.label}, again` : check.label}
           unit={check.unit}
           hidesLabel
@@ -107,11 +106,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
               options={check.options
                 .filter((o) => o.id !== 'unsure')
                 .map((o) => ({ id: o.id, label: o.label.replace('shows ', '') }))}
-              onChoose={(before) =>
-                keep(
-                  isStale || option === undefined ? { option: 'unsure', before } : { ...withoutStamp(reading), before },
-                )
-              }
+              onChoose={(before) => keep(isStale ? { before } : { ...withoutStamp(reading), before })}
             />
           )}
           <Choices
