@@ -9,6 +9,16 @@ export const SOURCE_WORD: Record<RuleSource, string> = {
   practice: 'practice',
 }
 
+/** "the maker’s manual", "law": who decided, inside a sentence. */
+export const decider = (source: RuleSource): string =>
+  source === 'vehicle' || source === 'maker' ? `the ${SOURCE_WORD[source]}` : SOURCE_WORD[source]
+
+/** What to do about a verdict that says no. */
+export function remedyOf(assessment: Assessment): string | undefined {
+  const isNo = assessment.verdict === 'not-ready' || assessment.verdict === 'not-permitted'
+  return isNo ? assessment.findings[0]?.remedy : undefined
+}
+
 interface Props {
   readonly assessment: Assessment
   readonly goTo: (stage: Stage) => void
@@ -17,6 +27,7 @@ interface Props {
 
 export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
   const { verdict, headline, decidedBy, measureNext, caution } = assessment
+  const remedy = remedyOf(assessment)
   const next = verdict === 'undecided' ? measureNext[0] : undefined
   return (
     <section aria-label="Verdict" className="mb-3 rounded-[3px] border-2 border-ink bg-shoal p-3">
@@ -25,8 +36,9 @@ export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
           <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={22} />
         </p>
         <p className="mt-1">{headline}</p>
+        {remedy !== undefined && <p className="mt-1 font-semibold">{remedy}</p>}
         {decidedBy !== null && (verdict === 'not-ready' || verdict === 'not-permitted') && (
-          <p className="text-sm text-ink-soft">Decided by {SOURCE_WORD[decidedBy.source]}.</p>
+          <p className="text-sm text-ink-soft">Decided by {decider(decidedBy.source)}.</p>
         )}
       </div>
       <div className="mt-2 flex flex-wrap gap-2">

@@ -25,13 +25,17 @@ export function childSummary(child: Child, today: string): string {
   const age = ageMonthsOf(child, today)
   const mass = toInterval(child.massKg)
   const stature = toInterval(child.statureCm)
-  return [
-    age && formatAge(middle(age)),
-    mass ? formatInterval(mass, 'kg') : 'not weighed',
-    stature ? formatInterval(stature, 'cm') : 'not measured',
-  ]
-    .filter(Boolean)
-    .join(' · ')
+  return (
+    [
+      age && formatAge(middle(age)),
+      mass ? formatInterval(mass, 'kg') : 'not weighed',
+      stature ? formatInterval(stature, 'cm') : 'not measured',
+    ]
+      .filter(Boolean)
+      // A line breaks between two measures, never inside one.
+      .map((text) => String(text).replaceAll(' ', '\u00a0'))
+      .join(' · ')
+  )
 }
 
 function Row(props: {

@@ -19,7 +19,7 @@ import { Panel } from '../../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../FittingPage.tsx'
 import { Ledger } from '../Ledger.tsx'
-import { SOURCE_WORD } from '../VerdictBanner.tsx'
+import { decider, remedyOf } from '../VerdictBanner.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
@@ -76,6 +76,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
     [register, current],
   )
   const { verdict, headline, caution, decidedBy } = assessment
+  const remedy = remedyOf(assessment)
   return (
     <div className="flex flex-col gap-3">
       <Panel title="Verdict">
@@ -83,8 +84,9 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={28} />
         </p>
         <p className="mt-1 text-lg">{headline}</p>
+        {remedy !== undefined && <p className="text-lg font-semibold">{remedy}</p>}
         {decidedBy && verdict !== 'undecided' && (
-          <p className="text-ink-soft">Decided by {SOURCE_WORD[decidedBy.source]}.</p>
+          <p className="text-ink-soft">Decided by {decider(decidedBy.source)}.</p>
         )}
         <p className="mt-3 border-t border-line pt-2">{caution}</p>
       </Panel>

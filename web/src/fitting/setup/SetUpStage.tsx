@@ -3,6 +3,7 @@ import {
   fittedSubject,
   modelName,
   recommendSettings,
+  slotText,
   type Fault,
   type Mode,
   type Put,
@@ -294,7 +295,7 @@ function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setti
           NOT_RECORDED,
           ...adjuster.heightsMm
             .toSorted((a, b) => a - b)
-            .map((mm, i) => ({ id: String(mm), label: `slot ${i + 1} (${mm / 10} cm)` })),
+            .map((mm, i) => ({ id: String(mm), label: slotText(i + 1, mm) })),
         ]}
         onChange={(id) => onSet(id === '' ? null : Number(id))}
       />
