@@ -121,7 +121,12 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
     app,
     new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').build(),
   )
-  SwaggerModule.setup('api/docs', app, document, { jsonDocumentUrl: 'api/docs-json' })
+  SwaggerModule.setup('api/docs', app, document, {
+    jsonDocumentUrl: 'api/docs-json',
+    customSiteTitle: 'Nimble Anchor: the API',
+    customfavIcon: '/icon.svg',
+    customCss: '.swagger-ui .topbar { display: none }',
+  })
   app.enableShutdownHooks()
   return app
 }

@@ -1,8 +1,11 @@
 import { useEffect } from 'react'
 import { Link, Route, Routes, useNavigate } from 'react-router'
-import { Toaster } from 'sonner'
+import { toast, Toaster } from 'sonner'
 import { FittingPage } from '../fitting/FittingPage.tsx'
 import { TodayPage } from '../today/TodayPage.tsx'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
@@ -13,6 +16,7 @@ export function App() {
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   useGlobalKeys()
+  usePlacesToGo()
   useEffect(
     () =>
       register([
@@ -48,6 +52,40 @@ export function App() {
       <KeyHelp />
       <Toaster position="bottom-center" toastOptions={{ className: 'na-toast', duration: 8000 }} />
     </>
+  )
+}
+
+/** Fittings and children in the palette, from anywhere. */
+function usePlacesToGo(): void {
+  const navigate = useNavigate()
+  const register = useCommands((s) => s.register)
+  const fittings = useToday((s) => s.fittings)
+  const children = useCatalogue((s) => s.catalogue?.children)
+  useEffect(() => {
+    void useToday.getState().load()
+    void useCatalogue.getState().load()
+  }, [])
+  useEffect(
+    () =>
+      register([
+        ...fittings.map((f) => ({
+          id: `fitting-${f.id}`,
+          label: `${f.childName}, ${f.vehicleName ?? 'no car yet'}`,
+          group: 'Fittings',
+          run: () => void navigate(`/fittings/${f.id}`),
+        })),
+        ...(children ?? []).map((c) => ({
+          id: `child-${c.id}`,
+          label: `New fitting for ${[c.name, c.familyName].filter(Boolean).join(' ')}`,
+          group: 'Children',
+          run: () =>
+            void api.create(c.id).then(
+              (view) => navigate(`/fittings/${view.id}/measure`),
+              (error: unknown) => toast.error(error instanceof Error ? error.message : 'The fitting was not created.'),
+            ),
+        })),
+      ]),
+    [register, navigate, fittings, children],
   )
 }
 

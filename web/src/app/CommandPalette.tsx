@@ -16,7 +16,7 @@ export function CommandPalette() {
           <Radix.Title className="sr-only">Go to, or do</Radix.Title>
           <Command label="Go to, or do" loop>
             <Command.Input
-              placeholder="Go to a stage, a child, a car; or do something"
+              placeholder="Go to a fitting, a child, a stage, a rule; or do something"
               className="min-h-13 w-full border-b-3 border-double border-line bg-transparent px-4 text-lg outline-none"
             />
             <Command.List className="max-h-[55vh] overflow-y-auto p-2">

@@ -36,17 +36,8 @@ export function TodayPage() {
     void useCatalogue.getState().load()
   }, [load])
   useEffect(
-    () =>
-      register([
-        { id: 'new-fitting', label: 'New fitting', group: 'Do', key: 'n', run: () => setCreating(true) },
-        ...fittings.map((f) => ({
-          id: `fitting-${f.id}`,
-          label: `${f.childName}, ${f.vehicleName ?? 'no car yet'}`,
-          group: 'Fittings',
-          run: () => void navigate(`/fittings/${f.id}`),
-        })),
-      ]),
-    [register, fittings, navigate],
+    () => register([{ id: 'new-fitting', label: 'New fitting', group: 'Do', key: 'n', run: () => setCreating(true) }]),
+    [register],
   )
 
   const open = fittings.filter((f) => f.status === 'open')
