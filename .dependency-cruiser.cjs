@@ -2,6 +2,7 @@
 const ladder = [
   'quantities',
   'child',
+  'growth',
   'vehicle',
   'restraint',
   'practice',

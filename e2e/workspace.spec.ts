@@ -45,6 +45,14 @@ test('a value outside its limit is refused by name, and nothing is lost', async 
   await fill(page, 'Mass', '7')
   await fill(page, 'Stature', '110')
   await expect(page.getByText('7 kg and 110 cm do not go together. Look at both again.')).toBeVisible()
+  await fill(page, 'Mass', '40')
+  await expect(
+    page.getByText('A mass of 40 kg is more than 4 standard deviations above the middle of this age.'),
+  ).toBeVisible()
+  await fill(page, 'Mass', '10.4')
+  await expect(page.getByText(/^Centile \d+ to \d+, both sexes\./).first()).toBeVisible()
+  await page.getByText('girl', { exact: true }).click()
+  await expect(page.getByText(/both sexes/)).toHaveCount(0)
   await expectAxeClean(page, 'Measure, with a slip')
 })
 

@@ -1,6 +1,7 @@
 /** The trade, computed: no interface, no clock, no randomness of its own. */
 export * from './quantities/index.ts'
 export * from './child/index.ts'
+export * from './growth/index.ts'
 export * from './vehicle/index.ts'
 export * from './restraint/index.ts'
 export * from './practice/index.ts'

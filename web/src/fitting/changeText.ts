@@ -16,6 +16,7 @@ const FIELD: Record<string, string> = {
   dateOfBirth: 'Day of birth',
   ageMonths: 'Age',
   bornAtWeeks: 'Weeks of pregnancy',
+  sex: 'Sex',
   headControl: 'Head control',
   needsPostureSpecialist: 'Medical posture needs',
   recline: 'Recline',

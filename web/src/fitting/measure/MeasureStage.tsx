@@ -1,4 +1,16 @@
-import { ageMonthsOf, formatAge, isPreterm, middle, slipsIn, type Fault, type Quantity } from '@nimble-anchor/core'
+import {
+  ageMonthsOf,
+  centileText,
+  formatAge,
+  growthSlips,
+  growthStanding,
+  type Child,
+  isPreterm,
+  middle,
+  slipsIn,
+  type Fault,
+  type Quantity,
+} from '@nimble-anchor/core'
 import { useRef, useState } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -6,7 +18,7 @@ import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
-import { lowerFirst } from '../../ui/words.ts'
+import { lowerFirst, upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../FittingPage.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
@@ -29,7 +41,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
   const fields = useRef<HTMLDivElement>(null)
   const { child } = current
   const age = ageMonthsOf(child, current.today)
-  const slips = slipsIn(child)
+  const slips = [...slipsIn(child).map((slip) => slip.text), ...growthSlips(child, current.today)]
   const asked = assessment.measureNext.filter((n) => n.stage === 'measure')
   const keep =
     (key: string) =>
@@ -63,7 +75,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                   scale={f.scale}
                   quantity={child[f.key]}
                   defaultPlusMinus={f.plusMinus}
-                  hint={f.hint}
+                  hint={[standingText(child, current.today, f.key), f.hint].filter(Boolean).join(' ')}
                   withSource
                   disabled={isSigned}
                   onFocus={() => setActive(f.key)}
@@ -73,9 +85,9 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
             ))}
           </div>
         </div>
-        {slips.map((slip) => (
-          <p key={slip.text} role="alert" className="mt-3 border-l-4 border-fail pl-3 font-semibold text-fail">
-            {slip.text}
+        {slips.map((text) => (
+          <p key={text} role="alert" className="mt-3 border-l-4 border-fail pl-3 font-semibold text-fail">
+            {text}
           </p>
         ))}
       </Panel>
@@ -110,6 +122,17 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
             onChange={(value) => put([{ path: ['child', 'bornAtWeeks'], value }])}
           />
           <Choices
+            legend="Sex, for the growth tables only"
+            disabled={isSigned}
+            value={child.sex ?? 'unsaid'}
+            options={[
+              { id: 'female', label: 'girl' },
+              { id: 'male', label: 'boy' },
+              { id: 'unsaid', label: 'not said' },
+            ]}
+            onChoose={(id) => put([{ path: ['child', 'sex'], value: id === 'unsaid' ? null : id }])}
+          />
+          <Choices
             legend="Head control"
             disabled={isSigned}
             value={child.headControl}
@@ -136,6 +159,19 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
       </div>
     </div>
   )
+}
+
+/** "Centile 29 to 41, both sexes." under the measures that the growth tables know. */
+function standingText(child: Child, today: string, key: Dimension): string | undefined {
+  if (key !== 'massKg' && key !== 'statureCm') return undefined
+  const standing = growthStanding(child, today, key)
+  if (!standing) return undefined
+  const notes = [
+    standing.isBothSexes && 'both sexes',
+    standing.isCorrected && 'by corrected age',
+    standing.isDerived && 'from a derived table, not a published one',
+  ].filter(Boolean)
+  return `${upperFirst(centileText(standing))}${notes.length > 0 ? `, ${notes.join(', ')}` : ''}.`
 }
 
 const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'

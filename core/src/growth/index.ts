@@ -1,0 +1,2 @@
+export * from './lms.ts'
+export * from './standing.ts'

@@ -1,0 +1,100 @@
+import { ageMonthsOf, isPreterm, type Child } from '../child/index.ts'
+import {
+  daysBetween,
+  DAYS_PER_MONTH,
+  formatNumber,
+  interval,
+  middle,
+  toInterval,
+  type Interval,
+  type IsoDate,
+} from '../quantities/index.ts'
+import { centileOfZ, lmsAt, zScore, type GrowthMeasure, type Sex } from './lms.ts'
+
+/** Preterm children are compared by corrected age up to this calendar age. */
+export const CORRECTED_UNTIL_MONTHS = 24
+/** A full pregnancy, from which the correction counts. */
+const FULL_TERM_WEEKS = 40
+/** Further out than this many standard deviations is a slip until looked at again. */
+export const SLIP_Z = 4
+
+/**
+ * Age in months of 30.4375 days for the growth tables, as an interval;
+ * preterm children by corrected age up to 24 months, never below birth.
+ */
+export function growthAgeMonths(child: Child, today: IsoDate): Interval | undefined {
+  const calendar =
+    child.dateOfBirth === undefined
+      ? ageMonthsOf(child, today)
+      : interval(
+          daysBetween(child.dateOfBirth, today) / DAYS_PER_MONTH,
+          daysBetween(child.dateOfBirth, today) / DAYS_PER_MONTH,
+        )
+  if (calendar === undefined || !isPreterm(child) || calendar.lo >= CORRECTED_UNTIL_MONTHS) return calendar
+  const earlyMonths = ((FULL_TERM_WEEKS - (child.bornAtWeeks ?? FULL_TERM_WEEKS)) * 7) / DAYS_PER_MONTH
+  return interval(Math.max(0, calendar.lo - earlyMonths), Math.max(0, calendar.hi - earlyMonths))
+}
+
+export interface GrowthStanding {
+  readonly measure: GrowthMeasure
+  /** Standard deviations from the median, over everything that is possible. */
+  readonly z: Interval
+  /** Lowest and highest centile possible. */
+  readonly centile: Interval
+  /** Both sexes, since it was not said which. */
+  readonly isBothSexes: boolean
+  readonly isCorrected: boolean
+  readonly isDerived: boolean
+}
+
+/** Where a child stands among children of its age; `undefined` where the tables or the facts end. */
+export function growthStanding(child: Child, today: IsoDate, measure: GrowthMeasure): GrowthStanding | undefined {
+  const age = growthAgeMonths(child, today)
+  const value = toInterval(child[measure])
+  if (age === undefined || value === undefined) return undefined
+  const sexes: readonly Sex[] = child.sex === undefined ? ['female', 'male'] : [child.sex]
+  const scores: number[] = []
+  let isDerived = false
+  for (const sex of sexes) {
+    for (const months of [age.lo, age.hi]) {
+      const lms = lmsAt(measure, sex, months)
+      if (lms === undefined) return undefined
+      isDerived ||= lms.isDerived
+      scores.push(zScore(lms, value.lo), zScore(lms, value.hi))
+    }
+  }
+  const z = interval(Math.min(...scores), Math.max(...scores))
+  return {
+    measure,
+    z,
+    centile: interval(centileOfZ(z.lo), centileOfZ(z.hi)),
+    isBothSexes: sexes.length > 1,
+    isCorrected: isPreterm(child) && (ageMonthsOf(child, today)?.lo ?? Infinity) < CORRECTED_UNTIL_MONTHS,
+    isDerived,
+  }
+}
+
+/** "centile 34", "centile 29 to 41": no exactness beyond what is known. */
+export function centileText({ centile }: GrowthStanding): string {
+  const word = (x: number): string => (x < 1 ? 'below 1' : x > 99 ? 'above 99' : formatNumber(x, 0))
+  const [low, high] = [word(centile.lo), word(centile.hi)]
+  return low === high ? `centile ${low}` : `centile ${low} to ${high}`
+}
+
+const SLIP_WORD = { massKg: 'mass', statureCm: 'stature' } as const
+const SLIP_UNIT = { massKg: 'kg', statureCm: 'cm' } as const
+
+/** Measures that no child of this age has, as far as the tables know: kept, and said aloud. */
+export function growthSlips(child: Child, today: IsoDate): readonly string[] {
+  return (['massKg', 'statureCm'] as const).flatMap((measure) => {
+    const standing = growthStanding(child, today, measure)
+    const value = toInterval(child[measure])
+    if (!standing || !value) return []
+    const nearest = standing.z.lo > 0 ? standing.z.lo : standing.z.hi < 0 ? -standing.z.hi : 0
+    if (nearest <= SLIP_Z) return []
+    const side = standing.z.lo > 0 ? 'above' : 'below'
+    return [
+      `A ${SLIP_WORD[measure]} of ${formatNumber(middle(value))} ${SLIP_UNIT[measure]} is more than ${SLIP_Z} standard deviations ${side} the middle of this age. Look at it and at the day of birth again.`,
+    ]
+  })
+}
