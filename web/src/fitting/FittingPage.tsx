@@ -204,10 +204,3 @@ function openLedger(setOpen: (isOpen: boolean) => void): void {
   if (first) first.focus()
   else setOpen(true)
 }
-
-export interface StageProps {
-  readonly current: Case
-  readonly assessment: Assessment
-  readonly isSigned: boolean
-  readonly goTo: (stage: Stage) => void
-}

@@ -1,4 +1,4 @@
-import { STAGES, type Assessment, type Stage } from '@nimble-anchor/core'
+import { STAGES, type Assessment, type Case, type Stage } from '@nimble-anchor/core'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 export const isStage = (text: string | undefined): text is Stage => (STAGES as readonly string[]).includes(text ?? '')
@@ -8,4 +8,12 @@ export function stageMark(assessment: Assessment, stage: Stage, staleStages: Rea
   const state = assessment.stages[stage]
   if (state !== 'fail' && staleStages.has(stage)) return 'stale'
   return state
+}
+
+/** What every stage is given. */
+export interface StageProps {
+  readonly current: Case
+  readonly assessment: Assessment
+  readonly isSigned: boolean
+  readonly goTo: (stage: Stage) => void
 }

@@ -17,7 +17,7 @@ import { childSummary } from '../../today/NewFittingDialog.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
-import type { StageProps } from '../FittingPage.tsx'
+import type { StageProps } from '../stages.ts'
 import { Ledger } from '../Ledger.tsx'
 import { decider, remedyOf } from '../VerdictBanner.tsx'
 

@@ -19,7 +19,7 @@ import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst, upperFirst } from '../../ui/words.ts'
-import type { StageProps } from '../FittingPage.tsx'
+import type { StageProps } from '../stages.ts'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
 const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string }[] = [

@@ -16,7 +16,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import { upperFirst } from '../../ui/words.ts'
-import type { StageProps } from '../FittingPage.tsx'
+import type { StageProps } from '../stages.ts'
 import { CheckField, checkMark } from './CheckField.tsx'
 
 interface Props extends StageProps {

@@ -21,7 +21,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { upperFirst } from '../../ui/words.ts'
-import type { StageProps } from '../FittingPage.tsx'
+import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../Ledger.tsx'
 import { cushionPut } from '../place/PlaceFacts.tsx'
 
