@@ -1,2 +1,3 @@
 export * from './steps.ts'
 export * from './recommend.ts'
+export { beltPathLines } from './usual-steps.ts'

@@ -2,7 +2,8 @@ import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@ne
 import { ApiBody, ApiConflictResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
 import { jsonSchemas, type Case } from '@nimble-anchor/core'
 import { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
-import { FittingsService, type FittingSummary, type FittingView, type HistoryEntry } from './fittings.service'
+import type { FittingSummary, FittingView, HistoryEntry } from './fitting-views'
+import { FittingsService } from './fittings.service'
 
 const CASE_SCHEMA = jsonSchemas()['case.schema.json'] as object
 

@@ -7,7 +7,6 @@ import {
   caseSchema,
   DEFAULT_LOCAL_RULE,
   DEFAULT_PRACTICE,
-  modelName,
   parseWith,
   revert,
   type Case,
@@ -15,85 +14,24 @@ import {
   type Child,
   type Put,
   type Vehicle,
-  vehicleName,
 } from '@nimble-anchor/core'
 import type { EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
+import {
+  columnsOf,
+  highestSequence,
+  keyOf,
+  SUMMARY_COLUMNS,
+  SUMMARY_LIMIT,
+  toView,
+  type FittingSummary,
+  type FittingView,
+  type HistoryEntry,
+} from './fitting-views'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
-
-export interface FittingView {
-  readonly id: string
-  readonly status: 'open' | 'signed'
-  readonly sequence: number
-  readonly createdAt: string
-  readonly updatedAt: string
-  readonly case: Case
-}
-
-export interface FittingSummary {
-  readonly id: string
-  readonly status: 'open' | 'signed'
-  readonly createdAt: string
-  readonly updatedAt: string
-  readonly verdict: string
-  readonly headline: string
-  readonly childName: string
-  readonly vehicleName: string | null
-  readonly restraintName: string | null
-}
-
-export interface HistoryEntry {
-  readonly sequence: number
-  readonly at: string
-  readonly who: string
-  readonly changes: readonly Changed[]
-  readonly undoes: number | null
-}
-
-const SUMMARY_LIMIT = 200
-const keyOf = (path: readonly string[]): string => path.join('/')
-
-function toView(row: FittingRow): FittingView {
-  return {
-    id: row.id,
-    status: row.status,
-    sequence: row.sequence,
-    createdAt: row.createdAt,
-    updatedAt: row.updatedAt,
-    case: row.current as Case,
-  }
-}
-
-/** The columns beside a case: what lists show of it. */
-function columnsOf(
-  c: Case,
-): Pick<FittingRow, 'current' | 'verdict' | 'headline' | 'childName' | 'vehicleName' | 'restraintName'> {
-  const { verdict, headline } = assess(c)
-  const model = c.restraints.find((m) => m.id === c.choice.modelId)
-  return {
-    current: c,
-    verdict,
-    headline,
-    childName: [c.child.name, c.child.familyName].filter(Boolean).join(' '),
-    vehicleName: c.vehicle ? vehicleName(c.vehicle) : null,
-    restraintName: model ? modelName(model) : null,
-  }
-}
-
-const SUMMARY_COLUMNS = {
-  id: true,
-  status: true,
-  createdAt: true,
-  updatedAt: true,
-  verdict: true,
-  headline: true,
-  childName: true,
-  vehicleName: true,
-  restraintName: true,
-} as const
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
@@ -313,12 +251,4 @@ export class FittingsService {
     await manager.insert(FittingRow, row as object)
     return toView(row)
   }
-}
-
-/** An imported case keeps its own order; new entries come after it. */
-function highestSequence(c: Case): number {
-  const stamps = [...Object.values(c.settings), ...Object.values(c.readings), ...Object.values(c.disturbances)].map(
-    (x) => x?.at ?? 0,
-  )
-  return Math.max(0, c.choice.at, ...stamps)
 }

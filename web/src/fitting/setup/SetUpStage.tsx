@@ -3,27 +3,24 @@ import {
   fittedSubject,
   modelName,
   recommendSettings,
-  slotText,
   type Fault,
-  type Mode,
   type Put,
   type Recommendation,
-  type Route,
   type SeatingPosition,
   type Settings,
 } from '@nimble-anchor/core'
-import { useMemo, useState, type ReactNode } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
-import { SelectField } from '../../ui/SelectField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../Ledger.tsx'
 import { cushionPut } from '../place/PlaceFacts.tsx'
+import { SettingField } from './SettingField.tsx'
 
 export default function SetUpStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
@@ -192,137 +189,6 @@ function SettingRow({ recommendation: r, settings, isSigned, onSet, children }: 
       </div>
       <div>{children}</div>
     </div>
-  )
-}
-
-interface FieldProps {
-  readonly setting: keyof Settings
-  readonly mode: Mode
-  readonly route: Route
-  readonly settings: Settings
-  readonly isSigned: boolean
-  readonly onSet: (value: unknown) => readonly Fault[]
-}
-
-const NOT_RECORDED = { id: '', label: 'not recorded' }
-
-/** What is really set, where it differs from what was worked out. */
-function SettingField({ setting, mode, route, settings, isSigned, onSet }: FieldProps) {
-  const common = { label: 'What is set', disabled: isSigned }
-  switch (setting) {
-    case 'recline':
-      return (
-        <SelectField
-          {...common}
-          value={settings.recline?.value ?? ''}
-          options={[
-            NOT_RECORDED,
-            ...(mode.reclines ?? []).map((r) => ({ id: r.id, label: `${r.label} (${r.shellAngleDeg}° on the level)` })),
-          ]}
-          onChange={(id) => onSet(id === '' ? null : id)}
-        />
-      )
-    case 'legNotch':
-      return (
-        <SelectField
-          {...common}
-          value={String(settings.legNotch?.value ?? '')}
-          options={[
-            NOT_RECORDED,
-            ...Array.from({ length: route.leg?.notches ?? 0 }, (_, i) => ({
-              id: String(i + 1),
-              label: `notch ${i + 1}`,
-            })),
-          ]}
-          onChange={(id) => onSet(id === '' ? null : Number(id))}
-        />
-      )
-    case 'strapHeightMm':
-      return <StrapField mode={mode} settings={settings} isSigned={isSigned} onSet={onSet} />
-    case 'wedge':
-      return (
-        <SelectField
-          {...common}
-          value={settings.wedge === undefined ? '' : settings.wedge.value ? 'in' : 'out'}
-          options={[NOT_RECORDED, { id: 'in', label: 'wedge in' }, { id: 'out', label: 'no wedge' }]}
-          onChange={(id) => onSet(id === '' ? null : id === 'in')}
-        />
-      )
-    case 'insertsIn': {
-      const chosen = settings.insertsIn?.value
-      return (
-        <fieldset disabled={isSigned}>
-          <legend className="text-sm font-semibold text-ink-soft">What is in</legend>
-          {(mode.inserts ?? []).map((i) => (
-            <label key={i.id} className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5 accent-(--magenta)"
-                checked={chosen?.includes(i.id) ?? false}
-                onChange={(e) =>
-                  onSet(e.target.checked ? [...(chosen ?? []), i.id] : (chosen ?? []).filter((x) => x !== i.id))
-                }
-              />
-              {i.name}
-            </label>
-          ))}
-          {chosen === undefined && (
-            <Button className="text-sm!" onClick={() => onSet([])}>
-              None is in
-            </Button>
-          )}
-        </fieldset>
-      )
-    }
-    case 'vehicleHeadRestraint':
-    case 'frontSeatGapMm':
-      return null
-  }
-}
-
-function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setting' | 'route'>) {
-  const adjuster = mode.strap?.adjuster
-  const value = settings.strapHeightMm?.value
-  const [text, setText] = useState<string>()
-  const [fault, setFault] = useState('')
-  if (adjuster?.kind === 'slots') {
-    return (
-      <SelectField
-        label="What is set"
-        disabled={isSigned}
-        value={String(value ?? '')}
-        options={[
-          NOT_RECORDED,
-          ...adjuster.heightsMm
-            .toSorted((a, b) => a - b)
-            .map((mm, i) => ({ id: String(mm), label: slotText(i + 1, mm) })),
-        ]}
-        onChange={(id) => onSet(id === '' ? null : Number(id))}
-      />
-    )
-  }
-  function keep(): void {
-    if (text === undefined) return
-    const faults = onSet(text.trim() === '' ? null : Number(text.replace(',', '.')))
-    setFault(faults[0] ? `Strap height ${faults[0].message}` : '')
-    if (faults.length === 0) setText(undefined)
-  }
-  return (
-    <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-      What is set, mm above the seat
-      <input
-        inputMode="numeric"
-        disabled={isSigned}
-        value={text ?? String(value ?? '')}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={keep}
-        onKeyDown={(e) => e.key === 'Enter' && keep()}
-        className="min-h-11 w-28 rounded-[3px] border border-line bg-sheet px-2 text-base text-ink"
-      />
-      <span role="alert" className="text-fail">
-        {fault}
-      </span>
-    </label>
   )
 }
 

@@ -1,0 +1,253 @@
+import { unreachable } from '../quantities/index.ts'
+import type { CheckId } from '../readings/index.ts'
+import type { BeltUse } from '../restraint/index.ts'
+import type { FittedSubject } from '../rules/index.ts'
+
+/** The usual steps, each with when it is wanted; a maker's own words may stand instead. */
+
+function lockText(belt: BeltUse): string {
+  const { lock } = belt
+  switch (lock.kind) {
+    case 'lock-off':
+      return `Close the lock-off on the ${lock.section} section, ${lock.side.replace('-', ' ')}.`
+    case 'locking-clip':
+      return lock.fromTongueMm === 0
+        ? 'Put the locking clip on the belt, flush with the tongue.'
+        : `Put the locking clip on the belt, ${lock.fromTongueMm} mm from the tongue.`
+    case 'switchable-retractor':
+      return 'Pull the belt right out until the retractor switches over, then let it wind back tight.'
+    case 'tension-only':
+      return 'Close the belt tensioner as the manual shows.'
+    case 'free':
+      return 'The belt stays free to run: it holds the child.'
+    default:
+      return unreachable(lock)
+  }
+}
+
+const HOW_TEXT = { over: 'over', under: 'under', through: 'through' } as const
+
+/** One line for each guide, in the order the belt meets it. */
+export const beltPathLines = (belt: BeltUse): readonly string[] =>
+  belt.path.map(
+    (g) =>
+      `${g.section === 'both' ? 'Lap and diagonal' : g.section === 'lap' ? 'Lap' : 'Diagonal'}: ${HOW_TEXT[g.how]} ${g.mark}, ${g.side.replace('-', ' ')}.`,
+  )
+
+export interface Draft {
+  readonly id: string
+  readonly stage: 'attach' | 'child-in'
+  readonly title: string
+  readonly when: boolean
+  readonly does: readonly (string | false | undefined)[]
+  readonly checks: readonly CheckId[]
+}
+
+/** Attaching, in the order of work. */
+export function attachDrafts(s: FittedSubject): readonly Draft[] {
+  const { mode, route, position } = s
+  const { isofix, belt, leg, topTether, lowerTethers } = route
+  const usesTether = topTether?.use === 'required' || topTether?.use === 'optional'
+  const easier = position.isofix?.easierSide
+  const isBooster = mode.heldBy === 'vehicle-belt'
+  const draft = (id: string, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
+    id,
+    stage: 'attach',
+    title,
+    when,
+    does,
+    checks,
+  })
+  return [
+    draft(
+      'airbag',
+      'Airbag',
+      mode.direction !== 'forward' && position.frontAirbag === 'can-be-switched-off',
+      ['Switch the passenger airbag off and look for its lamp.', 'It goes on again when an adult sits here.'],
+      ['airbag-lamp'],
+    ),
+    draft(
+      'front-place',
+      'The front place',
+      mode.direction === 'forward' && position.row === 1,
+      ['A child sits in front only where the handbook and local law allow it.'],
+      ['seat-fully-back'],
+    ),
+    draft(
+      'prepare',
+      'Before it goes in',
+      true,
+      [
+        'Manual and handbook open at the right page.',
+        ...(route.settingsBeforePlacing ?? []).map((text) => `Set now, out of reach later: ${text}.`),
+        isofix?.connectors === 'rigid' && 'Connectors out.',
+        leg && 'Leg unfolded; the mat out from under it.',
+        position.slidingTrack?.handbookSetting,
+      ],
+      [],
+    ),
+    draft(
+      'connect',
+      'Latch both connectors',
+      isofix !== undefined,
+      [
+        position.isofix?.bars === 'recessed' && 'The bars are recessed: feel for them, use guides.',
+        `Push ${easier ? `the ${easier} connector first, then the ${easier === 'left' ? 'right' : 'left'}` : 'each connector'} on until it clicks.`,
+        'Note what each indicator showed before.',
+      ],
+      ['latch-left', 'latch-right', 'tug-left', 'tug-right', 'connector-straps'],
+    ),
+    draft(
+      'push-home',
+      'Push home',
+      isofix !== undefined && isofix.connectors === 'rigid',
+      [
+        isofix?.armsMayRetract
+          ? 'Thumb each arm in; do not push the shell, or the arms run back.'
+          : 'Push or ratchet the base against the backrest.',
+      ],
+      ['pushed-home'],
+    ),
+    draft(
+      'thread-belt',
+      'Thread the belt',
+      belt !== undefined && !isBooster,
+      [...(belt ? beltPathLines(belt) : []), 'Buckle, and listen for the click.'],
+      ['belt-path', 'belt-twist', 'buckle-above-edge-mm'],
+    ),
+    draft(
+      'lock-belt',
+      'Tighten and lock the belt',
+      belt !== undefined && !isBooster,
+      ['Weight on the seat; pull the slack from the lap section up through the tongue.', belt && lockText(belt)],
+      ['belt-locked'],
+    ),
+    draft(
+      'leg',
+      'Leg to the floor',
+      leg !== undefined,
+      ['Lower the leg to the bare floor at the notch that is set.', 'Pack nothing under the foot.'],
+      ['leg-contact', 'leg-indicator'],
+    ),
+    draft(
+      'tether',
+      topTether?.use === 'optional' ? 'Top tether (advised)' : 'Top tether',
+      usesTether,
+      [
+        position.tether && position.tether.where !== 'none'
+          ? `Anchorage: ${position.tether.where.replace('-', ' ')}.`
+          : undefined,
+        topTether?.headRestraintPath && topTether.headRestraintPath !== 'free'
+          ? `Lead it ${topTether.headRestraintPath.replaceAll('-', ' ')} the head restraint.`.replace(
+              'round both sides the head restraint',
+              'round both sides of the head restraint',
+            )
+          : undefined,
+        'Hook it, then tighten.',
+      ],
+      ['tether-point', 'tether-flat', 'tether-indicator-mm'],
+    ),
+    draft(
+      'lower-tethers',
+      'Lower tethers',
+      lowerTethers !== undefined,
+      [
+        lowerTethers?.lead === 'crossed'
+          ? 'Lead them crossed.'
+          : lowerTethers?.lead === 'straight'
+            ? 'Lead them straight.'
+            : 'Cross them where the seat back is curved.',
+        'Tighten in turn; wiggle the shell until they stop clicking.',
+      ],
+      ['lower-tethers'],
+    ),
+    draft(
+      'set-on-seat',
+      'On the seat',
+      isBooster && isofix === undefined,
+      ['Set it square on the seat, its back against the backrest.'],
+      [],
+    ),
+    draft(
+      'shell',
+      'Shell and handle',
+      route.usesBase === true || mode.carryHandle !== undefined || mode.turns !== undefined,
+      [
+        route.usesBase && 'Set the shell on its base until it clicks.',
+        mode.carryHandle && `Handle to its travel position: ${mode.carryHandle.travelPosition}.`,
+        mode.turns && `Turn it ${mode.direction} and let it lock.`,
+      ],
+      ['shell-on-base', 'carry-handle', 'turn-lock'],
+    ),
+    draft(
+      'lie-across',
+      'Across the car',
+      mode.direction === 'lateral',
+      ['The head end away from the door.'],
+      ['head-inboard'],
+    ),
+    draft(
+      'front-seat',
+      'Front seat',
+      mode.direction === 'rearward' && position.row > 1,
+      ['Set the front seat where the tallest driver has it.'],
+      ['front-seat'],
+    ),
+    draft(
+      'proof',
+      'Does it hold',
+      !isBooster,
+      [
+        'Firm hand at the belt path or base: side to side, fore and aft.',
+        'Not at the top of a rearward shell: that may move more.',
+      ],
+      ['steadiness-mm', 'shell-angle-deg'],
+    ),
+  ]
+}
+
+/** Putting the child in, in the order of work. */
+export function childDrafts(s: FittedSubject): readonly Draft[] {
+  const { mode, route } = s
+  const isBooster = mode.heldBy === 'vehicle-belt'
+  const draft = (id: string, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
+    id,
+    stage: 'child-in',
+    title,
+    when,
+    does,
+    checks,
+  })
+  return [
+    draft(
+      'sit',
+      'Hips right back',
+      true,
+      ['Hips first, then shoulders.', !isBooster && 'Coat off before the straps go on.'],
+      ['coat', 'strap-exit'],
+    ),
+    draft(
+      'buckle',
+      'Buckle and tighten',
+      !isBooster,
+      ['Both tongues in until they click.', 'Slack up from the hips, then pull the adjuster.'],
+      ['harness-buckle', 'strap-twist', 'slack-mm', 'slack-pinch', 'strap-pressure'],
+    ),
+    draft(
+      'coat-test',
+      'Coat test',
+      s.look('coat').reading?.option === 'coat',
+      ['Tighten with the coat on; coat off without moving the adjuster; buckle again.'],
+      ['coat-hides-mm'],
+    ),
+    draft('head', 'Head', mode.headRule !== undefined, [], ['head', 'crown-below-edge-mm']),
+    draft('belt-child', 'Belt round the child', isBooster, route.belt ? beltPathLines(route.belt) : [], [
+      'belt-path',
+      'belt-twist',
+      'lap-section',
+      'diagonal',
+      'guide-above-shoulder-mm',
+    ]),
+    draft('knees', 'Knees', isBooster, [], ['knees']),
+  ]
+}

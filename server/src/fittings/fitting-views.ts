@@ -1,0 +1,81 @@
+import { assess, modelName, vehicleName, type Case, type Changed } from '@nimble-anchor/core'
+import type { FittingRow } from '../storage/entities'
+
+export interface FittingView {
+  readonly id: string
+  readonly status: 'open' | 'signed'
+  readonly sequence: number
+  readonly createdAt: string
+  readonly updatedAt: string
+  readonly case: Case
+}
+
+export interface FittingSummary {
+  readonly id: string
+  readonly status: 'open' | 'signed'
+  readonly createdAt: string
+  readonly updatedAt: string
+  readonly verdict: string
+  readonly headline: string
+  readonly childName: string
+  readonly vehicleName: string | null
+  readonly restraintName: string | null
+}
+
+export interface HistoryEntry {
+  readonly sequence: number
+  readonly at: string
+  readonly who: string
+  readonly changes: readonly Changed[]
+  readonly undoes: number | null
+}
+
+export const SUMMARY_LIMIT = 200
+export const keyOf = (path: readonly string[]): string => path.join('/')
+
+export function toView(row: FittingRow): FittingView {
+  return {
+    id: row.id,
+    status: row.status,
+    sequence: row.sequence,
+    createdAt: row.createdAt,
+    updatedAt: row.updatedAt,
+    case: row.current as Case,
+  }
+}
+
+/** The columns beside a case: what lists show of it. */
+export function columnsOf(
+  c: Case,
+): Pick<FittingRow, 'current' | 'verdict' | 'headline' | 'childName' | 'vehicleName' | 'restraintName'> {
+  const { verdict, headline } = assess(c)
+  const model = c.restraints.find((m) => m.id === c.choice.modelId)
+  return {
+    current: c,
+    verdict,
+    headline,
+    childName: [c.child.name, c.child.familyName].filter(Boolean).join(' '),
+    vehicleName: c.vehicle ? vehicleName(c.vehicle) : null,
+    restraintName: model ? modelName(model) : null,
+  }
+}
+
+export const SUMMARY_COLUMNS = {
+  id: true,
+  status: true,
+  createdAt: true,
+  updatedAt: true,
+  verdict: true,
+  headline: true,
+  childName: true,
+  vehicleName: true,
+  restraintName: true,
+} as const
+
+/** An imported case keeps its own order; new entries come after it. */
+export function highestSequence(c: Case): number {
+  const stamps = [...Object.values(c.settings), ...Object.values(c.readings), ...Object.values(c.disturbances)].map(
+    (x) => x?.at ?? 0,
+  )
+  return Math.max(0, c.choice.at, ...stamps)
+}
