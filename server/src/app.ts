@@ -3,7 +3,8 @@ import { Controller, Get, Module, ValidationPipe, type DynamicModule } from '@ne
 import { NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { ServeStaticModule } from '@nestjs/serve-static'
-import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule } from '@nestjs/swagger'
+import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
+import { openApiSchemas } from '@nimble-anchor/core'
 import helmet from 'helmet'
 import { AssessController } from './assess/assess.controller'
 import { CatalogueController } from './catalogue/catalogue.controller'
@@ -83,6 +84,8 @@ function onlyForThisMachine(
   res.status(403).json({ statusCode: 403, message: 'This server answers only on the loopback address of its machine.' })
 }
 
+type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
+
 /** Builds the whole application on its own database; the caller listens and closes. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(options.dataDir)
@@ -119,8 +122,12 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   )
   const document = SwaggerModule.createDocument(
     app,
-    new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').build(),
+    new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').setOpenAPIVersion('3.1.0').build(),
   )
+  document.components = {
+    ...document.components,
+    schemas: { ...document.components?.schemas, ...(openApiSchemas() as Schemas) },
+  }
   SwaggerModule.setup('api/docs', app, document, {
     jsonDocumentUrl: 'api/docs-json',
     customSiteTitle: 'Nimble Anchor: the API',

@@ -215,10 +215,17 @@ test('the interface is described in OpenAPI, with the published schemas', async 
   expect(Object.keys(body.paths)).toEqual(
     expect.arrayContaining(['/api/assess', '/api/fittings', '/api/fittings/{id}/entries', '/api/catalogue/import']),
   )
+  // Every reference leads somewhere, and the case is the published one.
+  const refs = [...JSON.stringify(body).matchAll(/"\$ref":"#\/components\/schemas\/([^"]+)"/g)].map((m) => m[1]!)
+  expect(refs.length).toBeGreaterThan(10)
+  for (const ref of refs) expect(body.components.schemas).toHaveProperty([ref])
   const published = JSON.parse(readFileSync(join(ROOT, 'docs/formats/case.schema.json'), 'utf8'))
-  expect(body.paths['/api/assess'].post.requestBody.content['application/json'].schema.properties).toEqual(
-    published.properties,
-  )
+  const fields = Object.keys(published.$defs.Case.properties)
+  expect(fields).toContain('child')
+  expect(Object.keys(body.components.schemas.Case.properties)).toEqual(fields)
+  expect(body.paths['/api/assess'].post.requestBody.content['application/json'].schema).toEqual({
+    $ref: '#/components/schemas/Case',
+  })
 })
 
 test('an unknown API route is a 404 with no page behind it', async () => {

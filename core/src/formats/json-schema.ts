@@ -9,3 +9,13 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'catalogue.schema.json': z.toJSONSchema(catalogueSchema, { target: 'draft-2020-12' }),
   }
 }
+
+/**
+ * The same schemas by their own names (`Case`, `Catalogue`, `Vehicle`, …) as
+ * OpenAPI 3.1 keeps them, with references among `#/components/schemas`.
+ */
+export function openApiSchemas(): Readonly<Record<string, object>> {
+  const all = Object.values(jsonSchemas()).map((schema) => (schema as { $defs?: Record<string, object> }).$defs ?? {})
+  const text = JSON.stringify(Object.assign({}, ...all)).replaceAll('#/$defs/', '#/components/schemas/')
+  return JSON.parse(text) as Record<string, object>
+}

@@ -1,9 +1,10 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common'
 import { ApiBadRequestResponse, ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import { assess, caseSchema, jsonSchemas, parseWith, type Assessment } from '@nimble-anchor/core'
+import { assess, caseSchema, parseWith, type Assessment } from '@nimble-anchor/core'
 import { FaultsException } from '../http/faults'
 
-const SCHEMA = jsonSchemas()['case.schema.json'] as object
+/** Put into the API's description by `app.ts`. */
+const SCHEMA = { $ref: '#/components/schemas/Case' }
 
 @ApiTags('assess')
 @Controller('api/assess')

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Post, Query } from '@nestjs/common'
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import { jsonSchemas, type Catalogue } from '@nimble-anchor/core'
+import type { Catalogue } from '@nimble-anchor/core'
 import { IsBooleanString, IsOptional } from 'class-validator'
 import { CatalogueService, type ImportRow } from './catalogue.service'
 
@@ -11,7 +11,8 @@ class ImportQuery {
   preview?: string
 }
 
-const SCHEMA = jsonSchemas()['catalogue.schema.json'] as object
+/** Put into the API's description by `app.ts`. */
+const SCHEMA = { $ref: '#/components/schemas/Catalogue' }
 
 @ApiTags('catalogue')
 @Controller('api/catalogue')

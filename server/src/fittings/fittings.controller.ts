@@ -1,11 +1,12 @@
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common'
 import { ApiBody, ApiConflictResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
-import { jsonSchemas, type Case } from '@nimble-anchor/core'
+import type { Case } from '@nimble-anchor/core'
 import { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 import type { FittingSummary, FittingView, HistoryEntry } from './fitting-views'
 import { FittingsService } from './fittings.service'
 
-const CASE_SCHEMA = jsonSchemas()['case.schema.json'] as object
+/** Put into the API's description by `app.ts`. */
+const CASE_SCHEMA = { $ref: '#/components/schemas/Case' }
 
 @ApiTags('fittings')
 @Controller('api/fittings')

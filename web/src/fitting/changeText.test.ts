@@ -1,0 +1,46 @@
+import { buildModel, buildUnit, buildVehicle } from '../../../core/test/build.ts'
+import { changeText } from './changeText.ts'
+
+test.each([
+  [['child', 'massKg'], null, { value: 10.4, plusMinus: 0.1, source: 'measured' }, 'Mass: nothing, now 10.4 ± 0.1 kg'],
+  [['child', 'massKg'], { value: 10.4, source: 'told' }, null, 'Mass: 10.4 kg, now nothing'],
+  [
+    ['child', 'seatedShoulderHeightMm'],
+    null,
+    { from: 280, to: 300, source: 'estimated' },
+    'Seated shoulder height: nothing, now 290 ± 10 mm',
+  ],
+  [['child', 'needsPostureSpecialist'], null, false, 'Medical posture needs: nothing, now no'],
+  [['child', 'dateOfBirth'], '2025-01-01', '2025-02-01', 'Day of birth: 2025-01-01, now 2025-02-01'],
+  [['settings', 'recline'], { value: '1', at: 3 }, { value: '2', at: 5 }, 'Recline: 1, now 2'],
+  [['settings', 'insertsIn'], null, { value: [], at: 5 }, 'Inserts in: nothing, now none'],
+  [['settings', 'wedge'], null, { value: true, at: 5 }, 'Wedge: nothing, now yes'],
+  [
+    ['readings', 'latch-right'],
+    { option: 'open', at: 3 },
+    { option: 'latched', at: 4 },
+    'Right indicator: shows open, now shows latched',
+  ],
+  [
+    ['readings', 'latch-right'],
+    null,
+    { before: 'open', at: 4 },
+    'Right indicator: nothing, now before latching shows open',
+  ],
+  [
+    ['readings', 'slack-mm'],
+    null,
+    { number: { value: 10, plusMinus: 2, source: 'measured' }, at: 4 },
+    'Harness slack: nothing, now 10 ± 2 mm',
+  ],
+  [['disturbances', 'base'], null, { at: 4 }, 'Noted: base'],
+  [['choice'], { at: 0 }, { modelId: 'halyard', modeId: 'rearward', at: 2 }, 'Choice: nothing, now halyard · rearward'],
+  [['vehicle', 'rear-left', 'floor'], null, { kind: 'solid' }, 'floor: nothing, now solid'],
+  [['vehicle'], null, buildVehicle(), 'Car: nothing, now Corran Plover'],
+  [['restraints'], [], [buildModel()], 'Restraints considered: none, now Halyard'],
+  [['units'], null, [buildUnit()], 'Units considered: nothing, now HY-1'],
+  [['today'], '2026-11-25', '2026-11-26', 'Judged for: 2026-11-25, now 2026-11-26'],
+  [['handover'], null, { fitterName: 'Jory', carerName: 'Maren', signedAt: 'x' }, 'Signed: nothing, now Jory, Maren'],
+])('%j in words', (path, from, to, text) => {
+  expect(changeText({ path, from, to })).toBe(text)
+})

@@ -1,0 +1,20 @@
+import { buildChild, buildMode, buildModel, buildUnit, FORWARD, TODAY } from '../../../../core/test/build.ts'
+import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE, matchModes } from '@nimble-anchor/core'
+import { groupModes } from './groupModes.ts'
+
+test('one row a mode, its best unit first; a unit that may not be used comes after one that may', () => {
+  const model = buildModel([buildMode(), buildMode(FORWARD)])
+  const units = [
+    buildUnit({ id: 'old', madeOn: '2010-01-01' }),
+    buildUnit({ id: 'good' }),
+    buildUnit({ id: 'unread', isRecalled: undefined }),
+  ]
+  const matches = matchModes(
+    { today: TODAY, child: buildChild(), practice: DEFAULT_PRACTICE, localRule: DEFAULT_LOCAL_RULE },
+    units.map((unit) => ({ model, unit })),
+  )
+  const groups = groupModes(matches)
+  expect(groups.map((g) => g.best.mode.id)).toEqual(['rearward', 'forward'])
+  expect(groups[0]?.units.map((m) => m.unit?.id)).toEqual(['good', 'unread', 'old'])
+  expect(groupModes([])).toEqual([])
+})
