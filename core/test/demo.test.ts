@@ -5,6 +5,7 @@ import {
   DEFAULT_LOCAL_RULE,
   DEFAULT_PRACTICE,
   faultText,
+  lintModel,
   matchModes,
   matchPlaces,
   parseWith,
@@ -113,4 +114,8 @@ test('a booster child between 100 and 125 cm: a back yes, a cushion no', () => {
   const cushion = matchFor('bryn-tolland').find((m) => m.mode.shape === 'booster-cushion')
   expect(cushion).toMatchObject({ decision: 'fail' })
   expect(decision('bryn-tolland', 'u-reef-1', 'booster')).toMatchObject({ decision: 'pass' })
+})
+
+test('no entry of the shelf contradicts its regulation', () => {
+  expect(shelf.models!.flatMap(lintModel)).toEqual([])
 })

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { buildCase, withEverythingGood } from '../../core/test/build'
+import { buildCase, buildMode, buildModel, FORWARD, withEverythingGood } from '../../core/test/build'
 import { start, type Running } from './harness'
 
 let na: Running
@@ -191,6 +191,18 @@ describe('catalogue', () => {
       { kind: 'child', id: 'new-child', state: 'new' },
     ])
     expect((await na.get('/api/catalogue')).body.children.map((c: { id: string }) => c.id)).not.toContain('new-child')
+  })
+  test('an entry that contradicts its regulation is flagged', async () => {
+    const model = buildModel([buildMode({ ...FORWARD, statureCm: { from: 75, to: 105 } })])
+    const body = { format: 'nimble-anchor/catalogue', version: 1, models: [model] }
+    expect((await na.post('/api/catalogue/import?preview=true', body).expect(200)).body).toEqual([
+      {
+        kind: 'model',
+        id: 'halyard',
+        state: 'new',
+        lints: ['modes[0].statureCm.from: forward from 75 cm; UN R129 allows it from 76 cm'],
+      },
+    ])
   })
   test('one bad row and nothing is imported', async () => {
     const body = {

@@ -6,6 +6,7 @@ import chooseR129StatureRange from './choose/R129-stature-range.ts'
 import chooseR44ForwardFloor from './choose/R44-forward-floor.ts'
 import chooseR44MassRange from './choose/R44-mass-range.ts'
 import chooseR44Series from './choose/R44-series.ts'
+import chooseCatalogueSound from './choose/catalogue-sound.ts'
 import chooseIsofixMassSum from './choose/isofix-mass-sum.ts'
 import chooseMakerAgeRange from './choose/maker-age-range.ts'
 import chooseMakerStatureRange from './choose/maker-stature-range.ts'
@@ -80,6 +81,7 @@ export const RULES: readonly Rule[] = [
   chooseR44ForwardFloor,
   chooseR44MassRange,
   chooseR44Series,
+  chooseCatalogueSound,
   chooseIsofixMassSum,
   chooseMakerAgeRange,
   chooseMakerStatureRange,

@@ -63,7 +63,7 @@ export type Scope = keyof ScopeSubject
 /** A fact that would settle a rule: a field of the child, of the place, a setting, or a check. */
 export type Need =
   | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist'}`
-  | `unit.${'lifeEndsOn' | 'history'}`
+  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry'}`
   | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints'}`
   | `setting.${keyof Settings}`
   | `check.${CheckId}`

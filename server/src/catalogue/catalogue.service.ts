@@ -1,5 +1,13 @@
 import { Injectable } from '@nestjs/common'
-import { CATALOGUE_FORMAT, catalogueSchema, parseWith, type Catalogue, type Fault } from '@nimble-anchor/core'
+import {
+  CATALOGUE_FORMAT,
+  catalogueSchema,
+  lintModel,
+  parseWith,
+  type Catalogue,
+  type Fault,
+  type RestraintModel,
+} from '@nimble-anchor/core'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
@@ -10,6 +18,8 @@ export interface ImportRow {
   readonly kind: 'vehicle' | 'model' | 'unit' | 'child'
   readonly id: string
   readonly state: RowState
+  /** Where the entry contradicts its regulation: imported, flagged, and never ready to travel. */
+  readonly lints?: readonly string[]
 }
 
 interface StoredRow {
@@ -55,7 +65,8 @@ export class CatalogueService {
         for (const item of items) {
           const old = await manager.findOneBy(target, { id: item.id })
           const state: RowState = !old ? 'new' : JSON.stringify(old.body) === JSON.stringify(item) ? 'same' : 'changed'
-          rows.push({ kind, id: item.id, state })
+          const lints = kind === 'model' ? lintModel(item as RestraintModel).map((l) => `${l.path}: ${l.message}`) : []
+          rows.push({ kind, id: item.id, state, ...(lints.length > 0 && { lints }) })
           if (!isPreview && state !== 'same')
             await manager.save(target, { id: item.id, body: item, ...extra?.(item as never) })
         }

@@ -1,0 +1,109 @@
+import { formatNumber } from '../quantities/index.ts'
+import { massRangeOf } from './groups.ts'
+import type { Mode, RestraintModel } from './restraint.ts'
+
+/** One place where a catalogue entry contradicts its own regulation: the manual must be read again. */
+export interface Lint {
+  readonly modeId: string
+  /** JSON path inside the model. */
+  readonly path: string
+  readonly message: string
+}
+
+/** Limits that the regulations set for what a maker may state. */
+export const LINT_LIMITS = {
+  r129ForwardFromCm: 76,
+  r129ForwardFromMonths: 15,
+  r129RearwardToCm: 83,
+  r129BoosterFromCm: 100,
+  cushionFromCm: 125,
+  cushionFromKg: 22,
+  cushionSinceYear: 2017,
+  r44ForwardFromKg: 9,
+} as const
+
+interface Found {
+  readonly path: string
+  readonly message: string
+}
+
+function lintR129(mode: Mode, alsoForward: boolean): readonly (Found | false)[] {
+  const from = mode.statureCm?.from ?? Infinity
+  const to = mode.statureCm?.to ?? Infinity
+  const isForwardIntegral = mode.direction === 'forward' && mode.heldBy !== 'vehicle-belt'
+  const L = LINT_LIMITS
+  return [
+    isForwardIntegral &&
+      from < L.r129ForwardFromCm && {
+        path: 'statureCm.from',
+        message: `forward from ${formatNumber(from)} cm; UN R129 allows it from ${L.r129ForwardFromCm} cm`,
+      },
+    isForwardIntegral &&
+      mode.ageMonths?.from !== undefined &&
+      mode.ageMonths.from < L.r129ForwardFromMonths && {
+        path: 'ageMonths.from',
+        message: `forward from ${formatNumber(mode.ageMonths.from)} months; UN R129 allows it over ${L.r129ForwardFromMonths} months`,
+      },
+    mode.direction === 'rearward' &&
+      alsoForward &&
+      to < L.r129RearwardToCm && {
+        path: 'statureCm.to',
+        message: `rearward ends at ${formatNumber(to)} cm; a restraint that also faces forward must reach ${L.r129RearwardToCm} cm`,
+      },
+    mode.shape === 'booster-seat' &&
+      mode.heldBy === 'vehicle-belt' &&
+      from < L.r129BoosterFromCm && {
+        path: 'statureCm.from',
+        message: `a booster from ${formatNumber(from)} cm; UN R129 allows it from ${L.r129BoosterFromCm} cm`,
+      },
+    mode.shape === 'booster-cushion' &&
+      from < L.cushionFromCm && {
+        path: 'statureCm.from',
+        message: `a cushion from ${formatNumber(from)} cm; UN R129 allows it from ${L.cushionFromCm} cm`,
+      },
+  ]
+}
+
+function lintR44(mode: Mode): readonly (Found | false)[] {
+  if (mode.approval.regulation !== 'R44') return []
+  const { groups, approvedYear } = mode.approval
+  const from = massRangeOf(mode).from ?? 0
+  const L = LINT_LIMITS
+  const isNewCushion =
+    mode.shape === 'booster-cushion' && approvedYear !== undefined && approvedYear >= L.cushionSinceYear
+  return [
+    mode.direction === 'forward' &&
+      from < L.r44ForwardFromKg && {
+        path: mode.massKg === undefined ? 'approval.groups' : 'massKg.from',
+        message: `forward from ${formatNumber(from)} kg; UN R44 allows it from ${L.r44ForwardFromKg} kg`,
+      },
+    mode.direction === 'forward' &&
+      groups.every((g) => g === '0' || g === '0+') && {
+        path: 'approval.groups',
+        message: `group ${groups.join('/')} facing forward; groups 0 and 0+ are rearward or lateral`,
+      },
+    isNewCushion &&
+      (mode.statureCm?.from ?? 0) < L.cushionFromCm && {
+        path: 'statureCm.from',
+        message: `a cushion approved in ${approvedYear} from less than ${L.cushionFromCm} cm; since ${L.cushionSinceYear} only from ${L.cushionFromCm} cm`,
+      },
+    isNewCushion &&
+      from < L.cushionFromKg && {
+        path: 'massKg.from',
+        message: `a cushion approved in ${approvedYear} from ${formatNumber(from)} kg; since ${L.cushionSinceYear} only from ${L.cushionFromKg} kg`,
+      },
+  ]
+}
+
+export function lintMode(model: RestraintModel, mode: Mode): readonly Lint[] {
+  const alsoForward = model.modes.some((m) => m.direction === 'forward' && m.heldBy !== 'vehicle-belt')
+  const found = mode.approval.regulation === 'R129' ? lintR129(mode, alsoForward) : lintR44(mode)
+  const index = model.modes.indexOf(mode)
+  return found
+    .filter((f) => f !== false)
+    .map(({ path, message }) => ({ modeId: mode.id, path: `modes[${index}].${path}`, message }))
+}
+
+/** Everything in a model that contradicts the regulation it is approved to. */
+export const lintModel = (model: RestraintModel): readonly Lint[] =>
+  model.modes.flatMap((mode) => lintMode(model, mode))
