@@ -68,6 +68,23 @@ test('the same rules with ± narrowed: an undecided mode becomes a permitted one
   await expect(bowline).toContainText('86.7 ± 0.2 cm is within the mode’s range')
 })
 
+test('another school re-ranks at once, and the dialog says what moved', async ({ page, server }) => {
+  await beginFitting(page, server, 'Tamsin Hale')
+  await stage(page, 2)
+  const forward = page.getByRole('listitem').filter({ hasText: 'Ravel Carrick Forward' })
+  await expect(forward).toContainText('A rearward mode still takes this child.')
+  await page.keyboard.press('p')
+  const dialog = page.getByRole('dialog', { name: 'Practice in this fitting' })
+  await dialog.getByLabel('Turning forward').selectOption('legal-minimum')
+  await expect(dialog).toContainText('Profile “Own choice”')
+  await expect(dialog).toContainText('Ravel Carrick, Forward, 76–105 cm, harness: no longer advised against')
+  await expectAxeClean(page, 'Practice')
+  await page.keyboard.press('Escape')
+  await expect(forward).not.toContainText('A rearward mode still takes this child.')
+  await page.keyboard.press('h')
+  await expect(page.getByRole('dialog')).toContainText('Practice: Rearward longest, now Own choice')
+})
+
 test('with the server away, entries wait on this device and are saved when it is back', async ({ page, server }) => {
   await beginFitting(page, server, 'Tamsin Hale')
   await expect(page.getByText('Everything saved')).toBeVisible()

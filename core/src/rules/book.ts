@@ -26,6 +26,7 @@ import placePlaceLegFloor from './place/place-leg-floor.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.ts'
 import placePlaceTwoAdjacent from './place/place-two-adjacent.ts'
+import setUpHeadRestraintOff from './set-up/head-restraint-off.ts'
 import setUpHeadRestraintStowed from './set-up/head-restraint-stowed.ts'
 import setUpInserts from './set-up/inserts.ts'
 import setUpLegLift from './set-up/leg-lift.ts'
@@ -101,6 +102,7 @@ export const RULES: readonly Rule[] = [
   placePlaceLowerTethers,
   placePlaceTetherAnchorage,
   placePlaceTwoAdjacent,
+  setUpHeadRestraintOff,
   setUpHeadRestraintStowed,
   setUpInserts,
   setUpLegLift,

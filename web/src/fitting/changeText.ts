@@ -30,6 +30,8 @@ const FIELD: Record<string, string> = {
   restraints: 'Restraints considered',
   units: 'Units considered',
   vehicle: 'Car',
+  practice: 'Practice',
+  localRule: 'Local rule',
   today: 'Judged for',
   handover: 'Signed',
 }
@@ -57,6 +59,7 @@ function valueText(path: readonly string[], value: unknown): string {
   }
   if (path[0] === 'choice')
     return [value.modelId, value.modeId, value.positionId, value.routeId].filter(Boolean).join(' · ') || 'nothing'
+  if (path[0] === 'practice' || path[0] === 'localRule') return String(value.name)
   if (path[0] === 'handover') return `${String(value.fitterName)}, ${String(value.carerName)}`
   if ('value' in value && !('source' in value)) return valueText(path, value.value)
   const quantity = 'source' in value ? toInterval(value as unknown as Quantity) : undefined

@@ -191,3 +191,18 @@ test.each([
 ])('vehicle head restraint %s: %s', (vehicleHeadRestraint, kind) => {
   expect(kindOf('head-restraint-stowed', buildCase({ settings: set({ vehicleHeadRestraint }) }))).toBe(kind)
 })
+
+test.each([
+  ['always-off', 'removable', undefined, 'undecided'],
+  ['always-off', 'removable', 'on', 'fail'],
+  ['always-off', 'removable', 'off-and-stowed', 'pass'],
+  ['always-off', 'fixed', 'on', 'not-applicable'],
+  ['off-where-it-fouls', 'removable', 'on', 'not-applicable'],
+] as const)('school %s, a %s head restraint, %s: %s, as advice', (school, headRestraint, state, kind) => {
+  const c = buildCase({
+    practice: { vehicleHeadRestraint: school },
+    position: { headRestraint },
+    settings: state ? set({ vehicleHeadRestraint: state }) : {},
+  })
+  expect(kindOf('head-restraint-off', c)).toBe(kind)
+})

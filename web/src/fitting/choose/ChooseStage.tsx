@@ -11,6 +11,7 @@ import {
   type ModeMatch,
 } from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
+import { useCommands } from '../../app/commands.ts'
 import { stockOf, useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -21,6 +22,7 @@ import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { SOURCE_WORD } from '../VerdictBanner.tsx'
 import { groupModes, SECTIONS, type ModeGroup } from './groupModes.ts'
+import { PracticeDialog } from './PracticeDialog.tsx'
 import { RangeBar } from './RangeBar.tsx'
 
 const DIRECTION_WORD = { rearward: 'rearward', forward: 'forward', lateral: 'lying across' } as const
@@ -28,14 +30,24 @@ const DIRECTION_WORD = { rearward: 'rearward', forward: 'forward', lateral: 'lyi
 export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
   const { catalogue, status, load } = useCatalogue()
   const [direction, setDirection] = useState('all')
+  const [isPracticeOpen, setPracticeOpen] = useState(false)
+  const register = useCommands((s) => s.register)
+  useEffect(
+    () =>
+      register([
+        { id: 'practice', label: 'Practice in this fitting', group: 'Do', key: 'p', run: () => setPracticeOpen(true) },
+      ]),
+    [register],
+  )
   useEffect(() => {
     if (!catalogue) void load()
   }, [catalogue, load])
+  const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
   const matches = useMemo(
-    () => (catalogue ? matchModes(current, stockOf(catalogue)) : []),
+    () => matchModes(current, stock),
     // Only these parts of the case bear on the choice of a mode.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [catalogue, current.child, current.practice, current.localRule, current.today],
+    [stock, current.child, current.practice, current.localRule, current.today],
   )
   const groups = useMemo(() => groupModes(matches), [matches])
   const shown = groups.filter((g) => direction === 'all' || g.best.mode.direction === direction)
@@ -74,9 +86,10 @@ export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
             { id: 'forward', label: 'Forward' },
           ]}
         />
-        <p className="text-sm text-ink-soft">
-          {groups.length} modes on the shelf; profile “{current.practice.name}”
-        </p>
+        <div className="flex items-center gap-2">
+          <p className="text-sm text-ink-soft">{groups.length} modes on the shelf</p>
+          <Button onClick={() => setPracticeOpen(true)}>Practice: {current.practice.name}</Button>
+        </div>
       </div>
       {needs.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
@@ -93,6 +106,13 @@ export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
           ))}
         </p>
       )}
+      <PracticeDialog
+        current={current}
+        stock={stock}
+        isSigned={isSigned}
+        open={isPracticeOpen}
+        onOpenChange={setPracticeOpen}
+      />
       {SECTIONS.map(({ decision, title }) => {
         const inSection = shown.filter((g) => g.best.decision === decision)
         if (inSection.length === 0) return null

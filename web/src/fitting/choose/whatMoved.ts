@@ -1,0 +1,26 @@
+const MOST = 6
+const ordinal = (n: number): string => {
+  const ending = n % 100 >= 11 && n % 100 <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th')
+  return `${n}${ending}`
+}
+const bare = (name: string): string => name.replace(' (advised against)', '')
+
+/**
+ * What another profile changed in the order of modes, in words: first what is
+ * advised against now or no longer, then what stands higher than before.
+ */
+export function whatMoved(before: readonly string[], after: readonly string[]): readonly string[] {
+  const place = (list: readonly string[], name: string): number => list.findIndex((x) => bare(x) === bare(name))
+  const changes = after.flatMap((name, to) => {
+    const from = place(before, name)
+    if (from < 0) return [{ rank: 0, text: `${bare(name)}: now ${ordinal(to + 1)}` }]
+    const was = before[from] as string
+    if (was !== name) {
+      const advice = name === bare(name) ? 'no longer advised against' : 'now advised against'
+      return [{ rank: 0, text: `${bare(name)}: ${advice}, ${ordinal(to + 1)} (was ${ordinal(from + 1)})` }]
+    }
+    return to < from ? [{ rank: 1, text: `${bare(name)}: ${ordinal(to + 1)} (was ${ordinal(from + 1)})` }] : []
+  })
+  const sorted = changes.toSorted((a, b) => a.rank - b.rank).map((c) => c.text)
+  return sorted.length > MOST ? [...sorted.slice(0, MOST), `and ${sorted.length - MOST} more`] : sorted
+}
