@@ -30,9 +30,9 @@ export class Server {
     return `http://127.0.0.1:${this.port}`
   }
 
-  async start(): Promise<void> {
+  async start(today = TODAY): Promise<void> {
     this.port ||= await freePort()
-    const child = spawn(process.execPath, [MAIN, '--port', String(this.port), '--data', this.dataDir, '--today', TODAY])
+    const child = spawn(process.execPath, [MAIN, '--port', String(this.port), '--data', this.dataDir, '--today', today])
     this.process = child
     await new Promise<void>((resolve, reject) => {
       let text = ''

@@ -199,6 +199,24 @@ test('keys, palette and help reach everything; nothing needs a mouse', async ({ 
   await expect(page).toHaveURL(/\/measure$/)
 })
 
+test('opened on a later day, a fitting says for which day it was judged, and is judged for today', async ({
+  page,
+  server,
+}) => {
+  await beginFitting(page, server, 'Tamsin Hale')
+  await fill(page, 'Mass', '10.6')
+  await expect(page.getByText('Everything saved')).toBeVisible()
+  await server.kill()
+  await server.start('2026-12-22')
+  await page.reload()
+  const note = page.getByRole('region', { name: 'Judged for another day' })
+  await expect(note).toContainText('25 November 2026')
+  await expectAxeClean(page, 'Another day')
+  await note.getByRole('button', { name: 'Judge for today' }).click()
+  await expect(note).toHaveCount(0)
+  await expect(page.getByText('17 months').first()).toBeVisible()
+})
+
 test('a walk-in is added by name and measured', async ({ page, server }) => {
   await page.goto(server.url)
   await page.getByRole('button', { name: 'New fitting' }).first().click()

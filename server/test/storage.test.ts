@@ -60,6 +60,32 @@ test('a fitting judged for another day is not signed', async () => {
   await na.end()
 })
 
+test('undoing the first entry of a new day takes the entry back, not the day', async () => {
+  let na = await start({ demo: true })
+  const { id } = (await na.post('/api/fittings', { childId: 'tamsin-hale' })).body
+  na = await na.restart('2026-12-01')
+  await na.post(`/api/fittings/${id}/entries`, { baseSequence: 0, who: 'Jory', puts: [mass(11)] }).expect(200)
+  const undone = (await na.post(`/api/fittings/${id}/undo`, { baseSequence: 1, who: 'Jory' }).expect(200)).body
+  expect(undone.case).toMatchObject({ today: '2026-12-01', child: { massKg: { value: 10.4 } } })
+  await na.end()
+})
+
+test('a fitting of yesterday is judged for today, and for no other day', async () => {
+  let na = await start({ demo: true })
+  const { id } = (await na.post('/api/fittings', { childId: 'tamsin-hale' })).body
+  na = await na.restart('2026-11-26')
+  const judge = (value: string) =>
+    na.post(`/api/fittings/${id}/entries`, { baseSequence: 0, who: 'Jory', puts: [{ path: ['today'], value }] })
+  expect((await judge('2027-01-01').expect(400)).body.faults).toEqual([
+    { path: '$.puts[0].value', message: 'must be 2026-11-26, the day on which it is judged' },
+  ])
+  expect((await judge('2026-11-26').expect(200)).body.case.today).toBe('2026-11-26')
+  expect((await na.get(`/api/fittings/${id}/history`)).body[0].changes).toEqual([
+    { path: ['today'], from: '2026-11-25', to: '2026-11-26' },
+  ])
+  await na.end()
+})
+
 describe('the store', () => {
   test('writes are serialised: a rollback takes nobody else’s write with it', async () => {
     const dir = folder()

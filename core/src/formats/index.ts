@@ -1,2 +1,3 @@
 export * from './catalogue.ts'
 export * from './json-schema.ts'
+export * from './api.ts'

@@ -43,6 +43,17 @@ export interface Draft {
   readonly checks: readonly CheckId[]
 }
 
+const draftsOf =
+  (stage: Draft['stage']) =>
+  (id: string, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
+    id,
+    stage,
+    title,
+    when,
+    does,
+    checks,
+  })
+
 /** Attaching, in the order of work. */
 export function attachDrafts(s: FittedSubject): readonly Draft[] {
   const { mode, route, position } = s
@@ -50,14 +61,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
   const usesTether = topTether?.use === 'required' || topTether?.use === 'optional'
   const easier = position.isofix?.easierSide
   const isBooster = mode.heldBy === 'vehicle-belt'
-  const draft = (id: string, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
-    id,
-    stage: 'attach',
-    title,
-    when,
-    does,
-    checks,
-  })
+  const draft = draftsOf('attach')
   return [
     draft(
       'airbag',
@@ -210,14 +214,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
 export function childDrafts(s: FittedSubject): readonly Draft[] {
   const { mode, route } = s
   const isBooster = mode.heldBy === 'vehicle-belt'
-  const draft = (id: string, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
-    id,
-    stage: 'child-in',
-    title,
-    when,
-    does,
-    checks,
-  })
+  const draft = draftsOf('child-in')
   return [
     draft(
       'sit',

@@ -1,34 +1,5 @@
-import { assess, modelName, vehicleName, type Case, type Changed } from '@nimble-anchor/core'
+import { assess, modelName, vehicleName, type Case, type FittingView } from '@nimble-anchor/core'
 import type { FittingRow } from '../storage/entities'
-
-export interface FittingView {
-  readonly id: string
-  readonly status: 'open' | 'signed'
-  readonly sequence: number
-  readonly createdAt: string
-  readonly updatedAt: string
-  readonly case: Case
-}
-
-export interface FittingSummary {
-  readonly id: string
-  readonly status: 'open' | 'signed'
-  readonly createdAt: string
-  readonly updatedAt: string
-  readonly verdict: string
-  readonly headline: string
-  readonly childName: string
-  readonly vehicleName: string | null
-  readonly restraintName: string | null
-}
-
-export interface HistoryEntry {
-  readonly sequence: number
-  readonly at: string
-  readonly who: string
-  readonly changes: readonly Changed[]
-  readonly undoes: number | null
-}
 
 export const SUMMARY_LIMIT = 200
 export const keyOf = (path: readonly string[]): string => path.join('/')

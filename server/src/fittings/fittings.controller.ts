@@ -1,8 +1,7 @@
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common'
 import { ApiBody, ApiConflictResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
-import type { Case } from '@nimble-anchor/core'
+import type { Case, FittingSummary, FittingView, HistoryEntry } from '@nimble-anchor/core'
 import { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
-import type { FittingSummary, FittingView, HistoryEntry } from './fitting-views'
 import { FittingsService } from './fittings.service'
 
 /** Put into the API's description by `app.ts`. */

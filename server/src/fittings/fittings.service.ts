@@ -12,6 +12,9 @@ import {
   type Case,
   type Changed,
   type Child,
+  type FittingSummary,
+  type FittingView,
+  type HistoryEntry,
   type Put,
   type Vehicle,
 } from '@nimble-anchor/core'
@@ -20,18 +23,11 @@ import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
-import {
-  columnsOf,
-  highestSequence,
-  keyOf,
-  SUMMARY_COLUMNS,
-  SUMMARY_LIMIT,
-  toView,
-  type FittingSummary,
-  type FittingView,
-  type HistoryEntry,
-} from './fitting-views'
+import { columnsOf, highestSequence, keyOf, SUMMARY_COLUMNS, SUMMARY_LIMIT, toView } from './fitting-views'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
+
+/** What undoing takes back of an entry: all but the day, which passes whatever anybody enters. */
+const takeable = (entry: EntryRow): Changed[] => (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today')
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
@@ -112,6 +108,7 @@ export class FittingsService {
       const row = await this.findOpen(manager, id)
       await this.refuseCollision(manager, row, entry)
       const puts: Put[] = entry.puts
+      this.refuseOtherDay(puts)
       if (puts.some((p) => p.path[0] === 'handover')) {
         throw new FaultsException('Nothing was saved.', [
           { path: '$.puts', message: 'a fitting is signed through its own call' },
@@ -129,9 +126,9 @@ export class FittingsService {
         throw this.conflict(row, 'Somebody else has made an entry since; look before you undo.')
       const entries = await manager.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'DESC' } })
       const undone = new Set(entries.map((e) => e.undoes))
-      const last = entries.find((e) => e.undoes === null && !undone.has(e.sequence))
+      const last = entries.find((e) => e.undoes === null && !undone.has(e.sequence) && takeable(e).length > 0)
       if (!last) throw new ConflictException('There is nothing to undo.')
-      const changes = last.changes as Changed[]
+      const changes = takeable(last)
       const reverted = revert(row.current as Case, changes)
       if (!reverted.ok) throw new FaultsException('This entry can no longer be undone.', reverted.error)
       return this.store(manager, row, reverted.value, {
@@ -160,6 +157,17 @@ export class FittingsService {
         { path: ['handover'], value: { fitterName: who, carerName, signedAt: this.clock.now() } },
       ])
     })
+  }
+
+  /** The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for. */
+  private refuseOtherDay(puts: readonly Put[]): void {
+    const today = this.clock.today()
+    const i = puts.findIndex((p) => p.path[0] === 'today' && p.value !== today)
+    if (i >= 0) {
+      throw new FaultsException('Nothing was saved.', [
+        { path: `$.puts[${i}].value`, message: `must be ${today}, the day on which it is judged` },
+      ])
+    }
   }
 
   private async find(manager: EntityManager, id: string): Promise<FittingRow> {
@@ -201,7 +209,8 @@ export class FittingsService {
   private append(manager: EntityManager, row: FittingRow, who: string, puts: readonly Put[]): Promise<FittingView> {
     const today = this.clock.today()
     const current = row.current as Case
-    const all = current.today === today ? puts : [{ path: ['today'], value: today }, ...puts]
+    const isAsked = puts.some((p) => p.path[0] === 'today')
+    const all = current.today === today || isAsked ? puts : [{ path: ['today'], value: today }, ...puts]
     const applied = applyPuts(current, all, row.sequence + 1)
     if (!applied.ok) throw new FaultsException('Nothing was saved.', applied.error)
     return this.store(manager, row, applied.value.case, { who, changes: applied.value.changed, undoes: null })

@@ -1,3 +1,4 @@
+import type { Verdict } from '@nimble-anchor/core'
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
 
 /**
@@ -46,7 +47,7 @@ export class FittingRow {
   @Column('text') status: 'open' | 'signed'
   /** Number of the newest entry; 0 before the first. */
   @Column('integer') sequence: number
-  @Column('text') verdict: string
+  @Column('text') verdict: Verdict
   @Column('text') headline: string
   // What a list shows, so that listing need not read whole cases.
   @Column('text') childName: string

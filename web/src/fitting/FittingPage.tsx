@@ -4,9 +4,11 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { useCommands } from '../app/commands.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
+import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Cards } from './Cards.tsx'
 import { ConflictDialog } from './ConflictDialog.tsx'
+import { DayNote } from './DayNote.tsx'
 import { HistoryDialog } from './HistoryDialog.tsx'
 import { Ledger, LedgerDrawer } from './Ledger.tsx'
 import { MeasureStage } from './measure/MeasureStage.tsx'
@@ -52,11 +54,15 @@ export function FittingPage() {
   }, [notice, clearNotice])
   useEffect(() => {
     const look = (): void => void (document.visibilityState === 'visible' && refresh())
+    // A page left open overnight must learn that the day has changed.
+    const wake = (): void => void (document.visibilityState === 'visible' && useToday.getState().load())
     const timer = setInterval(look, REFRESH_MS)
     document.addEventListener('visibilitychange', look)
+    document.addEventListener('visibilitychange', wake)
     return () => {
       clearInterval(timer)
       document.removeEventListener('visibilitychange', look)
+      document.removeEventListener('visibilitychange', wake)
     }
   }, [refresh])
 
@@ -144,6 +150,7 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
   return (
     <div className="mx-auto max-w-[1480px]">
       <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
+      <DayNote judgedFor={current.today} isSigned={isSigned} />
       <div
         className={`grid gap-3 p-3 lg:px-5 ${isClosing ? 'lg:grid-cols-[13.500rem_minmax(0,1fr)]' : 'lg:grid-cols-[13.500rem_minmax(0,1fr)_19rem]'}`}
       >

@@ -1,5 +1,6 @@
+import type { HistoryEntry } from '@nimble-anchor/core'
 import { useEffect, useState } from 'react'
-import { api, type HistoryEntry } from '../session/api.ts'
+import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { changeText } from './changeText.ts'

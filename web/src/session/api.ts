@@ -1,32 +1,4 @@
-import type { Case, Catalogue, Changed, Fault, Put } from '@nimble-anchor/core'
-
-/** What the server answers; the shapes of `server/src/fittings`, described at /api/docs. */
-export interface FittingView {
-  readonly id: string
-  readonly status: 'open' | 'signed'
-  readonly sequence: number
-  readonly createdAt: string
-  readonly updatedAt: string
-  readonly case: Case
-}
-export interface FittingSummary {
-  readonly id: string
-  readonly status: 'open' | 'signed'
-  readonly createdAt: string
-  readonly updatedAt: string
-  readonly verdict: 'ready' | 'not-ready' | 'not-permitted' | 'undecided'
-  readonly headline: string
-  readonly childName: string
-  readonly vehicleName: string | null
-  readonly restraintName: string | null
-}
-export interface HistoryEntry {
-  readonly sequence: number
-  readonly at: string
-  readonly who: string
-  readonly changes: readonly Changed[]
-  readonly undoes: number | null
-}
+import type { Catalogue, Fault, FittingSummary, FittingView, HistoryEntry, Put } from '@nimble-anchor/core'
 
 /** The server said no: it names the faults, or (409) shows what stands there now. */
 export class Refused extends Error {

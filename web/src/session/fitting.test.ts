@@ -1,7 +1,6 @@
 import { buildCase } from '../../../core/test/build.ts'
-import { applyPuts, type Case, type Put } from '@nimble-anchor/core'
+import { applyPuts, type Case, type Put, type FittingView } from '@nimble-anchor/core'
 import { useFitting, waitingFor } from './fitting.ts'
-import type { FittingView } from './api.ts'
 
 /** A server of one fitting, as strict about the sequence as the real one. */
 function fakeServer(initial: Case) {

@@ -1,6 +1,14 @@
-import { applyPuts, assess, type Assessment, type Case, type Fault, type Put } from '@nimble-anchor/core'
+import {
+  applyPuts,
+  assess,
+  type Assessment,
+  type Case,
+  type Fault,
+  type Put,
+  type FittingView,
+} from '@nimble-anchor/core'
 import { create } from 'zustand'
-import { api, Refused, type FittingView } from './api.ts'
+import { api, Refused } from './api.ts'
 import { fitterName } from './preferences.ts'
 
 /**

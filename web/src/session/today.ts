@@ -1,5 +1,6 @@
+import type { FittingSummary } from '@nimble-anchor/core'
 import { create } from 'zustand'
-import { api, type FittingSummary } from './api.ts'
+import { api } from './api.ts'
 
 interface TodayState {
   readonly status: 'loading' | 'ready' | 'failed'

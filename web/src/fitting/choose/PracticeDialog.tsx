@@ -83,7 +83,12 @@ function PracticeForm({ current, stock, isSigned }: Props) {
         ))}
       </div>
       <div className="mt-4 border-t-3 border-double border-line pt-3" role="status">
-        <p className="font-bold">Profile “{practice.name}”</p>
+        <p className="flex flex-wrap items-center justify-between gap-2 font-bold">
+          Profile “{practice.name}”
+          {!isSigned && !isDefault && (
+            <Button onClick={() => keep(DEFAULT_PRACTICE)}>Back to “{DEFAULT_PRACTICE.name}”</Button>
+          )}
+        </p>
         {moved.length === 0 && <p className="text-ink-soft">The order of the modes is as it was.</p>}
         <ul>
           {moved.map((text) => (
@@ -91,11 +96,6 @@ function PracticeForm({ current, stock, isSigned }: Props) {
           ))}
         </ul>
       </div>
-      {!isSigned && !isDefault && (
-        <div className="mt-3">
-          <Button onClick={() => keep(DEFAULT_PRACTICE)}>Back to “{DEFAULT_PRACTICE.name}”</Button>
-        </div>
-      )}
     </>
   )
 }

@@ -17,7 +17,8 @@ export function whatMoved(before: readonly string[], after: readonly string[]): 
     const was = before[from] as string
     if (was !== name) {
       const advice = name === bare(name) ? 'no longer advised against' : 'now advised against'
-      return [{ rank: 0, text: `${bare(name)}: ${advice}, ${ordinal(to + 1)} (was ${ordinal(from + 1)})` }]
+      const rank = to === from ? `still ${ordinal(to + 1)}` : `${ordinal(to + 1)} (was ${ordinal(from + 1)})`
+      return [{ rank: 0, text: `${bare(name)}: ${advice}, ${rank}` }]
     }
     return to < from ? [{ rank: 1, text: `${bare(name)}: ${ordinal(to + 1)} (was ${ordinal(from + 1)})` }] : []
   })

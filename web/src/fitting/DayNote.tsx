@@ -1,0 +1,26 @@
+import { useFitting } from '../session/fitting.ts'
+import { useToday } from '../session/today.ts'
+import { Button } from '../ui/Button.tsx'
+
+const calendar = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long', year: 'numeric' })
+const dayText = (iso: string): string => calendar.format(new Date(`${iso}T12:00:00`))
+
+/** A child grows and a life ends: a verdict of another day says so, and is made again at a tap. */
+export function DayNote({ judgedFor, isSigned }: { judgedFor: string; isSigned: boolean }) {
+  const put = useFitting((s) => s.put)
+  const today = useToday((s) => s.today)
+  if (isSigned || today === undefined || today === judgedFor) return null
+  return (
+    <section
+      aria-label="Judged for another day"
+      className="no-print mx-3 mt-3 flex flex-wrap items-center justify-between gap-3 rounded-[3px] border-2 border-stale bg-sheet px-3 py-2 lg:mx-5"
+    >
+      <p>
+        This verdict is for <b>{dayText(judgedFor)}</b>. Ages and ends of life are counted to that day.
+      </p>
+      <Button look="main" onClick={() => put([{ path: ['today'], value: today }])}>
+        Judge for today
+      </Button>
+    </section>
+  )
+}
