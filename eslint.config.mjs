@@ -25,6 +25,7 @@ export default tseslint.config(
         module: 'readonly',
         performance: 'readonly',
         localStorage: 'readonly',
+        document: 'readonly',
       },
     },
   },

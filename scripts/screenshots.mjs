@@ -93,6 +93,9 @@ const shoot = async (name, path, { dark = false, phone = false } = {}) => {
   await page.goto(`${URL_BASE}${path}`)
   await page.waitForLoadState('networkidle')
   await page.locator('main h2').first().waitFor()
+  // A stage comes in its own file: its place is taken by a word until then.
+  await page.waitForFunction(() => !document.querySelector('main')?.textContent.includes('Loading'))
+  await page.waitForTimeout(300)
   await page.screenshot({ path: `${ROOT}/docs/screenshots/${name}.png` })
   await context.close()
   say(name)
