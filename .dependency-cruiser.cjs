@@ -11,6 +11,7 @@ const ladder = [
   'fit',
   'rules',
   'match',
+  'forecast',
   'procedure',
   'verdict',
   'formats',

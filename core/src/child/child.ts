@@ -30,8 +30,12 @@ export const childSchema = z
     bornAtWeeks: z.int().min(22).max(44).optional(),
     headControl: z.enum(['none', 'steady']).optional(),
     needsPostureSpecialist: z.boolean().optional(),
+    /** As read on the scale; `weighedIn` says what else it weighed. */
     massKg: quantitySchema(CHILD_LIMITS.massKg).optional(),
+    weighedIn: z.enum(['bare', 'indoor-clothes', 'outdoor-clothes']).optional(),
+    /** As read on the gauge; `measuredIn` says what else it measured. */
     statureCm: quantitySchema(CHILD_LIMITS.statureCm).optional(),
+    measuredIn: z.enum(['barefoot', 'shoes']).optional(),
     seatedShoulderHeightMm: quantitySchema(CHILD_LIMITS.seatedShoulderHeightMm).optional(),
     sittingHeightMm: quantitySchema(CHILD_LIMITS.sittingHeightMm).optional(),
     note: noteSchema.optional(),

@@ -1,5 +1,6 @@
 import { formatNumber, middle, toInterval } from '../quantities/index.ts'
 import type { Child } from './child.ts'
+import { massOf, statureOf } from './measures.ts'
 
 /**
  * Bounds so wide that only a slip of the keyboard falls outside: body-mass index
@@ -16,10 +17,10 @@ export interface Slip {
 /** Pairs of measures that cannot belong to one child. They are kept, and said aloud. */
 export function slipsIn(child: Child): readonly Slip[] {
   const slips: Slip[] = []
-  const stature = toInterval(child.statureCm)
+  const stature = statureOf(child)
   if (stature === undefined) return slips
   const statureCm = middle(stature)
-  const mass = toInterval(child.massKg)
+  const mass = massOf(child)
   if (mass !== undefined) {
     const massKg = middle(mass)
     const index = massKg / (statureCm / 100) ** 2

@@ -32,6 +32,23 @@ export function adviseInserts(mode: Mode, child: Measures): readonly InsertAdvic
   })
 }
 
+/** How much padding this child may have under it, in mm: the least that is required, the most that is allowed. */
+export function insertThicknessRangeMm(
+  mode: Mode,
+  child: Measures,
+): { readonly least: Interval; readonly most: Interval } {
+  const least = { lo: 0, hi: 0 }
+  const most = { lo: 0, hi: 0 }
+  for (const { insert, use } of adviseInserts(mode, child)) {
+    const mm = insert.thicknessMm
+    if (use === 'must') least.lo += mm
+    if (use === 'must' || use === 'ask') least.hi += mm
+    if (use === 'must' || use === 'may') most.lo += mm
+    if (use !== 'must-not') most.hi += mm
+  }
+  return { least, most }
+}
+
 /** How much the pieces in use raise the child's shoulder, in mm. */
 export function insertThicknessMm(mode: Mode, insertsIn: readonly string[]): number {
   return (mode.inserts ?? []).filter((i) => insertsIn.includes(i.id)).reduce((sum, i) => sum + i.thicknessMm, 0)

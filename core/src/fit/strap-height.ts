@@ -94,5 +94,21 @@ export function adviseStrapHeight(mode: Mode, shoulderMm: Interval): StrapAdvice
   return { kind: 'set', heightMm: low, slot: heights.indexOf(low) + 1, isFar: far }
 }
 
+/**
+ * Shoulder heights (insert included) for which the mode has a strap setting at
+ * all, in mm; an end left out does not bind. "Just" is bounded by advice only.
+ */
+export function shoulderRangeMm(mode: Mode): { readonly from?: number; readonly to?: number } {
+  const adjuster = mode.strap?.adjuster
+  if (adjuster === undefined) return {}
+  const lowest = adjuster.kind === 'slots' ? Math.min(...adjuster.heightsMm) : adjuster.fromMm
+  const highest = adjuster.kind === 'slots' ? Math.max(...adjuster.heightsMm) : adjuster.toMm
+  const { from, to } = offsets(strapRuleOf(mode))
+  return {
+    ...(Number.isFinite(to) && { from: lowest - to }),
+    ...(Number.isFinite(from) && { to: highest - from }),
+  }
+}
+
 export const slotText = (slot: number | undefined, heightMm: number): string =>
   slot === undefined ? `${formatNumber(heightMm, 0)} mm` : `slot ${slot} (${formatNumber(heightMm, 0)} mm)`

@@ -3,7 +3,7 @@ import { LMS_SETS } from './lms-data.ts'
 export type Sex = 'female' | 'male'
 export type GrowthMeasure = 'massKg' | 'statureCm'
 
-interface Lms {
+export interface Lms {
   readonly l: number
   readonly m: number
   readonly s: number
@@ -58,9 +58,12 @@ export function zScore({ l, m, s }: Lms, value: number): number {
   return l === 0 ? Math.log(value / m) / s : ((value / m) ** l - 1) / (l * s)
 }
 
+/** Far out the formula's base would pass through nought; it is held just above. */
+const SMALLEST_BASE = 0.05
+
 /** The value at a z-score: M·(1 + L·S·z)^(1/L). */
 export function valueAtZ({ l, m, s }: Lms, z: number): number {
-  return l === 0 ? m * Math.exp(s * z) : m * (1 + l * s * z) ** (1 / l)
+  return l === 0 ? m * Math.exp(s * z) : m * Math.max(1 + l * s * z, SMALLEST_BASE) ** (1 / l)
 }
 
 /**

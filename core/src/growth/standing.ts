@@ -1,11 +1,10 @@
-import { ageMonthsOf, isPreterm, type Child } from '../child/index.ts'
+import { ageMonthsOf, isPreterm, massOf, statureOf, type Child } from '../child/index.ts'
 import {
   daysBetween,
   DAYS_PER_MONTH,
   formatNumber,
   interval,
   middle,
-  toInterval,
   type Interval,
   type IsoDate,
 } from '../quantities/index.ts'
@@ -14,7 +13,7 @@ import { centileOfZ, lmsAt, zScore, type GrowthMeasure, type Sex } from './lms.t
 /** Preterm children are compared by corrected age up to this calendar age. */
 export const CORRECTED_UNTIL_MONTHS = 24
 /** A full pregnancy, from which the correction counts. */
-const FULL_TERM_WEEKS = 40
+export const FULL_TERM_WEEKS = 40
 /** Further out than this many standard deviations is a slip until looked at again. */
 export const SLIP_Z = 4
 
@@ -50,7 +49,7 @@ export interface GrowthStanding {
 /** Where a child stands among children of its age; `undefined` where the tables or the facts end. */
 export function growthStanding(child: Child, today: IsoDate, measure: GrowthMeasure): GrowthStanding | undefined {
   const age = growthAgeMonths(child, today)
-  const value = toInterval(child[measure])
+  const value = measure === 'massKg' ? massOf(child) : statureOf(child)
   if (age === undefined || value === undefined) return undefined
   const sexes: readonly Sex[] = child.sex === undefined ? ['female', 'male'] : [child.sex]
   const scores: number[] = []
@@ -88,7 +87,7 @@ const SLIP_UNIT = { massKg: 'kg', statureCm: 'cm' } as const
 export function growthSlips(child: Child, today: IsoDate): readonly string[] {
   return (['massKg', 'statureCm'] as const).flatMap((measure) => {
     const standing = growthStanding(child, today, measure)
-    const value = toInterval(child[measure])
+    const value = measure === 'massKg' ? massOf(child) : statureOf(child)
     if (!standing || !value) return []
     const nearest = standing.z.lo > 0 ? standing.z.lo : standing.z.hi < 0 ? -standing.z.hi : 0
     if (nearest <= SLIP_Z) return []

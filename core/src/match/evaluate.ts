@@ -1,11 +1,34 @@
 import { every, type Decision } from '../quantities/index.ts'
-import { RULES, severityOf, type RawFinding, type Rule, type Scope, type ScopeSubject } from '../rules/index.ts'
+import {
+  RULES,
+  severityOf,
+  type Outcome,
+  type RawFinding,
+  type Rule,
+  type Scope,
+  type ScopeSubject,
+} from '../rules/index.ts'
 
 const BY_SCOPE = {
   mode: RULES.filter((r) => r.scope === 'mode') as unknown as readonly Rule<'mode'>[],
   route: RULES.filter((r) => r.scope === 'route') as unknown as readonly Rule<'route'>[],
   place: RULES.filter((r) => r.scope === 'place') as unknown as readonly Rule<'place'>[],
   fitted: RULES.filter((r) => r.scope === 'fitted') as unknown as readonly Rule<'fitted'>[],
+} as const
+
+/** Rules that can block: advice may not become more than advice (`match.test.ts` holds it to that). */
+const BLOCKING = {
+  mode: BY_SCOPE.mode.filter((r) => r.severity !== 'advise'),
+  route: BY_SCOPE.route.filter((r) => r.severity !== 'advise'),
+  place: BY_SCOPE.place.filter((r) => r.severity !== 'advise'),
+  fitted: BY_SCOPE.fitted.filter((r) => r.severity !== 'advise'),
+} as const
+
+const ADVICE = {
+  mode: BY_SCOPE.mode.filter((r) => r.severity === 'advise'),
+  route: BY_SCOPE.route.filter((r) => r.severity === 'advise'),
+  place: BY_SCOPE.place.filter((r) => r.severity === 'advise'),
+  fitted: BY_SCOPE.fitted.filter((r) => r.severity === 'advise'),
 } as const
 
 export function rulesOf<S extends Scope>(scope: S): readonly Rule<S>[] {
@@ -24,6 +47,53 @@ export function evaluate<S extends Scope>(scope: S, subject: ScopeSubject[S]): R
 /** What the findings allow together; advice never blocks. */
 export function decide(findings: readonly RawFinding[]): Decision {
   return every(findings.filter((f) => severityOf(f) !== 'advise').map((f) => f.outcome.kind))
+}
+
+/** Room left relative to the limit, so that 0.4 kg of 18 and 2 cm of 105 can be compared. */
+export const relativeMargin = ({ margin, limit }: Outcome): number =>
+  margin === undefined || !limit ? Infinity : margin / limit
+
+export interface Glance {
+  readonly decision: Decision
+  /** Least room to any limit, as a share of that limit; `Infinity` where nothing limits. */
+  readonly room: number
+}
+
+const REFUSED: Glance = { decision: 'fail', room: -Infinity }
+
+/**
+ * What `decide(evaluate(…))` says, stopped at the first refusal and without
+ * keeping the findings: most of a shelf is not for this child, and nobody asks why.
+ */
+export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Glance {
+  let decision: Decision = 'pass'
+  let room = Infinity
+  for (const rule of BLOCKING[scope] as unknown as readonly Rule<S>[]) {
+    if (!rule.applies(subject)) continue
+    const outcome = rule.evaluate(subject)
+    if (outcome.severity !== 'advise' && outcome.kind !== 'pass') {
+      if (outcome.kind === 'fail') return REFUSED
+      decision = 'undecided'
+    }
+    room = Math.min(room, relativeMargin(outcome))
+  }
+  return { decision, room }
+}
+
+/** Whether makers or schools advise against it; that a law no longer asks for a restraint is no advice against one. */
+export function isAdvisedAgainst<S extends Scope>(scope: S, subject: ScopeSubject[S]): boolean {
+  return ADVICE[scope].some((rule) => {
+    const own = rule as unknown as Rule<S>
+    if (!own.applies(subject)) return false
+    const outcome = own.evaluate(subject)
+    return outcome.kind === 'fail' && (outcome.source ?? own.source) !== 'regulation'
+  })
+}
+
+/** A value worked out when first asked for. */
+export function lazily<T>(make: () => T): () => T {
+  let known: { readonly value: T } | undefined
+  return () => (known ??= { value: make() }).value
 }
 
 const KIND_RANK = { fail: 0, undecided: 1, pass: 2 } as const

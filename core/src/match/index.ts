@@ -1,4 +1,7 @@
+export * from './types.ts'
 export * from './evaluate.ts'
 export * from './subjects.ts'
 export * from './modes.ts'
 export * from './places.ts'
+export * from './ease.ts'
+export * from './rank.ts'

@@ -1,107 +1,121 @@
 import { every, some, type Decision } from '../quantities/index.ts'
-import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import { severityOf, type ModeSubject, type Need, type RawFinding } from '../rules/index.ts'
-import { decide, evaluate, worstFirst } from './evaluate.ts'
+import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
+import { refusalInTime, severityOf, type ModeSubject, type Need, type RawFinding } from '../rules/index.ts'
+import {
+  decide,
+  evaluate,
+  glance,
+  isAdvisedAgainst,
+  lazily,
+  relativeMargin,
+  worstFirst,
+  type Glance,
+} from './evaluate.ts'
+import { rankModes } from './rank.ts'
 import { childSide, modeSubject, type Circumstances } from './subjects.ts'
-
-/** One thing that could be taken off the shelf; a model without a unit is in the catalogue only. */
-export interface StockItem {
-  readonly model: RestraintModel
-  readonly unit?: RestraintUnit | undefined
-}
-
-export interface RouteMatch {
-  readonly route: Route
-  readonly decision: Decision
-  readonly findings: readonly RawFinding[]
-}
-
-export interface ModeMatch {
-  readonly model: RestraintModel
-  readonly unit?: RestraintUnit | undefined
-  readonly mode: Mode
-  /** Whether the child may use the mode by at least one of its routes. */
-  readonly decision: Decision
-  /** Mode rules and the best route's, worst first. */
-  readonly findings: readonly RawFinding[]
-  readonly routes: readonly RouteMatch[]
-  /** The finding that decided: the worst one, or the pass with the least room. */
-  readonly deciding: RawFinding | undefined
-  /** Permitted, but the practice profile advises otherwise. */
-  readonly isAdvisedAgainst: boolean
-}
+import type { ModeMatch, RouteMatch, Standing, StockItem } from './types.ts'
 
 const ROUTE_RANK = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
-
-/** Room left relative to the limit, so that 0.4 kg of 18 and 2 cm of 105 can be compared. */
-const relativeMargin = ({ outcome }: RawFinding): number =>
-  outcome.margin === undefined || !outcome.limit ? Infinity : outcome.margin / outcome.limit
 
 function decidingOf(findings: readonly RawFinding[]): RawFinding | undefined {
   const [worst] = findings
   if (worst && worst.outcome.kind !== 'pass') return worst
-  return findings.toSorted((a, b) => relativeMargin(a) - relativeMargin(b))[0]
+  return findings.toSorted((a, b) => relativeMargin(a.outcome) - relativeMargin(b.outcome))[0]
 }
 
-function matchOne(subject: ModeSubject): ModeMatch {
-  const own = evaluate('mode', subject)
-  const routes = subject.mode.routes
+function routesOf(subject: ModeSubject): readonly RouteMatch[] {
+  return subject.mode.routes
     .map((route): RouteMatch => {
       const findings = evaluate('route', { ...subject, route })
       return { route, findings, decision: decide(findings) }
     })
     .toSorted((a, b) => ROUTE_RANK[a.decision] - ROUTE_RANK[b.decision])
-  const findings = [...own, ...(routes[0]?.findings ?? [])].toSorted(worstFirst)
-  const decision = every([decide(own), some(routes.map((r) => r.decision))])
-  return {
-    model: subject.model,
-    unit: subject.unit,
-    mode: subject.mode,
-    decision,
-    findings,
-    routes,
-    deciding: decidingOf(findings),
-    isAdvisedAgainst:
-      decision !== 'fail' && findings.some((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail'),
+}
+
+function standingOf(decision: Decision, findings: readonly RawFinding[], subject: ModeSubject): Standing {
+  if (decision !== 'fail') return decision === 'pass' ? 'permitted' : 'undecided'
+  const refusals = findings
+    .filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise')
+    .map((f) => refusalInTime(f, subject))
+  if (refusals.includes('never')) return 'not-permitted'
+  return refusals.includes('no-longer') ? 'outgrown' : 'soon'
+}
+
+class MatchedMode implements ModeMatch {
+  readonly model: RestraintModel
+  readonly unit: RestraintUnit | undefined
+  readonly mode: Mode
+  readonly decision: Decision
+  readonly room: number
+  readonly #subject: ModeSubject
+  /** Adds what only the whole stock tells; asked for when the findings are read. */
+  readonly #complete: (subject: ModeSubject) => ModeSubject
+  #routes: readonly RouteMatch[] | undefined
+  #findings: readonly RawFinding[] | undefined
+  #isAdvisedAgainst: boolean | undefined
+  #standing: Standing | undefined
+
+  constructor(subject: ModeSubject, complete: (subject: ModeSubject) => ModeSubject) {
+    this.model = subject.model
+    this.unit = subject.unit
+    this.mode = subject.mode
+    this.#subject = subject
+    this.#complete = complete
+    const { decision, room } = glanceAtMode(subject)
+    this.decision = decision
+    this.room = room
+  }
+
+  get routes() {
+    return (this.#routes ??= routesOf(this.#subject))
+  }
+  get findings() {
+    return (this.#findings ??= [
+      ...evaluate('mode', this.#complete(this.#subject)),
+      ...(this.routes[0]?.findings ?? []),
+    ].toSorted(worstFirst))
+  }
+  get deciding() {
+    return decidingOf(this.findings)
+  }
+  get isAdvisedAgainst() {
+    return (this.#isAdvisedAgainst ??=
+      this.decision !== 'fail' && isAdvisedAgainst('mode', this.#complete(this.#subject)))
+  }
+  get standing() {
+    return (this.#standing ??= standingOf(this.decision, this.findings, this.#subject))
   }
 }
 
-const MATCH_RANK = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
-const DIRECTION_RANK = { lateral: 0, rearward: 0, forward: 1 } as const
-
-/** Permitted first; among those what the profile does not advise against, rearward, and roomiest first. */
-function byPreference(a: ModeMatch, b: ModeMatch): number {
-  const room = (m: ModeMatch) => Math.min(...m.findings.map(relativeMargin))
-  return (
-    MATCH_RANK[a.decision] - MATCH_RANK[b.decision] ||
-    Number(a.isAdvisedAgainst) - Number(b.isAdvisedAgainst) ||
-    DIRECTION_RANK[a.mode.direction] - DIRECTION_RANK[b.mode.direction] ||
-    (a.mode.heldBy === 'vehicle-belt' ? 1 : 0) - (b.mode.heldBy === 'vehicle-belt' ? 1 : 0) ||
-    (room(a) === room(b) ? 0 : room(b) - room(a)) ||
-    a.model.id.localeCompare(b.model.id) ||
-    a.mode.id.localeCompare(b.mode.id)
-  )
+/** The mode's own rules and its best route's. */
+function glanceAtMode(subject: ModeSubject): Glance {
+  const own = glance('mode', subject)
+  if (own.decision === 'fail') return own
+  const routes = subject.mode.routes.map((route) => glance('route', { ...subject, route }))
+  const decision = some(routes.map((r) => r.decision))
+  const best = routes.filter((r) => r.decision === decision)
+  return {
+    decision: every([own.decision, decision]),
+    room: Math.min(own.room, Math.max(...best.map((r) => r.room))),
+  }
 }
 
-/** Every mode of the stock against one child, best first. */
+/** Every mode of the stock against one child, best first by the practice profile and the room that is left. */
 export function matchModes(circumstances: Circumstances, stock: readonly StockItem[]): readonly ModeMatch[] {
   const side = childSide(circumstances)
-  const subjects = stock.flatMap(({ model, unit }) => model.modes.map((mode) => modeSubject(side, model, mode, unit)))
-  const first = subjects.map(matchOne)
-  const alternatives = {
-    rearward: some(
-      first.filter((m) => m.mode.direction === 'rearward' && m.mode.heldBy !== 'vehicle-belt').map((m) => m.decision),
-    ),
-    harnessed: some(first.filter((m) => m.mode.heldBy !== 'vehicle-belt').map((m) => m.decision)),
-  }
-  // Only what depends on the alternatives is asked again.
-  return first
-    .map((match, i) => {
-      const subject = subjects[i]
-      const mayDepend = match.mode.direction === 'forward'
-      return subject && mayDepend ? matchOne({ ...subject, alternatives }) : match
-    })
-    .toSorted(byPreference)
+  // What depends on the other modes is advice only, so decisions never wait for it.
+  const alternatives = lazily(() => {
+    const harnessed = matches.filter((m) => m.mode.heldBy !== 'vehicle-belt')
+    return {
+      rearward: some(harnessed.filter((m) => m.mode.direction === 'rearward').map((m) => m.decision)),
+      harnessed: some(harnessed.map((m) => m.decision)),
+    }
+  })
+  const complete = (subject: ModeSubject): ModeSubject => ({ ...subject, alternatives: alternatives() })
+  const matches: readonly ModeMatch[] = stock.flatMap(({ model, unit }) =>
+    model.modes.map((mode) => new MatchedMode(modeSubject(side, model, mode, unit), complete)),
+  )
+  return rankModes(matches, { practice: circumstances.practice })
 }
 
 export interface NeedCount {

@@ -1,14 +1,14 @@
-import { every, some, type Decision } from '../quantities/index.ts'
+import { some, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import type { RawFinding } from '../rules/index.ts'
+import type { ModeSubject, PlaceSubject, RawFinding } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
-import { decide, evaluate, worstFirst } from './evaluate.ts'
-import { childSide, modeSubject, type Circumstances } from './subjects.ts'
+import { glance, evaluate, worstFirst } from './evaluate.ts'
+import { childSide, modeSubject, placeSubject, type Circumstances } from './subjects.ts'
 
 export interface PlaceRouteMatch {
   readonly route: Route
   readonly decision: Decision
-  /** Worst first. */
+  /** Worst first; worked out when somebody reads them. */
   readonly findings: readonly RawFinding[]
 }
 export interface PlaceMatch {
@@ -17,22 +17,55 @@ export interface PlaceMatch {
   readonly routes: readonly PlaceRouteMatch[]
 }
 
+class RouteAtPlace implements PlaceRouteMatch {
+  readonly route: Route
+  readonly decision: Decision
+  readonly #subject: ModeSubject
+  readonly #position: SeatingPosition
+  readonly #vehicle: Vehicle
+  #findings: readonly RawFinding[] | undefined
+
+  constructor(subject: ModeSubject, route: Route, position: SeatingPosition, vehicle: Vehicle, isModeRefused: boolean) {
+    this.route = route
+    this.#subject = subject
+    this.#position = position
+    this.#vehicle = vehicle
+    this.decision = isModeRefused ? 'fail' : decideAt(placeSubject(subject, route, position, vehicle))
+  }
+
+  get findings(): readonly RawFinding[] {
+    const at = placeSubject(this.#subject, this.route, this.#position, this.#vehicle)
+    return (this.#findings ??= [...evaluate('route', at), ...evaluate('place', at)].toSorted(worstFirst))
+  }
+}
+
+function decideAt(subject: PlaceSubject): Decision {
+  const byRoute = glance('route', subject).decision
+  if (byRoute === 'fail') return 'fail'
+  const byPlace = glance('place', subject).decision
+  return byPlace === 'pass' ? byRoute : byPlace
+}
+
 /** Where in the car a mode may go, and by which of its routes; the driver's seat is left out. */
 export function matchPlaces(
   circumstances: Circumstances,
   vehicle: Vehicle,
-  chosen: { readonly model: RestraintModel; readonly mode: Mode; readonly unit?: RestraintUnit | undefined },
+  chosen: {
+    readonly model: RestraintModel
+    readonly mode: Mode
+    readonly unit?: RestraintUnit | undefined
+    /** Whether the child may use the mode at all, where that is known already. */
+    readonly decision?: Decision
+  },
 ): readonly PlaceMatch[] {
   const subject = modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit)
-  const modeDecision = decide(evaluate('mode', subject))
+  const isModeRefused = (chosen.decision ?? glance('mode', subject).decision) === 'fail'
   return vehicle.positions
     .filter((position) => !position.isDriverSeat)
     .map((position) => {
-      const routes = chosen.mode.routes.map((route): PlaceRouteMatch => {
-        const at = { ...subject, route, position, vehicle }
-        const findings = [...evaluate('route', at), ...evaluate('place', at)].toSorted(worstFirst)
-        return { route, findings, decision: every([modeDecision === 'fail' ? 'fail' : 'pass', decide(findings)]) }
-      })
+      const routes = chosen.mode.routes.map(
+        (route) => new RouteAtPlace(subject, route, position, vehicle, isModeRefused),
+      )
       return { position, routes, decision: some(routes.map((r) => r.decision)) }
     })
 }

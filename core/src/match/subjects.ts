@@ -1,10 +1,11 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
-import { ageMonthsOf, type Child } from '../child/index.ts'
+import { ageMonthsOf, massOf, seatedShoulderOf, sittingHeightOf, statureOf, type Child } from '../child/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import { toInterval, type IsoDate } from '../quantities/index.ts'
 import { staleReadings, type CheckId } from '../readings/index.ts'
-import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
-import type { FittedSubject, Look, ModeSubject } from '../rules/index.ts'
+import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
+import type { FittedSubject, Look, ModeSubject, PlaceSubject } from '../rules/index.ts'
+import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 
 /** Who is fitted, when, and under which profile: the same for every mode. */
 export interface Circumstances {
@@ -16,25 +17,62 @@ export interface Circumstances {
 
 type ChildSide = Omit<ModeSubject, 'model' | 'unit' | 'mode' | 'alternatives'>
 
+const sides = new WeakMap<Circumstances, ChildSide>()
+
+/** Worked out once per case: documents are never changed in place. */
 export function childSide(c: Circumstances): ChildSide {
+  const known = sides.get(c)
+  if (known) return known
+  const side = findChildSide(c)
+  sides.set(c, side)
+  return side
+}
+
+function findChildSide(c: Circumstances): ChildSide {
   return {
     today: c.today,
     child: c.child,
     age: ageMonthsOf(c.child, c.today),
-    massKg: toInterval(c.child.massKg),
-    statureCm: toInterval(c.child.statureCm),
+    massKg: massOf(c.child),
+    statureCm: statureOf(c.child),
     shoulderMm: toInterval(c.child.seatedShoulderHeightMm),
+    shoulder: seatedShoulderOf(c.child),
+    sitting: sittingHeightOf(c.child),
     practice: c.practice,
     localRule: c.localRule,
   }
 }
 
-export const modeSubject = (side: ChildSide, model: RestraintModel, mode: Mode, unit?: RestraintUnit): ModeSubject => ({
-  ...side,
-  model,
-  mode,
-  unit,
-})
+// Written out field by field: a whole shelf makes thousands of these, and spreading one is many times slower.
+
+export function modeSubject(side: ChildSide, model: RestraintModel, mode: Mode, unit?: RestraintUnit): ModeSubject {
+  const { today, child, age, massKg, statureCm, shoulderMm, shoulder, sitting, practice, localRule } = side
+  return { today, child, age, massKg, statureCm, shoulderMm, shoulder, sitting, practice, localRule, model, mode, unit }
+}
+
+export function placeSubject(at: ModeSubject, route: Route, position: SeatingPosition, vehicle: Vehicle): PlaceSubject {
+  const { today, child, age, massKg, statureCm, shoulderMm, shoulder, sitting, practice, localRule } = at
+  const { model, mode, unit, alternatives } = at
+  return {
+    today,
+    child,
+    age,
+    massKg,
+    statureCm,
+    shoulderMm,
+    shoulder,
+    sitting,
+    practice,
+    localRule,
+    model,
+    mode,
+    unit,
+    alternatives,
+    route,
+    position,
+    vehicle,
+  }
+}
 
 /** Which readings of a case no longer hold, and the change that outdated each. */
 export function staleIn(c: Case): ReturnType<typeof staleReadings> {

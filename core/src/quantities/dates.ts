@@ -12,7 +12,19 @@ interface Ymd {
   readonly d: number
 }
 
+const known = new Map<IsoDate, Ymd>()
+/** A shelf asks about the same few days again and again; more than this many are not remembered. */
+const REMEMBERED_DAYS = 4000
+
 function split(date: IsoDate): Ymd {
+  const before = known.get(date)
+  if (before) return before
+  const parts = parseDay(date)
+  if (known.size < REMEMBERED_DAYS) known.set(date, parts)
+  return parts
+}
+
+function parseDay(date: IsoDate): Ymd {
   const [y, m, d] = date.split('-').map(Number)
   if (!y || !m || !d) throw new RangeError(`Expected a day as YYYY-MM-DD, got "${date}"`)
   return { y, m, d }

@@ -16,8 +16,18 @@ export interface MassRange {
   readonly statedBy: 'mode' | 'group'
 }
 
+const ranges = new WeakMap<Mode, MassRange>()
+
 /** The mass range in kg that decides for a mode, and whether the maker's own or the group's it is. */
 export function massRangeOf(mode: Mode): MassRange {
+  const known = ranges.get(mode)
+  if (known) return known
+  const range = findMassRange(mode)
+  ranges.set(mode, range)
+  return range
+}
+
+function findMassRange(mode: Mode): MassRange {
   if (mode.massKg !== undefined) return { ...mode.massKg, statedBy: 'mode' }
   if (mode.approval.regulation === 'R129') return { statedBy: 'mode' }
   const ranges = mode.approval.groups.map((g) => GROUP_MASS_KG[g])

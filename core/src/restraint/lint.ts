@@ -95,9 +95,56 @@ function lintR44(mode: Mode): readonly (Found | false)[] {
   ]
 }
 
+/** What the scope of a route promises, and what the route must then have. */
+function lintRoutes(mode: Mode): readonly (Found | false)[] {
+  return mode.routes.flatMap((route, i) => {
+    const holds = route.isofix?.role === 'holds'
+    const hasTether = route.topTether?.use === 'required'
+    const isGroupOneForward =
+      mode.approval.regulation === 'R44' && mode.approval.groups.includes('I') && mode.direction === 'forward'
+    return [
+      route.scope === 'i-size' &&
+        mode.heldBy !== 'vehicle-belt' &&
+        !(holds && (route.leg !== undefined || hasTether)) && {
+          path: `routes[${i}].scope`,
+          message: 'i-Size without ISOFIX and a leg or a required top tether',
+        },
+      route.scope === 'i-size' &&
+        mode.approval.regulation === 'R44' && {
+          path: `routes[${i}].scope`,
+          message: 'i-Size is UN R129; this mode is approved to UN R44',
+        },
+      mode.approval.regulation === 'R44' &&
+        holds &&
+        route.scope === 'universal' &&
+        !(isGroupOneForward && hasTether) && {
+          path: `routes[${i}].scope`,
+          message: 'universal by ISOFIX under UN R44 is group I forward with a required top tether only',
+        },
+      route.leg !== undefined &&
+        route.leg.minLengthMm > route.leg.maxLengthMm && {
+          path: `routes[${i}].leg.minLengthMm`,
+          message: `the leg’s shortest length, ${formatNumber(route.leg.minLengthMm)} mm, is above its longest`,
+        },
+    ]
+  })
+}
+
+const lintsByMode = new WeakMap<Mode, { readonly model: RestraintModel; readonly lints: readonly Lint[] }>()
+
+/** Worked out once per mode: a whole shelf asks again and again. */
 export function lintMode(model: RestraintModel, mode: Mode): readonly Lint[] {
+  const known = lintsByMode.get(mode)
+  if (known?.model === model) return known.lints
+  const lints = findLints(model, mode)
+  lintsByMode.set(mode, { model, lints })
+  return lints
+}
+
+function findLints(model: RestraintModel, mode: Mode): readonly Lint[] {
   const alsoForward = model.modes.some((m) => m.direction === 'forward' && m.heldBy !== 'vehicle-belt')
-  const found = mode.approval.regulation === 'R129' ? lintR129(mode, alsoForward) : lintR44(mode)
+  const own = mode.approval.regulation === 'R129' ? lintR129(mode, alsoForward) : lintR44(mode)
+  const found = [...own, ...lintRoutes(mode)]
   const index = model.modes.indexOf(mode)
   return found
     .filter((f) => f !== false)

@@ -1,6 +1,6 @@
-import type { Child } from '../child/index.ts'
+import type { BodyHeight, Child } from '../child/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
-import type { Decision, Interval, IsoDate } from '../quantities/index.ts'
+import type { Decision, Interval, IsoDate, Wording } from '../quantities/index.ts'
 import type { CheckId, Change, Reading, Settings } from '../readings/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -25,7 +25,11 @@ export interface ModeSubject {
   readonly age: Interval | undefined
   readonly massKg: Interval | undefined
   readonly statureCm: Interval | undefined
+  /** Seated shoulder height as measured; the estimate stands in `shoulder`. */
   readonly shoulderMm: Interval | undefined
+  /** Measured, or estimated from the stature and marked so. */
+  readonly shoulder: BodyHeight | undefined
+  readonly sitting: BodyHeight | undefined
   readonly practice: PracticeProfile
   readonly localRule: LocalRule
   readonly model: RestraintModel
@@ -63,7 +67,7 @@ export type Scope = keyof ScopeSubject
 /** A fact that would settle a rule: a field of the child, of the place, a setting, or a check. */
 export type Need =
   | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist'}`
-  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry'}`
+  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear'}`
   | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints'}`
   | `setting.${keyof Settings}`
   | `check.${CheckId}`
@@ -87,6 +91,23 @@ export interface Outcome {
   readonly severity?: Severity | undefined
 }
 
+/** What changes by itself as a child grows and time passes. */
+export type GrowingQuantity = 'massKg' | 'statureCm' | 'ageMonths' | 'shoulderMm' | 'sittingMm' | 'daysFromToday'
+
+/** One limit on a growing quantity; a rule with several asks for all of them. */
+export interface Bound {
+  readonly quantity: GrowingQuantity
+  readonly wording: Wording
+  readonly limit: number
+}
+
+export function rangeBounds(quantity: GrowingQuantity, from?: number, to?: number): readonly Bound[] {
+  return [
+    ...(from === undefined ? [] : [{ quantity, wording: 'at-least', limit: from } as const]),
+    ...(to === undefined ? [] : [{ quantity, wording: 'at-most', limit: to } as const]),
+  ]
+}
+
 export interface Rule<S extends Scope = Scope> {
   readonly id: string
   readonly title: string
@@ -101,6 +122,11 @@ export interface Rule<S extends Scope = Scope> {
   /** Checks that the rule reads; the procedure asks for them whenever the rule applies. */
   readonly checks?: readonly CheckId[] | ((subject: ScopeSubject[S]) => readonly CheckId[])
   readonly applies: (subject: ScopeSubject[S]) => boolean
+  /**
+   * The limits that time will move the child across, where the rule is nothing
+   * else: what `evaluate` asks of exact values. The growth forecast reads them.
+   */
+  readonly bounds?: (subject: ScopeSubject[S]) => readonly Bound[]
   readonly evaluate: (subject: ScopeSubject[S]) => Outcome
 }
 

@@ -26,6 +26,8 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
   'child.needsPostureSpecialist': { label: 'Medical posture needs', stage: 'measure' },
   'unit.lifeEndsOn': { label: 'When the unit’s life ends', stage: 'choose' },
   'unit.history': { label: 'The unit’s state and history', stage: 'choose' },
+  'unit.madeOn': { label: 'The day the unit was made', stage: 'choose' },
+  'unit.approvalYear': { label: 'The year on the approval label', stage: 'choose' },
   'unit.catalogueEntry': { label: 'The catalogue entry against the manual', stage: 'choose' },
   'position.belt': { label: 'Belt at the place', stage: 'place' },
   'position.isofix': { label: 'ISOFIX bars at the place', stage: 'place' },

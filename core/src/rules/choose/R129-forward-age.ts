@@ -13,6 +13,7 @@ export default defineRule({
   standsOn: 'UN R129: rearward or lateral until the child is over 15 months: the day after, not the day.',
   limits: { 'forward, over': { value: OVER_MONTHS, unit: 'months' } },
   applies: ({ mode }) => mode.approval.regulation === 'R129' && mode.direction === 'forward',
+  bounds: () => [{ quantity: 'ageMonths', wording: 'more-than', limit: OVER_MONTHS }],
   evaluate: ({ age }) => {
     const kind = compare(age, 'more-than', OVER_MONTHS)
     return {

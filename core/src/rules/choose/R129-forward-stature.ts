@@ -1,5 +1,5 @@
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 const FROM_CM = 76
 
@@ -13,6 +13,7 @@ export default defineRule({
   standsOn: 'UN R129: rearward or lateral until the child is at least 76 cm tall; 76.0 cm itself may travel forward.',
   limits: { 'forward, from': { value: FROM_CM, unit: 'cm' } },
   applies: ({ mode }) => mode.approval.regulation === 'R129' && mode.direction === 'forward',
+  bounds: () => rangeBounds('statureCm', FROM_CM),
   evaluate: ({ statureCm }) =>
     rangeOutcome({
       what: 'Stature',

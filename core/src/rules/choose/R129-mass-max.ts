@@ -1,5 +1,5 @@
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'R129-mass-max',
@@ -10,6 +10,7 @@ export default defineRule({
   source: 'maker',
   standsOn: 'UN R129: the maker states a maximum mass beside the stature range; it belongs to the range.',
   applies: ({ mode }) => mode.approval.regulation === 'R129' && mode.massKg !== undefined,
+  bounds: ({ mode }) => rangeBounds('massKg', mode.massKg?.from, mode.massKg?.to),
   evaluate: ({ mode, massKg }) =>
     rangeOutcome({
       what: 'Mass',

@@ -1,5 +1,5 @@
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'R129-stature-range',
@@ -10,6 +10,7 @@ export default defineRule({
   source: 'regulation',
   standsOn: 'UN R129 goes by stature as the maker states it for the mode; both ends belong to the range.',
   applies: ({ mode }) => mode.approval.regulation === 'R129',
+  bounds: ({ mode }) => rangeBounds('statureCm', mode.statureCm?.from, mode.statureCm?.to),
   evaluate: ({ mode, statureCm }) =>
     rangeOutcome({
       what: 'Stature',

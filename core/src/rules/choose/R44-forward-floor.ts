@@ -1,5 +1,5 @@
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 const FLOOR_KG = 9
 
@@ -13,6 +13,7 @@ export default defineRule({
   standsOn: 'UN R44: no child below 9 kg travels forward, whatever the mode’s own range says. 9 kg itself may.',
   limits: { 'forward, from': { value: FLOOR_KG, unit: 'kg' } },
   applies: ({ mode }) => mode.approval.regulation === 'R44' && mode.direction === 'forward',
+  bounds: () => rangeBounds('massKg', FLOOR_KG),
   evaluate: ({ massKg }) =>
     rangeOutcome({
       what: 'Mass',

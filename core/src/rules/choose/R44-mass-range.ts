@@ -1,6 +1,6 @@
 import { massRangeOf } from '../../restraint/index.ts'
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'R44-mass-range',
@@ -22,6 +22,7 @@ export default defineRule({
     'group III, to': { value: 36, unit: 'kg' },
   },
   applies: ({ mode }) => mode.approval.regulation === 'R44',
+  bounds: ({ mode }) => rangeBounds('massKg', massRangeOf(mode).from || undefined, massRangeOf(mode).to),
   evaluate: ({ mode, massKg }) => {
     const range = massRangeOf(mode)
     const groups = mode.approval.regulation === 'R44' ? mode.approval.groups.join('/') : ''

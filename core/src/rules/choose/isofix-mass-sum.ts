@@ -1,6 +1,6 @@
 import { compare, exactly, formatInterval, formatNumber, marginWithin, plus } from '../../quantities/index.ts'
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 /** What the anchorages carry, child and restraint together, unless the handbook says otherwise. */
 export const ISOFIX_SUM_KG = 33
@@ -16,6 +16,8 @@ export default defineRule({
     'Child and restraint together at most 33 kg on ISOFIX, for every integral mode held by it, under UN R129 and UN R44; a handbook’s own figure stands instead.',
   limits: { 'sum, to': { value: ISOFIX_SUM_KG, unit: 'kg' } },
   applies: ({ mode, route }) => isIntegral(mode) && isIsofixHeld(route),
+  bounds: ({ model, position }) =>
+    rangeBounds('massKg', undefined, (position?.isofix?.maxTotalMassKg ?? ISOFIX_SUM_KG) - model.massKg),
   evaluate: ({ model, massKg, position }) => {
     const own = position?.isofix?.maxTotalMassKg
     const limit = own ?? ISOFIX_SUM_KG

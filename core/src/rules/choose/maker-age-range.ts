@@ -1,5 +1,5 @@
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'maker-age-range',
@@ -10,6 +10,7 @@ export default defineRule({
   source: 'maker',
   standsOn: 'A maker may ask for a higher age than the regulation, never a lower one.',
   applies: ({ mode }) => mode.ageMonths !== undefined,
+  bounds: ({ mode }) => rangeBounds('ageMonths', mode.ageMonths?.from, mode.ageMonths?.to),
   evaluate: ({ mode, age }) =>
     rangeOutcome({
       what: 'Age',

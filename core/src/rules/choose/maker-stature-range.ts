@@ -1,5 +1,5 @@
 import { rangeOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'maker-stature-range',
@@ -10,6 +10,7 @@ export default defineRule({
   source: 'maker',
   standsOn: 'A maker may add a stature range to a UN R44 mode; it binds.',
   applies: ({ mode }) => mode.approval.regulation === 'R44' && mode.statureCm !== undefined,
+  bounds: ({ mode }) => rangeBounds('statureCm', mode.statureCm?.from, mode.statureCm?.to),
   evaluate: ({ mode, statureCm }) =>
     rangeOutcome({
       what: 'Stature',

@@ -1,6 +1,5 @@
 import { addMonths, daysBetween } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
-import type { ModeSubject } from '../rule.ts'
+import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
 
 /** The day the maker's stated life ends: written on the unit, or made + life. */
 export function lifeEnd({ unit, model }: Pick<ModeSubject, 'unit' | 'model'>): string | undefined {
@@ -18,6 +17,10 @@ export default defineRule({
   source: 'maker',
   standsOn: 'A restraint is retired at the end of the maker’s stated life; its last day still counts.',
   applies: () => true,
+  bounds: (s) => {
+    const end = lifeEnd(s)
+    return end === undefined ? [] : rangeBounds('daysFromToday', undefined, daysBetween(s.today, end))
+  },
   evaluate: (s) => {
     const end = lifeEnd(s)
     if (end === undefined) {

@@ -1,0 +1,6 @@
+export * from './growth-model.ts'
+export * from './random.ts'
+export * from './trajectories.ts'
+export * from './bands.ts'
+export * from './months-left.ts'
+export * from './words.ts'

@@ -1,0 +1,38 @@
+import type { Decision } from '../quantities/index.ts'
+import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
+import type { RawFinding } from '../rules/index.ts'
+
+/** One thing that could be taken off the shelf; a model without a unit is in the catalogue only. */
+export interface StockItem {
+  readonly model: RestraintModel
+  readonly unit?: RestraintUnit | undefined
+}
+
+export interface RouteMatch {
+  readonly route: Route
+  readonly decision: Decision
+  readonly findings: readonly RawFinding[]
+}
+
+/** Where a mode stands on the child's way: what time will mend, what it has taken, what it never was. */
+export type Standing = 'permitted' | 'undecided' | 'soon' | 'outgrown' | 'not-permitted'
+
+/** One mode against one child. Everything but the decision is worked out when somebody reads it. */
+export interface ModeMatch {
+  readonly model: RestraintModel
+  readonly unit?: RestraintUnit | undefined
+  readonly mode: Mode
+  /** Whether the child may use the mode by at least one of its routes. */
+  readonly decision: Decision
+  readonly standing: Standing
+  /** Mode rules and the best route's, worst first. */
+  readonly findings: readonly RawFinding[]
+  /** Best first. */
+  readonly routes: readonly RouteMatch[]
+  /** The finding that decided: the worst one, or the pass with the least room. */
+  readonly deciding: RawFinding | undefined
+  /** Permitted, but the practice profile advises otherwise. */
+  readonly isAdvisedAgainst: boolean
+  /** Least room to any limit, as a share of that limit; `Infinity` where nothing limits. */
+  readonly room: number
+}

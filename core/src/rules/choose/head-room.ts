@@ -1,0 +1,95 @@
+import { EAR_SHARE, EYE_SHARE } from '../../child/index.ts'
+import { insertThicknessRangeMm } from '../../fit/index.ts'
+import {
+  compare,
+  exactly,
+  formatInterval,
+  formatNumber,
+  interval,
+  middle,
+  plus,
+  type Interval,
+} from '../../quantities/index.ts'
+import type { Mode } from '../../restraint/index.ts'
+import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
+
+/** The strict school keeps an infant's crown this far below the edge. */
+const STRICT_CROWN_MM = 25
+
+const LINES: Record<NonNullable<Mode['headRule']>, { readonly what: string; readonly share: Interval } | undefined> = {
+  'crown-inside': { what: 'Crown', share: exactly(1) },
+  'eyes-below-edge': { what: 'Eyes', share: EYE_SHARE },
+  'ears-below-edge': { what: 'Top of the ears', share: EAR_SHARE },
+  // The car's head restraint is not the mode's: it is looked at in the car.
+  'ears-below-vehicle-head-restraint': undefined,
+}
+
+function edgeFor({ mode, practice }: ModeSubject): { readonly edgeMm: number; readonly isStrict: boolean } {
+  const isStrict =
+    practice.infantHead === 'margin-25-mm' && mode.headRule === 'crown-inside' && mode.shape === 'infant-shell'
+  return { edgeMm: (mode.shellEdgeMm ?? 0) - (isStrict ? STRICT_CROWN_MM : 0), isStrict }
+}
+
+export default defineRule({
+  id: 'head-room',
+  title: 'Head below the shell’s edge',
+  scope: 'mode',
+  stage: 'choose',
+  severity: 'stop',
+  source: 'maker',
+  standsOn:
+    'Crown, eyes or top of the ears no higher than the shell edge, as the mode’s rule says; heights taken from the sitting height, or estimated from the stature.',
+  limits: {
+    'strict school, crown below edge': { value: STRICT_CROWN_MM, unit: 'mm' },
+    'eyes, share of sitting height, from': { value: EYE_SHARE.lo, unit: '' },
+    'eyes, share of sitting height, to': { value: EYE_SHARE.hi, unit: '' },
+    'ears, share of sitting height, from': { value: EAR_SHARE.lo, unit: '' },
+    'ears, share of sitting height, to': { value: EAR_SHARE.hi, unit: '' },
+  },
+  applies: ({ mode }) =>
+    mode.shellEdgeMm !== undefined && mode.headRule !== undefined && LINES[mode.headRule] !== undefined,
+  bounds: (s) => {
+    const line = s.mode.headRule && LINES[s.mode.headRule]
+    if (!line) return []
+    const { least } = insertThicknessRangeMm(s.mode, s)
+    return rangeBounds('sittingMm', undefined, (edgeFor(s).edgeMm - least.lo) / middle(line.share))
+  },
+  evaluate: (s) => {
+    const { mode, sitting } = s
+    const line = mode.headRule && LINES[mode.headRule]
+    if (!line) throw new Error(`${mode.id} has no head rule of its own edge`)
+    const { edgeMm, isStrict } = edgeFor(s)
+    const edge = () => `the edge ${isStrict ? `less ${STRICT_CROWN_MM} mm ` : ''}is at ${formatNumber(edgeMm, 0)} mm`
+    const need = 'child.sittingHeightMm' as const
+    if (sitting === undefined) {
+      return {
+        kind: 'undecided',
+        missing: [need],
+        reason: () => `Neither the sitting height nor the stature is known; ${edge()}.`,
+        remedy: () => 'Measure the sitting height, or the stature to estimate it from.',
+      }
+    }
+    const { least } = insertThicknessRangeMm(mode, s)
+    const height = plus(interval(sitting.mm.lo * line.share.lo, sitting.mm.hi * line.share.hi), least)
+    const said = compare(height, 'at-most', edgeMm)
+    const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
+    const shown = () => `${formatInterval(height, 'mm', 0)}${sitting.isEstimated ? ', estimated from the stature' : ''}`
+    return {
+      kind,
+      source: isStrict ? 'practice' : 'maker',
+      measured: height,
+      limit: edgeMm,
+      unit: 'mm',
+      margin: Math.round(edgeMm - height.hi),
+      missing: kind === 'undecided' ? [need] : undefined,
+      reason: () =>
+        kind === 'undecided'
+          ? `${line.what} at ${shown()}: it may stand above the edge; ${edge()}.`
+          : `${line.what} at ${shown()}; ${edge()}.`,
+      remedy: () =>
+        kind === 'fail'
+          ? 'Outgrown by head height: choose another mode.'
+          : 'Measure the sitting height, from the surface it sits on to the crown.',
+    }
+  },
+})
