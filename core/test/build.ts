@@ -189,6 +189,18 @@ export const buildVehicle = (positions: readonly SeatingPosition[] = [buildPosit
   positions: [...positions],
 })
 
+/** Parts of a mode that turn it into one approved by mass group. */
+export const byMass = (
+  groups: ('0' | '0+' | 'I' | 'II' | 'III')[],
+  over: Partial<Mode> = {},
+  approvedYear?: number,
+): Partial<Mode> => ({
+  approval: { regulation: 'R44', series: '04', groups, ...(approvedYear !== undefined && { approvedYear }) },
+  statureCm: undefined,
+  massKg: undefined,
+  ...over,
+})
+
 interface CaseParts {
   readonly child?: Partial<Child>
   readonly mode?: Partial<Mode>
@@ -198,6 +210,7 @@ interface CaseParts {
   readonly position?: Partial<SeatingPosition>
   readonly others?: readonly SeatingPosition[]
   readonly practice?: Partial<PracticeProfile>
+  readonly localRule?: Case['localRule']
   readonly settings?: Case['settings']
   readonly readings?: Case['readings']
 }
@@ -226,7 +239,7 @@ export function buildCase(parts: CaseParts = {}): Case {
     disturbances: {},
     readings: parts.readings ?? {},
     practice: { ...DEFAULT_PRACTICE, ...parts.practice },
-    localRule: DEFAULT_LOCAL_RULE,
+    localRule: parts.localRule ?? DEFAULT_LOCAL_RULE,
   }
 }
 

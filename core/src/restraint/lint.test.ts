@@ -1,12 +1,23 @@
-import { BOOSTER, buildCase, buildMode, buildModel, FORWARD, kindOf } from '../../test/build.ts'
+import {
+  BELT_ROUTE,
+  BOOSTER,
+  buildCase,
+  buildLeg,
+  buildMode,
+  buildModel,
+  buildRoute,
+  byMass,
+  FORWARD,
+  kindOf,
+  TETHER_ROUTE,
+} from '../../test/build.ts'
 import { assess, lintModel, type Mode } from '../index.ts'
 
 const r44 = (over: Partial<Mode>, groups: ('0' | '0+' | 'I' | 'II' | 'III')[] = ['I'], approvedYear?: number): Mode =>
   buildMode({
+    routes: [BELT_ROUTE],
     ...over,
-    approval: { regulation: 'R44', series: '04', groups, ...(approvedYear !== undefined && { approvedYear }) },
-    statureCm: over.statureCm,
-    massKg: over.massKg,
+    ...byMass(groups, { statureCm: over.statureCm, massKg: over.massKg }, approvedYear),
   })
 const CUSHION: Partial<Mode> = { ...BOOSTER, shape: 'booster-cushion' }
 const forward = buildMode(FORWARD)
@@ -58,6 +69,24 @@ test.each<[string, Mode[], string[]]>([
     'R44 cushion of 2018 from 125 cm and 22 kg',
     [r44({ ...CUSHION, statureCm: { from: 125 }, massKg: { from: 22, to: 36 } }, ['II', 'III'], 2018)],
     [],
+  ],
+  ['i-Size by ISOFIX with a leg', [buildMode()], []],
+  ['i-Size by ISOFIX alone', [buildMode({ routes: [buildRoute({ leg: undefined })] })], ['modes[0].routes[0].scope']],
+  ['i-Size under UN R44', [r44({ routes: [buildRoute()] }, ['0+'])], ['modes[0].routes[0].scope']],
+  [
+    'R44 universal ISOFIX, group I forward with tether',
+    [r44({ direction: 'forward', routes: [{ ...TETHER_ROUTE, scope: 'universal' }] })],
+    [],
+  ],
+  [
+    'R44 universal ISOFIX, rearward',
+    [r44({ routes: [buildRoute({ scope: 'universal' })] }, ['0+'])],
+    ['modes[0].routes[0].scope'],
+  ],
+  [
+    'a leg longer at its shortest than at its longest',
+    [buildMode({ routes: [buildRoute({ leg: buildLeg({ minLengthMm: 481 }) })] })],
+    ['modes[0].routes[0].leg.minLengthMm'],
   ],
 ])('%s', (_, modes, paths) => {
   expect(lintModel(buildModel(modes)).map((l) => l.path)).toEqual(paths)
