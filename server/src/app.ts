@@ -9,10 +9,14 @@ import helmet from 'helmet'
 import { AssessController } from './assess/assess.controller'
 import { CatalogueController } from './catalogue/catalogue.controller'
 import { CatalogueService } from './catalogue/catalogue.service'
+import { ChildrenController } from './fittings/children.controller'
 import { FittingsController } from './fittings/fittings.controller'
 import { FittingsService } from './fittings/fittings.service'
 import { Clock } from './http/clock'
 import { FaultsException, toFaults } from './http/faults'
+import { PracticeController } from './practice/practice.controller'
+import { PracticeService } from './practice/practice.service'
+import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
 
 /** Largest body accepted: a catalogue of a few thousand models fits. */
@@ -53,11 +57,20 @@ class AppModule {
             }),
           ]
         : [],
-      controllers: [HealthController, CatalogueController, FittingsController, AssessController],
+      controllers: [
+        HealthController,
+        CatalogueController,
+        FittingsController,
+        ChildrenController,
+        AssessController,
+        PracticeController,
+        RulesController,
+      ],
       providers: [
         { provide: Database, useValue: database },
         { provide: Clock, useValue: clock },
         CatalogueService,
+        PracticeService,
         FittingsService,
       ],
     }
@@ -99,6 +112,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   )
   app.use(onlyForThisMachine)
   app.useBodyParser('json', { limit: BODY_LIMIT })
+  app.useBodyParser('text', { type: 'text/csv', limit: BODY_LIMIT })
   app.use(
     helmet({
       contentSecurityPolicy: {

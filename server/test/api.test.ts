@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { DEFAULT_PRACTICE, LOCAL_RULES } from '@nimble-anchor/core'
 import { buildCase, buildMode, buildModel, FORWARD, withEverythingGood } from '../../core/test/build'
 import { start, type Running } from './harness'
 
@@ -188,7 +189,7 @@ describe('catalogue', () => {
   test('a preview says what would happen and stores nothing', async () => {
     const body = { format: 'nimble-anchor/catalogue', version: 1, children: [{ id: 'new-child', name: 'New' }] }
     expect((await na.post('/api/catalogue/import?preview=true', body).expect(200)).body).toEqual([
-      { kind: 'child', id: 'new-child', state: 'new' },
+      { kind: 'children', id: 'new-child', state: 'new' },
     ])
     expect((await na.get('/api/catalogue')).body.children.map((c: { id: string }) => c.id)).not.toContain('new-child')
   })
@@ -197,7 +198,7 @@ describe('catalogue', () => {
     const body = { format: 'nimble-anchor/catalogue', version: 1, models: [model] }
     expect((await na.post('/api/catalogue/import?preview=true', body).expect(200)).body).toEqual([
       {
-        kind: 'model',
+        kind: 'models',
         id: 'halyard',
         state: 'new',
         lints: ['modes[0].statureCm.from: forward from 75 cm; UN R129 allows it from 76 cm'],
@@ -215,11 +216,147 @@ describe('catalogue', () => {
       units: [{ id: 'u', modelId: 'nothing', serial: '1' }],
     }
     const { body: answer } = await na.post('/api/catalogue/import', body).expect(400)
-    expect(answer.faults[0].path).toBe('$.children[1].id')
+    expect(answer.faults.map((f: { path: string }) => f.path)).toEqual(['$.units[0].modelId', '$.children[1].id'])
     const orphan = await na.post('/api/catalogue/import', { ...body, children: [body.children[0]] }).expect(400)
     expect(orphan.body.faults).toEqual([{ path: '$.units[0].modelId', message: 'no restraint model "nothing"' }])
     expect((await na.get('/api/catalogue')).body.children.map((c: { id: string }) => c.id)).not.toContain('good-child')
   })
+})
+
+describe('spreadsheets', () => {
+  const importCsv = (text: string, preview = false) =>
+    na.post(`/api/catalogue/import${preview ? '?preview=true' : ''}`, text, 'text/csv')
+
+  test('what is exported comes back the same, byte for byte, and says so', async () => {
+    for (const table of ['restraints', 'units']) {
+      const { text } = await na.get(`/api/catalogue/${table}.csv`).expect(200)
+      const { body } = await importCsv(text).expect(200)
+      expect(new Set(body.map((r: { state: string }) => r.state))).toEqual(new Set(['same']))
+      expect((await na.get(`/api/catalogue/${table}.csv`)).text).toBe(text)
+    }
+  })
+  test('the JSON file comes back the same, and holds nothing about children', async () => {
+    const { body, text } = await na.get('/api/catalogue/restraints.json').expect(200)
+    expect(Object.keys(body)).toEqual(['format', 'version', 'models', 'units'])
+    await na.post('/api/catalogue/import', body).expect(200)
+    expect((await na.get('/api/catalogue/restraints.json')).text).toBe(text)
+  })
+  test('a bad cell is named with row, column, value and limit; a preview shows the rest; nothing is half-imported', async () => {
+    const text =
+      'unit.id,unit.modelId,unit.serial,unit.madeOn\nu-new,ravel-bowline,N-1,2025-01-01\nu-bad,ravel-bowline,N-2,yesterday\nu-lost,nothing,N-3,\n'
+    const { body: rows } = await importCsv(text, true).expect(200)
+    expect(rows).toEqual([
+      { kind: 'units', id: 'u-new', state: 'new' },
+      {
+        kind: 'units',
+        id: 'u-bad',
+        state: 'rejected',
+        faults: [{ path: 'row 3, column unit.madeOn', message: 'must be a day as YYYY-MM-DD, got "yesterday"' }],
+      },
+      {
+        kind: 'units',
+        id: 'u-lost',
+        state: 'rejected',
+        faults: [{ path: 'row 4, column unit.modelId', message: 'no restraint model "nothing"' }],
+      },
+    ])
+    expect((await importCsv(text).expect(400)).body.faults).toHaveLength(2)
+    expect((await na.get('/api/catalogue/units.csv')).text).not.toContain('u-new')
+  })
+  test.each([
+    ['colour\nred\n', 'row 1', 'must name the columns of a table: restraints, units, vehicles'],
+    ['unit.id,unit.colour\nu,red\n', 'row 1, column unit.colour', 'is not a column of the table of units'],
+    ['unit.id,"unit.serial\nu', '$', 'cannot be read as CSV'],
+  ])('a table that is none: %j', async (text, path, message) => {
+    const { body } = await importCsv(text).expect(400)
+    expect(body.faults[0].path).toBe(path)
+    expect(body.faults[0].message).toContain(message)
+  })
+  test('semicolons and decimal commas, as some spreadsheets write them', async () => {
+    const header =
+      'model.id;model.maker;model.name;model.massKg;mode.id;mode.label;mode.approval.regulation;mode.approval.series;mode.approval.groups;mode.shape;mode.direction;mode.heldBy;route.id;route.label;route.scope;route.belt.needs;route.belt.path;route.belt.lock.kind'
+    const path = '"[{""section"":""lap"",""mark"":""red"",""side"":""buckle-side"",""how"":""under""}]"'
+    const line = `half-hitch;Ravel;Half Hitch;4,5;booster;Booster;R44;04;II III;booster-seat;forward;vehicle-belt;belt;By belt;universal;three-point;${path};free`
+    const { body } = await importCsv(`${header}\n${line}\n`).expect(200)
+    expect(body).toEqual([{ kind: 'models', id: 'half-hitch', state: 'new' }])
+    const model = (await na.get('/api/catalogue')).body.models.find((m: { id: string }) => m.id === 'half-hitch')
+    expect(model.massKg).toBe(4.5)
+    await na.delete('/api/catalogue/models/half-hitch').expect(204)
+    await na.delete('/api/catalogue/models/half-hitch').expect(404)
+  })
+  test('a model with units on the shelf is not taken away; what is no kind is refused', async () => {
+    expect((await na.delete('/api/catalogue/models/ravel-bowline').expect(409)).body.message).toContain('on the shelf')
+    await na.delete('/api/catalogue/children/tamsin-hale').expect(400)
+  })
+})
+
+describe('practice and local rule', () => {
+  const profile = { ...DEFAULT_PRACTICE, id: 'bay', name: 'The bay’s own', slack: 'pinch' }
+  test('shipped: two profiles and three local rules; a new fitting starts with the default', async () => {
+    const { body } = await na.get('/api/practice').expect(200)
+    expect(body.profiles.map((p: { id: string }) => p.id)).toEqual(['legal-minimum', 'rearward-longest'])
+    expect(body.localRules).toHaveLength(3)
+    for (const rule of LOCAL_RULES) expect(body.localRules).toContainEqual(rule)
+    expect(body.profiles).toContainEqual(DEFAULT_PRACTICE)
+  })
+  test('a profile is kept, becomes the default, and a new fitting takes it', async () => {
+    await na.put('/api/practice/profiles/bay', profile).expect(200)
+    await na.put('/api/practice/defaults', { profileId: 'bay', localRuleId: 'to-135-or-12' }).expect(200)
+    const { body } = await na.post('/api/fittings', { childId: 'tamsin-hale' }).expect(201)
+    expect(body.case.practice).toEqual(profile)
+    expect(body.case.localRule.untilStatureCm).toBe(135)
+    expect((await na.delete('/api/practice/profiles/bay').expect(409)).body.message).toContain('choose another')
+    await na.put('/api/practice/defaults', { profileId: 'rearward-longest', localRuleId: 'to-150-or-12' }).expect(200)
+    await na.delete('/api/practice/profiles/bay').expect(200)
+    await na.delete('/api/practice/local-rules/none').expect(404)
+  })
+  test.each([
+    ['profiles/bay', { ...profile, slack: 'loose' }, '$.slack'],
+    ['profiles/other', profile, '$.id'],
+    ['local-rules/none', { id: 'none', name: 'No end' }, '$.untilStatureCm'],
+    ['defaults', { profileId: 'rearward-longest', localRuleId: 'nowhere' }, '$.localRuleId'],
+    ['defaults', { profileId: 'Not An Id', localRuleId: 'to-150-or-12' }, '$.profileId'],
+  ])('PUT %s with a fault names the field', async (path, body, field) => {
+    expect((await na.put(`/api/practice/${path}`, body).expect(400)).body.faults[0].path).toBe(field)
+  })
+})
+
+test('the log counts which rule decided, by fittings and by entries', async () => {
+  const { id } = (await na.post('/api/fittings', { childId: 'tamsin-hale' })).body
+  const model = (await na.get('/api/catalogue')).body.models.find((m: { id: string }) => m.id === 'hitchmark-reef')
+  const puts = [
+    { path: ['restraints'], value: [model] },
+    { path: ['choice'], value: { modelId: 'hitchmark-reef', modeId: 'booster' } },
+  ]
+  await na.post(`/api/fittings/${id}/entries`, { baseSequence: 0, who: 'Jory', puts }).expect(200)
+  const mass = { value: 10.5, plusMinus: 0.1, source: 'measured' }
+  await na
+    .post(`/api/fittings/${id}/entries`, {
+      baseSequence: 1,
+      who: 'Jory',
+      puts: [{ path: ['child', 'massKg'], value: mass }],
+    })
+    .expect(200)
+  const { body } = await na.get('/api/rules/decided').expect(200)
+  const refused = body.filter((c: { ruleId: string }) => /^R129-(booster-floor|stature-range)$/.test(c.ruleId))
+  expect(refused).toEqual([expect.objectContaining({ fittings: 1, entries: 2 })])
+})
+
+test('a child’s readings over its fittings, what it wore taken off', async () => {
+  const { id } = (await na.post('/api/fittings', { childId: 'wren-oxley' })).body
+  await na
+    .post(`/api/fittings/${id}/entries`, {
+      baseSequence: 0,
+      who: 'Jory',
+      puts: [
+        { path: ['child', 'massKg'], value: { value: 5, plusMinus: 0, source: 'measured' } },
+        { path: ['child', 'weighedIn'], value: 'indoor-clothes' },
+      ],
+    })
+    .expect(200)
+  const { body } = await na.get('/api/children/wren-oxley/readings').expect(200)
+  expect(body.at(-1)).toMatchObject({ fittingId: id, massKg: { lo: 4.2, hi: 4.8 } })
+  expect((await na.get('/api/children/nobody/readings').expect(200)).body).toEqual([])
 })
 
 test('the interface is described in OpenAPI, with the published schemas', async () => {

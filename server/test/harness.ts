@@ -15,7 +15,10 @@ export interface Running {
   readonly app: NestExpressApplication
   readonly dataDir: string
   get(path: string): request.Test
-  post(path: string, body?: object): request.Test
+  /** JSON, or text of the type named. */
+  post(path: string, body?: object | string, type?: string): request.Test
+  put(path: string, body: object): request.Test
+  delete(path: string): request.Test
   /** Closes, and opens the same data again. */
   restart(today?: string): Promise<Running>
   end(): Promise<void>
@@ -33,7 +36,9 @@ export async function start(options: { dataDir?: string; demo?: boolean; today?:
     app,
     dataDir,
     get: (path) => request(server).get(path),
-    post: (path, body = {}) => request(server).post(path).send(body),
+    post: (path, body = {}, type = 'application/json') => request(server).post(path).type(type).send(body),
+    put: (path, body) => request(server).put(path).send(body),
+    delete: (path) => request(server).delete(path),
     restart: async (later) => {
       await app.close()
       return start({ dataDir, today: later ?? today })

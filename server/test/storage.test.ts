@@ -105,6 +105,27 @@ describe('the store', () => {
     await db.onModuleDestroy()
     rmSync(dir, { recursive: true })
   })
+  test('writes that come one after another, each at the moment the last is answered, are all stored', async () => {
+    const dir = folder()
+    const db = await Database.open(dir)
+    for (let i = 0; i < 30; i += 1) await db.write((m) => m.save(VehicleRow, { id: `v${i}`, body: {} }))
+    expect(await db.read.count(VehicleRow)).toBe(30)
+    await db.onModuleDestroy()
+    rmSync(dir, { recursive: true })
+  })
+  test('nobody is answered before what was stored can be read', async () => {
+    const dir = folder()
+    const db = await Database.open(dir)
+    const seen = await Promise.all(
+      Array.from({ length: 40 }, async (_, i) => {
+        await db.write((m) => m.save(VehicleRow, { id: `v${i}`, body: {} }))
+        return db.read.existsBy(VehicleRow, { id: `v${i}` })
+      }),
+    )
+    expect(seen.every(Boolean)).toBe(true)
+    await db.onModuleDestroy()
+    rmSync(dir, { recursive: true })
+  })
   test('an entry of the history cannot be changed, a foreign key cannot dangle', async () => {
     const na = await start({ demo: true })
     const { id } = (await na.post('/api/fittings', { childId: 'tamsin-hale' })).body

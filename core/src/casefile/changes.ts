@@ -21,7 +21,7 @@ export interface Changed {
 
 const CHILD_FIELDS = [
   'name', 'familyName', 'dateOfBirth', 'ageMonths', 'sex', 'bornAtWeeks', 'headControl', 'needsPostureSpecialist',
-  'massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm', 'note',
+  'massKg', 'weighedIn', 'statureCm', 'measuredIn', 'seatedShoulderHeightMm', 'sittingHeightMm', 'note',
 ] // prettier-ignore
 const PLACE_FIELDS = [
   'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'frontClearanceMm', 'handbook', 'lowerTetherPoints',

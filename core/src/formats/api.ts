@@ -1,5 +1,8 @@
-import type { Case, Changed } from '../casefile/index.ts'
+import type { Case, Changed, Fault } from '../casefile/index.ts'
+import type { LocalRule, PracticeProfile } from '../practice/index.ts'
+import type { Interval, IsoDate } from '../quantities/index.ts'
 import type { Verdict } from '../verdict/index.ts'
+import type { CatalogueKind } from './reading.ts'
 
 /** What the server answers about fittings: one set of shapes for both sides of the wall. Times are ISO 8601 in UTC. */
 export interface FittingView {
@@ -31,4 +34,36 @@ export interface HistoryEntry {
   readonly changes: readonly Changed[]
   /** The entry that this one takes back. */
   readonly undoes: number | null
+}
+
+/** One row of an import: what would happen to it, or did. */
+export interface ImportRow {
+  readonly kind: CatalogueKind
+  readonly id: string
+  readonly state: 'new' | 'changed' | 'same' | 'rejected'
+  readonly faults?: readonly Fault[]
+  readonly lints?: readonly string[]
+}
+
+/** What a child measured on one day, clothes and shoes taken off. */
+export interface GrowthReading {
+  readonly fittingId: string
+  readonly on: IsoDate
+  readonly massKg?: Interval
+  readonly statureCm?: Interval
+}
+
+/** How often a rule stood as the one that decided: in how many fittings, after how many entries. */
+export interface RuleCount {
+  readonly ruleId: string
+  readonly fittings: number
+  readonly entries: number
+}
+
+/** Named profiles and local rules, kept for all fittings, and which a new fitting starts with. */
+export interface PracticeBook {
+  readonly profiles: readonly PracticeProfile[]
+  readonly localRules: readonly LocalRule[]
+  readonly profileId: string
+  readonly localRuleId: string
 }

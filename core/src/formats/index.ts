@@ -1,3 +1,5 @@
 export * from './catalogue.ts'
 export * from './json-schema.ts'
 export * from './api.ts'
+export * from './spreadsheet.ts'
+export * from './reading.ts'

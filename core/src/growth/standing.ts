@@ -97,3 +97,21 @@ export function growthSlips(child: Child, today: IsoDate): readonly string[] {
     ]
   })
 }
+
+interface DatedMeasures {
+  readonly on: IsoDate
+  readonly statureCm?: Interval | undefined
+}
+
+/** Earlier statures that this one falls short of beyond both measurements: nobody shrinks. */
+export function shrinkSlips(child: Child, today: IsoDate, earlier: readonly DatedMeasures[]): readonly string[] {
+  const now = statureOf(child)
+  if (!now) return []
+  const worst = earlier
+    .filter((r) => r.on < today && r.statureCm !== undefined && r.statureCm.lo > now.hi)
+    .toSorted((a, b) => (b.statureCm?.lo ?? 0) - (a.statureCm?.lo ?? 0))[0]
+  if (!worst?.statureCm) return []
+  return [
+    `A stature of ${formatNumber(middle(now))} cm is less than the ${formatNumber(middle(worst.statureCm))} cm of ${worst.on}, and a child does not shrink. Look at both again.`,
+  ]
+}

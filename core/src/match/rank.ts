@@ -37,8 +37,10 @@ const MONTHS_STEP = 3
 const FITS_NOWHERE = 1000
 
 const marginText = ({ deciding }: ModeMatch): string => {
-  const { margin, unit } = deciding?.outcome ?? {}
-  return margin === undefined ? 'no limit near' : `${formatNumber(margin)} ${unit ?? ''}`.trim()
+  const { margin, limit, unit } = deciding?.outcome ?? {}
+  return margin === undefined || limit === undefined
+    ? 'no limit near'
+    : `${formatNumber(margin)} ${unit ?? ''} from ${formatNumber(limit)}`
 }
 
 const CRITERIA: readonly Criterion[] = [

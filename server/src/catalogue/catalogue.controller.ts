@@ -1,8 +1,21 @@
-import { Body, Controller, Get, HttpCode, Post, Query } from '@nestjs/common'
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import type { Catalogue } from '@nimble-anchor/core'
+import {
+  BadRequestException,
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  ParseEnumPipe,
+  Post,
+  Query,
+} from '@nestjs/common'
+import { ApiBody, ApiConsumes, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
+import { CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core'
 import { IsBooleanString, IsOptional } from 'class-validator'
-import { CatalogueService, type ImportRow } from './catalogue.service'
+import { CatalogueService } from './catalogue.service'
+import { itemsOfCsv, toCsv } from './csv'
 
 class ImportQuery {
   /** `true` says what would happen and stores nothing. */
@@ -10,6 +23,9 @@ class ImportQuery {
   @IsBooleanString()
   preview?: string
 }
+
+const KINDS = { models: 'models', units: 'units', vehicles: 'vehicles' } as const
+type Kind = keyof typeof KINDS
 
 /** Put into the API's description by `app.ts`. */
 const SCHEMA = { $ref: '#/components/schemas/Catalogue' }
@@ -25,11 +41,52 @@ export class CatalogueController {
     return this.catalogue.all()
   }
 
+  @Get('restraints.json')
+  @Header('Content-Disposition', 'attachment; filename="restraints.json"')
+  @ApiOperation({ summary: 'Models and units alone, as a file; nothing about children' })
+  async restraints(): Promise<object> {
+    return {
+      format: CATALOGUE_FORMAT,
+      version: 1,
+      models: await this.catalogue.bodies('models'),
+      units: await this.catalogue.bodies('units'),
+    }
+  }
+
+  @Get('restraints.csv')
+  @Header('Content-Disposition', 'attachment; filename="restraints.csv"')
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  @ApiProduces('text/csv')
+  @ApiOperation({ summary: 'Models as a spreadsheet, one line a route' })
+  async restraintsCsv(): Promise<string> {
+    return toCsv('restraints', await this.catalogue.bodies('models'))
+  }
+
+  @Get('units.csv')
+  @Header('Content-Disposition', 'attachment; filename="units.csv"')
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  @ApiProduces('text/csv')
+  @ApiOperation({ summary: 'Units on the shelf as a spreadsheet' })
+  async unitsCsv(): Promise<string> {
+    return toCsv('units', await this.catalogue.bodies('units'))
+  }
+
   @Post('import')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Import a catalogue: all of it or nothing' })
+  @ApiOperation({ summary: 'Import a catalogue, JSON or CSV: all of it or nothing' })
+  @ApiConsumes('application/json', 'text/csv')
   @ApiBody({ schema: SCHEMA })
   import(@Body() body: unknown, @Query() query: ImportQuery): Promise<readonly ImportRow[]> {
-    return this.catalogue.import(body, query.preview === 'true')
+    const isPreview = query.preview === 'true'
+    if (typeof body === 'string') return this.catalogue.store(itemsOfCsv(body), isPreview)
+    if (body === undefined) throw new BadRequestException('Needs a body of application/json or text/csv.')
+    return this.catalogue.import(body, isPreview)
+  }
+
+  @Delete(':kind/:id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Take a model, a unit or a vehicle away; fittings keep their own copy' })
+  delete(@Param('kind', new ParseEnumPipe(KINDS)) kind: Kind, @Param('id') id: string): Promise<void> {
+    return this.catalogue.delete(kind, id)
   }
 }

@@ -1,94 +1,110 @@
-import { Injectable } from '@nestjs/common'
+import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import {
   CATALOGUE_FORMAT,
-  catalogueSchema,
-  lintModel,
-  parseWith,
+  readCatalogue,
   type Catalogue,
-  type Fault,
-  type RestraintModel,
+  type CatalogueKind,
+  type ImportRow,
+  type ReadItem,
 } from '@nimble-anchor/core'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
 
-export type RowState = 'new' | 'changed' | 'same'
-export interface ImportRow {
-  readonly kind: 'vehicle' | 'model' | 'unit' | 'child'
-  readonly id: string
-  readonly state: RowState
-  /** Where the entry contradicts its regulation: imported, flagged, and never ready to travel. */
-  readonly lints?: readonly string[]
-}
-
 interface StoredRow {
   id: string
   body: unknown
 }
+
+const TARGETS: Record<CatalogueKind, EntityTarget<StoredRow>> = {
+  vehicles: VehicleRow,
+  models: ModelRow,
+  units: UnitRow,
+  children: ChildRow,
+}
+
+const NOTHING_IMPORTED = 'The catalogue is not valid; nothing was imported.'
 
 @Injectable()
 export class CatalogueService {
   constructor(private readonly db: Database) {}
 
   async all(): Promise<Catalogue> {
-    const bodies = async (target: EntityTarget<StoredRow>) =>
-      (await this.db.read.find(target, { order: { id: 'ASC' } })).map((row) => row.body)
     return {
       format: CATALOGUE_FORMAT,
       version: 1,
-      vehicles: (await bodies(VehicleRow)) as NonNullable<Catalogue['vehicles']>,
-      models: (await bodies(ModelRow)) as NonNullable<Catalogue['models']>,
-      units: (await bodies(UnitRow)) as NonNullable<Catalogue['units']>,
-      children: (await bodies(ChildRow)) as NonNullable<Catalogue['children']>,
+      vehicles: (await this.bodies('vehicles')) as NonNullable<Catalogue['vehicles']>,
+      models: (await this.bodies('models')) as NonNullable<Catalogue['models']>,
+      units: (await this.bodies('units')) as NonNullable<Catalogue['units']>,
+      children: (await this.bodies('children')) as NonNullable<Catalogue['children']>,
     }
+  }
+
+  /** Everything of one kind, in the order of the ids. */
+  async bodies(kind: CatalogueKind): Promise<readonly unknown[]> {
+    return (await this.db.read.find(TARGETS[kind], { order: { id: 'ASC' } })).map((row) => row.body)
   }
 
   async isEmpty(): Promise<boolean> {
     return (await this.db.read.count(VehicleRow)) === 0 && (await this.db.read.count(ModelRow)) === 0
   }
 
-  /** Says of each row whether it is new, changed or the same; stores all of them, or none. */
-  async import(data: unknown, isPreview: boolean): Promise<readonly ImportRow[]> {
-    const parsed = parseWith(catalogueSchema, data)
-    if (!parsed.ok) throw new FaultsException('The catalogue is not valid; nothing was imported.', parsed.error)
-    const catalogue = parsed.value
+  /** Imports a catalogue, or says what would happen. */
+  import(data: unknown, isPreview: boolean): Promise<readonly ImportRow[]> {
+    const read = readCatalogue(data)
+    if (!read.ok) throw new FaultsException(NOTHING_IMPORTED, read.error)
+    return this.store(read.value, isPreview)
+  }
+
+  /** Says of each item whether it is new, changed, the same or rejected; stores all of them, or none. */
+  store(items: readonly ReadItem[], isPreview: boolean): Promise<readonly ImportRow[]> {
     return this.db.write(async (manager) => {
-      await this.refuseOrphans(manager, catalogue)
+      const known = new Set([
+        ...items.filter((i) => i.kind === 'models' && i.faults.length === 0).map((i) => i.id),
+        ...(await manager.find(ModelRow, { select: { id: true } })).map((m) => m.id),
+      ])
       const rows: ImportRow[] = []
-      const put = async (
-        kind: ImportRow['kind'],
-        target: EntityTarget<StoredRow>,
-        items: readonly { id: string }[],
-        extra?: (item: never) => object,
-      ) => {
-        for (const item of items) {
-          const old = await manager.findOneBy(target, { id: item.id })
-          const state: RowState = !old ? 'new' : JSON.stringify(old.body) === JSON.stringify(item) ? 'same' : 'changed'
-          const lints = kind === 'model' ? lintModel(item as RestraintModel).map((l) => `${l.path}: ${l.message}`) : []
-          rows.push({ kind, id: item.id, state, ...(lints.length > 0 && { lints }) })
-          if (!isPreview && state !== 'same')
-            await manager.save(target, { id: item.id, body: item, ...extra?.(item as never) })
-        }
+      for (const item of items) rows.push(await this.judge(manager, item, known))
+      if (isPreview) return rows
+      const faults = rows.flatMap((r) => r.faults ?? [])
+      if (faults.length > 0) throw new FaultsException(NOTHING_IMPORTED, faults)
+      for (const [i, { kind, id, item }] of items.entries()) {
+        if (rows[i]?.state === 'same') continue
+        const columns = kind === 'units' ? { modelId: (item as unknown as { modelId: string }).modelId } : {}
+        await manager.save(TARGETS[kind], { id, body: item, ...columns })
       }
-      await put('vehicle', VehicleRow, catalogue.vehicles ?? [])
-      await put('model', ModelRow, catalogue.models ?? [])
-      await put('unit', UnitRow, catalogue.units ?? [], (unit: { modelId: string }) => ({ modelId: unit.modelId }))
-      await put('child', ChildRow, catalogue.children ?? [])
       return rows
     })
   }
 
-  private async refuseOrphans(manager: EntityManager, catalogue: Catalogue): Promise<void> {
-    const known = new Set([
-      ...(catalogue.models ?? []).map((m) => m.id),
-      ...(await manager.find(ModelRow, { select: { id: true } })).map((m) => m.id),
-    ])
-    const faults: Fault[] = (catalogue.units ?? []).flatMap((unit, i) =>
-      known.has(unit.modelId)
-        ? []
-        : [{ path: `$.units[${i}].modelId`, message: `no restraint model "${unit.modelId}"` }],
-    )
-    if (faults.length > 0) throw new FaultsException('The catalogue is not valid; nothing was imported.', faults)
+  private async judge(manager: EntityManager, read: ReadItem, models: ReadonlySet<string>): Promise<ImportRow> {
+    const { kind, id, item, lints } = read
+    const modelId = kind === 'units' ? (item as unknown as { modelId?: string }).modelId : undefined
+    const isOrphan = read.faults.length === 0 && modelId !== undefined && !models.has(modelId)
+    const faults = isOrphan
+      ? [
+          {
+            path: read.at.startsWith('$') ? `${read.at}.modelId` : `${read.at}, column unit.modelId`,
+            message: `no restraint model "${modelId}"`,
+          },
+        ]
+      : read.faults
+    if (faults.length > 0) return { kind, id, state: 'rejected', faults }
+    const old = await manager.findOneBy(TARGETS[kind], { id })
+    const state = !old ? 'new' : JSON.stringify(old.body) === JSON.stringify(item) ? 'same' : 'changed'
+    return { kind, id, state, ...(lints.length > 0 && { lints }) }
+  }
+
+  /** Takes a model, a unit or a vehicle out of the catalogue; fittings keep their own copy of it. */
+  delete(kind: 'models' | 'units' | 'vehicles', id: string): Promise<void> {
+    return this.db.write(async (manager) => {
+      if (kind === 'models') {
+        const units = await manager.countBy(UnitRow, { modelId: id })
+        if (units > 0) throw new ConflictException(`${units} of it on the shelf: take the units away first.`)
+      }
+      const { affected } = await manager.delete(TARGETS[kind], { id })
+      if (!affected) throw new NotFoundException('There is no such entry in the catalogue.')
+    })
   }
 }

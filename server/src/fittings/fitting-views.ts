@@ -1,4 +1,15 @@
-import { assess, modelName, vehicleName, type Case, type FittingView } from '@nimble-anchor/core'
+import {
+  assess,
+  massOf,
+  modelName,
+  statureOf,
+  vehicleName,
+  type Case,
+  type FittingSummary,
+  type FittingView,
+  type GrowthReading,
+  type Verdict,
+} from '@nimble-anchor/core'
 import type { FittingRow } from '../storage/entities'
 
 export const SUMMARY_LIMIT = 200
@@ -15,11 +26,18 @@ export function toView(row: FittingRow): FittingView {
   }
 }
 
-/** The columns beside a case: what lists show of it. */
-export function columnsOf(
-  c: Case,
-): Pick<FittingRow, 'current' | 'verdict' | 'headline' | 'childName' | 'vehicleName' | 'restraintName'> {
-  const { verdict, headline } = assess(c)
+interface Judged {
+  /** The columns beside a case: what lists show of it. */
+  readonly columns: Pick<FittingRow, 'current' | 'verdict' | 'headline' | 'childName' | 'vehicleName' | 'restraintName'>
+  readonly decidedBy: string | null
+}
+
+export function judge(c: Case): Judged {
+  const { verdict, headline, decidedBy } = assess(c)
+  return { columns: columnsOf(c, verdict, headline), decidedBy: decidedBy?.ruleId ?? null }
+}
+
+function columnsOf(c: Case, verdict: Verdict, headline: string): Judged['columns'] {
   const model = c.restraints.find((m) => m.id === c.choice.modelId)
   return {
     current: c,
@@ -31,17 +49,17 @@ export function columnsOf(
   }
 }
 
-export const SUMMARY_COLUMNS = {
-  id: true,
-  status: true,
-  createdAt: true,
-  updatedAt: true,
-  verdict: true,
-  headline: true,
-  childName: true,
-  vehicleName: true,
-  restraintName: true,
-} as const
+export const SUMMARY_COLUMNS = [
+  'id',
+  'status',
+  'createdAt',
+  'updatedAt',
+  'verdict',
+  'headline',
+  'childName',
+  'vehicleName',
+  'restraintName',
+] as const satisfies readonly (keyof FittingSummary)[]
 
 /** An imported case keeps its own order; new entries come after it. */
 export function highestSequence(c: Case): number {
@@ -49,4 +67,13 @@ export function highestSequence(c: Case): number {
     (x) => x?.at ?? 0,
   )
   return Math.max(0, c.choice.at, ...stamps)
+}
+
+/** What the child of a fitting measured, on the day it was taken or else the fitting's; `undefined` when nothing was. */
+export function toReading(fittingId: string, c: Case): GrowthReading | undefined {
+  const massKg = massOf(c.child)
+  const statureCm = statureOf(c.child)
+  if (!massKg && !statureCm) return undefined
+  const on = c.child.statureCm?.on ?? c.child.massKg?.on ?? c.today
+  return { fittingId, on, ...(massKg && { massKg }), ...(statureCm && { statureCm }) }
 }

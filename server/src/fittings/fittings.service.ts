@@ -5,8 +5,6 @@ import {
   assess,
   CASE_FORMAT,
   caseSchema,
-  DEFAULT_LOCAL_RULE,
-  DEFAULT_PRACTICE,
   parseWith,
   revert,
   type Case,
@@ -14,6 +12,7 @@ import {
   type Child,
   type FittingSummary,
   type FittingView,
+  type GrowthReading,
   type HistoryEntry,
   type Put,
   type Vehicle,
@@ -23,7 +22,8 @@ import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
-import { columnsOf, highestSequence, keyOf, SUMMARY_COLUMNS, SUMMARY_LIMIT, toView } from './fitting-views'
+import { highestSequence, judge, keyOf, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toView } from './fitting-views'
+import { PracticeService } from '../practice/practice.service'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
 /** What undoing takes back of an entry: all but the day, which passes whatever anybody enters. */
@@ -35,14 +35,13 @@ export class FittingsService {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
+    private readonly practice: PracticeService,
   ) {}
 
+  /** Plain rows: making two hundred entities of them takes longer than reading them. */
   list(): Promise<readonly FittingSummary[]> {
-    return this.db.read.find(FittingRow, {
-      select: SUMMARY_COLUMNS,
-      order: { updatedAt: 'DESC' },
-      take: SUMMARY_LIMIT,
-    })
+    const columns = SUMMARY_COLUMNS.map((c) => `"${c}"`).join(', ')
+    return this.db.read.query(`SELECT ${columns} FROM "fitting" ORDER BY "updatedAt" DESC LIMIT ${SUMMARY_LIMIT}`)
   }
 
   async get(id: string): Promise<FittingView> {
@@ -59,6 +58,17 @@ export class FittingsService {
       changes: r.changes as Changed[],
       undoes: r.undoes,
     }))
+  }
+
+  /** What a child measured at its fittings, oldest first. */
+  async readings(childId: string): Promise<readonly GrowthReading[]> {
+    const rows = await this.db.read.find(FittingRow, {
+      select: { id: true, current: true },
+      where: { childId },
+      order: { createdAt: 'ASC' },
+      take: SUMMARY_LIMIT,
+    })
+    return rows.flatMap((row) => toReading(row.id, row.current as Case) ?? [])
   }
 
   create({ childId, vehicleId }: CreateFittingDto): Promise<FittingView> {
@@ -85,8 +95,7 @@ export class FittingsService {
         settings: {},
         disturbances: {},
         readings: {},
-        practice: DEFAULT_PRACTICE,
-        localRule: DEFAULT_LOCAL_RULE,
+        ...(await this.practice.defaults(manager)),
       })
     })
   }
@@ -223,8 +232,9 @@ export class FittingsService {
     entry: { readonly who: string; readonly changes: readonly Changed[]; readonly undoes: number | null },
   ): Promise<FittingView> {
     const before = row.current as Case
+    const { columns, decidedBy } = judge(next)
     const change = {
-      ...columnsOf(next),
+      ...columns,
       status: row.status,
       sequence: row.sequence + 1,
       updatedAt: this.clock.now(),
@@ -238,6 +248,7 @@ export class FittingsService {
       who: entry.who,
       changes: entry.changes as object[],
       undoes: entry.undoes,
+      decidedBy,
     })
     // What was measured belongs to the child, and the next fitting starts from it.
     if (JSON.stringify(before.child) !== JSON.stringify(next.child))
@@ -254,7 +265,7 @@ export class FittingsService {
       updatedAt: now,
       status: c.handover ? 'signed' : 'open',
       sequence: highestSequence(c),
-      ...columnsOf(c),
+      ...judge(c).columns,
       initial: c as object,
     } as FittingRow)
     await manager.insert(FittingRow, row as object)

@@ -28,15 +28,29 @@ function open(file: string, isReadonly: boolean): DataSource {
   })
 }
 
+/** Units of work stored with one commit at most: enough for a bay full of tablets, few enough to answer soon. */
+const MOST_PER_COMMIT = 64
+
+interface Job {
+  readonly run: (manager: EntityManager) => Promise<unknown>
+  readonly resolve: (value: never) => void
+  readonly reject: (reason: unknown) => void
+}
+
 /**
  * The store: one connection that writes, one that only reads. The driver
  * shares its connection between requests, so every write goes through one
  * serialised unit of work; otherwise another request's rollback could take an
  * acknowledged write with it.
+ *
+ * Units that wait while another is stored share the next commit, each in a
+ * savepoint of its own: one that fails takes back itself alone. Nobody is
+ * answered before the commit is on the disk.
  */
 @Injectable()
 export class Database implements OnModuleDestroy {
-  private tail: Promise<unknown> = Promise.resolve()
+  private waiting: Job[] = []
+  private storing: Promise<void> | undefined
   private readonly current = new AsyncLocalStorage<EntityManager>()
 
   private constructor(
@@ -57,11 +71,41 @@ export class Database implements OnModuleDestroy {
   write<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
     const outer = this.current.getStore()
     if (outer) return work(outer)
-    const result = this.tail.then(() =>
-      this.writer.transaction((manager) => this.current.run(manager, () => work(manager))),
-    )
-    this.tail = result.catch(() => undefined)
-    return result
+    return new Promise<T>((resolve, reject) => {
+      this.waiting.push({ run: work, resolve, reject })
+      this.storing ??= this.storeAll()
+    })
+  }
+
+  private async storeAll(): Promise<void> {
+    while (this.waiting.length > 0) await this.storeTogether(this.waiting.splice(0, MOST_PER_COMMIT))
+    // In the same breath as the last look at the queue: whoever comes after must begin anew.
+    this.storing = undefined
+  }
+
+  private async storeTogether(jobs: readonly Job[]): Promise<void> {
+    const answers: (() => void)[] = []
+    try {
+      await this.writer.transaction(async (manager) => {
+        for (const job of jobs) {
+          await manager.query('SAVEPOINT job')
+          try {
+            const value = await this.current.run(manager, () => job.run(manager))
+            await manager.query('RELEASE job')
+            answers.push(() => job.resolve(value as never))
+          } catch (error) {
+            await manager.query('ROLLBACK TO job')
+            await manager.query('RELEASE job')
+            answers.push(() => job.reject(error))
+          }
+        }
+      })
+    } catch (error) {
+      // The commit itself failed: nothing of it is stored, and nobody is told otherwise.
+      for (const job of jobs) job.reject(error)
+      return
+    }
+    for (const answer of answers) answer()
   }
 
   get read(): EntityManager {
@@ -69,7 +113,7 @@ export class Database implements OnModuleDestroy {
   }
 
   async onModuleDestroy(): Promise<void> {
-    await this.tail
+    await this.storing
     await this.reader.destroy()
     await this.writer.destroy()
   }

@@ -36,6 +36,7 @@ export class ChildRow {
 
 @Entity('fitting')
 @Index(['status', 'updatedAt'])
+@Index(['updatedAt'])
 export class FittingRow {
   @PrimaryColumn('text') id: string
   @ManyToOne(() => ChildRow, { onDelete: 'CASCADE' })
@@ -71,6 +72,36 @@ export class EntryRow {
   @Column('simple-json') changes: unknown
   /** The entry that this one takes back. */
   @Column('integer', { nullable: true }) undoes: number | null
+  /** The rule that decided after this entry; none where nothing stood in the way. */
+  @Column('text', { nullable: true }) decidedBy: string | null
 }
 
-export const ENTITIES = [VehicleRow, ModelRow, UnitRow, ChildRow, FittingRow, EntryRow]
+@Entity('practice_profile')
+export class PracticeRow {
+  @PrimaryColumn('text') id: string
+  @Column('simple-json') body: unknown
+}
+
+@Entity('local_rule')
+export class LocalRuleRow {
+  @PrimaryColumn('text') id: string
+  @Column('simple-json') body: unknown
+}
+
+@Entity('setting')
+export class SettingRow {
+  @PrimaryColumn('text') key: string
+  @Column('text') value: string
+}
+
+export const ENTITIES = [
+  VehicleRow,
+  ModelRow,
+  UnitRow,
+  ChildRow,
+  FittingRow,
+  EntryRow,
+  PracticeRow,
+  LocalRuleRow,
+  SettingRow,
+]

@@ -1,4 +1,4 @@
-import { useEffect } from 'react'
+import { lazy, Suspense, useEffect } from 'react'
 import { Link, Route, Routes, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
 import { FittingPage } from '../fitting/FittingPage.tsx'
@@ -11,6 +11,8 @@ import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 import { Header } from './Header.tsx'
 import { KeyHelp } from './KeyHelp.tsx'
+
+const GrowthPage = lazy(() => import('../growth/GrowthPage.tsx'))
 
 export function App() {
   const navigate = useNavigate()
@@ -42,11 +44,14 @@ export function App() {
       </a>
       <Header />
       <main id="main" tabIndex={-1} className="outline-none">
-        <Routes>
-          <Route index element={<TodayPage />} />
-          <Route path="fittings/:id/:stage?" element={<FittingPage />} />
-          <Route path="*" element={<NotFound />} />
-        </Routes>
+        <Suspense fallback={<p className="p-8 text-ink-soft">Loading.</p>}>
+          <Routes>
+            <Route index element={<TodayPage />} />
+            <Route path="fittings/:id/growth" element={<GrowthPage />} />
+            <Route path="fittings/:id/:stage?" element={<FittingPage />} />
+            <Route path="*" element={<NotFound />} />
+          </Routes>
+        </Suspense>
       </main>
       <CommandPalette />
       <KeyHelp />

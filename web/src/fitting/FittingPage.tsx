@@ -146,7 +146,8 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
 
   // Handing over is the verdict and the whole ledger itself: nothing stands beside it.
   const isClosing = stage === 'hand-over'
-  const shared = { current, assessment, isSigned, goTo }
+  const [aside, setAside] = useState<HTMLElement | null>(null)
+  const shared = { current, assessment, isSigned, goTo, aside }
   return (
     <div className="mx-auto max-w-[1480px]">
       <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
@@ -175,6 +176,7 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
           <aside aria-label="Verdict and ledger" className="order-2 min-w-0 lg:order-3">
             <VerdictBanner assessment={assessment} goTo={goTo} onLedger={() => setLedgerOpen(true)} />
             <div className="hidden lg:block">
+              <div ref={setAside} className="empty:hidden" />
               <Ledger assessment={assessment} goTo={goTo} />
             </div>
           </aside>

@@ -17,6 +17,8 @@ const FIELD: Record<string, string> = {
   ageMonths: 'Age',
   bornAtWeeks: 'Weeks of pregnancy',
   sex: 'Sex',
+  weighedIn: 'Weighed in',
+  measuredIn: 'Measured in',
   headControl: 'Head control',
   needsPostureSpecialist: 'Medical posture needs',
   recline: 'Recline',

@@ -16,4 +16,6 @@ export interface StageProps {
   readonly assessment: Assessment
   readonly isSigned: boolean
   readonly goTo: (stage: Stage) => void
+  /** A place beside the stage, on a wide screen only, for what belongs to the thing selected in it. */
+  readonly aside?: HTMLElement | null
 }

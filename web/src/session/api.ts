@@ -1,4 +1,17 @@
-import type { Catalogue, Fault, FittingSummary, FittingView, HistoryEntry, Put } from '@nimble-anchor/core'
+import type {
+  Catalogue,
+  Fault,
+  FittingSummary,
+  FittingView,
+  GrowthReading,
+  HistoryEntry,
+  ImportRow,
+  LocalRule,
+  PracticeBook,
+  PracticeProfile,
+  Put,
+  RuleCount,
+} from '@nimble-anchor/core'
 
 /** The server said no: it names the faults, or (409) shows what stands there now. */
 export class Refused extends Error {
@@ -15,12 +28,22 @@ export class Refused extends Error {
 /** The server did not answer; the same request may succeed later. */
 export class Unreachable extends Error {}
 
-async function call<T>(path: string, body?: unknown): Promise<T> {
+/** A body that is a spreadsheet, sent as it stands. */
+export class CsvText {
+  readonly text: string
+  constructor(text: string) {
+    this.text = text
+  }
+}
+
+async function call<T>(path: string, body?: unknown, method = body === undefined ? 'GET' : 'POST'): Promise<T> {
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
-      method: body === undefined ? 'GET' : 'POST',
-      ...(body !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      method,
+      ...(body instanceof CsvText
+        ? { headers: { 'content-type': 'text/csv' }, body: body.text }
+        : body !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     })
   } catch {
     throw new Unreachable('The server does not answer.')
@@ -45,7 +68,19 @@ export const api = {
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
   create: (childId: string, vehicleId?: string) =>
     call<FittingView>('fittings', { childId, ...(vehicleId !== undefined && { vehicleId }) }),
-  importCatalogue: (file: Catalogue) => call<readonly unknown[]>('catalogue/import', file),
+  importCatalogue: (file: unknown, isPreview = false) =>
+    call<readonly ImportRow[]>(`catalogue/import${isPreview ? '?preview=true' : ''}`, file),
+  removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
+    call<unknown>(`catalogue/${kind}/${id}`, undefined, 'DELETE'),
+  readings: (childId: string) => call<readonly GrowthReading[]>(`children/${childId}/readings`),
+  ruleCounts: () => call<readonly RuleCount[]>('rules/decided'),
+  practice: () => call<PracticeBook>('practice'),
+  keepProfile: (profile: PracticeProfile) => call<PracticeBook>(`practice/profiles/${profile.id}`, profile, 'PUT'),
+  keepLocalRule: (rule: LocalRule) => call<PracticeBook>(`practice/local-rules/${rule.id}`, rule, 'PUT'),
+  removeProfile: (id: string) => call<PracticeBook>(`practice/profiles/${id}`, undefined, 'DELETE'),
+  removeLocalRule: (id: string) => call<PracticeBook>(`practice/local-rules/${id}`, undefined, 'DELETE'),
+  setPracticeDefaults: (profileId: string, localRuleId: string) =>
+    call<PracticeBook>('practice/defaults', { profileId, localRuleId }, 'PUT'),
   importCase: (file: unknown) => call<FittingView>('fittings/import', file),
   enter: (id: string, baseSequence: number, who: string, puts: readonly Put[]) =>
     call<FittingView>(`fittings/${id}/entries`, { baseSequence, who, puts }),

@@ -22,11 +22,13 @@ export const useCatalogue = create<CatalogueState>()((set, get) => ({
   },
 }))
 
-/** Every unit on the shelf with its model; models nobody has stay out. */
+/** Every unit on the shelf with its model, then the models nobody has. */
 export function stockOf(catalogue: Catalogue): readonly StockItem[] {
   const models = new Map((catalogue.models ?? []).map((m) => [m.id, m]))
-  return (catalogue.units ?? []).flatMap((unit) => {
+  const units = (catalogue.units ?? []).flatMap((unit) => {
     const model = models.get(unit.modelId)
     return model ? [{ model, unit }] : []
   })
+  const onShelf = new Set(units.map((u) => u.model.id))
+  return [...units, ...[...models.values()].filter((m) => !onShelf.has(m.id)).map((model) => ({ model }))]
 }

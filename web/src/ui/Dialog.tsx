@@ -9,9 +9,10 @@ interface Props {
   readonly children: ReactNode
   /** From the right edge, full height, as the ledger on a phone. */
   readonly asDrawer?: boolean
+  readonly isWide?: boolean
 }
 
-export function Dialog({ open, onOpenChange, title, children, asDrawer = false }: Props) {
+export function Dialog({ open, onOpenChange, title, children, asDrawer = false, isWide = false }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
@@ -21,7 +22,7 @@ export function Dialog({ open, onOpenChange, title, children, asDrawer = false }
           className={
             asDrawer
               ? 'fixed inset-y-0 right-0 z-50 flex w-full max-w-md flex-col overflow-y-auto border-l-4 border-shoal-deep bg-sheet p-4 text-ink'
-              : 'fixed top-1/2 left-1/2 z-50 flex max-h-[92dvh] w-[calc(100vw-1.5rem)] max-w-2xl -translate-x-1/2 -translate-y-1/2 flex-col overflow-y-auto rounded-[4px] border-2 border-ink bg-sheet p-5 text-ink'
+              : `${isWide ? 'max-w-5xl' : 'max-w-2xl'} fixed top-1/2 left-1/2 z-50 flex max-h-[92dvh] w-[calc(100vw-1.5rem)] -translate-x-1/2 -translate-y-1/2 flex-col overflow-y-auto rounded-[4px] border-2 border-ink bg-sheet p-5 text-ink`
           }
         >
           <div className="mb-3 flex items-start justify-between gap-4">

@@ -6,13 +6,15 @@ interface Props {
   readonly options: readonly { readonly id: string; readonly label: string }[]
   readonly onChange: (id: string) => void
   readonly disabled?: boolean
+  /** The options say what it is; the label is still spoken. */
+  readonly hidesLabel?: boolean
 }
 
-export function SelectField({ label, value, options, onChange, disabled = false }: Props) {
+export function SelectField({ label, value, options, onChange, disabled = false, hidesLabel = false }: Props) {
   const id = useId()
   return (
     <div className="flex min-w-0 flex-col gap-1">
-      <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
+      <label htmlFor={id} className={hidesLabel ? 'sr-only' : 'text-sm font-semibold text-ink-soft'}>
         {label}
       </label>
       <select

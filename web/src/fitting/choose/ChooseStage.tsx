@@ -1,61 +1,49 @@
 import {
-  formatNumber,
-  massRangeOf,
-  matchModes,
-  modelName,
-  putsForMode,
-  rankNeeds,
+  ageMonthsOf,
   describeNeed,
-  severityOf,
-  toInterval,
+  easiestRoute,
+  massOf,
+  matchModes,
+  rankModes,
+  rankNeeds,
+  statureOf,
+  vehicleName,
   type ModeMatch,
+  type RankBasis,
+  type RouteEase,
 } from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
+import { createPortal } from 'react-dom'
+import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
+import { forecastKey } from '../../forecast/protocol.ts'
+import { useForecast } from '../../forecast/useForecast.ts'
 import { stockOf, useCatalogue } from '../../session/catalogue.ts'
-import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
-import { Choices } from '../../ui/Choices.tsx'
+import { Dialog } from '../../ui/Dialog.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
-import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
-import { SOURCE_WORD } from '../VerdictBanner.tsx'
-import { groupModes, SECTIONS, type ModeGroup } from './groupModes.ts'
+import { CompareDialog } from './CompareDialog.tsx'
+import { Filters } from './Filters.tsx'
+import { ForecastLine } from './ForecastLine.tsx'
+import { groupModes } from './groupModes.ts'
+import { ModeDetail } from './ModeDetail.tsx'
+import { ModeRow } from './ModeRow.tsx'
 import { PracticeDialog } from './PracticeDialog.tsx'
-import { RangeBar } from './RangeBar.tsx'
+import { BarGradients } from './RangeBar.tsx'
+import { useChooseKeys } from './useChooseKeys.ts'
+import { groupKey, isShown, SECTIONS, useChooseView } from './view.ts'
 
-const DIRECTION_WORD = { rearward: 'rearward', forward: 'forward', lateral: 'lying across' } as const
+/** A wide screen has room for the selected mode beside the list; a narrow one opens it over the list. */
+const isNarrow = (): boolean => !window.matchMedia('(min-width: 64rem)').matches
 
-export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
+export default function ChooseStage(props: StageProps) {
   const { catalogue, status, load } = useCatalogue()
-  const [direction, setDirection] = useState('all')
-  const [isPracticeOpen, setPracticeOpen] = useState(false)
-  const register = useCommands((s) => s.register)
-  useEffect(
-    () =>
-      register([
-        { id: 'practice', label: 'Practice in this fitting', group: 'Do', key: 'p', run: () => setPracticeOpen(true) },
-      ]),
-    [register],
-  )
   useEffect(() => {
     if (!catalogue) void load()
   }, [catalogue, load])
   const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
-  const matches = useMemo(
-    () => matchModes(current, stock),
-    // Only these parts of the case bear on the choice of a mode.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [stock, current.child, current.practice, current.localRule, current.today],
-  )
-  const groups = useMemo(() => groupModes(matches), [matches])
-  const shown = groups.filter((g) => direction === 'all' || g.best.mode.direction === direction)
-  const needs = useMemo(
-    () => rankNeeds(groups.filter((g) => g.best.decision === 'undecided').map((g) => g.best.findings)),
-    [groups],
-  )
-
   if (status === 'failed') {
     return (
       <Panel title="The shelf could not be read">
@@ -64,35 +52,125 @@ export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
     )
   }
   if (!catalogue) return <p className="p-4 text-ink-soft">Loading the shelf.</p>
-  if (groups.length === 0) {
+  if (stock.length === 0) {
     return (
       <Panel title="Nothing on the shelf">
-        <p>No restraint unit is recorded. Import a catalogue first; the API at /api/docs takes one.</p>
+        <p>No restraint is recorded. Import a catalogue on the page Restraints, or make one there.</p>
       </Panel>
     )
   }
+  return <ModeList {...props} stock={stock} />
+}
+
+function ModeList({
+  current,
+  isSigned,
+  goTo,
+  aside,
+  stock,
+}: StageProps & { readonly stock: ReturnType<typeof stockOf> }) {
+  const { id = '' } = useParams()
+  const { child, practice, localRule, today, vehicle } = current
+  const { filters, selected, compared, select } = useChooseView()
+  const [isPracticeOpen, setPracticeOpen] = useState(false)
+  const [isCompareOpen, setCompareOpen] = useState(false)
+  const [isDetailOpen, setDetailOpen] = useState(false)
+  const register = useCommands((s) => s.register)
+  const forecast = useForecast(current, stock)
+
+  const circumstances = useMemo(() => ({ child, practice, localRule, today }), [child, practice, localRule, today])
+  const matches = useMemo(() => matchModes(circumstances, stock), [circumstances, stock])
+  const { answer } = forecast
+  const basis = useMemo((): RankBasis => {
+    const eases = new Map<ModeMatch, RouteEase | undefined>()
+    const easeOf = (m: ModeMatch): RouteEase | undefined => {
+      if (!vehicle || m.decision === 'fail') return undefined
+      if (!eases.has(m)) eases.set(m, easiestRoute(circumstances, vehicle, m))
+      return eases.get(m)
+    }
+    return {
+      practice,
+      ...(answer && { monthsLeft: (m) => answer.modes.get(forecastKey(m))?.left.p50 }),
+      ...(vehicle && { ease: easeOf }),
+    }
+  }, [practice, answer, vehicle, circumstances])
+  const groups = useMemo(() => groupModes(rankModes(matches, basis)), [matches, basis])
+  const shown = useMemo(
+    () => groups.filter((g) => isShown(g.best, filters, (m) => basis.ease?.(m) !== undefined)),
+    [groups, filters, basis],
+  )
+  const needs = useMemo(
+    () => rankNeeds(groups.filter((g) => g.best.decision === 'undecided').map((g) => g.best.findings)),
+    [groups],
+  )
+  const ordered = useMemo(
+    () => SECTIONS.flatMap(({ standing }) => shown.filter((g) => g.best.standing === standing)),
+    [shown],
+  )
+  const chosenKey = `${current.choice.modelId ?? ''}/${current.choice.modeId ?? ''}`
+  const at = ordered.findIndex((g) => groupKey(g) === (selected ?? chosenKey))
+  const selectedGroup = ordered[Math.max(0, at)]
+  const place = selectedGroup ? groups.indexOf(selectedGroup) : -1
+  const onBars = useMemo(
+    () => ({ massKg: massOf(child), statureCm: statureOf(child), ageMonths: ageMonthsOf(child, today) }),
+    [child, today],
+  )
+  const forecastOf = (m: ModeMatch) => answer?.modes.get(forecastKey(m))
+
+  useEffect(
+    () =>
+      register([
+        {
+          id: 'practice',
+          label: 'Practice and local rule in this fitting',
+          group: 'Do',
+          key: 'p',
+          run: () => setPracticeOpen(true),
+        },
+      ]),
+    [register],
+  )
+  useChooseKeys(ordered, selectedGroup, {
+    compare: () => setCompareOpen(true),
+    detail: () => isNarrow() && setDetailOpen(true),
+  })
+
+  const carName = vehicle && vehicleName(vehicle)
+  const count = `${shown.length} of ${groups.length} modes`
+  const detail = selectedGroup && (
+    <ModeDetail
+      group={selectedGroup}
+      above={groups[place - 1]}
+      below={groups[place + 1]}
+      basis={basis}
+      forecast={forecastOf(selectedGroup.best)}
+      goTo={(stage) => {
+        setDetailOpen(false)
+        goTo(stage)
+      }}
+    />
+  )
   return (
-    <div className="flex flex-col gap-3">
+    <div className="flex flex-col gap-2">
+      <BarGradients />
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <Choices
-          legend="Direction"
-          hideLegend
-          value={direction}
-          onChoose={setDirection}
-          options={[
-            { id: 'all', label: 'All' },
-            { id: 'rearward', label: 'Rearward' },
-            { id: 'lateral', label: 'Lying' },
-            { id: 'forward', label: 'Forward' },
-          ]}
-        />
-        <div className="flex items-center gap-2">
-          <p className="text-sm text-ink-soft">{groups.length} modes on the shelf</p>
-          <Button onClick={() => setPracticeOpen(true)}>Practice: {current.practice.name}</Button>
-        </div>
+        <ForecastLine forecast={forecast} growthPath={`/fittings/${id}/growth`} />
+        <span className="flex flex-wrap gap-2">
+          <Button onClick={() => setCompareOpen(true)} disabled={compared.length === 0}>
+            Side by side ({compared.length})
+          </Button>
+          <Button onClick={() => setPracticeOpen(true)}>Practice: {practice.name}</Button>
+        </span>
+      </div>
+      <details className="rounded-[3px] border border-line bg-sheet px-3 py-1 md:hidden">
+        <summary className="min-h-11 content-center font-semibold">Show only: {count}</summary>
+        <Filters carName={carName} count={count} />
+      </details>
+      <div className="hidden md:block">
+        <Filters carName={carName} count={count} />
       </div>
       {needs.length > 0 && (
-        <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
+        <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3">
           <StateMark state="undecided" word="Would settle most" />
           {needs.slice(0, 3).map(({ need, settles }) => (
             <button
@@ -106,29 +184,34 @@ export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
           ))}
         </p>
       )}
-      <PracticeDialog
-        current={current}
-        stock={stock}
-        isSigned={isSigned}
-        open={isPracticeOpen}
-        onOpenChange={setPracticeOpen}
-      />
-      {SECTIONS.map(({ decision, title }) => {
-        const inSection = shown.filter((g) => g.best.decision === decision)
+      {shown.length === 0 && (
+        <Panel title="Nothing to show">
+          <p>No mode passes these filters. Show everything to see what there is.</p>
+        </Panel>
+      )}
+      {SECTIONS.map(({ standing, mark, title }) => {
+        const inSection = shown.filter((g) => g.best.standing === standing)
         if (inSection.length === 0) return null
         return (
           <Panel
-            key={decision}
-            title={<StateMark state={decision} word={title} />}
+            key={standing}
+            title={<StateMark state={mark} word={title} />}
             aside={<span className="text-sm text-ink-soft">{inSection.length}</span>}
           >
             <ul className="-my-3 divide-y divide-hair">
               {inSection.map((group) => (
                 <ModeRow
-                  key={`${group.best.model.id}/${group.best.mode.id}`}
+                  key={groupKey(group)}
                   group={group}
                   current={current}
+                  child={onBars}
+                  answer={answer}
+                  forecastOf={forecastOf}
                   isSigned={isSigned}
+                  onSelect={() => {
+                    select(groupKey(group))
+                    if (isNarrow()) setDetailOpen(true)
+                  }}
                   onChosen={() => goTo('place')}
                 />
               ))}
@@ -136,114 +219,26 @@ export default function ChooseStage({ current, isSigned, goTo }: StageProps) {
           </Panel>
         )
       })}
+      {aside && detail && createPortal(detail, aside)}
+      <Dialog open={isDetailOpen} onOpenChange={setDetailOpen} title="Why" asDrawer>
+        {detail}
+      </Dialog>
+      <PracticeDialog
+        current={current}
+        stock={stock}
+        isSigned={isSigned}
+        open={isPracticeOpen}
+        onOpenChange={setPracticeOpen}
+      />
+      <CompareDialog
+        groups={groups.filter((g) => compared.includes(groupKey(g)))}
+        child={onBars}
+        basis={basis}
+        answer={answer}
+        forecastOf={forecastOf}
+        open={isCompareOpen}
+        onOpenChange={setCompareOpen}
+      />
     </div>
-  )
-}
-
-interface RowProps {
-  readonly group: ModeGroup
-  readonly current: StageProps['current']
-  readonly isSigned: boolean
-  readonly onChosen: () => void
-}
-
-function marginText({ deciding }: ModeMatch): string | undefined {
-  const { margin, unit, kind } = deciding?.outcome ?? {}
-  if (margin === undefined || unit === undefined || kind !== 'pass') return undefined
-  return `margin ${formatNumber(margin, 1)} ${unit}`
-}
-
-function ModeRow({ group, current, isSigned, onChosen }: RowProps) {
-  const put = useFitting((s) => s.put)
-  const [unitId, setUnitId] = useState(group.best.unit?.id)
-  const match = group.units.find((m) => m.unit?.id === unitId) ?? group.best
-  const { model, mode, unit, deciding } = match
-  const isChosen =
-    current.choice.modelId === model.id && current.choice.modeId === mode.id && current.choice.unitId === unit?.id
-  const mass = massRangeOf(mode)
-  const advice = match.findings.find((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail')
-  const speaks = [match.decision === 'pass' && advice ? advice : deciding].filter((f) => f !== undefined)
-  const others = match.findings.filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise').length - 1
-  return (
-    <li
-      className={`grid gap-x-4 gap-y-1.5 py-3 md:grid-cols-[minmax(0,1fr)_17.500rem] ${isChosen ? '-mx-3.5 bg-shoal px-3.5' : ''}`}
-    >
-      <div className="min-w-0">
-        <h3 className="text-[1.05rem] font-bold">
-          {modelName(model)} <span className="font-normal">{mode.label}</span>
-        </h3>
-        <p className="text-sm text-ink-soft">
-          UN {mode.approval.regulation} · {DIRECTION_WORD[mode.direction]} ·{' '}
-          {match.routes.map((r) => r.route.label).join(', ')}
-        </p>
-        {speaks.map((f) => (
-          <p key={f.rule.id} className="mt-1 text-[0.95rem]">
-            {f.outcome.reason()}{' '}
-            <span className="text-ink-soft">
-              ({SOURCE_WORD[f.outcome.source ?? f.rule.source]}: {lowerFirst(f.rule.title)}
-              {others > 0 && `, and ${others} more`})
-            </span>
-          </p>
-        ))}
-        {match.decision === 'fail' && deciding?.outcome.remedy && (
-          <p className="text-sm">{deciding.outcome.remedy()}</p>
-        )}
-      </div>
-      <div className="flex min-w-0 flex-col gap-1">
-        <RangeBar
-          label="Mass"
-          unit="kg"
-          scale={[0, 40]}
-          from={mass.from}
-          to={mass.to}
-          child={toInterval(current.child.massKg)}
-        />
-        {(mode.statureCm !== undefined || mode.approval.regulation === 'R129') && (
-          <RangeBar
-            label="Stature"
-            unit="cm"
-            scale={[40, 155]}
-            from={mode.statureCm?.from}
-            to={mode.statureCm?.to}
-            child={toInterval(current.child.statureCm)}
-          />
-        )}
-        <div className="mt-1 flex flex-wrap items-center justify-end gap-2">
-          <span className="mr-auto text-sm text-ink-soft">{marginText(match)}</span>
-          {group.units.length > 1 ? (
-            <select
-              aria-label={`Unit of ${modelName(model)}`}
-              value={unit?.id}
-              onChange={(e) => setUnitId(e.target.value)}
-              className="min-h-11 max-w-36 rounded-[3px] border border-line bg-sheet px-1.5 text-sm"
-            >
-              {group.units.map((m) => (
-                <option key={m.unit?.id} value={m.unit?.id}>
-                  {m.unit?.serial}
-                </option>
-              ))}
-            </select>
-          ) : (
-            <span className="text-sm text-ink-soft">{unit?.serial}</span>
-          )}
-          {isChosen ? (
-            <StateMark state="pass" word="Chosen" />
-          ) : (
-            match.decision !== 'fail' &&
-            !isSigned && (
-              <Button
-                look={match.decision === 'pass' && !match.isAdvisedAgainst ? 'main' : 'plain'}
-                aria-label={`Use ${modelName(model)}, ${mode.label}`}
-                onClick={() => {
-                  if (put(putsForMode(current, model, mode.id, unit)).length === 0) onChosen()
-                }}
-              >
-                Use
-              </Button>
-            )
-          )}
-        </div>
-      </div>
-    </li>
   )
 }

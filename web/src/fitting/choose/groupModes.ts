@@ -1,4 +1,4 @@
-import type { Decision, ModeMatch } from '@nimble-anchor/core'
+import type { ModeMatch } from '@nimble-anchor/core'
 
 /** One mode of one model, with every unit on the shelf that could serve it, best first. */
 export interface ModeGroup {
@@ -17,9 +17,3 @@ export function groupModes(matches: readonly ModeMatch[]): readonly ModeGroup[] 
   }
   return [...groups.values()].map((units) => ({ best: units[0] as ModeMatch, units }))
 }
-
-export const SECTIONS: readonly { readonly decision: Decision; readonly title: string }[] = [
-  { decision: 'pass', title: 'Permitted' },
-  { decision: 'undecided', title: 'Undecided: measure or find out first' },
-  { decision: 'fail', title: 'Not permitted' },
-]

@@ -1,5 +1,10 @@
 import {
+  ALLOWANCES,
   ageMonthsOf,
+  formatNumber,
+  seatedShoulderOf,
+  shrinkSlips,
+  sittingHeightOf,
   centileText,
   formatAge,
   growthSlips,
@@ -11,11 +16,15 @@ import {
   type Fault,
   type Quantity,
 } from '@nimble-anchor/core'
+import { ChartSpline } from 'lucide-react'
 import { useRef, useState } from 'react'
+import { Link, useParams } from 'react-router'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
+import { SelectField } from '../../ui/SelectField.tsx'
+import { useReadings } from '../../session/readings.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst, upperFirst } from '../../ui/words.ts'
@@ -23,7 +32,7 @@ import type { StageProps } from '../stages.ts'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
 const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string }[] = [
-  { key: 'massKg', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Light clothes, no shoes.' },
+  { key: 'massKg', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Without shoes; say what it wore.' },
   { key: 'statureCm', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.' },
   {
     key: 'seatedShoulderHeightMm', label: 'Seated shoulder height', unit: 'cm', scale: 0.1, plusMinus: 8,
@@ -35,13 +44,61 @@ const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: num
   },
 ] // prettier-ignore
 
+const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit: string): string =>
+  hi === 0 ? '' : `, less ${formatNumber(lo)} to ${formatNumber(hi)} ${unit}`
+const { weighedInKg, measuredInCm } = ALLOWANCES
+const WEIGHED_IN = [
+  { id: 'bare', label: 'nothing, or its own mass' },
+  { id: 'indoor-clothes', label: `indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
+  { id: 'outdoor-clothes', label: `coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
+]
+const MEASURED_IN = [
+  { id: 'barefoot', label: 'bare feet' },
+  { id: 'shoes', label: `shoes${takenOff(measuredInCm.shoes, 'cm')}` },
+]
+
+interface WornProps {
+  readonly label: string
+  readonly value: string
+  readonly options: readonly { readonly id: string; readonly label: string }[]
+  readonly disabled: boolean
+  readonly onChange: (value: string) => void
+}
+
+/** What was on the scale or the gauge beside the child: taken off as an interval. */
+function Worn(props: WornProps) {
+  return (
+    <div className="mt-1 max-w-72">
+      <SelectField {...props} hidesLabel />
+    </div>
+  )
+}
+
+/** What stands in for a height nobody has measured. */
+function estimateText(child: Child, key: Dimension) {
+  if (key !== 'seatedShoulderHeightMm' && key !== 'sittingHeightMm') return null
+  const body = key === 'sittingHeightMm' ? sittingHeightOf(child) : seatedShoulderOf(child)
+  if (!body?.isEstimated) return null
+  return (
+    <p className="text-sm text-ink-soft">
+      Estimated from the stature until measured: {formatNumber(body.mm.lo / 10)} to {formatNumber(body.mm.hi / 10)} cm.
+    </p>
+  )
+}
+
 export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps) {
+  const { id = '' } = useParams()
   const put = useFitting((s) => s.put)
   const [active, setActive] = useState<Dimension>()
   const fields = useRef<HTMLDivElement>(null)
   const { child } = current
   const age = ageMonthsOf(child, current.today)
-  const slips = [...slipsIn(child).map((slip) => slip.text), ...growthSlips(child, current.today)]
+  const earlier = useReadings(child.id)
+  const slips = [
+    ...slipsIn(child).map((slip) => slip.text),
+    ...growthSlips(child, current.today),
+    ...shrinkSlips(child, current.today, earlier),
+  ]
   const asked = assessment.measureNext.filter((n) => n.stage === 'measure')
   const keep =
     (key: string) =>
@@ -81,6 +138,29 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                   onFocus={() => setActive(f.key)}
                   onChange={keep(f.key)}
                 />
+                {f.key === 'massKg' && child.massKg !== undefined && (
+                  <Worn
+                    label="Weighed in"
+                    value={child.weighedIn ?? 'bare'}
+                    options={WEIGHED_IN}
+                    disabled={isSigned}
+                    onChange={(value) =>
+                      put([{ path: ['child', 'weighedIn'], value: value === 'bare' ? null : value }])
+                    }
+                  />
+                )}
+                {f.key === 'statureCm' && child.statureCm !== undefined && (
+                  <Worn
+                    label="Measured in"
+                    value={child.measuredIn ?? 'barefoot'}
+                    options={MEASURED_IN}
+                    disabled={isSigned}
+                    onChange={(value) =>
+                      put([{ path: ['child', 'measuredIn'], value: value === 'barefoot' ? null : value }])
+                    }
+                  />
+                )}
+                {estimateText(child, f.key)}
               </div>
             ))}
           </div>
@@ -154,7 +234,13 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
           />
         </div>
       </Panel>
-      <div className="flex justify-end">
+      <div className="flex flex-wrap justify-between gap-2">
+        <Link
+          to={`/fittings/${id}/growth`}
+          className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
+        >
+          <ChartSpline size={18} aria-hidden="true" /> Growth curves
+        </Link>
         <Button onClick={() => goTo('choose')}>Go on to Choose</Button>
       </div>
     </div>

@@ -1,0 +1,85 @@
+import { z } from 'zod'
+import { parseWith, type Fault } from '../casefile/index.ts'
+import { childSchema } from '../child/index.ts'
+import { err, ok, type Result } from '../quantities/index.ts'
+import { lintModel, modelSchema, unitSchema, type RestraintModel } from '../restraint/index.ts'
+import { vehicleSchema } from '../vehicle/index.ts'
+import { CATALOGUE_FORMAT } from './catalogue.ts'
+import { fromTable, toFault, TABLE_KIND, type CellFault, type TableName } from './spreadsheet.ts'
+
+/** What may be imported, in the order in which it must be stored. */
+export const CATALOGUE_KINDS = ['vehicles', 'models', 'units', 'children'] as const
+export type CatalogueKind = (typeof CATALOGUE_KINDS)[number]
+
+const SCHEMAS = { vehicles: vehicleSchema, models: modelSchema, units: unitSchema, children: childSchema } as const
+
+/** One item of a file, judged on its own: a bad one does not hide the others. */
+export interface ReadItem {
+  readonly kind: CatalogueKind
+  readonly id: string
+  /** Normalised: fields in the order of the schema, nothing unknown. */
+  readonly item: { readonly id: string }
+  /** Where it stands in the file: a JSON path, or a row. */
+  readonly at: string
+  readonly faults: readonly Fault[]
+  /** Where a model contradicts its own regulation: imported, flagged, never ready to travel. */
+  readonly lints: readonly string[]
+}
+
+const many = (most: number) => z.array(z.unknown()).max(most).optional()
+const envelopeSchema = z.strictObject({
+  format: z.literal(CATALOGUE_FORMAT),
+  version: z.literal(1),
+  asOf: z.iso.date().optional(),
+  vehicles: many(2000),
+  models: many(2000),
+  units: many(10000),
+  children: many(10000),
+})
+
+const lintsOf = (kind: CatalogueKind, item: unknown): readonly string[] =>
+  kind === 'models' ? lintModel(item as RestraintModel).map((l) => `${l.path}: ${l.message}`) : []
+
+/** Reads a catalogue item by item; the error is for a file that is no catalogue at all. */
+export function readCatalogue(data: unknown): Result<readonly ReadItem[], readonly Fault[]> {
+  const envelope = parseWith(envelopeSchema, data)
+  if (!envelope.ok) return envelope
+  return ok(
+    CATALOGUE_KINDS.flatMap((kind) => {
+      const seen = new Set<string>()
+      return (envelope.value[kind] ?? []).map((raw, i): ReadItem => {
+        const at = `$.${kind}[${i}]`
+        const parsed = parseWith<{ id: string }>(SCHEMAS[kind] as unknown as z.ZodType<{ id: string }>, raw)
+        if (!parsed.ok) {
+          const id = typeof raw === 'object' && raw !== null && 'id' in raw ? String(raw.id) : `number ${i + 1}`
+          const faults = parsed.error.map((f) => ({ path: f.path.replace('$', at), message: f.message }))
+          return { kind, id, item: { id }, at, faults, lints: [] }
+        }
+        const { id } = parsed.value
+        const faults = seen.has(id) ? [{ path: `${at}.id`, message: `"${id}" is used twice` }] : []
+        seen.add(id)
+        return { kind, id, item: parsed.value, at, faults, lints: lintsOf(kind, parsed.value) }
+      })
+    }),
+  )
+}
+
+/** The same of a table, header first. */
+export function readTable(
+  table: TableName,
+  rows: readonly (readonly string[])[],
+): Result<readonly ReadItem[], readonly CellFault[]> {
+  const read = fromTable(table, rows)
+  if (!read.ok) return err(read.error)
+  const kind = TABLE_KIND[table]
+  return ok(
+    read.value.map(({ id, row, item, faults }) => ({
+      kind,
+      id,
+      item: item as { id: string },
+      at: `row ${row}`,
+      faults: faults.map(toFault),
+      lints: faults.length > 0 ? [] : lintsOf(kind, item),
+    })),
+  )
+}

@@ -1,0 +1,16 @@
+import { Controller, Get, Param } from '@nestjs/common'
+import { ApiOperation, ApiTags } from '@nestjs/swagger'
+import type { GrowthReading } from '@nimble-anchor/core'
+import { FittingsService } from './fittings.service'
+
+@ApiTags('children')
+@Controller('api/children')
+export class ChildrenController {
+  constructor(private readonly fittings: FittingsService) {}
+
+  @Get(':id/readings')
+  @ApiOperation({ summary: 'What a child measured at each of its fittings' })
+  readings(@Param('id') id: string): Promise<readonly GrowthReading[]> {
+    return this.fittings.readings(id)
+  }
+}

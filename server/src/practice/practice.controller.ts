@@ -1,0 +1,60 @@
+import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common'
+import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
+import type { PracticeBook } from '@nimble-anchor/core'
+import { Matches } from 'class-validator'
+import { PracticeService } from './practice.service'
+
+const ID = /^[a-z0-9][a-z0-9-]{0,62}$/
+const ID_MESSAGE = 'must be lower-case letters, digits and hyphens, 1 to 63 long'
+
+class DefaultsDto {
+  @Matches(ID, { message: ID_MESSAGE })
+  profileId: string
+
+  @Matches(ID, { message: ID_MESSAGE })
+  localRuleId: string
+}
+
+@ApiTags('practice')
+@Controller('api/practice')
+export class PracticeController {
+  constructor(private readonly practice: PracticeService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Practice profiles and local rules, and which a new fitting starts with' })
+  all(): Promise<PracticeBook> {
+    return this.practice.all()
+  }
+
+  @Put('defaults')
+  @ApiOperation({ summary: 'Choose what a new fitting starts with' })
+  defaults(@Body() body: DefaultsDto): Promise<PracticeBook> {
+    return this.practice.setDefaults(body)
+  }
+
+  @Put('profiles/:id')
+  @ApiOperation({ summary: 'Keep a practice profile' })
+  @ApiBody({ schema: { $ref: '#/components/schemas/PracticeProfile' } })
+  putProfile(@Param('id') id: string, @Body() body: unknown): Promise<PracticeBook> {
+    return this.practice.put('profiles', id, body)
+  }
+
+  @Put('local-rules/:id')
+  @ApiOperation({ summary: 'Keep a local rule' })
+  @ApiBody({ schema: { $ref: '#/components/schemas/LocalRule' } })
+  putLocalRule(@Param('id') id: string, @Body() body: unknown): Promise<PracticeBook> {
+    return this.practice.put('localRules', id, body)
+  }
+
+  @Delete('profiles/:id')
+  @ApiOperation({ summary: 'Take a practice profile away; fittings keep their own copy' })
+  deleteProfile(@Param('id') id: string): Promise<PracticeBook> {
+    return this.practice.delete('profiles', id)
+  }
+
+  @Delete('local-rules/:id')
+  @ApiOperation({ summary: 'Take a local rule away; fittings keep their own copy' })
+  deleteLocalRule(@Param('id') id: string): Promise<PracticeBook> {
+    return this.practice.delete('localRules', id)
+  }
+}

@@ -1,0 +1,91 @@
+import { SelectField } from '../../ui/SelectField.tsx'
+import { NO_FILTERS, ROUTE_KIND_TEXT, useChooseView, type Filters as FilterValues } from './view.ts'
+
+const DIRECTIONS = [
+  { id: 'all', label: 'any direction' },
+  { id: 'rearward', label: 'rearward' },
+  { id: 'lateral', label: 'lying across' },
+  { id: 'forward', label: 'forward' },
+]
+const REGULATIONS = [
+  { id: 'all', label: 'both regulations' },
+  { id: 'R129', label: 'UN R129, by stature' },
+  { id: 'R44', label: 'UN R44, by mass' },
+]
+const ROUTES = [
+  { id: 'all', label: 'any route' },
+  ...Object.entries(ROUTE_KIND_TEXT).map(([id, label]) => ({ id, label })),
+]
+
+interface TickProps {
+  readonly label: string
+  readonly isOn: boolean
+  readonly disabled?: boolean
+  readonly onChange: (isOn: boolean) => void
+}
+
+function Tick({ label, isOn, disabled = false, onChange }: TickProps) {
+  return (
+    <label className={`flex min-h-11 items-center gap-2 text-[0.95rem] ${disabled ? 'text-ink-soft' : ''}`}>
+      <input
+        type="checkbox"
+        checked={isOn}
+        disabled={disabled}
+        onChange={(e) => onChange(e.target.checked)}
+        className="size-5 accent-magenta"
+      />
+      {label}
+    </label>
+  )
+}
+
+/** What the list shows; it never changes what is judged. */
+export function Filters({ carName, count }: { readonly carName: string | undefined; readonly count: string }) {
+  const { filters, setFilters } = useChooseView()
+  const isFiltered = JSON.stringify(filters) !== JSON.stringify(NO_FILTERS)
+  return (
+    <fieldset className="flex flex-wrap items-center gap-x-3 gap-y-1 *:max-md:basis-full">
+      <legend className="sr-only">Show only</legend>
+      <SelectField
+        label="Direction"
+        hidesLabel
+        value={filters.direction}
+        options={DIRECTIONS}
+        onChange={(direction) => setFilters({ direction: direction as FilterValues['direction'] })}
+      />
+      <SelectField
+        label="Regulation"
+        hidesLabel
+        value={filters.regulation}
+        options={REGULATIONS}
+        onChange={(regulation) => setFilters({ regulation: regulation as FilterValues['regulation'] })}
+      />
+      <SelectField
+        label="Route"
+        hidesLabel
+        value={filters.route}
+        options={ROUTES}
+        onChange={(route) => setFilters({ route: route as FilterValues['route'] })}
+      />
+      <Tick label="on the shelf" isOn={filters.shelfOnly} onChange={(shelfOnly) => setFilters({ shelfOnly })} />
+      <Tick
+        label={carName === undefined ? 'fits the car' : `fits the ${carName}`}
+        isOn={filters.fitsCar && carName !== undefined}
+        disabled={carName === undefined}
+        onChange={(fitsCar) => setFilters({ fitsCar })}
+      />
+      <p className="ml-auto text-sm text-ink-soft" role="status">
+        {count}
+      </p>
+      {isFiltered && (
+        <button
+          type="button"
+          onClick={() => setFilters(NO_FILTERS)}
+          className="min-h-11 justify-self-start underline underline-offset-4"
+        >
+          Show everything
+        </button>
+      )}
+    </fieldset>
+  )
+}

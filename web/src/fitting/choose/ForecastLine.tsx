@@ -1,0 +1,42 @@
+import { ChartSpline } from 'lucide-react'
+import { Link } from 'react-router'
+import type { Forecast } from '../../forecast/useForecast.ts'
+import { Button } from '../../ui/Button.tsx'
+
+/** How the growth forecast stands: progress with a way to stop it, or where to read it. */
+export function ForecastLine({ forecast, growthPath }: { readonly forecast: Forecast; readonly growthPath: string }) {
+  const { status, share, cancel, restart } = forecast
+  if (status === 'not-enough') {
+    return <p className="text-sm text-ink-soft">For months left: age, and mass or stature.</p>
+  }
+  if (status === 'running') {
+    const percent = Math.round(share * 100)
+    return (
+      <p className="flex items-center gap-3 text-sm text-ink-soft">
+        <progress max={100} value={percent} aria-label="Growth forecast" className="h-2 w-32 accent-magenta" />
+        Forecast {percent} %
+        <Button look="quiet" onClick={cancel}>
+          Stop
+        </Button>
+      </p>
+    )
+  }
+  if (status === 'cancelled' || status === 'failed') {
+    return (
+      <p className="flex items-center gap-3 text-sm text-ink-soft">
+        {status === 'cancelled' ? 'The growth forecast was stopped.' : 'The growth forecast failed.'}
+        <Button look="quiet" onClick={restart}>
+          Forecast again
+        </Button>
+      </p>
+    )
+  }
+  return (
+    <Link
+      to={growthPath}
+      className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
+    >
+      <ChartSpline size={18} aria-hidden="true" /> Growth curves
+    </Link>
+  )
+}

@@ -1,0 +1,81 @@
+import type { ModeMatch, Route, Standing } from '@nimble-anchor/core'
+import { create } from 'zustand'
+import type { ModeGroup } from './groupModes.ts'
+
+/** What the fitter looks for in the list of modes. */
+export interface Filters {
+  readonly direction: 'all' | 'rearward' | 'forward' | 'lateral'
+  readonly regulation: 'all' | 'R44' | 'R129'
+  readonly route: 'all' | RouteKind
+  readonly shelfOnly: boolean
+  readonly fitsCar: boolean
+}
+export type RouteKind = 'isofix-leg' | 'isofix-tether' | 'isofix' | 'belt'
+
+export const ROUTE_KIND_TEXT: Record<RouteKind, string> = {
+  'isofix-leg': 'ISOFIX and leg',
+  'isofix-tether': 'ISOFIX and top tether',
+  isofix: 'ISOFIX otherwise',
+  belt: 'by belt',
+}
+
+export function routeKindOf(route: Route): RouteKind {
+  if (route.isofix?.role !== 'holds') return 'belt'
+  if (route.leg) return 'isofix-leg'
+  return route.topTether?.use === 'required' ? 'isofix-tether' : 'isofix'
+}
+
+export const NO_FILTERS: Filters = {
+  direction: 'all',
+  regulation: 'all',
+  route: 'all',
+  shelfOnly: true,
+  fitsCar: false,
+}
+
+export const isShown = (match: ModeMatch, filters: Filters, fits: (match: ModeMatch) => boolean): boolean =>
+  (filters.direction === 'all' || match.mode.direction === filters.direction) &&
+  (filters.regulation === 'all' || match.mode.approval.regulation === filters.regulation) &&
+  (filters.route === 'all' || match.mode.routes.some((r) => routeKindOf(r) === filters.route)) &&
+  (!filters.shelfOnly || match.unit !== undefined) &&
+  (!filters.fitsCar || fits(match))
+
+export const SECTIONS: readonly {
+  readonly standing: Standing
+  readonly mark: 'pass' | 'undecided' | 'fail' | 'not-started'
+  readonly title: string
+}[] = [
+  { standing: 'permitted', mark: 'pass', title: 'Permitted' },
+  { standing: 'undecided', mark: 'undecided', title: 'Undecided: measure or find out first' },
+  { standing: 'soon', mark: 'not-started', title: 'Not yet' },
+  { standing: 'outgrown', mark: 'fail', title: 'Outgrown' },
+  { standing: 'not-permitted', mark: 'fail', title: 'Not permitted' },
+]
+
+export const MOST_COMPARED = 3
+
+interface ChooseView {
+  readonly filters: Filters
+  readonly selected: string | undefined
+  readonly compared: readonly string[]
+  setFilters(change: Partial<Filters>): void
+  select(key: string): void
+  /** Marks a mode for comparison or takes the mark away; a fourth pushes out the first. */
+  toggleCompared(key: string): void
+  clearCompared(): void
+}
+
+export const useChooseView = create<ChooseView>()((set) => ({
+  filters: NO_FILTERS,
+  selected: undefined,
+  compared: [],
+  setFilters: (change) => set((s) => ({ filters: { ...s.filters, ...change } })),
+  select: (selected) => set({ selected }),
+  toggleCompared: (key) =>
+    set(({ compared }) => ({
+      compared: compared.includes(key) ? compared.filter((k) => k !== key) : [...compared, key].slice(-MOST_COMPARED),
+    })),
+  clearCompared: () => set({ compared: [] }),
+}))
+
+export const groupKey = ({ best }: ModeGroup): string => `${best.model.id}/${best.mode.id}`

@@ -1,0 +1,233 @@
+import {
+  centileText,
+  chosenIn,
+  formatAge,
+  formatInterval,
+  formatNumber,
+  growthAgeMonths,
+  growthStanding,
+  modelName,
+  quantilesText,
+  shrinkSlips,
+  type Case,
+  type GrowthMeasure,
+  type GrowthReading,
+} from '@nimble-anchor/core'
+import { useEffect, useMemo, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { forecastKey } from '../forecast/protocol.ts'
+import { useForecast } from '../forecast/useForecast.ts'
+import { useFitting } from '../session/fitting.ts'
+import { stockOf, useCatalogue } from '../session/catalogue.ts'
+import { usePreferences } from '../session/preferences.ts'
+import { useReadings } from '../session/readings.ts'
+import { Choices } from '../ui/Choices.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { upperFirst } from '../ui/words.ts'
+import { bandPoints, centileLines, limitLines, readingPoints } from './curves.ts'
+import { GrowthChart } from './GrowthChart.tsx'
+
+const SPANS = [
+  { id: '24', label: 'two years ahead' },
+  { id: '60', label: 'five years' },
+  { id: '144', label: 'to twelve years' },
+] as const
+/** How much of the past is shown beside the readings. */
+const PAST_MONTHS = 12
+const MEASURES: readonly { readonly measure: GrowthMeasure; readonly title: string; readonly unit: string }[] = [
+  { measure: 'massKg', title: 'Mass', unit: 'kg' },
+  { measure: 'statureCm', title: 'Stature', unit: 'cm' },
+]
+
+export default function GrowthPage() {
+  const { id = '' } = useParams()
+  const { case: current, status, open, view } = useFitting()
+  useEffect(() => void open(id), [open, id])
+  if (status === 'missing' || status === 'failed') {
+    return (
+      <div className="mx-auto max-w-xl p-8">
+        <h1 className="text-2xl font-bold">
+          {status === 'missing' ? 'There is no such fitting' : 'The server does not answer'}
+        </h1>
+        <Link to="/" className="mt-3 inline-block font-semibold text-magenta underline">
+          Go to Today
+        </Link>
+      </div>
+    )
+  }
+  if (!current || view?.id !== id) return <p className="p-8 text-ink-soft">Loading.</p>
+  return <Growth id={id} current={current} />
+}
+
+function Growth({ id, current }: { readonly id: string; readonly current: Case }) {
+  const { catalogue, load } = useCatalogue()
+  const scheme = usePreferences((s) => s.scheme)
+  const [span, setSpan] = useState<string>('60')
+  useEffect(() => {
+    if (!catalogue) void load()
+  }, [catalogue, load])
+  const { child, today } = current
+  const name = [child.name, child.familyName].filter(Boolean).join(' ')
+  useEffect(() => {
+    document.title = `Growth: ${name} · Nimble Anchor`
+  }, [name])
+  const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
+  const forecast = useForecast(current, stock)
+  const readings = useReadings(child.id)
+  const { model, mode, unit } = chosenIn(current)
+  const modeForecast = model && mode && forecast.answer?.modes.get(forecastKey({ model, mode, unit }))
+  const age = growthAgeMonths(child, today)?.lo
+  const slips = shrinkSlips(child, today, readings)
+
+  return (
+    <div className="mx-auto max-w-6xl p-3 sm:p-5">
+      <p>
+        <Link
+          to={`/fittings/${id}/choose`}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          Back to the fitting
+        </Link>
+      </p>
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-3xl font-bold tracking-tight">Growth of {name}</h1>
+          <p className="text-ink-soft">
+            {age === undefined ? 'Age not known' : formatAge(age)}
+            {child.sex === undefined ? '; sex not said, so the lines of girls (whole) and boys (dotted)' : ''}
+            {model && mode ? `; limits of ${modelName(model)}, ${mode.label}` : '; no mode chosen'}
+          </p>
+        </div>
+        <Choices legend="How far ahead" hideLegend value={span} options={[...SPANS]} onChoose={setSpan} />
+      </div>
+      {slips.map((text) => (
+        <p key={text} role="alert" className="mb-3 border-l-4 border-fail pl-3 font-semibold text-fail">
+          {text}
+        </p>
+      ))}
+      {age === undefined ? (
+        <Panel title="No curve without an age">
+          <p>Enter the day of birth, or the age as told, at Measure.</p>
+        </Panel>
+      ) : (
+        <>
+          {modeForecast && (
+            <p className="mb-3 rounded-[3px] border border-line bg-sheet px-3 py-2">
+              <b>{modelName(model)}</b>: {quantilesText(modeForecast.left)} left by the forecast.
+            </p>
+          )}
+          {forecast.status === 'running' && (
+            <p className="mb-2 text-sm text-ink-soft">Forecasting: {Math.round(forecast.share * 100)} %</p>
+          )}
+          {forecast.status === 'not-enough' && (
+            <p className="mb-2 text-sm text-ink-soft">No forecast without a mass or a stature.</p>
+          )}
+          <div className="grid gap-3 lg:grid-cols-2">
+            {MEASURES.map(({ measure, title, unit: unitOf }) => (
+              <Curve
+                key={`${measure}/${scheme}`}
+                current={current}
+                readings={readings}
+                measure={measure}
+                title={title}
+                unit={unitOf}
+                age={age}
+                to={Math.min(144, Math.ceil((age + Number(span)) / 12) * 12)}
+                forecast={forecast}
+              />
+            ))}
+          </div>
+          <p className="mt-3 max-w-3xl text-sm text-ink-soft">
+            Lines: WHO tables, centiles 3 to 97; mass above ten years is derived, not published. The forecast draws{' '}
+            {formatNumber(forecast.answer?.count ?? 0, 0)} possible children from today’s measures and lets their place
+            among children of their age drift; it is for planning the next visit, and measuring decides.
+          </p>
+        </>
+      )}
+    </div>
+  )
+}
+
+interface CurveProps {
+  readonly current: Case
+  readonly readings: readonly GrowthReading[]
+  readonly measure: GrowthMeasure
+  readonly title: string
+  readonly unit: string
+  readonly age: number
+  readonly to: number
+  readonly forecast: ReturnType<typeof useForecast>
+}
+
+function Curve({ current, readings, measure, title, unit, age, to, forecast }: CurveProps) {
+  const { child, today } = current
+  const from = Math.max(0, Math.floor((age - PAST_MONTHS) / 12) * 12)
+  const bands = forecast.answer?.[measure] ?? []
+  const points = readingPoints(current, readings, measure)
+  const standing = growthStanding(child, today, measure)
+  const limits = limitLines(chosenIn(current).mode, measure)
+  const sexes = child.sex === undefined ? (['female', 'male'] as const) : [child.sex]
+  const years = bands.filter((b) => b.month > 0 && b.month % 12 === 0 && age + b.month <= to + 1)
+  const description = [
+    `${title} by age with centile lines`,
+    `${points.length} readings`,
+    ...years
+      .slice(0, 3)
+      .map((b) => `in ${b.month / 12} years ${formatNumber(b.p10)} to ${formatNumber(b.p90)} ${unit}`),
+    ...limits.map((l) => `limit ${l.text}`),
+  ].join('; ')
+  return (
+    <Panel
+      title={title}
+      aside={
+        <span className="text-sm text-ink-soft">{standing ? upperFirst(centileText(standing)) : 'not measured'}</span>
+      }
+    >
+      <GrowthChart
+        measure={measure}
+        centiles={centileLines(measure, sexes, from, to)}
+        low={bandPoints(bands, age, to, 'p10')}
+        middle={bandPoints(bands, age, to, 'p50')}
+        high={bandPoints(bands, age, to, 'p90')}
+        readings={points}
+        limits={limits}
+        from={from}
+        to={to}
+        description={description}
+      />
+      <details className="mt-2">
+        <summary className="min-h-11 content-center font-semibold">In figures</summary>
+        <table className="w-full text-[0.95rem]">
+          <thead>
+            <tr className="text-left text-sm text-ink-soft">
+              <th scope="col">When</th>
+              <th scope="col">Low (1 in 10)</th>
+              <th scope="col">Half</th>
+              <th scope="col">High (1 in 10)</th>
+            </tr>
+          </thead>
+          <tbody>
+            {points.map((p) => (
+              <tr key={`${p.on}/${p.x}`} className="border-t border-hair">
+                <th scope="row" className="text-left font-normal">
+                  {p.on}
+                </th>
+                <td colSpan={3}>{formatInterval(p.value, unit)}, measured</td>
+              </tr>
+            ))}
+            {years.map((b) => (
+              <tr key={b.month} className="border-t border-hair">
+                <th scope="row" className="text-left font-normal">
+                  in {b.month / 12} {b.month === 12 ? 'year' : 'years'}
+                </th>
+                <td>{formatNumber(b.p10)}</td>
+                <td>{formatNumber(b.p50)}</td>
+                <td>{formatNumber(b.p90)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+    </Panel>
+  )
+}
