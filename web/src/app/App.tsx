@@ -11,8 +11,13 @@ import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 import { Header } from './Header.tsx'
 import { KeyHelp } from './KeyHelp.tsx'
+import { PAGES } from './pages.ts'
 
 const GrowthPage = lazy(() => import('../growth/GrowthPage.tsx'))
+const RestraintsPage = lazy(() => import('../restraints/RestraintsPage.tsx'))
+const ModelPage = lazy(() => import('../restraints/ModelPage.tsx'))
+const RuleBookPage = lazy(() => import('../rulebook/RuleBookPage.tsx'))
+const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
 export function App() {
   const navigate = useNavigate()
@@ -30,7 +35,13 @@ export function App() {
           run: () =>
             usePreferences.getState().setScheme(document.documentElement.dataset.scheme === 'dark' ? 'light' : 'dark'),
         },
-        { id: 'today', label: 'Today', group: 'Go to', key: 't', run: () => void navigate('/') },
+        ...PAGES.map(({ path, label, key }) => ({
+          id: `page-${path}`,
+          label,
+          group: 'Go to',
+          key,
+          run: () => void navigate(path),
+        })),
       ]),
     [register, navigate],
   )
@@ -48,6 +59,10 @@ export function App() {
           <Routes>
             <Route index element={<TodayPage />} />
             <Route path="fittings/:id/growth" element={<GrowthPage />} />
+            <Route path="restraints" element={<RestraintsPage />} />
+            <Route path="restraints/:id" element={<ModelPage />} />
+            <Route path="rules" element={<RuleBookPage />} />
+            <Route path="settings" element={<SettingsPage />} />
             <Route path="fittings/:id/:stage?" element={<FittingPage />} />
             <Route path="*" element={<NotFound />} />
           </Routes>

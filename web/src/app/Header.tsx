@@ -1,10 +1,12 @@
-import { Keyboard, Moon, Search, Sun, UserRound } from 'lucide-react'
+import { Keyboard, Menu, Moon, Search, Sun, UserRound } from 'lucide-react'
+import { DropdownMenu } from 'radix-ui'
 import { useEffect, useState } from 'react'
-import { Link } from 'react-router'
+import { Link, NavLink, useNavigate } from 'react-router'
 import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { useCommands } from './commands.ts'
+import { PAGES } from './pages.ts'
 
 const ICON = 'grid size-11 place-items-center rounded-[3px] hover:bg-shoal'
 
@@ -36,7 +38,21 @@ export function Header() {
         </svg>
         <span className="text-[1.1rem] tracking-tight">Nimble Anchor</span>
       </Link>
+      <nav aria-label="Pages" className="mr-auto ml-4 hidden items-center md:flex">
+        {PAGES.slice(1).map(({ path, label }) => (
+          <NavLink
+            key={path}
+            to={path}
+            className={({ isActive }) =>
+              `inline-flex min-h-12 items-center px-3 text-[0.95rem] hover:bg-shoal ${isActive ? 'font-bold shadow-[inset_0_-3px_var(--magenta)]' : ''}`
+            }
+          >
+            {label}
+          </NavLink>
+        ))}
+      </nav>
       <div className="flex items-center">
+        <PageMenu />
         <button
           type="button"
           className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`}
@@ -98,5 +114,33 @@ function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (op
         </div>
       </form>
     </Dialog>
+  )
+}
+
+/** The pages on a narrow screen, behind one button. */
+function PageMenu() {
+  const navigate = useNavigate()
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger aria-label="Pages" className={`${ICON} md:hidden`}>
+        <Menu size={20} aria-hidden="true" />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          className="z-40 min-w-48 rounded-[3px] border-2 border-ink bg-sheet p-1 text-ink shadow-lg"
+        >
+          {PAGES.map(({ path, label }) => (
+            <DropdownMenu.Item
+              key={path}
+              onSelect={() => void navigate(path)}
+              className="flex min-h-11 items-center rounded-[3px] px-3 outline-none data-highlighted:bg-shoal-deep"
+            >
+              {label}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   )
 }

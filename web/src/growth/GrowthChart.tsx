@@ -140,7 +140,7 @@ export function GrowthChart(props: Props) {
     },
     plugins: {
       legend: {
-        labels: { color: ink, font, usePointStyle: true, filter: (item) => item.text !== '' },
+        labels: { color: ink, font, boxWidth: 14, boxHeight: 6, filter: (item) => item.text !== '' },
         onClick: () => undefined,
       },
       tooltip: {

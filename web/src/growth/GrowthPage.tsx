@@ -1,5 +1,6 @@
 import {
   centileText,
+  DEFAULT_TRAJECTORIES,
   chosenIn,
   formatAge,
   formatInterval,
@@ -139,8 +140,9 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
           </div>
           <p className="mt-3 max-w-3xl text-sm text-ink-soft">
             Lines: WHO tables, centiles 3 to 97; mass above ten years is derived, not published. The forecast draws{' '}
-            {formatNumber(forecast.answer?.count ?? 0, 0)} possible children from today’s measures and lets their place
-            among children of their age drift; it is for planning the next visit, and measuring decides.
+            {(forecast.answer?.count ?? DEFAULT_TRAJECTORIES).toLocaleString('en')} possible children from today’s
+            measures and lets their place among children of their age drift; it is for planning the next visit, and
+            measuring decides.
           </p>
         </>
       )}

@@ -9,7 +9,8 @@ import {
   type SchoolQuestion,
   type StockItem,
 } from '@nimble-anchor/core'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
+import { usePracticeBook } from '../../session/practice.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
@@ -17,6 +18,8 @@ import { SelectField } from '../../ui/SelectField.tsx'
 import { groupModes } from './groupModes.ts'
 import { whatMoved } from './whatMoved.ts'
 
+/** The id of a profile that is nobody's but this fitting's. */
+const OWN = 'own'
 const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
 
 interface Props {
@@ -55,21 +58,51 @@ function PracticeForm({ current, stock, isSigned }: Props) {
     [before, current, practice, stock],
   )
   const keep = (next: PracticeProfile): void => void put([{ path: ['practice'], value: next }])
+  const { book, load } = usePracticeBook()
+  useEffect(() => void load(), [load])
+  const profiles = book?.profiles ?? [DEFAULT_PRACTICE]
+  const named = profiles.find((p) => QUESTIONS.every((q) => p[q] === practice[q]))
+  // The fitting's own copy stands in the list even when the kept rule has gone or changed.
+  const localRules = [current.localRule, ...(book?.localRules ?? []).filter((r) => r.id !== current.localRule.id)]
   const isDefault = QUESTIONS.every((q) => practice[q] === DEFAULT_PRACTICE[q])
 
   function choose(question: SchoolQuestion, school: string): void {
     const next = { ...practice, [question]: school }
-    const isUsual = QUESTIONS.every((q) => next[q] === DEFAULT_PRACTICE[q])
-    keep(
-      isUsual ? DEFAULT_PRACTICE : { ...next, id: 'own', name: practice.id === 'own' ? practice.name : 'Own choice' },
-    )
+    const known = profiles.find((p) => QUESTIONS.every((q) => p[q] === next[q]))
+    keep(known ?? { ...next, id: OWN, name: practice.id === OWN ? practice.name : 'Own choice' })
   }
 
   return (
     <>
       <p className="mb-3 text-sm text-ink-soft">
-        A maker’s instruction beats the profile; law beats both. The verdict says which of the three decided.
+        A maker’s instruction beats the profile; law beats both. The verdict says which of the three decided. Profiles
+        for all fittings are kept in Settings.
       </p>
+      <div className="mb-3 grid gap-x-4 gap-y-3 border-b border-hair pb-3 sm:grid-cols-2">
+        <SelectField
+          label="Profile"
+          value={named?.id ?? OWN}
+          disabled={isSigned}
+          options={[
+            ...(named ? [] : [{ id: OWN, label: practice.name }]),
+            ...profiles.map((p) => ({ id: p.id, label: p.name })),
+          ]}
+          onChange={(id) => {
+            const profile = profiles.find((p) => p.id === id)
+            if (profile) keep(profile)
+          }}
+        />
+        <SelectField
+          label="Local rule"
+          value={current.localRule.id}
+          disabled={isSigned}
+          options={localRules.map((r) => ({ id: r.id, label: r.name }))}
+          onChange={(id) => {
+            const rule = localRules.find((r) => r.id === id)
+            if (rule) put([{ path: ['localRule'], value: rule }])
+          }}
+        />
+      </div>
       <div className="grid gap-x-4 gap-y-3 sm:grid-cols-2">
         {QUESTIONS.map((q) => (
           <SelectField

@@ -104,7 +104,7 @@ export function RangeBar({ what, unit, scale: [min, max], range, child, tailTo, 
           </>
         )}
       </svg>
-      <span className="block truncate text-sm text-ink-soft" aria-hidden="true">
+      <span className="block text-sm leading-tight text-ink-soft" aria-hidden="true">
         {shown}
       </span>
     </span>

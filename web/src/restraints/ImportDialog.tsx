@@ -1,0 +1,165 @@
+import type { Fault, ImportRow } from '@nimble-anchor/core'
+import { FileUp } from 'lucide-react'
+import { useRef, useState } from 'react'
+import { toast } from 'sonner'
+import { api, CsvText, Refused } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { StateMark, type MarkState } from '../ui/StateMark.tsx'
+
+const STATE_MARK: Record<ImportRow['state'], MarkState> = {
+  new: 'pass',
+  changed: 'pass',
+  same: 'not-started',
+  rejected: 'fail',
+}
+const KIND_WORD: Record<ImportRow['kind'], string> = {
+  vehicles: 'car',
+  models: 'restraint',
+  units: 'unit',
+  children: 'child',
+}
+
+interface Read {
+  readonly name: string
+  readonly body: unknown
+  readonly rows: readonly ImportRow[]
+  /** The file as a whole could not be read. */
+  readonly faults: readonly Fault[]
+  readonly message?: string
+}
+
+async function read(file: File): Promise<Read> {
+  const text = await file.text()
+  const isCsv = /\.csv$/i.test(file.name) || file.type === 'text/csv'
+  let body: unknown
+  try {
+    body = isCsv ? new CsvText(text) : JSON.parse(text)
+  } catch (error) {
+    const message = error instanceof Error ? error.message : String(error)
+    return { name: file.name, body: undefined, rows: [], faults: [], message: `${file.name} is not JSON: ${message}` }
+  }
+  try {
+    return { name: file.name, body, rows: await api.importCatalogue(body, true), faults: [] }
+  } catch (error) {
+    const faults = error instanceof Refused ? error.faults : []
+    return {
+      name: file.name,
+      body: undefined,
+      rows: [],
+      faults,
+      message: error instanceof Error ? error.message : 'Not read.',
+    }
+  }
+}
+
+/** A file is looked at row by row before anything of it is stored; with one bad row nothing is. */
+export function ImportDialog({
+  open,
+  onOpenChange,
+}: {
+  readonly open: boolean
+  readonly onOpenChange: (open: boolean) => void
+}) {
+  const input = useRef<HTMLInputElement>(null)
+  const load = useCatalogue((s) => s.load)
+  const [file, setFile] = useState<Read>()
+  const [isBusy, setBusy] = useState(false)
+  const rejected = file?.rows.filter((r) => r.state === 'rejected').length ?? 0
+  const fresh = file?.rows.filter((r) => r.state === 'new' || r.state === 'changed').length ?? 0
+  const close = (isOpen: boolean): void => {
+    if (!isOpen) setFile(undefined)
+    onOpenChange(isOpen)
+  }
+  async function store(): Promise<void> {
+    setBusy(true)
+    try {
+      await api.importCatalogue(file?.body)
+      await load()
+      toast(`${fresh} ${fresh === 1 ? 'entry' : 'entries'} imported from ${file?.name ?? 'the file'}.`)
+      close(false)
+    } catch (error) {
+      sayRefusal(error)
+    } finally {
+      setBusy(false)
+    }
+  }
+  return (
+    <Dialog open={open} onOpenChange={close} title="Import a catalogue" isWide>
+      <p className="mb-3 text-sm text-ink-soft">
+        JSON in the published format, or CSV with a header as it is exported here: restraints (one line a route), units,
+        or cars. Each row is looked at first; with one bad row nothing is imported.
+      </p>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,.csv,application/json,text/csv"
+        aria-label="Catalogue file"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(e) => {
+          const chosen = e.target.files?.[0]
+          if (chosen) void read(chosen).then(setFile)
+          e.target.value = ''
+        }}
+      />
+      <div>
+        <Button onClick={() => input.current?.click()}>
+          <FileUp size={18} aria-hidden="true" /> {file ? 'Another file' : 'Choose a file'}
+        </Button>
+      </div>
+      {file?.message !== undefined && (
+        <div role="alert" className="mt-3 border-l-4 border-fail pl-3">
+          <p className="font-semibold text-fail">{file.message}</p>
+          <FaultList faults={file.faults} />
+        </div>
+      )}
+      {file && file.rows.length > 0 && (
+        <>
+          <p className="mt-3 font-semibold" role="status">
+            {file.name}: {file.rows.length} rows, {fresh} to store
+            {rejected > 0 ? `, ${rejected} rejected: nothing can be imported until they are put right` : ''}
+          </p>
+          <ul
+            className="mt-2 max-h-[45vh] divide-y divide-hair overflow-y-auto border-y border-line"
+            tabIndex={0}
+            aria-label="Rows of the file"
+          >
+            {file.rows
+              .toSorted((a, b) => Number(b.state === 'rejected') - Number(a.state === 'rejected'))
+              .map((row, i) => (
+                <li key={`${row.kind}/${row.id}/${i}`} className="px-1 py-1.5">
+                  <span className="inline-block w-28">
+                    <StateMark state={STATE_MARK[row.state]} word={row.state} size={14} />
+                  </span>
+                  <span className="text-ink-soft">{KIND_WORD[row.kind]}</span> {row.id}
+                  <FaultList faults={row.faults ?? []} />
+                  {row.lints?.map((lint) => (
+                    <span key={lint} className="block pl-28 text-sm">
+                      <StateMark state="undecided" size={12} /> contradicts its regulation, {lint}
+                    </span>
+                  ))}
+                </li>
+              ))}
+          </ul>
+          <div className="mt-3 flex gap-2">
+            <Button look="main" disabled={rejected > 0 || fresh === 0 || isBusy} onClick={() => void store()}>
+              {isBusy ? 'Importing' : `Import ${fresh}`}
+            </Button>
+            <Button onClick={() => close(false)}>Leave everything as it is</Button>
+          </div>
+        </>
+      )}
+    </Dialog>
+  )
+}
+
+function FaultList({ faults }: { readonly faults: readonly Fault[] }) {
+  return faults.map((f) => (
+    <span key={`${f.path}${f.message}`} className="block pl-28 text-sm text-fail">
+      {f.path} {f.message}
+    </span>
+  ))
+}

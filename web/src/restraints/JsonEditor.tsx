@@ -1,0 +1,63 @@
+import { useId, useState } from 'react'
+import { Button } from '../ui/Button.tsx'
+
+interface Props {
+  readonly value: unknown
+  readonly onRead: (value: unknown) => void
+}
+
+/** The whole entry as it is exported: for steps, proofs, conversions and whatever else the form does not show. */
+export function JsonEditor({ value, onRead }: Props) {
+  const id = useId()
+  const [isOpen, setOpen] = useState(false)
+  const [typed, setTyped] = useState<string>()
+  const [fault, setFault] = useState('')
+  const text = typed ?? JSON.stringify(value, null, 2)
+  function read(): void {
+    try {
+      onRead(JSON.parse(text))
+      setTyped(undefined)
+      setFault('')
+    } catch (error) {
+      setFault(`Not JSON: ${error instanceof Error ? error.message : String(error)}`)
+    }
+  }
+  return (
+    <details
+      className="rounded-[3px] border border-line bg-sheet px-3 py-1"
+      onToggle={(e) => setOpen(e.currentTarget.open)}
+    >
+      <summary className="min-h-11 content-center font-semibold">
+        In full, as JSON: steps, proofs, conversions, lists of cars
+      </summary>
+      {isOpen && (
+        <>
+          <label htmlFor={id} className="sr-only">
+            The entry as JSON
+          </label>
+          <textarea
+            id={id}
+            value={text}
+            spellCheck={false}
+            rows={18}
+            onChange={(e) => setTyped(e.target.value)}
+            className="w-full rounded-[3px] border border-line bg-paper p-2 font-mono text-sm"
+          />
+          <p role="alert" className="text-sm font-semibold text-fail">
+            {fault}
+          </p>
+          <div className="flex gap-2 pb-2">
+            <Button onClick={read} disabled={typed === undefined}>
+              Take into the form
+            </Button>
+            {typed !== undefined && (
+              <Button look="quiet" onClick={() => setTyped(undefined)}>
+                Leave it as it was
+              </Button>
+            )}
+          </div>
+        </>
+      )}
+    </details>
+  )
+}

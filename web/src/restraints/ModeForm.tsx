@@ -1,0 +1,170 @@
+import { useFieldArray, useFormContext, useWatch, type FieldValues } from 'react-hook-form'
+import { Button } from '../ui/Button.tsx'
+import { idFrom } from '../ui/ids.ts'
+import { Fields, Part, Rows } from './fields.tsx'
+import {
+  ADJUSTERS,
+  BODY_FIELDS,
+  GUIDE_FIELDS,
+  INSERT_FIELDS,
+  MODE_FIELDS,
+  NEW_ROUTE,
+  R129_FIELDS,
+  R44_FIELDS,
+  RANGE_FIELDS,
+  RECLINE_FIELDS,
+  ROUTE_FIELDS,
+  ROUTE_PARTS,
+  SLOT_FIELDS,
+  SPAN_FIELDS,
+  STRAP_FIELDS,
+} from './specs.ts'
+
+const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'
+const APPROVALS = {
+  R44: { regulation: 'R44', series: '04', groups: ['I'] },
+  R129: { regulation: 'R129', series: '03' },
+} as const
+
+function Regulation({ base }: { readonly base: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const regulation = (useWatch({ name: `${base}.approval.regulation` }) as keyof typeof APPROVALS | undefined) ?? 'R129'
+  return (
+    <div>
+      <label className="mb-2 flex items-center gap-2 font-semibold">
+        Approved to
+        <select
+          className={BOX}
+          value={regulation}
+          onChange={(e) =>
+            setValue(`${base}.approval`, APPROVALS[e.target.value as keyof typeof APPROVALS], { shouldDirty: true })
+          }
+        >
+          <option value="R129">UN R129, by stature</option>
+          <option value="R44">UN R44, by mass</option>
+        </select>
+      </label>
+      <Fields specs={regulation === 'R44' ? R44_FIELDS : R129_FIELDS} base={base} />
+    </div>
+  )
+}
+
+const STARTS: Record<string, unknown> = {
+  slots: { kind: 'slots', heightsMm: [230, 260, 290, 320] },
+  stepless: { kind: 'stepless', fromMm: 230, toMm: 400 },
+  'follows-head-support': { kind: 'follows-head-support', fromMm: 230, toMm: 400 },
+}
+
+function Straps({ base }: { readonly base: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const kind = (useWatch({ name: `${base}.strap.adjuster.kind` }) as string | undefined) ?? ''
+  return (
+    <fieldset className="mt-3">
+      <legend className="text-sm font-bold">Shoulder straps</legend>
+      <label className="mb-2 flex items-center gap-2">
+        Adjusted by
+        <select
+          className={BOX}
+          value={kind}
+          onChange={(e) => {
+            const start = STARTS[e.target.value]
+            setValue(`${base}.strap`, start === undefined ? undefined : { adjuster: start }, { shouldDirty: true })
+          }}
+        >
+          {ADJUSTERS.map(([id, label]) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+      {kind !== '' && (
+        <Fields specs={[...(kind === 'slots' ? SLOT_FIELDS : SPAN_FIELDS), ...STRAP_FIELDS]} base={base} />
+      )}
+    </fieldset>
+  )
+}
+
+/** Everything of one mode that is usually stated; the rest stands in the JSON below the form. */
+export function ModeForm({ base }: { readonly base: string }) {
+  const { fields, append, remove } = useFieldArray<FieldValues>({ name: `${base}.routes` })
+  const routes = (useWatch({ name: `${base}.routes` }) as { id: string; label?: string }[] | undefined) ?? []
+  return (
+    <div>
+      <Fields specs={MODE_FIELDS} base={base} columns={4} />
+      <div className="mt-3">
+        <Regulation base={base} />
+      </div>
+      <fieldset className="mt-3">
+        <legend className="mb-1 text-sm font-bold">The mode’s own ranges; they win over the group</legend>
+        <Fields specs={RANGE_FIELDS} base={base} columns={4} />
+      </fieldset>
+      <Straps base={base} />
+      <fieldset className="mt-3">
+        <legend className="mb-1 text-sm font-bold">Head and shell</legend>
+        <Fields specs={BODY_FIELDS} base={base} />
+      </fieldset>
+      <Rows
+        title="Recline positions"
+        name={`${base}.reclines`}
+        specs={RECLINE_FIELDS}
+        fresh={(n) => ({ id: `r${n + 1}`, label: String(n + 1), shellAngleDeg: 40 })}
+        add="Add a recline position"
+      />
+      <Rows
+        title="Inserts, in the order they come out"
+        name={`${base}.inserts`}
+        specs={INSERT_FIELDS}
+        fresh={(n) => ({ id: `insert-${n + 1}`, name: 'insert', thicknessMm: 0 })}
+        add="Add an insert"
+      />
+      {fields.map((field, i) => {
+        const at = `${base}.routes.${i}`
+        return (
+          <section
+            key={field.id}
+            className="mt-4 rounded-[3px] border border-line bg-paper p-3"
+            aria-label={`Route ${i + 1}`}
+          >
+            <div className="mb-1 flex items-center justify-between gap-2">
+              <h4 className="font-bold">Route {i + 1}</h4>
+              {fields.length > 1 && (
+                <Button look="quiet" onClick={() => remove(i)}>
+                  Take this route away
+                </Button>
+              )}
+            </div>
+            <Fields specs={ROUTE_FIELDS} base={at} />
+            {ROUTE_PARTS.map((part) => (
+              <Part key={part.key} spec={part} base={at}>
+                {part.key === 'belt' && (
+                  <Rows
+                    title="Belt path, in the order the belt meets it"
+                    name={`${at}.belt.path`}
+                    specs={GUIDE_FIELDS}
+                    fresh={() => ({ section: 'lap', mark: 'guide', side: 'door-side', how: 'under' })}
+                    add="Add a guide"
+                  />
+                )}
+              </Part>
+            ))}
+          </section>
+        )
+      })}
+      <Button
+        className="mt-3"
+        onClick={() =>
+          append({
+            ...NEW_ROUTE,
+            id: idFrom(
+              'route',
+              routes.map((r) => r.id),
+            ),
+          })
+        }
+      >
+        Add a route
+      </Button>
+    </div>
+  )
+}

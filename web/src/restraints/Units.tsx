@@ -1,0 +1,169 @@
+import { CATALOGUE_FORMAT, parseWith, unitSchema, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import { Plus } from 'lucide-react'
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { useToday } from '../session/today.ts'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { idFrom } from '../ui/ids.ts'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SelectField } from '../ui/SelectField.tsx'
+import { StateMark } from '../ui/StateMark.tsx'
+import { TextField } from '../ui/TextField.tsx'
+import { tidy } from './tidy.ts'
+import { unitState } from './unitState.ts'
+
+interface Props {
+  readonly model: RestraintModel
+  readonly units: readonly RestraintUnit[]
+  readonly taken: readonly string[]
+}
+
+const importUnit = (unit: unknown) => api.importCatalogue({ format: CATALOGUE_FORMAT, version: 1, units: [unit] })
+
+/** What is on the shelf of one model, each with its state in words. */
+export function Units({ model, units, taken }: Props) {
+  const load = useCatalogue((s) => s.load)
+  const today = useToday((s) => s.today)
+  const [edited, setEdited] = useState<Partial<RestraintUnit>>()
+  return (
+    <Panel
+      className="mt-3"
+      title="Units on the shelf"
+      aside={
+        <Button onClick={() => setEdited({ id: idFrom(`u-${model.name}`, taken), modelId: model.id, serial: '' })}>
+          <Plus size={18} aria-hidden="true" /> Add a unit
+        </Button>
+      }
+    >
+      {units.length === 0 && (
+        <p className="text-ink-soft">
+          None: the model is in the catalogue only, and is never ready to travel without a unit.
+        </p>
+      )}
+      <ul className="-my-2 divide-y divide-hair">
+        {units.map((unit) => {
+          const state = unitState(model, unit, today)
+          return (
+            <li key={unit.id}>
+              <button
+                type="button"
+                onClick={() => setEdited(unit)}
+                className="grid min-h-11 w-full gap-x-4 py-2 text-left hover:bg-shoal sm:grid-cols-[9rem_8rem_1fr]"
+              >
+                <span className="font-bold">{unit.serial}</span>
+                <span className="text-ink-soft">{unit.shelf ?? 'no shelf named'}</span>
+                <span>
+                  <StateMark state={state.mark} size={14} /> {state.text}
+                </span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+      <Dialog
+        open={edited !== undefined}
+        onOpenChange={(isOpen) => !isOpen && setEdited(undefined)}
+        title={edited?.serial ? `Unit ${edited.serial}` : 'New unit'}
+      >
+        {edited && (
+          <UnitForm
+            key={edited.id}
+            unit={edited}
+            isNew={!units.some((u) => u.id === edited.id)}
+            onKeep={(unit) =>
+              void importUnit(unit).then(() => {
+                setEdited(undefined)
+                return load()
+              }, sayRefusal)
+            }
+            onRemove={() =>
+              void api.removeFromCatalogue('units', edited.id ?? '').then(() => {
+                toast(`Unit ${edited.serial ?? ''} is taken away.`, {
+                  action: { label: 'Undo', onClick: () => void importUnit(edited).then(load, sayRefusal) },
+                })
+                setEdited(undefined)
+                return load()
+              }, sayRefusal)
+            }
+          />
+        )}
+      </Dialog>
+    </Panel>
+  )
+}
+
+type Known = 'isHistoryKnown' | 'wasInCrash' | 'isRecalled' | 'isComplete'
+const QUESTIONS: readonly { readonly key: Known; readonly label: string }[] = [
+  { key: 'isHistoryKnown', label: 'Its whole history is known' },
+  { key: 'wasInCrash', label: 'It was in a crash' },
+  { key: 'isRecalled', label: 'It is recalled' },
+  { key: 'isComplete', label: 'It is complete' },
+]
+const ANSWERS = [
+  { id: '', label: 'not known' },
+  { id: 'yes', label: 'yes' },
+  { id: 'no', label: 'no' },
+]
+
+interface FormProps {
+  readonly unit: Partial<RestraintUnit>
+  readonly isNew: boolean
+  readonly onKeep: (unit: RestraintUnit) => void
+  readonly onRemove: () => void
+}
+
+function UnitForm({ unit, isNew, onKeep, onRemove }: FormProps) {
+  const [draft, setDraft] = useState(unit)
+  const parsed = parseWith(unitSchema, tidy(draft))
+  const faultOf = (key: string): string | undefined =>
+    parsed.ok ? undefined : parsed.error.find((f) => f.path === `$.${key}`)?.message
+  const text = (key: 'serial' | 'shelf' | 'note' | 'madeOn' | 'lifeEndsOn', label: string, type = 'text') => (
+    <TextField
+      label={label}
+      type={type}
+      value={draft[key] ?? ''}
+      fault={faultOf(key)}
+      onChange={(value) => setDraft({ ...draft, [key]: value })}
+    />
+  )
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(e) => {
+        e.preventDefault()
+        if (parsed.ok) onKeep(parsed.value)
+      }}
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        {text('serial', 'Serial number')}
+        {text('shelf', 'Shelf')}
+        {text('madeOn', 'Made on', 'date')}
+        {text('lifeEndsOn', 'Life ends on, where the unit says so', 'date')}
+        {QUESTIONS.map(({ key, label }) => (
+          <SelectField
+            key={key}
+            label={label}
+            value={draft[key] === undefined ? '' : draft[key] ? 'yes' : 'no'}
+            options={ANSWERS}
+            onChange={(answer) => setDraft({ ...draft, [key]: answer === '' ? undefined : answer === 'yes' })}
+          />
+        ))}
+      </div>
+      {text('note', 'Note')}
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit" look="main" disabled={!parsed.ok}>
+          Keep this unit
+        </Button>
+        {!isNew && (
+          <Button look="quiet" onClick={onRemove}>
+            Take it away
+          </Button>
+        )}
+      </div>
+    </form>
+  )
+}

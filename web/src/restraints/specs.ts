@@ -1,0 +1,241 @@
+import { FIXTURES, HEAD_RULES, R44_GROUPS, STRAP_RULES } from '@nimble-anchor/core'
+
+/** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */
+
+export interface FieldSpec {
+  readonly key: string
+  readonly label: string
+  readonly kind: 'text' | 'number' | 'pick' | 'flag' | 'numbers' | 'words'
+  readonly unit?: string
+  readonly options?: readonly (readonly [id: string, label: string])[]
+  /** A pick that may be left open. */
+  readonly isOpen?: boolean
+}
+
+/** A part that a mode or a route has, or has not. */
+export interface PartSpec {
+  readonly key: string
+  readonly label: string
+  /** What it begins with when it is ticked. */
+  readonly start: Readonly<Record<string, unknown>>
+  readonly fields: readonly FieldSpec[]
+}
+
+const same = (words: readonly string[]): readonly (readonly [string, string])[] =>
+  words.map((w) => [w, w.replaceAll('-', ' ')] as const)
+const text = (key: string, label: string): FieldSpec => ({ key, label, kind: 'text' })
+const number = (key: string, label: string, unit: string): FieldSpec => ({ key, label, kind: 'number', unit })
+const pick = (key: string, label: string, options: FieldSpec['options'], isOpen = false): FieldSpec => ({
+  key,
+  label,
+  kind: 'pick',
+  isOpen,
+  ...(options && { options }),
+})
+const flag = (key: string, label: string): FieldSpec => ({ key, label, kind: 'flag' })
+
+export const MODEL_FIELDS: readonly FieldSpec[] = [
+  text('maker', 'Maker'),
+  text('name', 'Name'),
+  number('massKg', 'Mass of the restraint', 'kg'),
+  number('lifeYears', 'May be used for', 'years'),
+  text('variant.label', 'Variant'),
+  text('variant.madeFrom', 'Variant made from (day)'),
+  text('variant.madeUntil', 'Variant made until (day)'),
+]
+
+export const MODE_FIELDS: readonly FieldSpec[] = [
+  text('label', 'Name of the mode'),
+  pick('shape', 'Shape', [
+    ['infant-shell', 'infant shell'],
+    ['lie-flat', 'lie-flat'],
+    ['seat', 'seat'],
+    ['booster-seat', 'booster with a back'],
+    ['booster-cushion', 'booster cushion'],
+  ]),
+  pick('direction', 'Direction', [
+    ['rearward', 'rearward'],
+    ['forward', 'forward'],
+    ['lateral', 'lying across'],
+  ]),
+  pick('heldBy', 'Child held by', [
+    ['harness', 'its own harness'],
+    ['shield', 'a shield'],
+    ['vehicle-belt', 'the car’s belt'],
+  ]),
+]
+
+export const R44_FIELDS: readonly FieldSpec[] = [
+  pick('approval.series', 'Series', same(['01', '02', '03', '04'])),
+  { key: 'approval.groups', label: `Groups (${R44_GROUPS.join(' ')}), spaces between`, kind: 'words' },
+  number('approval.approvedYear', 'Year on the label', ''),
+]
+export const R129_FIELDS: readonly FieldSpec[] = [
+  pick('approval.series', 'Series', same(['00', '01', '02', '03', '04'])),
+]
+
+export const RANGE_FIELDS: readonly FieldSpec[] = [
+  number('massKg.from', 'Mass from', 'kg'),
+  number('massKg.to', 'Mass to', 'kg'),
+  number('statureCm.from', 'Stature from', 'cm'),
+  number('statureCm.to', 'Stature to', 'cm'),
+  number('ageMonths.from', 'Age from', 'months'),
+  number('ageMonths.to', 'Age to', 'months'),
+]
+
+export const BODY_FIELDS: readonly FieldSpec[] = [
+  pick('headRule', 'Head rule', same(HEAD_RULES), true),
+  number('shellEdgeMm', 'Shell edge above the seat', 'mm'),
+  number('widthMm', 'Width', 'mm'),
+  number('shellLengthMm', 'Shell length', 'mm'),
+  number('footFromBackrestMm', 'Foot from the backrest', 'mm'),
+  text('carryHandle.travelPosition', 'Carrying handle while travelling'),
+]
+
+export const STRAP_FIELDS: readonly FieldSpec[] = [
+  pick('strap.rule', 'Strap rule, where not the usual', same(STRAP_RULES), true),
+  pick('strap.gauge', 'Gauge', same(['strap-exit', 'head-support-lower-edge']), true),
+]
+export const ADJUSTERS = [
+  ['', 'no straps'],
+  ['slots', 'slots'],
+  ['stepless', 'stepless'],
+  ['follows-head-support', 'follows the head support'],
+] as const
+export const SLOT_FIELDS: readonly FieldSpec[] = [
+  { key: 'strap.adjuster.heightsMm', label: 'Slot heights in mm, spaces between', kind: 'numbers' },
+]
+export const SPAN_FIELDS: readonly FieldSpec[] = [
+  number('strap.adjuster.fromMm', 'Lowest strap exit', 'mm'),
+  number('strap.adjuster.toMm', 'Highest strap exit', 'mm'),
+]
+
+export const RECLINE_FIELDS: readonly FieldSpec[] = [
+  text('label', 'Position'),
+  number('shellAngleDeg', 'Angle on a level seat', '°'),
+]
+export const INSERT_FIELDS: readonly FieldSpec[] = [
+  text('name', 'Insert'),
+  number('thicknessMm', 'Lifts the child by', 'mm'),
+  number('requiredUntil.massKg', 'Required until', 'kg'),
+  number('requiredUntil.statureCm', 'or', 'cm'),
+  number('requiredUntil.ageMonths', 'or', 'months'),
+  number('allowedUntil.massKg', 'Allowed until', 'kg'),
+  number('allowedUntil.statureCm', 'or', 'cm'),
+  number('allowedUntil.ageMonths', 'or', 'months'),
+]
+
+export const ROUTE_FIELDS: readonly FieldSpec[] = [
+  text('label', 'Name of the route'),
+  pick('scope', 'Approval', [
+    ['universal', 'universal'],
+    ['i-size', 'i-Size'],
+    ['semi-universal', 'semi-universal: cars on a list'],
+    ['vehicle-specific', 'for named cars'],
+  ]),
+  pick('fixture', 'Envelope', same(FIXTURES), true),
+  pick('frontSeat', 'Front seat', same(['must-touch', 'must-not-touch', 'either']), true),
+  flag('usesBase', 'Base stays in the car'),
+  flag('childFirst', 'Child may sit in it first'),
+  flag('gapAccepted', 'Maker accepts a gap behind the base'),
+]
+
+export const ROUTE_PARTS: readonly PartSpec[] = [
+  {
+    key: 'isofix',
+    label: 'ISOFIX',
+    start: { connectors: 'rigid', role: 'holds' },
+    fields: [
+      pick('connectors', 'Connectors', same(['rigid', 'strap'])),
+      pick('role', 'They', [
+        ['holds', 'hold the restraint'],
+        ['steadies', 'only steady it'],
+      ]),
+      pick('pushedHome', 'Pushed home', same(['required', 'any-length']), true),
+      flag('armsMayRetract', 'Arms may run back in'),
+    ],
+  },
+  {
+    key: 'leg',
+    label: 'Support leg',
+    start: { minLengthMm: 300, maxLengthMm: 480, notches: 13, hingeAboveCushionMm: 0, angleFromVerticalDeg: 0 },
+    fields: [
+      number('minLengthMm', 'Shortest', 'mm'),
+      number('maxLengthMm', 'Longest', 'mm'),
+      number('notches', 'Notches', ''),
+      number('hingeAboveCushionMm', 'Hinge above the cushion’s edge', 'mm'),
+      number('angleFromVerticalDeg', 'From vertical', '°'),
+      number('maxLiftMm', 'May lift the base by', 'mm'),
+    ],
+  },
+  {
+    key: 'topTether',
+    label: 'Top tether',
+    start: { use: 'required' },
+    fields: [
+      pick('use', 'Use', same(['required', 'optional', 'not-used'])),
+      number('minLengthMm', 'Shortest', 'mm'),
+      number('maxLengthMm', 'Longest', 'mm'),
+      pick('headRestraintPath', 'Past the head restraint', same(['over', 'under', 'round-both-sides', 'free']), true),
+    ],
+  },
+  {
+    key: 'belt',
+    label: 'Vehicle belt',
+    start: {
+      needs: 'three-point',
+      path: [{ section: 'lap', mark: 'guide', side: 'buckle-side', how: 'under' }],
+      lock: { kind: 'tension-only' },
+    },
+    fields: [
+      pick('needs', 'Belt needed', same(['three-point', 'three-point-or-lap', 'lap'])),
+      number('requiredLengthMm', 'Belt it takes', 'mm'),
+      number('pathEdgeAboveBightMm', 'Path edge above the bight', 'mm'),
+      pick('lock.kind', 'Locked by', [
+        ['lock-off', 'lock-off on the restraint'],
+        ['locking-clip', 'loose clip'],
+        ['switchable-retractor', 'switchable retractor'],
+        ['tension-only', 'tension alone'],
+        ['free', 'not locked: a booster'],
+      ]),
+      pick('lock.section', 'Lock-off on the', same(['lap', 'diagonal']), true),
+      pick('lock.side', 'Lock-off at the', same(['buckle-side', 'door-side']), true),
+      number('lock.fromTongueMm', 'Clip from the tongue', 'mm'),
+    ],
+  },
+  {
+    key: 'lowerTethers',
+    label: 'Lower tethers',
+    start: { use: 'required', points: ['fixed-runner'] },
+    fields: [
+      pick('use', 'Use', same(['required', 'optional'])),
+      number('lengthMm', 'Length', 'mm'),
+      pick('lead', 'Lead', same(['crossed', 'straight', 'either']), true),
+      { key: 'points', label: 'Points (fixed-runner moving-frame ring seat-leg)', kind: 'words' },
+    ],
+  },
+]
+
+export const GUIDE_FIELDS: readonly FieldSpec[] = [
+  pick('section', 'Section', same(['lap', 'diagonal', 'both'])),
+  text('mark', 'Mark'),
+  pick('side', 'Side', same(['left', 'right', 'buckle-side', 'door-side', 'centre'])),
+  pick('how', 'How', same(['over', 'under', 'through'])),
+]
+
+export const NEW_ROUTE = {
+  id: 'route',
+  label: 'New route',
+  scope: 'universal',
+  belt: ROUTE_PARTS.find((p) => p.key === 'belt')?.start,
+}
+export const NEW_MODE = {
+  id: 'mode',
+  label: 'New mode',
+  approval: { regulation: 'R129', series: '03' },
+  shape: 'seat',
+  direction: 'rearward',
+  heldBy: 'harness',
+  routes: [NEW_ROUTE],
+}
+export const NEW_MODEL = { id: 'new', maker: '', name: '', modes: [NEW_MODE] }

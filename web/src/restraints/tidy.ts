@@ -1,0 +1,48 @@
+/**
+ * A document without what is not stated: empty text, numbers that are none and
+ * objects that hold nothing go; lists stay, so that the schema can ask for them.
+ */
+export function tidy(value: unknown): unknown {
+  if (value === null || value === undefined) return undefined
+  if (typeof value === 'number') return Number.isNaN(value) ? undefined : value
+  if (typeof value === 'string') return value.trim() === '' ? undefined : value.trim()
+  if (Array.isArray(value)) return value.map(tidy).filter((x) => x !== undefined)
+  if (typeof value === 'object') {
+    const entries = Object.entries(value)
+      .map(([key, inner]) => [key, tidy(inner)] as const)
+      .filter(([, inner]) => inner !== undefined)
+    return entries.length === 0 ? undefined : Object.fromEntries(entries)
+  }
+  return value
+}
+
+const LOCK_FIELDS: Record<string, readonly string[]> = {
+  'lock-off': ['section', 'side'],
+  'locking-clip': ['fromTongueMm'],
+}
+
+/** Fields that belong to another kind of the same part go with the kind that was left. */
+export function tidyModel(draft: unknown): unknown {
+  const model = tidy(draft) as { modes?: Record<string, unknown>[] } | undefined
+  for (const mode of model?.modes ?? []) {
+    const approval = mode.approval as Record<string, unknown> | undefined
+    if (approval?.regulation === 'R129') {
+      delete approval.groups
+      delete approval.approvedYear
+    }
+    const adjuster = (mode.strap as { adjuster?: Record<string, unknown> } | undefined)?.adjuster
+    if (adjuster?.kind === 'slots') {
+      delete adjuster.fromMm
+      delete adjuster.toMm
+    } else if (adjuster) delete adjuster.heightsMm
+    // A list of nothing is nothing stated.
+    for (const key of ['reclines', 'inserts']) if ((mode[key] as unknown[] | undefined)?.length === 0) delete mode[key]
+    for (const route of (mode.routes as Record<string, unknown>[] | undefined) ?? []) {
+      const lock = (route.belt as { lock?: Record<string, unknown> } | undefined)?.lock
+      if (!lock) continue
+      const own = LOCK_FIELDS[String(lock.kind)] ?? []
+      for (const key of Object.keys(lock)) if (key !== 'kind' && !own.includes(key)) delete lock[key]
+    }
+  }
+  return model
+}

@@ -1,0 +1,33 @@
+import { addMonths, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import type { MarkState } from '../ui/StateMark.tsx'
+
+export interface UnitState {
+  readonly mark: MarkState
+  readonly text: string
+}
+
+/** The state of a unit in one line, as the rules will see it: what bars it, what is open, until when it may be used. */
+export function unitState(model: RestraintModel, unit: RestraintUnit, today: string | undefined): UnitState {
+  const end =
+    unit.lifeEndsOn ??
+    (unit.madeOn !== undefined && model.lifeYears !== undefined
+      ? addMonths(unit.madeOn, Math.round(model.lifeYears * 12))
+      : undefined)
+  const bars = [
+    unit.wasInCrash && 'was in a crash',
+    unit.isRecalled && 'recalled',
+    unit.isComplete === false && 'parts missing',
+    unit.isHistoryKnown === false && 'history unknown',
+    end !== undefined && today !== undefined && end < today && `its life ended on ${end}`,
+  ].filter((x) => typeof x === 'string')
+  if (bars.length > 0) return { mark: 'fail', text: bars.join(', ') }
+  const open = [
+    unit.wasInCrash === undefined && 'crash',
+    unit.isRecalled === undefined && 'recall',
+    unit.isComplete === undefined && 'completeness',
+    unit.isHistoryKnown === undefined && 'history',
+    end === undefined && 'end of life',
+  ].filter((x) => typeof x === 'string')
+  if (open.length > 0) return { mark: 'undecided', text: `not recorded: ${open.join(', ')}` }
+  return { mark: 'pass', text: `sound, may be used until ${end}` }
+}

@@ -1,0 +1,145 @@
+import { localRuleSchema, parseWith, type LocalRule, type PracticeBook } from '@nimble-anchor/core'
+import { useState } from 'react'
+import { api } from '../session/api.ts'
+import { usePracticeBook } from '../session/practice.ts'
+import { Button } from '../ui/Button.tsx'
+import { idFrom } from '../ui/ids.ts'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { TextField } from '../ui/TextField.tsx'
+import { NamedList } from './NamedList.tsx'
+
+type Limit = 'untilStatureCm' | 'untilAgeYears' | 'untilMassKg'
+const LIMITS: readonly { readonly key: Limit; readonly label: string; readonly unit: string }[] = [
+  { key: 'untilStatureCm', label: 'Until a stature of', unit: 'cm' },
+  { key: 'untilAgeYears', label: 'Until an age of', unit: 'years' },
+  { key: 'untilMassKg', label: 'Until a mass of', unit: 'kg' },
+]
+
+/** What is typed, before it is a rule. */
+interface Draft {
+  readonly id: string
+  readonly name: string
+  readonly typed: Readonly<Record<Limit, string>>
+}
+
+const draftOf = (rule: LocalRule): Draft => ({
+  id: rule.id,
+  name: rule.name,
+  typed: {
+    untilStatureCm: String(rule.untilStatureCm ?? ''),
+    untilAgeYears: String(rule.untilAgeYears ?? ''),
+    untilMassKg: String(rule.untilMassKg ?? ''),
+  },
+})
+
+function ruleOf({ id, name, typed }: Draft): unknown {
+  const limits = LIMITS.filter(({ key }) => typed[key].trim() !== '').map(({ key }) => [
+    key,
+    Number(typed[key].trim().replace(',', '.')),
+  ])
+  return { id, name, ...Object.fromEntries(limits) }
+}
+
+interface Props {
+  readonly book: PracticeBook
+  readonly onDefault: (id: string) => void
+}
+
+export function LocalRules({ book, onDefault }: Props) {
+  const change = usePracticeBook((s) => s.change)
+  const [selectedId, setSelectedId] = useState(book.localRuleId)
+  const kept = book.localRules.find((r) => r.id === selectedId) ?? book.localRules[0]
+  const [draft, setDraft] = useState<Draft>()
+  if (!kept) return null
+  const shown = draft ?? draftOf(kept)
+  const parsed = parseWith(localRuleSchema, ruleOf(shown))
+  const faults = parsed.ok ? [] : parsed.error
+  const faultOf = (key: string): string | undefined => faults.find((f) => f.path === `$.${key}`)?.message
+  const isNew = !book.localRules.some((r) => r.id === shown.id)
+  const isChanged = isNew || JSON.stringify(shown) !== JSON.stringify(draftOf(kept))
+  const open = (id: string): void => {
+    setDraft(undefined)
+    setSelectedId(id)
+  }
+  return (
+    <Panel title="Local rule: until when a child must use a restraint" id="local-rules">
+      <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
+        <div>
+          <NamedList
+            legend="Local rules"
+            items={book.localRules}
+            selectedId={isNew ? undefined : shown.id}
+            defaultId={book.localRuleId}
+            onSelect={open}
+            onDefault={onDefault}
+          />
+          <Button
+            className="mt-2"
+            onClick={() => {
+              const name = `${kept.name}, copy`
+              setDraft({
+                ...draftOf(kept),
+                id: idFrom(
+                  name,
+                  book.localRules.map((r) => r.id),
+                ),
+                name,
+              })
+            }}
+          >
+            New, from this one
+          </Button>
+        </div>
+        <form
+          onSubmit={(e) => {
+            e.preventDefault()
+            if (parsed.ok)
+              void change(() => api.keepLocalRule(parsed.value)).then(() => open(parsed.value.id), sayRefusal)
+          }}
+        >
+          <TextField
+            label="Name of the rule"
+            value={shown.name}
+            maxLength={120}
+            fault={faultOf('name')}
+            onChange={(name) => setDraft({ ...shown, name })}
+          />
+          <div className="mt-3 grid gap-3 sm:grid-cols-3">
+            {LIMITS.map(({ key, label, unit }) => (
+              <TextField
+                key={key}
+                label={label}
+                unit={unit}
+                inputMode="decimal"
+                value={shown.typed[key]}
+                fault={faultOf(key)}
+                onChange={(text) => setDraft({ ...shown, typed: { ...shown.typed, [key]: text } })}
+              />
+            ))}
+          </div>
+          <p className="mt-2 text-sm text-ink-soft">
+            Whichever is reached first ends the duty. Confirm the rule with your authority: it is local law, and this
+            program does not know where you are.
+          </p>
+          <div className="mt-4 flex flex-wrap gap-2">
+            <Button type="submit" look="main" disabled={!isChanged || !parsed.ok}>
+              Keep this rule
+            </Button>
+            {isChanged && <Button onClick={() => setDraft(undefined)}>Leave it as it was</Button>}
+            {!isNew && kept.id !== book.localRuleId && (
+              <Button
+                look="quiet"
+                onClick={() =>
+                  void change(() => api.removeLocalRule(kept.id)).then(() => open(book.localRuleId), sayRefusal)
+                }
+              >
+                Take “{kept.name}” away
+              </Button>
+            )}
+          </div>
+        </form>
+      </div>
+    </Panel>
+  )
+}

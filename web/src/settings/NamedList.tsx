@@ -1,0 +1,48 @@
+interface Named {
+  readonly id: string
+  readonly name: string
+}
+
+interface Props {
+  readonly legend: string
+  readonly items: readonly Named[]
+  readonly selectedId: string | undefined
+  readonly defaultId: string
+  readonly onSelect: (id: string) => void
+  readonly onDefault: (id: string) => void
+}
+
+/** Names to choose one from for editing, and one that new fittings start with. */
+export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDefault }: Props) {
+  return (
+    <>
+      <p className="pr-2 pb-1 text-right text-sm text-ink-soft" aria-hidden="true">
+        new fittings start with
+      </p>
+      <ul className="divide-y divide-hair border-y border-hair" aria-label={legend}>
+        {items.map(({ id, name }) => (
+          <li key={id} className={`flex items-center gap-2 ${id === selectedId ? 'bg-shoal' : ''}`}>
+            <button
+              type="button"
+              aria-pressed={id === selectedId}
+              onClick={() => onSelect(id)}
+              className="min-h-11 flex-1 px-2 text-left font-semibold hover:underline"
+            >
+              {name}
+            </button>
+            <label className="flex min-h-11 items-center gap-2 pr-2 text-sm text-ink-soft">
+              <input
+                type="radio"
+                name={legend}
+                checked={id === defaultId}
+                onChange={() => onDefault(id)}
+                aria-label={`New fittings start with ${name}`}
+                className="size-5 accent-magenta"
+              />
+            </label>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}

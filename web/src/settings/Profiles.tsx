@@ -1,0 +1,108 @@
+import { SCHOOL_TEXT, SCHOOLS, type PracticeBook, type PracticeProfile, type SchoolQuestion } from '@nimble-anchor/core'
+import { useState } from 'react'
+import { api } from '../session/api.ts'
+import { usePracticeBook } from '../session/practice.ts'
+import { Button } from '../ui/Button.tsx'
+import { idFrom } from '../ui/ids.ts'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SelectField } from '../ui/SelectField.tsx'
+import { TextField } from '../ui/TextField.tsx'
+import { NamedList } from './NamedList.tsx'
+
+const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
+
+interface Props {
+  readonly book: PracticeBook
+  readonly onDefault: (id: string) => void
+}
+
+export function Profiles({ book, onDefault }: Props) {
+  const change = usePracticeBook((s) => s.change)
+  const [selectedId, setSelectedId] = useState(book.profileId)
+  const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
+  const [draft, setDraft] = useState<PracticeProfile>()
+  const shown = draft ?? kept
+  if (!shown || !kept) return null
+  const isNew = !book.profiles.some((p) => p.id === shown.id)
+  const isChanged = JSON.stringify(shown) !== JSON.stringify(kept)
+  const open = (profile: PracticeProfile | undefined): void => {
+    setDraft(undefined)
+    if (profile) setSelectedId(profile.id)
+  }
+  const keep = (): void => void change(() => api.keepProfile(shown)).then(() => open(shown), sayRefusal)
+  const remove = (): void =>
+    void change(() => api.removeProfile(kept.id)).then(
+      () => open(book.profiles.find((p) => p.id === book.profileId)),
+      sayRefusal,
+    )
+
+  return (
+    <Panel title="Practice profiles" id="profiles">
+      <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
+        <div>
+          <NamedList
+            legend="Practice profiles"
+            items={book.profiles}
+            selectedId={isNew ? undefined : shown.id}
+            defaultId={book.profileId}
+            onSelect={(id) => open(book.profiles.find((p) => p.id === id))}
+            onDefault={onDefault}
+          />
+          <Button
+            className="mt-2"
+            onClick={() => {
+              const name = `${kept.name}, copy`
+              setDraft({
+                ...kept,
+                id: idFrom(
+                  name,
+                  book.profiles.map((p) => p.id),
+                ),
+                name,
+              })
+            }}
+          >
+            New, from this one
+          </Button>
+        </div>
+        <form
+          onSubmit={(e) => {
+            e.preventDefault()
+            keep()
+          }}
+        >
+          <TextField
+            label="Name of the profile"
+            value={shown.name}
+            maxLength={120}
+            fault={shown.name.trim() === '' ? 'Needs a name' : undefined}
+            onChange={(name) => setDraft({ ...shown, name })}
+          />
+          <div className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-2">
+            {QUESTIONS.map((q) => (
+              <SelectField
+                key={q}
+                label={SCHOOL_TEXT[q].question}
+                value={shown[q]}
+                options={SCHOOLS[q].map((id) => ({ id, label: SCHOOL_TEXT[q].schools[id] ?? id }))}
+                onChange={(school) => setDraft({ ...shown, [q]: school } as PracticeProfile)}
+              />
+            ))}
+          </div>
+          <div className="mt-4 flex flex-wrap gap-2">
+            <Button type="submit" look="main" disabled={!isChanged || shown.name.trim() === ''}>
+              Keep this profile
+            </Button>
+            {isChanged && <Button onClick={() => open(undefined)}>Leave it as it was</Button>}
+            {!isNew && kept.id !== book.profileId && (
+              <Button look="quiet" onClick={remove}>
+                Take “{kept.name}” away
+              </Button>
+            )}
+          </div>
+        </form>
+      </div>
+    </Panel>
+  )
+}

@@ -1,0 +1,37 @@
+import { useId, type InputHTMLAttributes } from 'react'
+
+interface Props extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange'> {
+  readonly label: string
+  readonly fault?: string | undefined
+  readonly unit?: string
+  readonly onChange: (text: string) => void
+}
+
+/** One line of text or one number, with its fault under it. */
+export function TextField({ label, fault, unit, onChange, className = '', ...rest }: Props) {
+  const id = useId()
+  return (
+    <div className={`flex min-w-0 flex-col gap-1 ${className}`}>
+      <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
+        {label}
+      </label>
+      <span className="flex items-center gap-1.5">
+        <input
+          id={id}
+          autoComplete="off"
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault === undefined ? undefined : `${id}-fault`}
+          onChange={(e) => onChange(e.target.value)}
+          className={`min-h-11 w-full min-w-0 rounded-[3px] border bg-sheet px-2 text-ink ${fault === undefined ? 'border-line' : 'border-fail'}`}
+          {...rest}
+        />
+        {unit !== undefined && <span className="text-sm text-ink-soft">{unit}</span>}
+      </span>
+      {fault !== undefined && (
+        <p id={`${id}-fault`} role="alert" className="text-sm font-semibold text-fail">
+          {fault}
+        </p>
+      )}
+    </div>
+  )
+}
