@@ -14,7 +14,7 @@ test('the 16-month-old, from the ferry to ready to travel', async ({ page, serve
   // Choose: a cushion is refused, and says why; rearward stands first, forward is advised against.
   await stage(page, 2)
   const refused = page.getByRole('listitem').filter({ hasText: 'Fathom Slipknot' })
-  await expect(refused).toContainText('short of the maker’s mass limit, from 22 kg')
+  await expect(refused).toContainText('short of the floor for a cushion, from 125 cm')
   await expect(refused.getByRole('button', { name: /^Use/ })).toHaveCount(0)
   const forward = page.getByRole('listitem').filter({ hasText: 'Ravel Sheepshank Forward' })
   await expect(forward).toContainText('A rearward mode still takes this child.')

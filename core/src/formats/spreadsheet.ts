@@ -108,12 +108,15 @@ export function columnsOfTable(table: TableName): readonly Column[] {
 const valueAt = (item: unknown, path: readonly string[]): unknown =>
   path.reduce<unknown>((x, key) => (typeof x === 'object' && x !== null ? (x as Json)[key] : undefined), item)
 
+/** A list that is known to hold nothing: another thing than a list nobody has stated. */
+const NONE = '[]'
+
 function toCell(value: unknown, kind: ColumnKind): string {
   if (value === undefined || value === null) return ''
   switch (kind) {
     case 'numbers':
     case 'words':
-      return (value as readonly unknown[]).join(' ')
+      return (value as readonly unknown[]).join(' ') || NONE
     case 'json':
       return JSON.stringify(value)
     default:
@@ -171,11 +174,12 @@ function fromCell(text: string, kind: ColumnKind): Result<unknown, string> {
     case 'boolean':
       return /^(true|false)$/i.test(text) ? ok(/^true$/i.test(text)) : err('must be true or false')
     case 'numbers': {
+      if (text === NONE) return ok([])
       const all = text.split(/\s+/).map(number)
       return all.some(Number.isNaN) ? err('must be numbers with spaces between') : ok(all)
     }
     case 'words':
-      return ok(text.split(/\s+/))
+      return ok(text === NONE ? [] : text.split(/\s+/))
     case 'json':
       try {
         return ok(JSON.parse(text))

@@ -12,7 +12,8 @@ interface ForecastState {
   readonly answer: ForecastAnswer | null
   readonly key: string
   start(key: string, request: ForecastRequest): void
-  cancel(): void
+  /** Stops the forecast of this key, begun or still to begin. */
+  cancel(key: string): void
 }
 
 let running: RunningForecast | undefined
@@ -40,10 +41,10 @@ export const useForecastStore = create<ForecastState>()((set, get) => ({
       },
     )
   },
-  cancel() {
+  cancel(key) {
     running?.cancel()
     running = undefined
-    set({ status: 'cancelled', share: 0 })
+    set({ key, status: 'cancelled', share: 0, answer: null })
   },
 }))
 
@@ -79,7 +80,9 @@ export function useForecast(current: Case, stock: readonly StockItem[]): Forecas
   const { start } = store
   useEffect(() => {
     if (!request || useForecastStore.getState().key === key) return
-    const timer = setTimeout(() => start(key, request), CALM_MS)
+    const timer = setTimeout(() => {
+      if (useForecastStore.getState().key !== key) start(key, request)
+    }, CALM_MS)
     return () => clearTimeout(timer)
   }, [key, request, start])
   const isMine = store.key === key
@@ -88,6 +91,6 @@ export function useForecast(current: Case, stock: readonly StockItem[]): Forecas
     share: isMine ? store.share : 0,
     answer: request !== undefined && isMine ? store.answer : null,
     restart: () => request && start(key, request),
-    cancel: store.cancel,
+    cancel: () => store.cancel(key),
   }
 }

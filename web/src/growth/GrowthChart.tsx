@@ -154,8 +154,13 @@ export function GrowthChart(props: Props) {
     },
   }
   return (
-    <div className="h-80" role="img" aria-label={description}>
-      <Line data={{ datasets: setsOf(props) }} options={options} plugins={[endLabels(centiles)]} />
+    <div className="h-80">
+      <Line
+        aria-label={description}
+        data={{ datasets: setsOf(props) }}
+        options={options}
+        plugins={[endLabels(centiles)]}
+      />
     </div>
   )
 }

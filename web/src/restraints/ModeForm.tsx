@@ -127,7 +127,7 @@ export function ModeForm({ base }: { readonly base: string }) {
             aria-label={`Route ${i + 1}`}
           >
             <div className="mb-1 flex items-center justify-between gap-2">
-              <h4 className="font-bold">Route {i + 1}</h4>
+              <h3 className="font-bold">Route {i + 1}</h3>
               {fields.length > 1 && (
                 <Button look="quiet" onClick={() => remove(i)}>
                   Take this route away

@@ -23,6 +23,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { useMedia } from '../../ui/useMedia.ts'
 import type { StageProps } from '../stages.ts'
 import { CompareDialog } from './CompareDialog.tsx'
 import { Filters } from './Filters.tsx'
@@ -34,9 +35,6 @@ import { PracticeDialog } from './PracticeDialog.tsx'
 import { BarGradients } from './RangeBar.tsx'
 import { useChooseKeys } from './useChooseKeys.ts'
 import { groupKey, isShown, SECTIONS, useChooseView } from './view.ts'
-
-/** A wide screen has room for the selected mode beside the list; a narrow one opens it over the list. */
-const isNarrow = (): boolean => !window.matchMedia('(min-width: 64rem)').matches
 
 export default function ChooseStage(props: StageProps) {
   const { catalogue, status, load } = useCatalogue()
@@ -77,6 +75,9 @@ function ModeList({
   const [isDetailOpen, setDetailOpen] = useState(false)
   const register = useCommands((s) => s.register)
   const forecast = useForecast(current, stock)
+  // A wide screen has room for the selected mode beside the list; a narrow one opens it over the list.
+  const isNarrow = !useMedia('(min-width: 64rem)')
+  const foldsFilters = !useMedia('(min-width: 48rem)')
 
   const circumstances = useMemo(() => ({ child, practice, localRule, today }), [child, practice, localRule, today])
   const matches = useMemo(() => matchModes(circumstances, stock), [circumstances, stock])
@@ -132,7 +133,7 @@ function ModeList({
   )
   useChooseKeys(ordered, selectedGroup, {
     compare: () => setCompareOpen(true),
-    detail: () => isNarrow() && setDetailOpen(true),
+    detail: () => isNarrow && setDetailOpen(true),
   })
 
   const carName = vehicle && vehicleName(vehicle)
@@ -162,13 +163,14 @@ function ModeList({
           <Button onClick={() => setPracticeOpen(true)}>Practice: {practice.name}</Button>
         </span>
       </div>
-      <details className="rounded-[3px] border border-line bg-sheet px-3 py-1 md:hidden">
-        <summary className="min-h-11 content-center font-semibold">Show only: {count}</summary>
+      {foldsFilters ? (
+        <details className="rounded-[3px] border border-line bg-sheet px-3 py-1">
+          <summary className="min-h-11 content-center font-semibold">Show only: {count}</summary>
+          <Filters carName={carName} count={count} />
+        </details>
+      ) : (
         <Filters carName={carName} count={count} />
-      </details>
-      <div className="hidden md:block">
-        <Filters carName={carName} count={count} />
-      </div>
+      )}
       {needs.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3">
           <StateMark state="undecided" word="Would settle most" />
@@ -210,7 +212,7 @@ function ModeList({
                   isSigned={isSigned}
                   onSelect={() => {
                     select(groupKey(group))
-                    if (isNarrow()) setDetailOpen(true)
+                    if (isNarrow) setDetailOpen(true)
                   }}
                   onChosen={() => goTo('place')}
                 />
@@ -219,7 +221,7 @@ function ModeList({
           </Panel>
         )
       })}
-      {aside && detail && createPortal(detail, aside)}
+      {aside && !isNarrow && detail && createPortal(detail, aside)}
       <Dialog open={isDetailOpen} onOpenChange={setDetailOpen} title="Why" asDrawer>
         {detail}
       </Dialog>

@@ -1,0 +1,109 @@
+import { readFileSync } from 'node:fs'
+import { beginFitting, expect, expectAxeClean, stage, test } from './served.ts'
+
+test('a restraint is entered from its manual, warned about, put right, given a unit, and stands in Choose', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/restraints`)
+  await expectAxeClean(page, 'Restraints')
+  await page.getByRole('button', { name: 'New restraint' }).click()
+  const preview = page.getByRole('complementary', { name: 'Preview' })
+  await expect(preview).toContainText('fields are not valid')
+  await page.getByLabel('Maker', { exact: true }).fill('Hitchmark')
+  await page.getByLabel('Name', { exact: true }).fill('Half Hitch')
+  await page.getByLabel('Mass of the restraint').fill('9,4')
+  await page.getByLabel('May be used for').fill('10')
+  await page.getByLabel('Name of the mode').fill('Forward, 75–105 cm')
+  await page.getByLabel('Direction', { exact: true }).selectOption('forward')
+  await page.getByLabel('Stature from').fill('75')
+  await page.getByLabel('Stature to').fill('105')
+  await expect(preview).toContainText('forward from 75 cm; UN R129 allows it from 76 cm')
+  await page.getByLabel('Stature from').fill('76')
+  await expect(preview).toContainText('Whole, and within its regulation')
+  await page.getByLabel('Mass to').fill('99')
+  await expect(preview).toContainText('must be at most 60')
+  await page.getByLabel('Mass to').fill('18')
+  await expectAxeClean(page, 'New restraint')
+  await page.getByRole('button', { name: 'Keep this restraint' }).click()
+  await page.waitForURL(/\/restraints\/hitchmark-half-hitch$/)
+
+  await page.getByRole('button', { name: 'Add a unit' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Serial number').fill('HH-1')
+  await dialog.getByLabel('Made on').fill('2025-03-01')
+  for (const [question, answer] of [
+    ['Its whole history is known', 'yes'],
+    ['It was in a crash', 'no'],
+    ['It is recalled', 'no'],
+    ['It is complete', 'yes'],
+  ] as const)
+    await dialog.getByLabel(question).selectOption(answer)
+  await dialog.getByRole('button', { name: 'Keep this unit' }).click()
+  await expect(page.getByText('sound, may be used until 2035-03-01')).toBeVisible()
+
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await stage(page, 2)
+  await expect(page.locator('[data-mode="hitchmark-half-hitch/mode"]')).toContainText('HH-1')
+})
+
+test('an edit is undone; a model with units is not taken away', async ({ page, server }) => {
+  await page.goto(`${server.url}/restraints/ravel-bowline`)
+  await page.getByLabel('May be used for').fill('9')
+  await page.getByRole('button', { name: 'Keep this restraint' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect
+    .poll(async () => {
+      const { models } = (await (await page.request.get(`${server.url}/api/catalogue`)).json()) as {
+        models: { id: string; lifeYears: number }[]
+      }
+      return models.find((m) => m.id === 'ravel-bowline')?.lifeYears
+    })
+    .toBe(8)
+  await page.getByRole('button', { name: 'Take it away' }).click()
+  await expect(page.getByText(/on the shelf: take the units away first/)).toBeVisible()
+})
+
+test('a spreadsheet is looked at row by row; a bad cell is named and nothing is imported; a good one is', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/restraints`)
+  await page.getByRole('button', { name: 'Import' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Import a catalogue' })
+  const choose = (name: string, text: string) =>
+    dialog.getByLabel('Catalogue file').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const header = 'unit.id,unit.modelId,unit.serial,unit.madeOn'
+  await choose('units.csv', `${header}\nu-new,ravel-bowline,N-1,2025-01-01\nu-bad,ravel-bowline,N-2,soon\n`)
+  await expect(dialog).toContainText('row 3, column unit.madeOn must be a day as YYYY-MM-DD, got "soon"')
+  await expect(dialog.getByRole('button', { name: /^Import \d/ })).toBeDisabled()
+  await expectAxeClean(page, 'Import')
+  await choose('units.csv', `${header}\nu-new,ravel-bowline,N-1,2025-01-01\n`)
+  await dialog.getByRole('button', { name: 'Import 1' }).click()
+  await expect(page.getByText('1 entry imported from units.csv.')).toBeVisible()
+  await refusesFile(page, 'broken.json', '{')
+})
+
+async function refusesFile(page: import('@playwright/test').Page, name: string, text: string): Promise<void> {
+  await page.getByRole('button', { name: 'Import', exact: true }).click()
+  const dialog = page.getByRole('dialog', { name: 'Import a catalogue' })
+  await dialog
+    .getByLabel('Catalogue file')
+    .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  await expect(dialog.getByRole('alert')).toContainText('broken.json is not JSON')
+}
+
+test('what is exported is imported as the same, row by row', async ({ page, server }) => {
+  await page.goto(`${server.url}/restraints`)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Models, CSV' }).click(),
+  ])
+  const text = readFileSync(await download.path(), 'utf8')
+  await page.getByRole('button', { name: 'Import', exact: true }).click()
+  const dialog = page.getByRole('dialog', { name: 'Import a catalogue' })
+  await dialog
+    .getByLabel('Catalogue file')
+    .setInputFiles({ name: 'restraints.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  await expect(dialog.getByRole('status')).toContainText('0 to store')
+})

@@ -1,0 +1,36 @@
+import { tidy, tidyModel } from './tidy.ts'
+
+test.each([
+  ['', undefined],
+  ['  word ', 'word'],
+  [Number.NaN, undefined],
+  [0, 0],
+  [false, false],
+  [{ from: '', to: undefined }, undefined],
+  [{ from: 9, to: '' }, { from: 9 }],
+  [[], []],
+  [[{ id: '' }, 'x'], ['x']],
+  [null, undefined],
+])('%j is tidied to %j', (value, tidied) => expect(tidy(value)).toEqual(tidied))
+
+test('what belongs to another kind goes with the kind that was left', () => {
+  const model = tidyModel({
+    modes: [
+      {
+        approval: { regulation: 'R129', series: '03', groups: ['I'], approvedYear: 2018 },
+        strap: { adjuster: { kind: 'stepless', fromMm: 230, toMm: 400, heightsMm: [200] } },
+        reclines: [],
+        routes: [{ belt: { lock: { kind: 'locking-clip', fromTongueMm: 20, side: 'door-side', section: '' } } }],
+      },
+    ],
+  })
+  expect(model).toEqual({
+    modes: [
+      {
+        approval: { regulation: 'R129', series: '03' },
+        strap: { adjuster: { kind: 'stepless', fromMm: 230, toMm: 400 } },
+        routes: [{ belt: { lock: { kind: 'locking-clip', fromTongueMm: 20 } } }],
+      },
+    ],
+  })
+})

@@ -1,0 +1,14 @@
+import { buildModel, buildUnit } from '../../../core/test/build.ts'
+import { unitState } from './unitState.ts'
+
+test.each([
+  [{}, '2026-11-25', 'pass', 'sound, may be used until 2034-01-15'],
+  [{}, '2034-01-15', 'pass', 'sound, may be used until 2034-01-15'],
+  [{}, '2034-01-16', 'fail', 'its life ended on 2034-01-15'],
+  [{ wasInCrash: true, isRecalled: undefined }, '2026-11-25', 'fail', 'was in a crash'],
+  [{ isRecalled: undefined }, '2026-11-25', 'undecided', 'not recorded: recall'],
+  [{ madeOn: undefined }, '2026-11-25', 'undecided', 'not recorded: end of life'],
+  [{ isHistoryKnown: false }, undefined, 'fail', 'history unknown'],
+] as const)('%j on %s: %s, %s', (over, today, mark, text) => {
+  expect(unitState(buildModel(), buildUnit(over), today)).toEqual({ mark, text })
+})
