@@ -8,6 +8,7 @@ import {
   lintModel,
   matchModes,
   matchPlaces,
+  measured,
   parseWith,
   type Catalogue,
 } from '../src/index.ts'
@@ -51,6 +52,16 @@ test('as many of each as the shelf, the pool and the slipway have', () => {
   expect(families.children!.length).toBeGreaterThanOrEqual(8)
   expect(cars.vehicles!.length).toBeGreaterThanOrEqual(6)
   expect(shelf.models!.length).toBeGreaterThanOrEqual(12)
+})
+
+test('overlaps are choices, not errors: 12 kg, 78 cm and 16 months may use many modes of both regulations', () => {
+  const toddler = { ...child('tamsin-hale'), massKg: measured(12, 0.1), statureCm: measured(78, 0.5) }
+  const permitted = matchModes({ ...circumstances('tamsin-hale'), child: toddler }, stock).filter(
+    (m) => m.decision === 'pass',
+  )
+  expect(new Set(permitted.map((m) => m.mode.approval.regulation))).toEqual(new Set(['R44', 'R129']))
+  expect(new Set(permitted.map((m) => m.mode.direction))).toEqual(new Set(['rearward', 'forward']))
+  expect(permitted.length).toBeGreaterThanOrEqual(8)
 })
 
 test('the 16-month-old: height and age say yes to forward, the profile says stay rearward', () => {

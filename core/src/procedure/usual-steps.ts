@@ -113,6 +113,13 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
       ['pushed-home'],
     ),
     draft(
+      'base-gap',
+      'Look behind and under the base',
+      isofix?.role === 'holds' && isofix.pushedHome !== 'required',
+      ['No gap to the backrest or the cushion, unless the maker says that one may stay.'],
+      ['base-gap'],
+    ),
+    draft(
       'thread-belt',
       'Thread the belt',
       belt !== undefined && !isBooster,

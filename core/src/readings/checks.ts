@@ -83,6 +83,12 @@ export const CHECKS = {
     options: [good('yes', 'against the backrest'), bad('no', 'a gap remains'), unsure()],
     remedy: 'Push it home; where arms run back in, thumb each arm instead of pushing the shell.',
   },
+  'base-gap': {
+    kind: 'options', stage: 'attach', label: 'Behind and under the base',
+    how: 'Look, and feel with a flat hand, between the base and the backrest and under it.',
+    options: [good('none', 'no gap'), byRule('gap', 'a gap'), unsure()],
+    remedy: 'Push the base home; take off a head restraint that holds it away; or use another place.',
+  },
   'connector-straps': {
     kind: 'options', stage: 'attach', label: 'Connector straps',
     how: 'Pull each connector strap tight and look that it lies flat.',

@@ -22,7 +22,7 @@ const HARNESS: readonly CheckId[] = [
 const HEAD: readonly CheckId[] = ['head', 'crown-below-edge-mm']
 const BOOSTER: readonly CheckId[] = ['guide-above-shoulder-mm', 'diagonal', 'lap-section', 'knees']
 const RE_ATTACHED: readonly CheckId[] = [
-  ...LATCHES, ...TUGS, 'pushed-home', 'connector-straps', ...LEG, ...TETHER, 'lower-tethers', ...BELT,
+  ...LATCHES, ...TUGS, 'pushed-home', 'base-gap', 'connector-straps', ...LEG, ...TETHER, 'lower-tethers', ...BELT,
   'steadiness-mm', ...ANGLE, 'front-seat',
 ] // prettier-ignore
 
@@ -32,8 +32,8 @@ export const UNPASSES: Record<Change, readonly CheckId[]> = {
   recline: [...LATCHES, ...LEG, ...TETHER, ...ANGLE, ...HEAD, 'front-seat'],
   connectors: RE_ATTACHED,
   base: RE_ATTACHED,
-  legNotch: [...LEG, ...ANGLE, ...LATCHES],
-  wedge: ['belt-locked', 'steadiness-mm', ...LEG, ...ANGLE, 'front-seat'],
+  legNotch: [...LEG, ...ANGLE, ...LATCHES, 'base-gap'],
+  wedge: ['belt-locked', 'base-gap', 'steadiness-mm', ...LEG, ...ANGLE, 'front-seat'],
   tether: TETHER,
   vehicleHeadRestraint: TETHER,
   frontSeatGapMm: ['front-seat'],

@@ -44,6 +44,7 @@ import setUpShellAngle from './set-up/shell-angle.ts'
 import setUpStrapHeight from './set-up/strap-height.ts'
 import setUpWedgeAllowed from './set-up/wedge-allowed.ts'
 import attachAirbagLamp from './attach/airbag-lamp.ts'
+import attachBaseGap from './attach/base-gap.ts'
 import attachBeltLocked from './attach/belt-locked.ts'
 import attachBeltPath from './attach/belt-path.ts'
 import attachBeltTwist from './attach/belt-twist.ts'
@@ -127,6 +128,7 @@ export const RULES: readonly Rule[] = [
   setUpStrapHeight,
   setUpWedgeAllowed,
   attachAirbagLamp,
+  attachBaseGap,
   attachBeltLocked,
   attachBeltPath,
   attachBeltTwist,

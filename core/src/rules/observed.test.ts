@@ -103,6 +103,22 @@ test('a tug that fails outweighs two good indicators', () => {
   expect(assess(withReading(good, 'tug-right', { option: 'gave', at: 3 })).verdict).toBe('not-ready')
 })
 
+test.each([
+  [undefined, 'none', 'fix', 'not-ready'],
+  [true, 'none', 'advise', 'ready'],
+  [true, 'accepted-where-maker-says', 'fix', 'ready'],
+  [undefined, 'accepted-where-maker-says', 'fix', 'not-ready'],
+] as const)(
+  'a gap behind the base, maker accepts it: %s, school %s: %s, %s',
+  (gapAccepted, baseGap, severity, verdict) => {
+    const route = { ...TETHER_ROUTE, ...(gapAccepted && { gapAccepted }) }
+    const good = withEverythingGood(buildCase({ mode: FORWARD, route, practice: { baseGap } }))
+    const c = withReading(good, 'base-gap', { option: 'gap', at: 3 })
+    expect(ask('base-gap', c)).toMatchObject({ severity })
+    expect(assess(c).verdict).toBe(verdict)
+  },
+)
+
 test('a tether on a luggage ring stops the fitting', () => {
   const good = withEverythingGood(buildCase({ mode: FORWARD, route: TETHER_ROUTE }))
   expect(assess(withReading(good, 'tether-point', { option: 'luggage-ring', at: 3 })).verdict).toBe('not-permitted')

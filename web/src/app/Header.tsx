@@ -61,7 +61,7 @@ export function Header() {
           <Search size={18} aria-hidden="true" />
           <span className="sr-only sm:not-sr-only sm:text-sm">Go to</span>
         </button>
-        <button type="button" className={ICON} aria-label="Keys" onClick={() => setHelpOpen(true)}>
+        <button type="button" className={`${ICON} hidden sm:grid`} aria-label="Keys" onClick={() => setHelpOpen(true)}>
           <Keyboard size={18} aria-hidden="true" />
         </button>
         <button

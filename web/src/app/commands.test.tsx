@@ -8,6 +8,7 @@ function Page() {
     <>
       <input aria-label="text" />
       <input type="radio" aria-label="option" />
+      <input type="checkbox" aria-label="tick" />
       <select aria-label="list" />
       <CommandPalette />
     </>
@@ -54,6 +55,7 @@ test.each([
   ['text', 0],
   ['list', 0],
   ['option', 1],
+  ['tick', 1],
 ])('in a field for %s the key runs %s commands', (label, times) => {
   fireEvent.keyDown(screen.getByLabelText(label), { key: 'y' })
   expect(ran).toHaveLength(times)

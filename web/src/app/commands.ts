@@ -37,7 +37,7 @@ const takesText = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
     /^(TEXTAREA|SELECT)$/.test(target.tagName) ||
-    (target.tagName === 'INPUT' && (target as HTMLInputElement).type !== 'radio'))
+    (target.tagName === 'INPUT' && !/^(radio|checkbox)$/.test((target as HTMLInputElement).type)))
 
 export function useGlobalKeys(): void {
   useEffect(() => {

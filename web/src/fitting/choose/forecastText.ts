@@ -6,7 +6,8 @@ export function forecastText(forecast: ModeForecast | undefined, standing: Stand
   const [first] = forecast.endsBy
   const then = first ? `, then ${endingText(first)}` : ''
   if (standing === 'soon') {
-    if (forecast.shareEverOpen < 0.5) return 'by the forecast, outgrown before it opens'
+    if (forecast.shareEverOpen < 0.5)
+      return `by the forecast, over before it opens${first ? `: ${endingText(first)}` : ''}`
     return `opens in ${quantilesText(forecast.opensIn)}; lasts until ${monthsText(forecast.left.p50)} from now${then}`
   }
   return `${quantilesText(forecast.left)} left${then}`

@@ -67,7 +67,7 @@ test.each([
     'soon',
     'opens in 4 months (3 to 5); lasts until 14 months from now, then stature 105 cm',
   ],
-  [forecast({ shareEverOpen: 0.4 }), 'soon', 'by the forecast, outgrown before it opens'],
+  [forecast({ shareEverOpen: 0.4 }), 'soon', 'by the forecast, over before it opens: stature 105 cm'],
   [forecast(), 'outgrown', undefined],
   [undefined, 'permitted', undefined],
 ] as const)('forecast %#, %s: %s', (f, standing, text) => expect(forecastText(f, standing)).toBe(text))

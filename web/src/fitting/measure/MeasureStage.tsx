@@ -48,13 +48,13 @@ const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit
   hi === 0 ? '' : `, less ${formatNumber(lo)} to ${formatNumber(hi)} ${unit}`
 const { weighedInKg, measuredInCm } = ALLOWANCES
 const WEIGHED_IN = [
-  { id: 'bare', label: 'nothing, or its own mass' },
-  { id: 'indoor-clothes', label: `indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
-  { id: 'outdoor-clothes', label: `coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
+  { id: 'bare', label: 'weighed bare, or its clothes taken off' },
+  { id: 'indoor-clothes', label: `weighed in indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
+  { id: 'outdoor-clothes', label: `weighed in coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
 ]
 const MEASURED_IN = [
-  { id: 'barefoot', label: 'bare feet' },
-  { id: 'shoes', label: `shoes${takenOff(measuredInCm.shoes, 'cm')}` },
+  { id: 'barefoot', label: 'measured barefoot' },
+  { id: 'shoes', label: `measured in shoes${takenOff(measuredInCm.shoes, 'cm')}` },
 ]
 
 interface WornProps {
