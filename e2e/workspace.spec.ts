@@ -226,7 +226,7 @@ test('a walk-in is added by name and measured', async ({ page, server }) => {
   await dialog.getByRole('button', { name: 'Begin' }).click()
   await page.waitForURL(/\/measure$/)
   await stage(page, 2)
-  await expect(page.getByText('Would settle most')).toBeVisible()
+  await expect(page.getByText('Measure next')).toBeVisible()
   await stage(page, 1)
   await page.getByLabel('Day of birth').fill('2024-02-01')
   await page.getByLabel('Day of birth').blur()

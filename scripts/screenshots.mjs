@@ -76,7 +76,7 @@ const ready = view.id
 say(core.assess(view.case).headline)
 
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
-const shoot = async (name, path, { dark = false, phone = false } = {}) => {
+const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } = {}) => {
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     colorScheme: dark ? 'dark' : 'light',
@@ -95,14 +95,37 @@ const shoot = async (name, path, { dark = false, phone = false } = {}) => {
   await page.locator('main h2').first().waitFor()
   // A stage comes in its own file: its place is taken by a word until then.
   await page.waitForFunction(() => !document.querySelector('main')?.textContent.includes('Loading'))
+  // The growth forecast comes after the page; the picture is of what it leads to.
+  if (waitsFor) await page.locator('main').getByText(waitsFor).first().waitFor()
   await page.waitForTimeout(300)
+  if (act) await act(page)
   await page.screenshot({ path: `${ROOT}/docs/screenshots/${name}.png` })
   await context.close()
   say(name)
 }
 await shoot('today', '/')
 await shoot('measure', `/fittings/${ready}/measure`)
-await shoot('choose', `/fittings/${placing}/choose`)
+await shoot('choose', `/fittings/${placing}/choose`, { waitsFor: / left, then / })
+await shoot('choose-phone-dark', `/fittings/${placing}/choose`, {
+  dark: true,
+  phone: true,
+  waitsFor: / left, then /,
+  act: (page) => page.locator('[data-mode]').first().scrollIntoViewIfNeeded(),
+})
+await shoot('side-by-side', `/fittings/${placing}/choose`, {
+  waitsFor: / left, then /,
+  act: async (page) => {
+    for (const key of ['ravel-sheepshank/rearward', 'ravel-angler/rearward', 'ravel-sheepshank/forward'])
+      await page.locator(`[data-mode="${key}"] input[type=checkbox]`).check()
+    await page.keyboard.press('v')
+    await page.getByRole('dialog').waitFor()
+  },
+})
+await shoot('growth', `/fittings/${placing}/growth`, { waitsFor: 'left by the forecast' })
+await shoot('restraints', '/restraints')
+await shoot('restraint', '/restraints/ravel-sheepshank')
+await shoot('rule-book', '/rules')
+await shoot('settings', '/settings')
 await shoot('place', `/fittings/${placing}/place`)
 await shoot('set-up', `/fittings/${ready}/set-up`)
 await shoot('attach', `/fittings/${failing}/attach`)

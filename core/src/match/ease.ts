@@ -16,6 +16,8 @@ const POINTS = {
   lockingClip: 1,
   lowerTethers: 2,
   twoPlaces: 1,
+  /** An airbag to see off, a seat to slide fully back. */
+  frontRow: 1,
 } as const
 
 export interface RouteEase {
@@ -54,7 +56,7 @@ export function easiestRoute(
         const parts = partsOf(route)
         return {
           decision,
-          points: parts.reduce((sum, [points]) => sum + points, 0),
+          points: parts.reduce((sum, [points]) => sum + points, position.row === 1 ? POINTS.frontRow : 0),
           text: `${parts.map(([, text]) => text).join(', ')}; ${position.label.toLowerCase()}`,
         }
       }),

@@ -82,11 +82,17 @@ test('a model without a named unit is undecided: its history is not known', () =
   expect(match({}, {}, [{ model: buildModel() }])[0]).toMatchObject({ decision: 'undecided' })
 })
 
-test('what to measure next is ranked by how many open modes it would settle', () => {
+test('what to measure next: first what settles most open modes by itself, then what most of them ask for', () => {
   const open = match({ massKg: undefined, statureCm: undefined })
-  const ranked = rankNeeds(open.filter((m) => m.decision === 'undecided').map((m) => m.findings))
-  expect(ranked[0]).toEqual({ need: 'child.statureCm', settles: 3 })
-  expect(ranked.map((n) => n.need)).toContain('child.massKg')
+  const needs = (ms: typeof open) => rankNeeds(ms.filter((m) => m.decision === 'undecided').map((m) => m.findings))
+  const byNeed = Object.fromEntries(needs(open).map((n) => [n.need, n]))
+  expect(byNeed['child.statureCm']).toMatchObject({ bearsOn: 3 })
+  expect(byNeed['child.massKg']!.settles).toBe(0)
+  // A booster goes by stature alone: the stature settles it, the mass settles nothing by itself.
+  expect(needs(open)[0]).toEqual({ need: 'child.statureCm', settles: 1, bearsOn: 3 })
+  const weighed = needs(match({ massKg: measured(10.4, 0.1), statureCm: undefined }))
+  expect(weighed[0]!.need).toBe('child.statureCm')
+  expect(needs(match({ massKg: undefined }))[0]).toEqual({ need: 'child.massKg', settles: 2, bearsOn: 2 })
 })
 
 test('narrowing what is known never flips a decided mode', () => {

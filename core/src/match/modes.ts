@@ -120,22 +120,27 @@ export function matchModes(circumstances: Circumstances, stock: readonly StockIt
 
 export interface NeedCount {
   readonly need: Need
-  /** How many undecided subjects ask for it. */
+  /** How many undecided subjects wait for nothing else: finding it out settles them, one way or the other. */
   readonly settles: number
+  /** How many ask for it at all. */
+  readonly bearsOn: number
 }
 
-/** What to find out next, by how many open subjects ask for it. */
+/** What to find out next: what settles most open subjects by itself, then what most of them ask for. */
 export function rankNeeds(groups: readonly (readonly RawFinding[])[]): readonly NeedCount[] {
-  const counts = new Map<Need, number>()
+  const counts = new Map<Need, { settles: number; bearsOn: number }>()
   for (const findings of groups) {
     const asked = new Set(
       findings
         .filter((f) => f.outcome.kind === 'undecided' && severityOf(f) !== 'advise')
         .flatMap((f) => f.outcome.missing ?? []),
     )
-    for (const need of asked) counts.set(need, (counts.get(need) ?? 0) + 1)
+    for (const need of asked) {
+      const count = counts.get(need) ?? { settles: 0, bearsOn: 0 }
+      counts.set(need, { settles: count.settles + (asked.size === 1 ? 1 : 0), bearsOn: count.bearsOn + 1 })
+    }
   }
   return [...counts]
-    .map(([need, settles]) => ({ need, settles }))
-    .toSorted((a, b) => b.settles - a.settles || a.need.localeCompare(b.need))
+    .map(([need, count]) => ({ need, ...count }))
+    .toSorted((a, b) => b.settles - a.settles || b.bearsOn - a.bearsOn || a.need.localeCompare(b.need))
 }

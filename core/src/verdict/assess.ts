@@ -148,9 +148,9 @@ export function assess(c: Case): Assessment {
   const raw = rawFindings(c).toSorted(worstFirst)
   const choices = openChoices(c)
   const verdict = verdictOf(raw, choices.length > 0)
-  const needs: readonly MeasureNext[] = rankNeeds(raw.map((f) => [f])).map(({ need, settles }) => ({
+  const needs: readonly MeasureNext[] = rankNeeds(raw.map((f) => [f])).map(({ need, bearsOn }) => ({
     need,
-    settles,
+    settles: bearsOn,
     ...describeNeed(need),
   }))
   const order = (n: MeasureNext) => STAGES.indexOf(n.stage)

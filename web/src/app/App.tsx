@@ -1,3 +1,4 @@
+import { modelName, RULES } from '@nimble-anchor/core'
 import { lazy, Suspense, useEffect } from 'react'
 import { Link, Route, Routes, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
@@ -81,6 +82,7 @@ function usePlacesToGo(): void {
   const register = useCommands((s) => s.register)
   const fittings = useToday((s) => s.fittings)
   const children = useCatalogue((s) => s.catalogue?.children)
+  const models = useCatalogue((s) => s.catalogue?.models)
   useEffect(() => {
     void useToday.getState().load()
     void useCatalogue.getState().load()
@@ -94,6 +96,18 @@ function usePlacesToGo(): void {
           group: 'Fittings',
           run: () => void navigate(`/fittings/${f.id}`),
         })),
+        ...(models ?? []).map((m) => ({
+          id: `model-${m.id}`,
+          label: modelName(m),
+          group: 'Restraints',
+          run: () => void navigate(`/restraints/${m.id}`),
+        })),
+        ...RULES.map((r) => ({
+          id: `book-${r.id}`,
+          label: `${r.title} (${r.id})`,
+          group: 'Rule book',
+          run: () => void navigate(`/rules#${r.id}`),
+        })),
         ...(children ?? []).map((c) => ({
           id: `child-${c.id}`,
           label: `New fitting for ${[c.name, c.familyName].filter(Boolean).join(' ')}`,
@@ -105,7 +119,7 @@ function usePlacesToGo(): void {
             ),
         })),
       ]),
-    [register, navigate, fittings, children],
+    [register, navigate, fittings, children, models],
   )
 }
 

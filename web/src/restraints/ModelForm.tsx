@@ -1,4 +1,12 @@
-import { CATALOGUE_FORMAT, lintModel, modelSchema, parseWith, type RestraintModel } from '@nimble-anchor/core'
+import {
+  CATALOGUE_FORMAT,
+  formatNumber,
+  lintModel,
+  modelSchema,
+  parseWith,
+  stageGaps,
+  type RestraintModel,
+} from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
 import { FormProvider, useFieldArray, useForm, useWatch, type FieldValues } from 'react-hook-form'
 import { useNavigate } from 'react-router'
@@ -163,6 +171,7 @@ interface CheckProps {
 
 function Check({ tidied, faults, parsedModel }: CheckProps) {
   const lints = parsedModel ? lintModel(parsedModel) : []
+  const gaps = parsedModel ? stageGaps(parsedModel) : []
   return (
     <Panel title="As it will stand">
       <BarGradients />
@@ -197,6 +206,18 @@ function Check({ tidied, faults, parsedModel }: CheckProps) {
       )}
       {faults.size === 0 && lints.length === 0 && (
         <StateMark state="pass" word="Whole, and within its regulation" size={14} />
+      )}
+      {gaps.length > 0 && (
+        <p className="mt-2 text-sm">
+          No mode of it takes a child{' '}
+          {gaps
+            .map(
+              (g) =>
+                `between ${formatNumber(g.from)} and ${formatNumber(g.to)} ${g.quantity === 'massKg' ? 'kg' : 'cm'}`,
+            )
+            .join(', nor ')}
+          .
+        </p>
       )}
       <ul className="mt-2 divide-y divide-hair">
         {(parsedModel ?? tidied).modes.map((mode) => (

@@ -173,15 +173,15 @@ function ModeList({
       )}
       {needs.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3">
-          <StateMark state="undecided" word="Would settle most" />
-          {needs.slice(0, 3).map(({ need, settles }) => (
+          <StateMark state="undecided" word="Measure next" />
+          {needs.slice(0, 3).map(({ need, settles, bearsOn }) => (
             <button
               key={need}
               type="button"
               className="min-h-11 underline underline-offset-4"
               onClick={() => goTo(describeNeed(need).stage)}
             >
-              {describeNeed(need).label} ({settles})
+              {describeNeed(need).label} ({settles > 0 ? `settles ${settles}` : `bears on ${bearsOn}`})
             </button>
           ))}
         </p>

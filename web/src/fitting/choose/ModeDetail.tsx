@@ -44,7 +44,7 @@ export function ModeDetail({ group, below, above, basis, forecast, goTo }: Props
         )}
         {above && (
           <p className="mt-1 text-sm text-ink-soft">
-            Below {nameOf(above)}, because of that one {whyAbove(above.best, best, basis)}.
+            Below {nameOf(above)}: that one stands higher because {whyAbove(above.best, best, basis)}.
           </p>
         )}
         {below && (
