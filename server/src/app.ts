@@ -110,6 +110,8 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
       bodyParser: false,
     },
   )
+  // Answers change with every entry: hashing each of them for a cache that never hits is wasted.
+  app.set('etag', false)
   app.use(onlyForThisMachine)
   app.useBodyParser('json', { limit: BODY_LIMIT })
   app.useBodyParser('text', { type: 'text/csv', limit: BODY_LIMIT })

@@ -25,12 +25,12 @@ class RouteAtPlace implements PlaceRouteMatch {
   readonly #vehicle: Vehicle
   #findings: readonly RawFinding[] | undefined
 
-  constructor(subject: ModeSubject, route: Route, position: SeatingPosition, vehicle: Vehicle, isModeRefused: boolean) {
+  constructor(subject: ModeSubject, route: Route, position: SeatingPosition, vehicle: Vehicle, decision: Decision) {
     this.route = route
     this.#subject = subject
     this.#position = position
     this.#vehicle = vehicle
-    this.decision = isModeRefused ? 'fail' : decideAt(placeSubject(subject, route, position, vehicle))
+    this.decision = decision
   }
 
   get findings(): readonly RawFinding[] {
@@ -38,6 +38,8 @@ class RouteAtPlace implements PlaceRouteMatch {
     return (this.#findings ??= [...evaluate('route', at), ...evaluate('place', at)].toSorted(worstFirst))
   }
 }
+
+type Writable<T> = { -readonly [K in keyof T]: T[K] }
 
 function decideAt(subject: PlaceSubject): Decision {
   const byRoute = glance('route', subject).decision
@@ -60,11 +62,20 @@ export function matchPlaces(
 ): readonly PlaceMatch[] {
   const subject = modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit)
   const isModeRefused = (chosen.decision ?? glance('mode', subject).decision) === 'fail'
+  // One subject serves every glance of this mode: a glance keeps nothing of what it was shown.
+  let scratch: Writable<PlaceSubject> | undefined
+  const decideFor = (route: Route, position: SeatingPosition): Decision => {
+    if (isModeRefused) return 'fail'
+    scratch ??= placeSubject(subject, route, position, vehicle)
+    scratch.route = route
+    scratch.position = position
+    return decideAt(scratch)
+  }
   return vehicle.positions
     .filter((position) => !position.isDriverSeat)
     .map((position) => {
       const routes = chosen.mode.routes.map(
-        (route) => new RouteAtPlace(subject, route, position, vehicle, isModeRefused),
+        (route) => new RouteAtPlace(subject, route, position, vehicle, decideFor(route, position)),
       )
       return { position, routes, decision: some(routes.map((r) => r.decision)) }
     })

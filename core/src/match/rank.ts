@@ -107,15 +107,18 @@ export function rankModes(matches: readonly ModeMatch[], basis: RankBasis): read
     return (keys[i] ??= (CRITERIA[i] as Criterion).rank(m, basis))
   }
   return matches.toSorted((a, b) => {
+    if (a.decision === 'fail' && b.decision === 'fail') return byName(a, b)
     for (let i = 0; i < CRITERIA.length; i += 1) {
       const difference = key(a, i) - key(b, i)
       if (difference !== 0) return difference
     }
-    return compareText(a.model.id, b.model.id) || compareText(a.mode.id, b.mode.id)
+    return byName(a, b)
   })
 }
 
 const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
+const byName = (a: ModeMatch, b: ModeMatch): number =>
+  compareText(a.model.id, b.model.id) || compareText(a.mode.id, b.mode.id)
 
 /** "because it is rearward, and …": the first criterion that tells the two apart, or that none does. */
 export function whyAbove(upper: ModeMatch, lower: ModeMatch, basis: RankBasis): string {

@@ -252,7 +252,7 @@ export class FittingsService {
     })
     // What was measured belongs to the child, and the next fitting starts from it.
     if (JSON.stringify(before.child) !== JSON.stringify(next.child))
-      await manager.save(ChildRow, { id: row.childId, body: next.child })
+      await manager.update(ChildRow, { id: row.childId }, { body: next.child as object })
     return toView(row)
   }
 
