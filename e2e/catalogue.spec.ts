@@ -47,6 +47,29 @@ test('a restraint is entered from its manual, warned about, put right, given a u
   await expect(page.locator('[data-mode="hitchmark-half-hitch/mode"]')).toContainText('HH-1')
 })
 
+test('the whole entry as JSON: what is no restraint is refused and loses nothing, what is one fills the form', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/restraints/ravel-bowline`)
+  await page.getByText(/^In full, as JSON/).click()
+  const json = page.getByLabel('The entry as JSON')
+  const take = page.getByRole('button', { name: 'Take into the form' })
+  const whole = await json.inputValue()
+  for (const text of ['{', '{}', '5', '{"modes": [{}]}']) {
+    await json.fill(text)
+    await take.click()
+    await expect(page.getByRole('alert').filter({ hasText: /Not JSON|Must be one restraint/ })).toBeVisible()
+  }
+  await json.fill(whole.replace('"lifeYears": 8', '"lifeYears": 99'))
+  await take.click()
+  await expect(page.getByLabel('May be used for')).toHaveValue('99')
+  await expect(page.getByRole('complementary', { name: 'Preview' })).toContainText('must be at most 25')
+  await expect(page.getByRole('button', { name: 'Keep this restraint' })).toBeDisabled()
+  await page.getByRole('button', { name: 'Leave it as it was' }).first().click()
+  await expect(page.getByLabel('May be used for')).toHaveValue('8')
+})
+
 test('an edit is undone; a model with units is not taken away', async ({ page, server }) => {
   await page.goto(`${server.url}/restraints/ravel-bowline`)
   await page.getByLabel('May be used for').fill('9')

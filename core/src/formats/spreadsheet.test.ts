@@ -60,7 +60,8 @@ test('any model of ours comes back the same, whatever it states', () => {
           strap: { adjuster: { kind: 'slots', heightsMm } },
           routes: [isByBelt ? BELT_ROUTE : buildRoute()],
         })
-        const model = JSON.parse(JSON.stringify(buildModel([mode, buildMode(FORWARD)], { massKg, lifeYears, name })))
+        const parts = { massKg, lifeYears, name, note: ` ${name}\n` }
+        const model = JSON.parse(JSON.stringify(buildModel([mode, buildMode(FORWARD)], parts)))
         const [back] = read('restraints', toTable('restraints', [model]))
         expect(back!.faults).toEqual([])
         expect(back!.item).toEqual(model)

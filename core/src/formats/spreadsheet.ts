@@ -258,7 +258,9 @@ export function fromTable(
       root ??= open
       for (const column of header.map((h) => byName.get(h)).filter((c) => c?.level === depth)) {
         if (!column) continue
-        const text = cell(column.name)
+        // A note is kept as it was written; everything else loses the spaces that spreadsheets leave.
+        const raw = line[header.indexOf(column.name)] ?? ''
+        const text = column.path.at(-1) === 'note' ? raw : raw.trim()
         if (text === '') continue
         const before = open.cells.get(column.name)
         if (before && before.text !== text)

@@ -80,13 +80,15 @@ export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Gla
   return { decision, room }
 }
 
-/** Whether makers or schools advise against it; that a law no longer asks for a restraint is no advice against one. */
+/** Advice of makers and schools; that a law no longer asks for a restraint is none against it. */
+export const advisesAgainst = (f: RawFinding): boolean =>
+  severityOf(f) === 'advise' && f.outcome.kind === 'fail' && (f.outcome.source ?? f.rule.source) !== 'regulation'
+
+/** Whether makers or schools advise against it. */
 export function isAdvisedAgainst<S extends Scope>(scope: S, subject: ScopeSubject[S]): boolean {
   return ADVICE[scope].some((rule) => {
     const own = rule as unknown as Rule<S>
-    if (!own.applies(subject)) return false
-    const outcome = own.evaluate(subject)
-    return outcome.kind === 'fail' && (outcome.source ?? own.source) !== 'regulation'
+    return own.applies(subject) && advisesAgainst({ rule: rule as unknown as Rule, outcome: own.evaluate(subject) })
   })
 }
 

@@ -51,7 +51,7 @@ test('by profile first, then by room: and each place in the order says why', () 
   const basis = { practice: c.practice }
   const why = (i: number) => whyAbove(ranked[i]!, ranked[i + 1]!, basis)
   expect(why(0)).toContain('more room to its nearest limit')
-  expect(why(1)).toBe('the profile “Rearward longest” advises against the other, forward one')
+  expect(why(1)).toBe('the other is advised against: a rearward mode still takes this child')
   expect(why(2)).toBe('it is permitted, the other not permitted yet')
 })
 
@@ -102,6 +102,8 @@ test('the standing tells what time will mend from what it has taken', () => {
   expect(standing({ massKg: measured(12) }).tight).toBe('outgrown')
   expect(standing({ needsPostureSpecialist: true }).roomy).toBe('not-permitted')
   expect(standing({ massKg: undefined }).tight).toBe('undecided')
+  const expired = [{ model: buildModel([tight]), unit: buildUnit({ lifeEndsOn: '2026-11-24' }) }]
+  expect(matchModes(circumstances(), expired)[0]!.standing).toBe('not-permitted')
 })
 
 test('the glance that sorts a shelf says what the whole evaluation says', () => {

@@ -1,6 +1,7 @@
 import type { PracticeProfile } from '../practice/index.ts'
 import { formatNumber, type Decision } from '../quantities/index.ts'
 import type { RouteEase } from './ease.ts'
+import { advisesAgainst } from './evaluate.ts'
 import type { ModeMatch, Standing } from './types.ts'
 
 /** What the order rests on beside the matches themselves; what is left out is not asked. */
@@ -43,6 +44,11 @@ const marginText = ({ deciding }: ModeMatch): string => {
     : `${formatNumber(margin)} ${unit ?? ''} from ${formatNumber(limit)}`
 }
 
+const adviceText = ({ findings }: ModeMatch): string => {
+  const advice = findings.find(advisesAgainst)?.outcome.reason() ?? ''
+  return advice.replace(/^A /, 'a ').replace(/\.$/, '')
+}
+
 const CRITERIA: readonly Criterion[] = [
   {
     id: 'decision',
@@ -52,8 +58,7 @@ const CRITERIA: readonly Criterion[] = [
   {
     id: 'advice',
     rank: (m) => Number(m.isAdvisedAgainst),
-    because: (_, b, { practice }) =>
-      `the profile “${practice.name}” advises against the other, ${b.mode.direction} one`,
+    because: (_, b) => `the other is advised against: ${adviceText(b)}`,
   },
   {
     id: 'direction',

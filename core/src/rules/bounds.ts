@@ -29,6 +29,7 @@ export function refusalInTime({ rule, outcome }: RawFinding, s: ModeSubject): 'n
   if (outcome.kind !== 'fail') throw new Error(`${rule.id} did not refuse`)
   const bounds = rule.bounds?.(s as never) ?? []
   const missed = bounds.filter((b) => compare(valueNow(s, b.quantity), b.wording, b.limit) === 'fail')
-  if (missed.length === 0) return 'never'
+  // A unit past its life has not been outgrown by anybody: it is out of use.
+  if (missed.length === 0 || missed.some((b) => b.quantity === 'daysFromToday')) return 'never'
   return missed.every(isLowerBound) ? 'not-yet' : 'no-longer'
 }

@@ -3,8 +3,19 @@ import { Button } from '../ui/Button.tsx'
 
 interface Props {
   readonly value: unknown
-  readonly onRead: (value: unknown) => void
+  readonly onRead: (value: object) => void
 }
+
+/** Enough of a restraint for the form to show it; what is wrong inside, the form says. */
+const isShowable = (value: unknown): value is { readonly modes: readonly object[] } =>
+  typeof value === 'object' &&
+  value !== null &&
+  'modes' in value &&
+  Array.isArray(value.modes) &&
+  value.modes.every(
+    (m: unknown) =>
+      typeof m === 'object' && m !== null && 'routes' in m && Array.isArray((m as { routes: unknown }).routes),
+  )
 
 /** The whole entry as it is exported: for steps, proofs, conversions and whatever else the form does not show. */
 export function JsonEditor({ value, onRead }: Props) {
@@ -15,7 +26,9 @@ export function JsonEditor({ value, onRead }: Props) {
   const text = typed ?? JSON.stringify(value, null, 2)
   function read(): void {
     try {
-      onRead(JSON.parse(text))
+      const value: unknown = JSON.parse(text)
+      if (!isShowable(value)) return setFault('Must be one restraint with its "modes", each with its "routes".')
+      onRead(value)
       setTyped(undefined)
       setFault('')
     } catch (error) {

@@ -44,7 +44,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
   const draft = useWatch({ control: form.control })
   const text = JSON.stringify(draft)
   const { tidied, parsed } = useMemo(() => {
-    const cleaned = tidyModel(JSON.parse(text)) as RestraintModel
+    const cleaned = (tidyModel(JSON.parse(text)) ?? {}) as RestraintModel
     const named = isNew ? { ...cleaned, id: idFrom(`${cleaned.maker ?? ''} ${cleaned.name ?? ''}`, taken) } : cleaned
     return { tidied: named, parsed: parseWith(modelSchema, named) }
   }, [text, isNew, taken])
@@ -136,10 +136,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
                 Add a mode
               </Button>
             </div>
-            <JsonEditor
-              value={tidied}
-              onRead={(value) => form.reset(value as FieldValues, { keepDefaultValues: true })}
-            />
+            <JsonEditor value={tidied} onRead={(value) => form.reset(value, { keepDefaultValues: true })} />
           </div>
           <aside className="flex flex-col gap-3 lg:sticky lg:top-3 lg:self-start" aria-label="Preview">
             <Check tidied={tidied} faults={faults} parsedModel={parsed.ok ? parsed.value : undefined} />
@@ -220,7 +217,7 @@ function Check({ tidied, faults, parsedModel }: CheckProps) {
         </p>
       )}
       <ul className="mt-2 divide-y divide-hair">
-        {(parsedModel ?? tidied).modes.map((mode) => (
+        {((parsedModel ?? tidied).modes ?? []).map((mode) => (
           <li key={mode.id} className="py-2">
             <p className="text-sm font-semibold">{mode.label}</p>
             {parsedModel && <ModeBars mode={mode} child={NOBODY} answer={null} forecast={undefined} />}
