@@ -74,6 +74,7 @@ test('Choose: the forecast comes, filters narrow, a mode says why, three stand s
   await page.keyboard.press('k')
   await page.keyboard.press('e')
   await page.waitForURL(/\/place$/)
+  await expect(page.getByRole('img', { name: /Corran Dunlin from above/ })).toBeVisible()
 })
 
 test('the forecast can be stopped and asked for again; the curves show the chosen mode’s limits', async ({

@@ -71,7 +71,8 @@ export const test = base.extend<{ server: Server }>({
     await use(server)
     await server.end()
   },
-  page: async ({ page }, use) => {
+  // Takes the server, so that the page is looked at before the server ends.
+  page: async ({ page, server: _server }, use) => {
     const errors: string[] = []
     page.on('pageerror', (e) => errors.push(e.message))
     page.on('request', (r) => {

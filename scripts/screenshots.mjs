@@ -124,6 +124,8 @@ await shoot('side-by-side', `/fittings/${placing}/choose`, {
 await shoot('growth', `/fittings/${placing}/growth`, { waitsFor: 'left by the forecast' })
 await shoot('restraints', '/restraints')
 await shoot('restraint', '/restraints/ravel-sheepshank')
+await shoot('vehicles', '/vehicles')
+await shoot('vehicle', '/vehicles/corran-avocet')
 await shoot('rule-book', '/rules')
 await shoot('settings', '/settings')
 await shoot('place', `/fittings/${placing}/place`)

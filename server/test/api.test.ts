@@ -228,7 +228,7 @@ describe('spreadsheets', () => {
     na.post(`/api/catalogue/import${preview ? '?preview=true' : ''}`, text, 'text/csv')
 
   test('what is exported comes back the same, byte for byte, and says so', async () => {
-    for (const table of ['restraints', 'units']) {
+    for (const table of ['restraints', 'units', 'vehicles']) {
       const { text } = await na.get(`/api/catalogue/${table}.csv`).expect(200)
       const { body } = await importCsv(text).expect(200)
       expect(new Set(body.map((r: { state: string }) => r.state))).toEqual(new Set(['same']))

@@ -3,7 +3,7 @@ import { parseWith, type Fault } from '../casefile/index.ts'
 import { childSchema } from '../child/index.ts'
 import { err, ok, type Result } from '../quantities/index.ts'
 import { lintModel, modelSchema, unitSchema, type RestraintModel } from '../restraint/index.ts'
-import { vehicleSchema } from '../vehicle/index.ts'
+import { lintVehicle, vehicleSchema, type Vehicle } from '../vehicle/index.ts'
 import { CATALOGUE_FORMAT } from './catalogue.ts'
 import { fromTable, toFault, TABLE_KIND, type CellFault, type TableName } from './spreadsheet.ts'
 
@@ -22,7 +22,7 @@ export interface ReadItem {
   /** Where it stands in the file: a JSON path, or a row. */
   readonly at: string
   readonly faults: readonly Fault[]
-  /** Where a model contradicts its own regulation: imported, flagged, never ready to travel. */
+  /** Where a model contradicts its regulation, or a car itself: imported and flagged. */
   readonly lints: readonly string[]
 }
 
@@ -37,8 +37,11 @@ const envelopeSchema = z.strictObject({
   children: many(10000),
 })
 
-const lintsOf = (kind: CatalogueKind, item: unknown): readonly string[] =>
-  kind === 'models' ? lintModel(item as RestraintModel).map((l) => `${l.path}: ${l.message}`) : []
+function lintsOf(kind: CatalogueKind, item: unknown): readonly string[] {
+  const lints =
+    kind === 'models' ? lintModel(item as RestraintModel) : kind === 'vehicles' ? lintVehicle(item as Vehicle) : []
+  return lints.map((l) => `${l.path}: ${l.message}`)
+}
 
 /** Reads a catalogue item by item; the error is for a file that is no catalogue at all. */
 export function readCatalogue(data: unknown): Result<readonly ReadItem[], readonly Fault[]> {

@@ -71,6 +71,22 @@ export class CatalogueController {
     return toCsv('units', await this.catalogue.bodies('units'))
   }
 
+  @Get('vehicles.json')
+  @Header('Content-Disposition', 'attachment; filename="vehicles.json"')
+  @ApiOperation({ summary: 'Cars alone, as a file' })
+  async vehicles(): Promise<object> {
+    return { format: CATALOGUE_FORMAT, version: 1, vehicles: await this.catalogue.bodies('vehicles') }
+  }
+
+  @Get('vehicles.csv')
+  @Header('Content-Disposition', 'attachment; filename="vehicles.csv"')
+  @Header('Content-Type', 'text/csv; charset=utf-8')
+  @ApiProduces('text/csv')
+  @ApiOperation({ summary: 'Cars as a spreadsheet, one line a seating position' })
+  async vehiclesCsv(): Promise<string> {
+    return toCsv('vehicles', await this.catalogue.bodies('vehicles'))
+  }
+
   @Post('import')
   @HttpCode(200)
   @ApiOperation({ summary: 'Import a catalogue, JSON or CSV: all of it or nothing' })

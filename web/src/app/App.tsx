@@ -1,4 +1,4 @@
-import { modelName, RULES } from '@nimble-anchor/core'
+import { modelName, RULES, vehicleName } from '@nimble-anchor/core'
 import { lazy, Suspense, useEffect } from 'react'
 import { Link, Route, Routes, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
@@ -17,6 +17,8 @@ import { PAGES } from './pages.ts'
 const GrowthPage = lazy(() => import('../growth/GrowthPage.tsx'))
 const RestraintsPage = lazy(() => import('../restraints/RestraintsPage.tsx'))
 const ModelPage = lazy(() => import('../restraints/ModelPage.tsx'))
+const VehiclesPage = lazy(() => import('../vehicles/VehiclesPage.tsx'))
+const VehiclePage = lazy(() => import('../vehicles/VehiclePage.tsx'))
 const RuleBookPage = lazy(() => import('../rulebook/RuleBookPage.tsx'))
 const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
@@ -62,6 +64,8 @@ export function App() {
             <Route path="fittings/:id/growth" element={<GrowthPage />} />
             <Route path="restraints" element={<RestraintsPage />} />
             <Route path="restraints/:id" element={<ModelPage />} />
+            <Route path="vehicles" element={<VehiclesPage />} />
+            <Route path="vehicles/:id" element={<VehiclePage />} />
             <Route path="rules" element={<RuleBookPage />} />
             <Route path="settings" element={<SettingsPage />} />
             <Route path="fittings/:id/:stage?" element={<FittingPage />} />
@@ -82,6 +86,7 @@ function usePlacesToGo(): void {
   const register = useCommands((s) => s.register)
   const fittings = useToday((s) => s.fittings)
   const children = useCatalogue((s) => s.catalogue?.children)
+  const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
   const models = useCatalogue((s) => s.catalogue?.models)
   useEffect(() => {
     void useToday.getState().load()
@@ -95,6 +100,12 @@ function usePlacesToGo(): void {
           label: `${f.childName}, ${f.vehicleName ?? 'no car yet'}`,
           group: 'Fittings',
           run: () => void navigate(`/fittings/${f.id}`),
+        })),
+        ...(vehicles ?? []).map((v) => ({
+          id: `vehicle-${v.id}`,
+          label: vehicleName(v),
+          group: 'Vehicles',
+          run: () => void navigate(`/vehicles/${v.id}`),
         })),
         ...(models ?? []).map((m) => ({
           id: `model-${m.id}`,
@@ -119,7 +130,7 @@ function usePlacesToGo(): void {
             ),
         })),
       ]),
-    [register, navigate, fittings, children, models],
+    [register, navigate, fittings, children, models, vehicles],
   )
 }
 

@@ -1,6 +1,7 @@
 /** The pages that stand beside the fittings: in the header, the palette and on keys. */
 export const PAGES = [
   { path: '/', label: 'Today', key: 't' },
+  { path: '/vehicles', label: 'Vehicles', key: 'g' },
   { path: '/restraints', label: 'Restraints', key: 'r' },
   { path: '/rules', label: 'Rule book', key: 'b' },
   { path: '/settings', label: 'Settings', key: 's' },

@@ -1,7 +1,7 @@
 import { useFieldArray, useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
-import { Fields, Part, Rows } from './fields.tsx'
+import { Fields, Part, Rows } from '../form/fields.tsx'
 import {
   ADJUSTERS,
   BODY_FIELDS,

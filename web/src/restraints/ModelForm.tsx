@@ -20,17 +20,28 @@ import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark } from '../ui/StateMark.tsx'
-import { Faults, Fields, formPath } from './fields.tsx'
-import { JsonEditor } from './JsonEditor.tsx'
+import { Faults, Fields, formPath } from '../form/fields.tsx'
+import { JsonEditor } from '../form/JsonEditor.tsx'
 import { ModeForm } from './ModeForm.tsx'
 import { MODEL_FIELDS, NEW_MODE } from './specs.ts'
-import { tidyModel } from './tidy.ts'
+import { tidyModel } from '../form/tidy.ts'
 
 interface Props {
   readonly model: object
   readonly isNew: boolean
   readonly taken: readonly string[]
 }
+
+/** Enough of a restraint for the form to show it; what is wrong inside, the form says. */
+const isShowable = (value: unknown): value is { readonly modes: readonly object[] } =>
+  typeof value === 'object' &&
+  value !== null &&
+  'modes' in value &&
+  Array.isArray(value.modes) &&
+  value.modes.every(
+    (m: unknown) =>
+      typeof m === 'object' && m !== null && 'routes' in m && Array.isArray((m as { routes: unknown }).routes),
+  )
 
 const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
 const importModel = (model: unknown) => api.importCatalogue({ format: CATALOGUE_FORMAT, version: 1, models: [model] })
@@ -136,7 +147,13 @@ export function ModelForm({ model, isNew, taken }: Props) {
                 Add a mode
               </Button>
             </div>
-            <JsonEditor value={tidied} onRead={(value) => form.reset(value, { keepDefaultValues: true })} />
+            <JsonEditor
+              value={tidied}
+              isShowable={isShowable}
+              wanted='Must be one restraint with its "modes", each with its "routes".'
+              summary="steps, proofs, conversions, lists of cars"
+              onRead={(value) => form.reset(value, { keepDefaultValues: true })}
+            />
           </div>
           <aside className="flex flex-col gap-3 lg:sticky lg:top-3 lg:self-start" aria-label="Preview">
             <Check tidied={tidied} faults={faults} parsedModel={parsed.ok ? parsed.value : undefined} />

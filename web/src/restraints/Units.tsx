@@ -13,7 +13,7 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { tidy } from './tidy.ts'
+import { tidy } from '../form/tidy.ts'
 import { unitState } from './unitState.ts'
 
 interface Props {

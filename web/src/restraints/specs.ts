@@ -1,38 +1,7 @@
 import { FIXTURES, HEAD_RULES, R44_GROUPS, STRAP_RULES } from '@nimble-anchor/core'
+import { flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */
-
-export interface FieldSpec {
-  readonly key: string
-  readonly label: string
-  readonly kind: 'text' | 'number' | 'pick' | 'flag' | 'numbers' | 'words'
-  readonly unit?: string
-  readonly options?: readonly (readonly [id: string, label: string])[]
-  /** A pick that may be left open. */
-  readonly isOpen?: boolean
-}
-
-/** A part that a mode or a route has, or has not. */
-export interface PartSpec {
-  readonly key: string
-  readonly label: string
-  /** What it begins with when it is ticked. */
-  readonly start: Readonly<Record<string, unknown>>
-  readonly fields: readonly FieldSpec[]
-}
-
-const same = (words: readonly string[]): readonly (readonly [string, string])[] =>
-  words.map((w) => [w, w.replaceAll('-', ' ')] as const)
-const text = (key: string, label: string): FieldSpec => ({ key, label, kind: 'text' })
-const number = (key: string, label: string, unit: string): FieldSpec => ({ key, label, kind: 'number', unit })
-const pick = (key: string, label: string, options: FieldSpec['options'], isOpen = false): FieldSpec => ({
-  key,
-  label,
-  kind: 'pick',
-  isOpen,
-  ...(options && { options }),
-})
-const flag = (key: string, label: string): FieldSpec => ({ key, label, kind: 'flag' })
 
 export const MODEL_FIELDS: readonly FieldSpec[] = [
   text('maker', 'Maker'),

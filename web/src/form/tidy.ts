@@ -46,3 +46,19 @@ export function tidyModel(draft: unknown): unknown {
   }
   return model
 }
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** A quantity that was typed has been measured, unless it says otherwise. */
+export function tidyVehicle(draft: unknown): unknown {
+  const sourced = (value: unknown): unknown => {
+    if (Array.isArray(value)) return value.map(sourced)
+    if (!isRecord(value)) return value
+    const inner = Object.fromEntries(Object.entries(value).map(([key, x]) => [key, sourced(x)]))
+    const isQuantity =
+      'value' in inner && Object.keys(inner).every((k) => ['value', 'plusMinus', 'source', 'on'].includes(k))
+    return isQuantity && inner.source === undefined ? { ...inner, source: 'measured' } : inner
+  }
+  return sourced(tidy(draft))
+}

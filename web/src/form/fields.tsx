@@ -2,7 +2,7 @@ import type { Fault } from '@nimble-anchor/core'
 import { createContext, use, useId, type ReactNode } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Button } from '../ui/Button.tsx'
-import type { FieldSpec, PartSpec } from './specs.ts'
+import type { FieldSpec, PartSpec } from './spec.ts'
 
 /** Faults of the draft by the form's own path, "modes.0.massKg.to". */
 const FaultContext = createContext<ReadonlyMap<string, string>>(new Map())

@@ -4,21 +4,14 @@ import { Button } from '../ui/Button.tsx'
 interface Props {
   readonly value: unknown
   readonly onRead: (value: object) => void
+  /** Enough of an entry for the form to show it; what is wrong inside, the form says. */
+  readonly isShowable: (value: unknown) => value is object
+  readonly wanted: string
+  readonly summary: string
 }
 
-/** Enough of a restraint for the form to show it; what is wrong inside, the form says. */
-const isShowable = (value: unknown): value is { readonly modes: readonly object[] } =>
-  typeof value === 'object' &&
-  value !== null &&
-  'modes' in value &&
-  Array.isArray(value.modes) &&
-  value.modes.every(
-    (m: unknown) =>
-      typeof m === 'object' && m !== null && 'routes' in m && Array.isArray((m as { routes: unknown }).routes),
-  )
-
 /** The whole entry as it is exported: for steps, proofs, conversions and whatever else the form does not show. */
-export function JsonEditor({ value, onRead }: Props) {
+export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props) {
   const id = useId()
   const [isOpen, setOpen] = useState(false)
   const [typed, setTyped] = useState<string>()
@@ -27,7 +20,7 @@ export function JsonEditor({ value, onRead }: Props) {
   function read(): void {
     try {
       const value: unknown = JSON.parse(text)
-      if (!isShowable(value)) return setFault('Must be one restraint with its "modes", each with its "routes".')
+      if (!isShowable(value)) return setFault(wanted)
       onRead(value)
       setTyped(undefined)
       setFault('')
@@ -40,9 +33,7 @@ export function JsonEditor({ value, onRead }: Props) {
       className="rounded-[3px] border border-line bg-sheet px-3 py-1"
       onToggle={(e) => setOpen(e.currentTarget.open)}
     >
-      <summary className="min-h-11 content-center font-semibold">
-        In full, as JSON: steps, proofs, conversions, lists of cars
-      </summary>
+      <summary className="min-h-11 content-center font-semibold">In full, as JSON: {summary}</summary>
       {isOpen && (
         <>
           <label htmlFor={id} className="sr-only">

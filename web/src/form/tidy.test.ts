@@ -1,4 +1,4 @@
-import { tidy, tidyModel } from './tidy.ts'
+import { tidy, tidyModel, tidyVehicle } from './tidy.ts'
 
 test.each([
   ['', undefined],
@@ -31,6 +31,19 @@ test('what belongs to another kind goes with the kind that was left', () => {
         strap: { adjuster: { kind: 'stepless', fromMm: 230, toMm: 400 } },
         routes: [{ belt: { lock: { kind: 'locking-clip', fromTongueMm: 20 } } }],
       },
+    ],
+  })
+})
+
+test('a typed quantity of a car was measured; one with its own source keeps it; an empty one goes', () => {
+  const cushion = {
+    slopeDeg: { value: 12, plusMinus: '' },
+    depthMm: { value: 480, source: 'told' },
+    frontEdgeAboveFloorMm: { value: '' },
+  }
+  expect(tidyVehicle({ positions: [{ id: 'rear', cushion }] })).toEqual({
+    positions: [
+      { id: 'rear', cushion: { slopeDeg: { value: 12, source: 'measured' }, depthMm: { value: 480, source: 'told' } } },
     ],
   })
 })

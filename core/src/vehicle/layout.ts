@@ -1,0 +1,61 @@
+import type { SeatingPosition, Vehicle } from './vehicle.ts'
+
+const OTHER_SIDE = { left: 'right', right: 'left', centre: 'centre' } as const
+const OTHER_DOOR = { left: 'right', right: 'left', both: 'both', none: 'none' } as const
+const swapWords = (text: string): string =>
+  text.replace(/\b(left|right)\b/gi, (word) => {
+    const other = word.toLowerCase() === 'left' ? 'right' : 'left'
+    return word.charAt(0) === word.charAt(0).toUpperCase() ? other.charAt(0).toUpperCase() + other.slice(1) : other
+  })
+
+/** The same place on the other side of the car, with everything that has a side turned over. */
+export function mirrored(p: SeatingPosition, id: string): SeatingPosition {
+  return {
+    ...p,
+    id,
+    label: swapWords(p.label),
+    side: OTHER_SIDE[p.side],
+    // Never −0, which a file would keep.
+    lateralCentreMm: p.lateralCentreMm === 0 ? 0 : -p.lateralCentreMm,
+    ...(p.doorSide && { doorSide: OTHER_DOOR[p.doorSide] }),
+    ...(p.isofix?.easierSide && { isofix: { ...p.isofix, easierSide: OTHER_SIDE[p.isofix.easierSide] } }),
+    ...(p.lowerTetherPoints && {
+      lowerTetherPoints: p.lowerTetherPoints.map((t) => ({ ...t, side: OTHER_SIDE[t.side] })),
+    }),
+  }
+}
+
+const place = (
+  id: string,
+  label: string,
+  row: number,
+  side: SeatingPosition['side'],
+  lateralCentreMm: number,
+): SeatingPosition => ({ id, label, row, side, lateralCentreMm, facing: 'forward' })
+
+const rowOf = (row: number, name: string, halfMm: number, seats: 2 | 3): readonly SeatingPosition[] => {
+  const id = name.toLowerCase().replaceAll(' ', '-')
+  return [
+    place(`${id}-left`, `${name} left`, row, 'left', -halfMm),
+    ...(seats === 3 ? [place(`${id}-middle`, `${name} middle`, row, 'centre', 0)] : []),
+    place(`${id}-right`, `${name} right`, row, 'right', halfMm),
+  ]
+}
+
+export const LAYOUTS = {
+  'five-seater': { label: 'Five-seater', rows: [rowOf(1, 'Front', 370, 2), rowOf(2, 'Rear', 390, 3)] },
+  'seven-seater': {
+    label: 'Seven-seater',
+    rows: [rowOf(1, 'Front', 380, 2), rowOf(2, 'Second row', 420, 3), rowOf(3, 'Third row', 300, 2)],
+  },
+  'two-seat-van': { label: 'Two-seat van', rows: [rowOf(1, 'Front', 380, 2)] },
+  'twin-cab': { label: 'Twin-cab', rows: [rowOf(1, 'Front', 370, 2), rowOf(2, 'Rear', 370, 3)] },
+} as const satisfies Record<string, { readonly label: string; readonly rows: readonly (readonly SeatingPosition[])[] }>
+export type LayoutName = keyof typeof LAYOUTS
+
+/** Places of a common layout: where they stand and nothing else; every other fact is still to be looked at. */
+export function layoutPositions(layout: LayoutName, driverSide: Vehicle['driverSide']): readonly SeatingPosition[] {
+  return LAYOUTS[layout].rows
+    .flat()
+    .map((p) => (p.row === 1 && p.side === driverSide ? { ...p, isDriverSeat: true } : p))
+}

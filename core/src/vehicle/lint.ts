@@ -1,0 +1,48 @@
+import type { SeatingPosition, Vehicle } from './vehicle.ts'
+
+/** One place where a car's entry contradicts itself: the handbook must be read again. */
+export interface VehicleLint {
+  readonly positionId: string
+  /** JSON path inside the vehicle. */
+  readonly path: string
+  readonly message: string
+}
+
+/** Two places of a row nearer than this cannot both be sat on. */
+const NARROWEST_MM = 250
+
+function lintPosition(
+  p: SeatingPosition,
+  all: readonly SeatingPosition[],
+): readonly (readonly [path: string, message: string])[] {
+  const { handbook, isofix, tether } = p
+  const isISize = handbook?.iSize === 'i-U' || handbook?.iSize === 'i-UF'
+  const hasNoBars = isofix?.bars === 'none'
+  const neighbour = all.find(
+    (o) => o.id < p.id && o.row === p.row && Math.abs(o.lateralCentreMm - p.lateralCentreMm) < NARROWEST_MM,
+  )
+  const found: readonly (readonly [string, string] | false | undefined)[] = [
+    isISize && hasNoBars && ['handbook.iSize', 'marked i-Size, and no ISOFIX bars'],
+    handbook?.isofix === 'IUF' && hasNoBars && ['handbook.isofix', 'marked IUF, and no ISOFIX bars'],
+    handbook?.isofix === 'IUF' &&
+      tether?.where === 'none' && ['tether.where', 'marked IUF, which needs a top tether, and no anchorage'],
+    handbook?.isofix === 'X' && isISize && ['handbook.isofix', 'marked X for ISOFIX and i-Size at once'],
+    p.facing !== 'forward' &&
+      isISize && ['handbook.iSize', `marked i-Size, and ${p.facing === 'sideways' ? 'side' : 'rearward'}-facing`],
+    p.row === 1 &&
+      p.isDriverSeat !== true &&
+      p.frontAirbag === undefined && ['frontAirbag', 'in front, and nobody says whether it has an airbag'],
+    neighbour && ['lateralCentreMm', `nearer than ${NARROWEST_MM} mm to ${neighbour.label}`],
+  ]
+  return found.filter((f) => f !== false && f !== undefined)
+}
+
+/** Everything in a car's entry that contradicts itself. */
+export const lintVehicle = ({ positions }: Pick<Vehicle, 'positions'>): readonly VehicleLint[] =>
+  positions.flatMap((p, i) =>
+    lintPosition(p, positions).map(([path, message]) => ({
+      positionId: p.id,
+      path: `positions[${i}].${path}`,
+      message: `${p.label}: ${message}`,
+    })),
+  )

@@ -1,0 +1,75 @@
+import fc from 'fast-check'
+import { buildPosition, buildVehicle } from '../../test/build.ts'
+import {
+  LAYOUTS,
+  layoutPositions,
+  lintVehicle,
+  mirrored,
+  parseWith,
+  vehicleSchema,
+  type LayoutName,
+  type SeatingPosition,
+} from '../index.ts'
+
+const lints = (over: Partial<SeatingPosition>, ...others: SeatingPosition[]) =>
+  lintVehicle(buildVehicle([buildPosition(over), ...others])).map((l) => l.path.replace('positions[0].', ''))
+
+test.each<[string, Partial<SeatingPosition>, string[]]>([
+  ['a sound place', {}, []],
+  ['i-Size without bars', { isofix: { bars: 'none' }, handbook: { iSize: 'i-U' } }, ['handbook.iSize']],
+  ['i-Size with bars not looked at', { isofix: undefined, handbook: { iSize: 'i-U' } }, []],
+  ['IUF without bars', { isofix: { bars: 'none' }, handbook: { isofix: 'IUF' } }, ['handbook.isofix']],
+  ['IUF without a tether', { tether: { where: 'none' } }, ['tether.where']],
+  ['IUF with the tether not looked at', { tether: undefined }, []],
+  ['X and i-Size at once', { handbook: { isofix: 'X', iSize: 'i-U' } }, ['handbook.isofix']],
+  ['i-Size facing sideways', { facing: 'sideways' }, ['handbook.iSize']],
+  ['front place with an airbag nobody looked for', { row: 1, frontAirbag: undefined }, ['frontAirbag']],
+  ['the driver’s seat', { row: 1, frontAirbag: undefined, isDriverSeat: true }, []],
+])('%s: %j', (_, over, paths) => expect(lints(over)).toEqual(paths))
+
+test.each([
+  [-131, ['positions[1].lateralCentreMm']],
+  [-130, []],
+])('a neighbour at %s mm of one at −380: %j', (lateralCentreMm, paths) => {
+  const vehicle = buildVehicle([buildPosition(), buildPosition({ id: 'z-next', lateralCentreMm })])
+  expect(lintVehicle(vehicle).map((l) => l.path)).toEqual(paths)
+})
+
+test('mirrored twice it is the same place; once, everything with a side is turned over', () => {
+  const p = buildPosition({
+    label: 'Rear left',
+    doorSide: 'left',
+    isofix: { bars: 'visible', easierSide: 'left' },
+    lowerTetherPoints: [{ kind: 'ring', side: 'left' }],
+  })
+  expect(mirrored(mirrored(p, 'other'), p.id)).toEqual(p)
+  expect(mirrored(p, 'rear-right')).toMatchObject({
+    id: 'rear-right',
+    label: 'Rear right',
+    side: 'right',
+    lateralCentreMm: 380,
+    doorSide: 'right',
+    isofix: { easierSide: 'right' },
+    lowerTetherPoints: [{ side: 'right' }],
+  })
+  fc.assert(
+    fc.property(fc.integer({ min: -1000, max: 1000 }), (lateralCentreMm) => {
+      expect(Object.is(mirrored(buildPosition({ lateralCentreMm }), 'm').lateralCentreMm, -0)).toBe(false)
+    }),
+    { seed: 2 },
+  )
+})
+
+test.each(Object.keys(LAYOUTS) as LayoutName[])(
+  'layout %s is a valid car with one driver’s seat, and claims nothing else',
+  (layout) => {
+    for (const driverSide of ['left', 'right'] as const) {
+      const positions = layoutPositions(layout, driverSide)
+      expect(parseWith(vehicleSchema, { ...buildVehicle([...positions]), driverSide }).ok).toBe(true)
+      expect(positions.filter((p) => p.isDriverSeat).map((p) => p.side)).toEqual([driverSide])
+      expect(positions.every((p) => p.isofix === undefined && p.handbook === undefined && p.belt === undefined)).toBe(
+        true,
+      )
+    }
+  },
+)

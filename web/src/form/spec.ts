@@ -1,0 +1,33 @@
+/** Fields of a form as data: labels and units beside the names of the format. */
+
+export interface FieldSpec {
+  readonly key: string
+  readonly label: string
+  readonly kind: 'text' | 'number' | 'pick' | 'flag' | 'numbers' | 'words'
+  readonly unit?: string
+  readonly options?: readonly (readonly [id: string, label: string])[]
+  /** A pick that may be left open. */
+  readonly isOpen?: boolean
+}
+
+/** A part that a mode or a route has, or has not. */
+export interface PartSpec {
+  readonly key: string
+  readonly label: string
+  /** What it begins with when it is ticked. */
+  readonly start: Readonly<Record<string, unknown>>
+  readonly fields: readonly FieldSpec[]
+}
+
+export const same = (words: readonly string[]): readonly (readonly [string, string])[] =>
+  words.map((w) => [w, w.replaceAll('-', ' ')] as const)
+export const text = (key: string, label: string): FieldSpec => ({ key, label, kind: 'text' })
+export const number = (key: string, label: string, unit: string): FieldSpec => ({ key, label, kind: 'number', unit })
+export const pick = (key: string, label: string, options: FieldSpec['options'], isOpen = false): FieldSpec => ({
+  key,
+  label,
+  kind: 'pick',
+  isOpen,
+  ...(options && { options }),
+})
+export const flag = (key: string, label: string): FieldSpec => ({ key, label, kind: 'flag' })

@@ -1,0 +1,70 @@
+import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
+import { Fields, Part } from '../form/fields.tsx'
+import { GROUPS, ISOFIX_LETTERS, LETTERS, PLACE_FIELDS, PLACE_PARTS, ROOM_FIELDS } from './specs.ts'
+
+/** The handbook's row of letters for one place, one key a letter: the arrows go along it. */
+function Letters({ base }: { readonly base: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const name = `${base}.handbook.beltGroups`
+  // Kept whole: to the form library a group called 0 would be the first of a list.
+  const letters = (useWatch({ name }) as Record<string, string> | undefined) ?? {}
+  return (
+    <table className="mb-3 border-collapse">
+      <caption className="mb-1 text-left text-sm font-bold">Belt-installed groups, as in the handbook</caption>
+      <thead>
+        <tr>
+          {GROUPS.map((g) => (
+            <th key={g} scope="col" className="border border-line px-2 py-1 text-sm">
+              {g}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          {GROUPS.map((g) => (
+            <td key={g} className="border border-line p-0">
+              <select
+                aria-label={`Group ${g}`}
+                className="min-h-11 bg-sheet px-2 text-ink"
+                value={letters[g] ?? ''}
+                onChange={(e) => setValue(name, { ...letters, [g]: e.target.value }, { shouldDirty: true })}
+              >
+                <option value="">?</option>
+                {LETTERS.map((letter) => (
+                  <option key={letter}>{letter}</option>
+                ))}
+              </select>
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+/** Everything of one seating position; a part that is not ticked has not been looked at. */
+export function PlaceForm({ base }: { readonly base: string }) {
+  const isDriver = (useWatch({ name: `${base}.isDriverSeat` }) as boolean | undefined) === true
+  return (
+    <div>
+      <Fields specs={PLACE_FIELDS} base={base} />
+      {!isDriver && (
+        <>
+          <div className="mt-4">
+            <Letters base={base} />
+            <Fields specs={ISOFIX_LETTERS} base={base} />
+          </div>
+          <div className="mt-3 flex flex-col gap-1">
+            {PLACE_PARTS.map((part) => (
+              <Part key={part.key} spec={part} base={base} />
+            ))}
+          </div>
+          <div className="mt-3">
+            <Fields specs={ROOM_FIELDS} base={base} />
+          </div>
+        </>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,117 @@
+import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/core'
+import { Download, FileUp, Plus } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { useCommands } from '../app/commands.ts'
+import { ImportDialog } from '../restraints/ImportDialog.tsx'
+import { useCatalogue } from '../session/catalogue.ts'
+import { Button } from '../ui/Button.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { StateMark } from '../ui/StateMark.tsx'
+
+const EXPORTS = [
+  { file: 'vehicles.json', label: 'Cars, JSON' },
+  { file: 'vehicles.csv', label: 'Cars, CSV' },
+]
+
+/** "5 places, 2 i-Size, 2 with a tether": what a fitter asks of a car first. */
+function placesText(positions: readonly SeatingPosition[]): string {
+  const places = positions.filter((p) => !p.isDriverSeat)
+  const count = (has: (p: SeatingPosition) => boolean): number => places.filter(has).length
+  const iSize = count((p) => p.handbook?.iSize === 'i-U' || p.handbook?.iSize === 'i-UF')
+  const bars = count((p) => p.isofix !== undefined && p.isofix.bars !== 'none')
+  const tethers = count((p) => p.tether !== undefined && p.tether.where !== 'none')
+  return `${places.length} ${places.length === 1 ? 'place' : 'places'} beside the driver; ${bars} with ISOFIX, ${iSize} i-Size, ${tethers} with a tether`
+}
+
+/** Every car with what its places offer. */
+export default function VehiclesPage() {
+  const { catalogue, status, load } = useCatalogue()
+  const navigate = useNavigate()
+  const register = useCommands((s) => s.register)
+  const [isImporting, setImporting] = useState(false)
+  useEffect(() => {
+    document.title = 'Vehicles · Nimble Anchor'
+    void load()
+  }, [load])
+  useEffect(
+    () =>
+      register([
+        { id: 'new-car', label: 'New car', group: 'Do', key: 'n', run: () => void navigate('/vehicles/new') },
+        { id: 'import-cars', label: 'Import a catalogue', group: 'Do', key: 'i', run: () => setImporting(true) },
+      ]),
+    [register, navigate],
+  )
+  const vehicles = catalogue?.vehicles ?? []
+  return (
+    <div className="mx-auto max-w-5xl p-3 sm:p-5">
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-3xl font-bold tracking-tight">Vehicles</h1>
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={() => setImporting(true)}>
+            <FileUp size={18} aria-hidden="true" /> Import
+          </Button>
+          <Button look="main" onClick={() => void navigate('/vehicles/new')}>
+            <Plus size={18} aria-hidden="true" /> New car
+          </Button>
+        </div>
+      </div>
+      {status === 'failed' && (
+        <Panel title="The server does not answer">
+          <Button onClick={() => void load()}>Try again</Button>
+        </Panel>
+      )}
+      {catalogue && vehicles.length === 0 && (
+        <Panel title="No car yet">
+          <p>Import a catalogue, or begin with the places of a common layout.</p>
+        </Panel>
+      )}
+      {vehicles.length > 0 && (
+        <Panel title="Cars" aside={<span className="text-sm text-ink-soft">{vehicles.length}</span>}>
+          <ul className="-my-3 divide-y divide-hair">
+            {vehicles
+              .toSorted((a, b) => vehicleName(a).localeCompare(vehicleName(b)))
+              .map((v) => {
+                const lints = lintVehicle(v)
+                return (
+                  <li key={v.id}>
+                    <Link
+                      to={`/vehicles/${v.id}`}
+                      className="-mx-3.5 grid gap-x-4 gap-y-0.5 px-3.5 py-3 hover:bg-shoal sm:grid-cols-[13rem_minmax(0,1fr)_7rem]"
+                    >
+                      <span className="font-bold">{vehicleName(v)}</span>
+                      <span className="text-[0.95rem]">
+                        {placesText(v.positions)}
+                        {lints.length > 0 && (
+                          <span className="block text-sm">
+                            <StateMark state="undecided" size={13} /> contradicts itself: {lints[0]?.message}
+                          </span>
+                        )}
+                      </span>
+                      <span className="text-sm text-ink-soft sm:text-right">{v.plate ?? ''}</span>
+                    </Link>
+                  </li>
+                )
+              })}
+          </ul>
+        </Panel>
+      )}
+      <p className="mt-3 flex flex-wrap items-center gap-x-4 text-sm">
+        <span className="inline-flex items-center gap-1.5 text-ink-soft">
+          <Download size={16} aria-hidden="true" /> Export
+        </span>
+        {EXPORTS.map(({ file, label }) => (
+          <a
+            key={file}
+            href={`/api/catalogue/${file}`}
+            download={file}
+            className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+          >
+            {label}
+          </a>
+        ))}
+      </p>
+      <ImportDialog open={isImporting} onOpenChange={setImporting} />
+    </div>
+  )
+}
