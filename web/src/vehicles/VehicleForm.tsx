@@ -65,10 +65,15 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const [base] = useState(() => JSON.stringify(tidyVehicle(JSON.parse(JSON.stringify(vehicle)))))
   const isChanged = isNew || JSON.stringify(tidied) !== base
   const positions = tidied.positions ?? []
-  const at = Math.max(
-    0,
-    positions.findIndex((p) => p.id === openId),
-  )
+  const byId = positions.findIndex((p) => p.id === openId)
+  // Nobody fits a restraint on the driver's seat: the first other place is open.
+  const at =
+    byId >= 0
+      ? byId
+      : Math.max(
+          0,
+          positions.findIndex((p) => !p.isDriverSeat),
+        )
   const open = positions[at]
   const lints = parsed.ok ? lintVehicle(parsed.value) : []
   const ids = positions.map((p) => p.id)
