@@ -1,30 +1,17 @@
-import {
-  CATALOGUE_FORMAT,
-  formatNumber,
-  lintModel,
-  modelSchema,
-  parseWith,
-  stageGaps,
-  type RestraintModel,
-} from '@nimble-anchor/core'
-import { useEffect, useMemo, useState } from 'react'
-import { FormProvider, useFieldArray, useForm, useWatch, type FieldValues } from 'react-hook-form'
-import { useNavigate } from 'react-router'
-import { toast } from 'sonner'
-import { BarGradients } from '../fitting/choose/RangeBar.tsx'
+import { formatNumber, lintModel, modelSchema, stageGaps, type RestraintModel } from '@nimble-anchor/core'
+import { FormProvider, useFieldArray } from 'react-hook-form'
 import { ModeBars } from '../fitting/choose/ModeBars.tsx'
-import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { BarGradients } from '../fitting/choose/RangeBar.tsx'
+import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
+import { Faults, Fields } from '../form/fields.tsx'
+import { JsonEditor } from '../form/JsonEditor.tsx'
+import { tidyModel } from '../form/tidy.ts'
+import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
-import { sayRefusal } from '../ui/refusal.ts'
-import { StateMark } from '../ui/StateMark.tsx'
-import { Faults, Fields, formPath } from '../form/fields.tsx'
-import { JsonEditor } from '../form/JsonEditor.tsx'
 import { ModeForm } from './ModeForm.tsx'
 import { MODEL_FIELDS, NEW_MODE } from './specs.ts'
-import { tidyModel } from '../form/tidy.ts'
 
 interface Props {
   readonly model: object
@@ -44,61 +31,21 @@ const isShowable = (value: unknown): value is { readonly modes: readonly object[
   )
 
 const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
-const importModel = (model: unknown) => api.importCatalogue({ format: CATALOGUE_FORMAT, version: 1, models: [model] })
+const RESTRAINT: EntryKind<RestraintModel> = {
+  kind: 'models',
+  schema: modelSchema,
+  tidy: tidyModel,
+  nameOf: ({ maker = '', name = '' }) => `${maker} ${name}`.trim(),
+  path: '/restraints',
+  newTitle: 'New restraint',
+}
 
 /** The model as a form, with its faults, what contradicts its regulation, and its range bars beside it as it is typed. */
 export function ModelForm({ model, isNew, taken }: Props) {
-  const navigate = useNavigate()
-  const load = useCatalogue((s) => s.load)
-  const form = useForm<FieldValues>({ defaultValues: model as FieldValues })
+  const entry = useEntry(RESTRAINT, model, isNew, taken)
+  const { form, tidied, parsed, faults } = entry
   const modes = useFieldArray({ control: form.control, name: 'modes' })
-  const draft = useWatch({ control: form.control })
-  const text = JSON.stringify(draft)
-  const { tidied, parsed } = useMemo(() => {
-    const cleaned = (tidyModel(JSON.parse(text)) ?? {}) as RestraintModel
-    const named = isNew ? { ...cleaned, id: idFrom(`${cleaned.maker ?? ''} ${cleaned.name ?? ''}`, taken) } : cleaned
-    return { tidied: named, parsed: parseWith(modelSchema, named) }
-  }, [text, isNew, taken])
-  const faults = useMemo(() => new Map((parsed.ok ? [] : parsed.error).map((f) => [formPath(f), f.message])), [parsed])
-  const [base] = useState(() => JSON.stringify(tidyModel(JSON.parse(JSON.stringify(model)))))
-  const isChanged = isNew || JSON.stringify(tidied) !== base
-  useEffect(() => {
-    document.title = `${isNew ? 'New restraint' : `${tidied.maker} ${tidied.name}`} · Nimble Anchor`
-  })
-  useEffect(() => {
-    if (!isChanged) return
-    const warn = (event: BeforeUnloadEvent): void => event.preventDefault()
-    window.addEventListener('beforeunload', warn)
-    return () => window.removeEventListener('beforeunload', warn)
-  }, [isChanged])
-
-  async function keep(): Promise<void> {
-    if (!parsed.ok) return
-    try {
-      await importModel(parsed.value)
-      await load()
-      toast(`${parsed.value.maker} ${parsed.value.name} is kept.`, {
-        ...(!isNew && {
-          action: { label: 'Undo', onClick: () => void importModel(model).then(load, sayRefusal) },
-        }),
-      })
-      if (isNew) void navigate(`/restraints/${parsed.value.id}`, { replace: true })
-    } catch (error) {
-      sayRefusal(error)
-    }
-  }
-  async function remove(): Promise<void> {
-    try {
-      await api.removeFromCatalogue('models', tidied.id)
-      await load()
-      toast(`${tidied.maker} ${tidied.name} is taken away.`, {
-        action: { label: 'Undo', onClick: () => void importModel(model).then(load, sayRefusal) },
-      })
-      void navigate('/restraints')
-    } catch (error) {
-      sayRefusal(error)
-    }
-  }
+  const drafted = tidied.modes ?? []
 
   return (
     <FormProvider {...form}>
@@ -106,13 +53,11 @@ export function ModelForm({ model, isNew, taken }: Props) {
         <form
           onSubmit={(e) => {
             e.preventDefault()
-            void keep()
+            void entry.keep()
           }}
           className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]"
         >
-          <h1 className="text-3xl font-bold tracking-tight lg:col-span-2">
-            {isNew ? 'New restraint' : `${tidied.maker ?? ''} ${tidied.name ?? ''}`}
-          </h1>
+          <h1 className="text-3xl font-bold tracking-tight lg:col-span-2">{entry.title}</h1>
           <div className="flex min-w-0 flex-col gap-3">
             <Panel title="Model">
               <Fields specs={MODEL_FIELDS} base="" />
@@ -120,7 +65,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
             {modes.fields.map((field, i) => (
               <Panel
                 key={field.id}
-                title={`Mode ${i + 1}: ${(draft.modes as { label?: string }[] | undefined)?.[i]?.label ?? ''}`}
+                title={`Mode ${i + 1}: ${drafted[i]?.label ?? ''}`}
                 aside={
                   modes.fields.length > 1 && (
                     <Button look="quiet" onClick={() => modes.remove(i)}>
@@ -139,7 +84,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
                     ...NEW_MODE,
                     id: idFrom(
                       'mode',
-                      ((draft.modes as { id: string }[] | undefined) ?? []).map((m) => m.id),
+                      drafted.map((m) => m.id),
                     ),
                   })
                 }
@@ -157,19 +102,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
           </div>
           <aside className="flex flex-col gap-3 lg:sticky lg:top-3 lg:self-start" aria-label="Preview">
             <Check tidied={tidied} faults={faults} parsedModel={parsed.ok ? parsed.value : undefined} />
-            <div className="flex flex-wrap gap-2">
-              <Button type="submit" look="main" disabled={!parsed.ok || !isChanged}>
-                Keep this restraint
-              </Button>
-              {!isNew && isChanged && (
-                <Button onClick={() => form.reset(model as FieldValues)}>Leave it as it was</Button>
-              )}
-              {!isNew && (
-                <Button look="quiet" onClick={() => void remove()}>
-                  Take it away
-                </Button>
-              )}
-            </div>
+            <EntryActions entry={entry} isNew={isNew} keepLabel="Keep this restraint" />
           </aside>
         </form>
       </Faults>
@@ -189,38 +122,13 @@ function Check({ tidied, faults, parsedModel }: CheckProps) {
   return (
     <Panel title="As it will stand">
       <BarGradients />
-      {faults.size > 0 && (
-        <div role="status" className="mb-2">
-          <StateMark
-            state="fail"
-            word={faults.size === 1 ? 'One field is not valid' : `${faults.size} fields are not valid`}
-            size={14}
-          />
-          <ul className="mt-1 text-sm">
-            {[...faults].slice(0, 6).map(([path, message]) => (
-              <li key={path}>
-                <span className="text-ink-soft">{path}</span> {message}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {lints.length > 0 && (
-        <div role="status" className="mb-2">
-          <StateMark state="undecided" word="Contradicts its regulation" size={14} />
-          <ul className="mt-1 text-sm">
-            {lints.map((l) => (
-              <li key={`${l.path}/${l.message}`}>{l.message}</li>
-            ))}
-          </ul>
-          <p className="mt-1 text-sm text-ink-soft">
-            Compare with the label and the manual; until then it is never ready to travel.
-          </p>
-        </div>
-      )}
-      {faults.size === 0 && lints.length === 0 && (
-        <StateMark state="pass" word="Whole, and within its regulation" size={14} />
-      )}
+      <EntryCheck
+        faults={faults}
+        lints={lints.map((l) => l.message)}
+        lintTitle="Contradicts its regulation"
+        lintAdvice="Compare with the label and the manual; until then it is never ready to travel."
+        sound="Whole, and within its regulation"
+      />
       {gaps.length > 0 && (
         <p className="mt-2 text-sm">
           No mode of it takes a child{' '}

@@ -1,12 +1,14 @@
 import { lintModel, modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
-import { Download, FileUp, Plus, Search } from 'lucide-react'
+import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
+import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
+import { SearchField } from '../ui/SearchField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { ImportDialog } from './ImportDialog.tsx'
 import { unitState } from './unitState.ts'
@@ -71,16 +73,13 @@ export default function RestraintsPage() {
           </Button>
         </div>
       </div>
-      <label className="mb-3 flex items-center gap-2 rounded-[3px] border border-line bg-sheet px-2">
-        <Search size={18} aria-hidden="true" />
-        <span className="sr-only">Find a restraint</span>
-        <input
-          value={query}
-          onChange={(e) => setQuery(e.target.value)}
-          placeholder="Find by maker, name or mode"
-          className="min-h-11 w-full bg-transparent outline-none"
-        />
-      </label>
+      <SearchField
+        className="mb-3"
+        label="Find a restraint"
+        placeholder="Find by maker, name or mode"
+        value={query}
+        onChange={setQuery}
+      />
       {status === 'failed' && (
         <Panel title="The server does not answer">
           <Button onClick={() => void load()}>Try again</Button>
@@ -124,21 +123,7 @@ export default function RestraintsPage() {
           </ul>
         </Panel>
       )}
-      <p className="mt-3 flex flex-wrap items-center gap-x-4 text-sm">
-        <span className="inline-flex items-center gap-1.5 text-ink-soft">
-          <Download size={16} aria-hidden="true" /> Export
-        </span>
-        {EXPORTS.map(({ file, label }) => (
-          <a
-            key={file}
-            href={`/api/catalogue/${file}`}
-            download={file}
-            className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-          >
-            {label}
-          </a>
-        ))}
-      </p>
+      <ExportLinks files={EXPORTS} />
       <ImportDialog open={isImporting} onOpenChange={setImporting} />
     </div>
   )

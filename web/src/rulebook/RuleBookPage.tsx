@@ -1,10 +1,10 @@
 import { formatNumber, RULE_STAGES, RULES, STAGE_TEXT, type Rule, type RuleCount } from '@nimble-anchor/core'
-import { Search } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { useLocation } from 'react-router'
 import { SOURCE_WORD } from '../fitting/VerdictBanner.tsx'
 import { api } from '../session/api.ts'
 import { Panel } from '../ui/Panel.tsx'
+import { SearchField } from '../ui/SearchField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 
 const SEVERITY_WORD = {
@@ -59,16 +59,7 @@ export default function RuleBookPage() {
         the case asks for it, a handbook’s own figure or a school of practice; the finding then says so.
       </p>
       <div className="mb-3 flex flex-wrap items-end gap-3">
-        <label className="flex min-w-60 flex-1 items-center gap-2 rounded-[3px] border border-line bg-sheet px-2">
-          <Search size={18} aria-hidden="true" />
-          <span className="sr-only">Find a rule</span>
-          <input
-            value={query}
-            onChange={(e) => setQuery(e.target.value)}
-            placeholder="Find a rule"
-            className="min-h-11 w-full bg-transparent outline-none"
-          />
-        </label>
+        <SearchField className="min-w-60 flex-1" label="Find a rule" value={query} onChange={setQuery} />
         <div className="w-48">
           <SelectField label="Source" hidesLabel value={source} options={SOURCES} onChange={setSource} />
         </div>

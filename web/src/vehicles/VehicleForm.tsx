@@ -1,43 +1,35 @@
 import {
-  CATALOGUE_FORMAT,
   LAYOUTS,
   layoutPositions,
   lintVehicle,
   mirrored,
-  parseWith,
   vehicleSchema,
   type LayoutName,
   type SeatingPosition,
   type Vehicle,
 } from '@nimble-anchor/core'
-import { useEffect, useMemo, useState } from 'react'
-import { FormProvider, useForm, useWatch, type FieldValues } from 'react-hook-form'
-import { useNavigate } from 'react-router'
-import { toast } from 'sonner'
+import { useState } from 'react'
+import { FormProvider } from 'react-hook-form'
 import { CarPlan } from '../fitting/place/CarPlan.tsx'
-import { Faults, Fields, formPath } from '../form/fields.tsx'
+import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
+import { Faults, Fields } from '../form/fields.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
 import { tidyVehicle } from '../form/tidy.ts'
-import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
-import { sayRefusal } from '../ui/refusal.ts'
-import { StateMark } from '../ui/StateMark.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { VEHICLE_FIELDS } from './specs.ts'
 
-export const NEW_VEHICLE = {
-  id: 'new',
-  maker: '',
-  model: '',
-  driverSide: 'right' as const,
-  positions: layoutPositions('five-seater', 'right'),
+const CAR: EntryKind<Vehicle> = {
+  kind: 'vehicles',
+  schema: vehicleSchema,
+  tidy: tidyVehicle,
+  nameOf: ({ maker = '', model = '' }) => `${maker} ${model}`.trim(),
+  path: '/vehicles',
+  newTitle: 'New car',
 }
-
-const importVehicle = (vehicle: unknown) =>
-  api.importCatalogue({ format: CATALOGUE_FORMAT, version: 1, vehicles: [vehicle] })
 const isShowable = (value: unknown): value is object =>
   typeof value === 'object' && value !== null && 'positions' in value && Array.isArray(value.positions)
 
@@ -49,21 +41,9 @@ interface Props {
 
 /** A car as a form: its places on the plan from above, one of them open, and what contradicts itself. */
 export function VehicleForm({ vehicle, isNew, taken }: Props) {
-  const navigate = useNavigate()
-  const load = useCatalogue((s) => s.load)
-  const form = useForm<FieldValues>({ defaultValues: vehicle as FieldValues })
-  const draft = useWatch({ control: form.control })
+  const entry = useEntry(CAR, vehicle, isNew, taken)
+  const { form, tidied, parsed, faults } = entry
   const [openId, setOpenId] = useState<string>()
-  const text = JSON.stringify(draft)
-  const { tidied, parsed } = useMemo(() => {
-    const cleaned = (tidyVehicle(JSON.parse(text)) ?? {}) as Vehicle
-    const id = idFrom(`${cleaned.maker ?? ''} ${cleaned.model ?? ''}`, taken)
-    const named = isNew ? { ...cleaned, id } : cleaned
-    return { tidied: named, parsed: parseWith(vehicleSchema, named) }
-  }, [text, isNew, taken])
-  const faults = useMemo(() => new Map((parsed.ok ? [] : parsed.error).map((f) => [formPath(f), f.message])), [parsed])
-  const [base] = useState(() => JSON.stringify(tidyVehicle(JSON.parse(JSON.stringify(vehicle)))))
-  const isChanged = isNew || JSON.stringify(tidied) !== base
   const positions = tidied.positions ?? []
   const byId = positions.findIndex((p) => p.id === openId)
   // Nobody fits a restraint on the driver's seat: the first other place is open.
@@ -77,47 +57,11 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const open = positions[at]
   const lints = parsed.ok ? lintVehicle(parsed.value) : []
   const ids = positions.map((p) => p.id)
-  useEffect(() => {
-    document.title = `${isNew ? 'New car' : `${tidied.maker ?? ''} ${tidied.model ?? ''}`} · Nimble Anchor`
-  })
-  useEffect(() => {
-    if (!isChanged) return
-    const warn = (event: BeforeUnloadEvent): void => event.preventDefault()
-    window.addEventListener('beforeunload', warn)
-    return () => window.removeEventListener('beforeunload', warn)
-  }, [isChanged])
-
   const setPositions = (next: readonly SeatingPosition[], openNow?: string): void => {
     form.setValue('positions', next, { shouldDirty: true })
     if (openNow !== undefined) setOpenId(openNow)
   }
   const add = (place: SeatingPosition): void => setPositions([...positions, place], place.id)
-
-  async function keep(): Promise<void> {
-    if (!parsed.ok) return
-    try {
-      await importVehicle(parsed.value)
-      await load()
-      toast(`${parsed.value.maker} ${parsed.value.model} is kept.`, {
-        ...(!isNew && { action: { label: 'Undo', onClick: () => void importVehicle(vehicle).then(load, sayRefusal) } }),
-      })
-      if (isNew) void navigate(`/vehicles/${parsed.value.id}`, { replace: true })
-    } catch (error) {
-      sayRefusal(error)
-    }
-  }
-  async function remove(): Promise<void> {
-    try {
-      await api.removeFromCatalogue('vehicles', tidied.id)
-      await load()
-      toast(`${tidied.maker} ${tidied.model} is taken away.`, {
-        action: { label: 'Undo', onClick: () => void importVehicle(vehicle).then(load, sayRefusal) },
-      })
-      void navigate('/vehicles')
-    } catch (error) {
-      sayRefusal(error)
-    }
-  }
 
   return (
     <FormProvider {...form}>
@@ -125,13 +69,11 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
         <form
           onSubmit={(e) => {
             e.preventDefault()
-            void keep()
+            void entry.keep()
           }}
           className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]"
         >
-          <h1 className="text-3xl font-bold tracking-tight lg:col-span-2">
-            {isNew ? 'New car' : `${tidied.maker ?? ''} ${tidied.model ?? ''}`}
-          </h1>
+          <h1 className="text-3xl font-bold tracking-tight lg:col-span-2">{entry.title}</h1>
           <div className="order-2 flex min-w-0 flex-col gap-3 lg:order-1">
             <Panel title="Car">
               <Fields specs={VEHICLE_FIELDS} base="" />
@@ -208,50 +150,15 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
               </ul>
             </Panel>
             <Panel title="As it will stand">
-              {faults.size > 0 && (
-                <div role="status">
-                  <StateMark
-                    state="fail"
-                    word={faults.size === 1 ? 'One field is not valid' : `${faults.size} fields are not valid`}
-                    size={14}
-                  />
-                  <ul className="mt-1 text-sm">
-                    {[...faults].slice(0, 6).map(([path, message]) => (
-                      <li key={path}>
-                        <span className="text-ink-soft">{path}</span> {message}
-                      </li>
-                    ))}
-                  </ul>
-                </div>
-              )}
-              {lints.length > 0 && (
-                <div role="status">
-                  <StateMark state="undecided" word="Contradicts itself" size={14} />
-                  <ul className="mt-1 text-sm">
-                    {lints.map((l) => (
-                      <li key={`${l.path}${l.message}`}>{l.message}</li>
-                    ))}
-                  </ul>
-                  <p className="mt-1 text-sm text-ink-soft">Read the handbook again.</p>
-                </div>
-              )}
-              {faults.size === 0 && lints.length === 0 && (
-                <StateMark state="pass" word="Nothing contradicts itself" size={14} />
-              )}
+              <EntryCheck
+                faults={faults}
+                lints={lints.map((l) => l.message)}
+                lintTitle="Contradicts itself"
+                lintAdvice="Read the handbook again."
+                sound="Nothing contradicts itself"
+              />
             </Panel>
-            <div className="flex flex-wrap gap-2">
-              <Button type="submit" look="main" disabled={!parsed.ok || !isChanged}>
-                Keep this car
-              </Button>
-              {!isNew && isChanged && (
-                <Button onClick={() => form.reset(vehicle as FieldValues)}>Leave it as it was</Button>
-              )}
-              {!isNew && (
-                <Button look="quiet" onClick={() => void remove()}>
-                  Take it away
-                </Button>
-              )}
-            </div>
+            <EntryActions entry={entry} isNew={isNew} keepLabel="Keep this car" />
           </aside>
         </form>
       </Faults>

@@ -2,7 +2,8 @@ import { useEffect } from 'react'
 import { Link, useParams } from 'react-router'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Panel } from '../ui/Panel.tsx'
-import { NEW_VEHICLE, VehicleForm } from './VehicleForm.tsx'
+import { NEW_VEHICLE } from './specs.ts'
+import { VehicleForm } from './VehicleForm.tsx'
 
 /** One car with its seating positions. */
 export default function VehiclePage() {

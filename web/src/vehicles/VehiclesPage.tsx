@@ -1,9 +1,10 @@
 import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/core'
-import { Download, FileUp, Plus } from 'lucide-react'
+import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
 import { ImportDialog } from '../restraints/ImportDialog.tsx'
+import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -96,21 +97,7 @@ export default function VehiclesPage() {
           </ul>
         </Panel>
       )}
-      <p className="mt-3 flex flex-wrap items-center gap-x-4 text-sm">
-        <span className="inline-flex items-center gap-1.5 text-ink-soft">
-          <Download size={16} aria-hidden="true" /> Export
-        </span>
-        {EXPORTS.map(({ file, label }) => (
-          <a
-            key={file}
-            href={`/api/catalogue/${file}`}
-            download={file}
-            className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-          >
-            {label}
-          </a>
-        ))}
-      </p>
+      <ExportLinks files={EXPORTS} />
       <ImportDialog open={isImporting} onOpenChange={setImporting} />
     </div>
   )

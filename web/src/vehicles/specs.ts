@@ -1,4 +1,4 @@
-import { FIXTURES } from '@nimble-anchor/core'
+import { FIXTURES, layoutPositions } from '@nimble-anchor/core'
 import { flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */
@@ -111,3 +111,11 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   pick('handbook.iSize', 'i-Size', [['i-U', 'i-U'], ['i-UF', 'i-UF'], ['X', 'X']], true), // prettier-ignore
   { key: 'handbook.fixtures', label: `Fixtures (${FIXTURES.join(' ')})`, kind: 'words' },
 ]
+
+export const NEW_VEHICLE = {
+  id: 'new',
+  maker: '',
+  model: '',
+  driverSide: 'right' as const,
+  positions: layoutPositions('five-seater', 'right'),
+}

@@ -1,10 +1,6 @@
 import {
-  ALLOWANCES,
   ageMonthsOf,
-  formatNumber,
-  seatedShoulderOf,
   shrinkSlips,
-  sittingHeightOf,
   centileText,
   formatAge,
   growthSlips,
@@ -23,12 +19,12 @@ import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
-import { SelectField } from '../../ui/SelectField.tsx'
 import { useReadings } from '../../session/readings.ts'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst, upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
+import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
 const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string }[] = [
@@ -43,48 +39,6 @@ const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: num
     hint: 'To the crown; only where the head is close to the edge.',
   },
 ] // prettier-ignore
-
-const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit: string): string =>
-  hi === 0 ? '' : `, less ${formatNumber(lo)} to ${formatNumber(hi)} ${unit}`
-const { weighedInKg, measuredInCm } = ALLOWANCES
-const WEIGHED_IN = [
-  { id: 'bare', label: 'weighed bare, or its clothes taken off' },
-  { id: 'indoor-clothes', label: `weighed in indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
-  { id: 'outdoor-clothes', label: `weighed in coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
-]
-const MEASURED_IN = [
-  { id: 'barefoot', label: 'measured barefoot' },
-  { id: 'shoes', label: `measured in shoes${takenOff(measuredInCm.shoes, 'cm')}` },
-]
-
-interface WornProps {
-  readonly label: string
-  readonly value: string
-  readonly options: readonly { readonly id: string; readonly label: string }[]
-  readonly disabled: boolean
-  readonly onChange: (value: string) => void
-}
-
-/** What was on the scale or the gauge beside the child: taken off as an interval. */
-function Worn(props: WornProps) {
-  return (
-    <div className="mt-1 max-w-72">
-      <SelectField {...props} hidesLabel />
-    </div>
-  )
-}
-
-/** What stands in for a height nobody has measured. */
-function estimateText(child: Child, key: Dimension) {
-  if (key !== 'seatedShoulderHeightMm' && key !== 'sittingHeightMm') return null
-  const body = key === 'sittingHeightMm' ? sittingHeightOf(child) : seatedShoulderOf(child)
-  if (!body?.isEstimated) return null
-  return (
-    <p className="text-sm text-ink-soft">
-      Estimated from the stature until measured: {formatNumber(body.mm.lo / 10)} to {formatNumber(body.mm.hi / 10)} cm.
-    </p>
-  )
-}
 
 export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps) {
   const { id = '' } = useParams()
@@ -160,7 +114,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                     }
                   />
                 )}
-                {estimateText(child, f.key)}
+                <EstimateNote child={child} dimension={f.key} />
               </div>
             ))}
           </div>

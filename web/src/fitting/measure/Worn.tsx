@@ -1,0 +1,45 @@
+import { ALLOWANCES, formatNumber, seatedShoulderOf, sittingHeightOf, type Child } from '@nimble-anchor/core'
+import { SelectField } from '../../ui/SelectField.tsx'
+import type { Dimension } from './ChildFigure.tsx'
+
+const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit: string): string =>
+  hi === 0 ? '' : `, less ${formatNumber(lo)} to ${formatNumber(hi)} ${unit}`
+const { weighedInKg, measuredInCm } = ALLOWANCES
+export const WEIGHED_IN = [
+  { id: 'bare', label: 'weighed bare, or its clothes taken off' },
+  { id: 'indoor-clothes', label: `weighed in indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
+  { id: 'outdoor-clothes', label: `weighed in coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
+]
+export const MEASURED_IN = [
+  { id: 'barefoot', label: 'measured barefoot' },
+  { id: 'shoes', label: `measured in shoes${takenOff(measuredInCm.shoes, 'cm')}` },
+]
+
+interface WornProps {
+  readonly label: string
+  readonly value: string
+  readonly options: readonly { readonly id: string; readonly label: string }[]
+  readonly disabled: boolean
+  readonly onChange: (value: string) => void
+}
+
+/** What was on the scale or the gauge beside the child: taken off as an interval. */
+export function Worn(props: WornProps) {
+  return (
+    <div className="mt-1 max-w-72">
+      <SelectField {...props} hidesLabel />
+    </div>
+  )
+}
+
+/** What stands in for a height nobody has measured. */
+export function EstimateNote({ child, dimension: key }: { readonly child: Child; readonly dimension: Dimension }) {
+  if (key !== 'seatedShoulderHeightMm' && key !== 'sittingHeightMm') return null
+  const body = key === 'sittingHeightMm' ? sittingHeightOf(child) : seatedShoulderOf(child)
+  if (!body?.isEstimated) return null
+  return (
+    <p className="text-sm text-ink-soft">
+      Estimated from the stature until measured: {formatNumber(body.mm.lo / 10)} to {formatNumber(body.mm.hi / 10)} cm.
+    </p>
+  )
+}
