@@ -67,7 +67,7 @@ test('with equal room the months of use decide, then the simpler route, then the
   const byId = (values: Record<string, number>) => (m: ModeMatch) => values[m.mode.id]
   const practice = DEFAULT_PRACTICE
   expect(names(rankModes(matches, { practice }))).toEqual(['a', 'b'])
-  const months: RankBasis = { practice, monthsLeft: byId({ a: 9, b: 14 }) }
+  const months: RankBasis = { practice, monthsLeft: byId({ a: 9.9, b: 14.6 }) }
   const longer = rankModes(matches, months)
   expect(names(longer)).toEqual(['b', 'a'])
   expect(whyAbove(longer[0]!, longer[1]!, months)).toContain('14 months against 9')

@@ -44,6 +44,9 @@ const marginText = ({ deciding }: ModeMatch): string => {
     : `${formatNumber(margin)} ${unit ?? ''} from ${formatNumber(limit)}`
 }
 
+/** Completed months, as the forecast says them everywhere else. */
+const wholeMonths = (months = 0): string => formatNumber(Math.floor(months), 0)
+
 const adviceText = ({ findings }: ModeMatch): string => {
   const advice = findings.find(advisesAgainst)?.outcome.reason() ?? ''
   return advice.replace(/^A /, 'a ').replace(/\.$/, '')
@@ -87,7 +90,7 @@ const CRITERIA: readonly Criterion[] = [
     id: 'months',
     rank: (m, { monthsLeft }) => (m.decision === 'fail' ? 0 : -Math.floor((monthsLeft?.(m) ?? 0) / MONTHS_STEP)),
     because: (a, b, { monthsLeft }) =>
-      `it can be used longer, by the growth forecast (${formatNumber(monthsLeft?.(a) ?? 0, 0)} months against ${formatNumber(monthsLeft?.(b) ?? 0, 0)})`,
+      `it can be used longer, by the growth forecast (${wholeMonths(monthsLeft?.(a))} months against ${wholeMonths(monthsLeft?.(b))})`,
   },
   {
     id: 'ease',

@@ -1,4 +1,4 @@
-import { massRangeOf, type Interval, type Mode, type ModeForecast } from '@nimble-anchor/core'
+import { formatRange, massRangeOf, type Interval, type Mode, type ModeForecast } from '@nimble-anchor/core'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { RangeBar } from './RangeBar.tsx'
 
@@ -26,13 +26,12 @@ function ageRange(mode: Mode): { readonly from?: number; readonly to?: number; r
   const from = Math.max(mode.ageMonths?.from ?? 0, isR129Forward ? R129_FORWARD_OVER_MONTHS : 0)
   const to = mode.ageMonths?.to
   if (from === 0 && to === undefined) return undefined
-  const over = from > 0 ? `over ${from}` : ''
-  const until = to === undefined ? '' : `to ${to}`
-  return {
-    ...(from > 0 && { from }),
-    ...(to !== undefined && { to }),
-    caption: `${[over, until].filter(Boolean).join(' ')} months`,
-  }
+  // The regulation says "over", a maker's own range holds at its ends.
+  const isOver = isR129Forward && from === R129_FORWARD_OVER_MONTHS
+  const caption = isOver
+    ? `over ${from}${to === undefined ? '' : `, to ${to}`} months`
+    : formatRange('months', from > 0 ? from : undefined, to)
+  return { ...(from > 0 && { from }), ...(to !== undefined && { to }), caption }
 }
 
 /** Mass, stature and age side by side: the same scales in every row, so that the child runs down the list as one line. */

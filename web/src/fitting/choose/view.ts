@@ -62,7 +62,6 @@ interface ChooseView {
   select(key: string): void
   /** Marks a mode for comparison or takes the mark away; a fourth pushes out the first. */
   toggleCompared(key: string): void
-  clearCompared(): void
 }
 
 export const useChooseView = create<ChooseView>()((set) => ({
@@ -75,7 +74,6 @@ export const useChooseView = create<ChooseView>()((set) => ({
     set(({ compared }) => ({
       compared: compared.includes(key) ? compared.filter((k) => k !== key) : [...compared, key].slice(-MOST_COMPARED),
     })),
-  clearCompared: () => set({ compared: [] }),
 }))
 
 export const groupKey = ({ best }: ModeGroup): string => `${best.model.id}/${best.mode.id}`
