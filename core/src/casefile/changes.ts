@@ -24,7 +24,8 @@ const CHILD_FIELDS = [
   'massKg', 'weighedIn', 'statureCm', 'measuredIn', 'seatedShoulderHeightMm', 'sittingHeightMm', 'note',
 ] // prettier-ignore
 const PLACE_FIELDS = [
-  'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'frontClearanceMm', 'handbook', 'lowerTetherPoints',
+  'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'headRestraintTopMm', 'backrestDeg',
+  'frontClearanceMm', 'frontSeatRangeMm', 'obstacles', 'handbook', 'lowerTetherPoints',
 ] // prettier-ignore
 
 /** Fields that take part in staleness are stamped with the entry's place in the order. */

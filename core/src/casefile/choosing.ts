@@ -28,7 +28,7 @@ export function putsForMode(
   const isSameMode = c.choice.modelId === model.id && c.choice.modeId === modeId
   const keepsRoute = isSameMode && mode.routes.some((r) => r.id === routeId)
   return [
-    ...(isSameMode ? [] : clear(c, ['recline', 'legNotch', 'strapHeightMm', 'wedge', 'insertsIn'])),
+    ...(isSameMode ? [] : clear(c, ['recline', 'legNotch', 'strapHeightMm', 'wedge', 'insertsIn', 'slideMm'])),
     { path: ['restraints'], value: withNewest(c.restraints, model) },
     ...(unit ? [{ path: ['units'], value: withNewest(c.units ?? [], unit) }] : []),
     {

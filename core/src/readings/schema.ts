@@ -20,7 +20,10 @@ export const settingsSchema = z.strictObject({
   wedge: setting(z.boolean()).optional(),
   insertsIn: setting(z.array(idSchema).max(8)).optional(),
   vehicleHeadRestraint: setting(z.enum(['on', 'off-and-stowed', 'off-and-loose'])).optional(),
+  /** Backrest of the place to the seat in front, as that seat stands now. */
   frontSeatGapMm: setting(z.number().min(0).max(2000)).optional(),
+  /** How far the shell is slid on its base from the vehicle's backrest. */
+  slideMm: setting(z.number().min(0).max(300)).optional(),
 })
 export type Settings = z.infer<typeof settingsSchema>
 export const SETTING_IDS = Object.keys(settingsSchema.shape) as (keyof Settings)[]

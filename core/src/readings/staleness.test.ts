@@ -67,6 +67,7 @@ test.each<[Change, CheckId[], CheckId[]]>([
   ['tether', ['tether-indicator-mm', 'tether-flat'], ['latch-left']],
   ['vehicleHeadRestraint', ['tether-indicator-mm', 'tether-flat'], ['latch-left']],
   ['frontSeatGapMm', ['front-seat'], ['lower-tethers', 'latch-left']],
+  ['slideMm', ATTACHED, ['slack-mm', 'strap-exit']],
   ['insertsIn', ['strap-exit', 'slack-mm'], ['latch-left']],
   ['strapHeightMm', ['strap-exit', 'slack-mm', 'head', 'guide-above-shoulder-mm'], ['harness-buckle', 'latch-left']],
   ['turned', ['turn-lock', 'strap-exit', 'slack-mm', 'harness-buckle', 'head'], ['latch-left', 'leg-contact']],

@@ -107,6 +107,8 @@ export const modeSchema = z
     /** Shell edge above the surface the child sits on. */
     shellEdgeMm: z.number().min(200).max(1000).optional(),
     reclines: z.array(reclinePositionSchema).max(20).optional(),
+    /** Surface the child sits on above the vehicle's cushion. */
+    sitAboveCushionMm: z.number().min(20).max(400).optional(),
     shellLengthMm: z.number().min(200).max(1200).optional(),
     footFromBackrestMm: z.number().min(-200).max(600).optional(),
     targetAngleDeg: rangeSchema(0, 90).optional(),
@@ -132,6 +134,7 @@ export const modeSchema = z
       .strictObject({ locks: z.array(proofSchema).min(1).max(4), forwardGuard: z.boolean().optional() })
       .optional(),
     sidePod: z.boolean().optional(),
+    /** How far the shell can be slid on its base, away from the vehicle's backrest. */
     slidesOnBaseMm: z.number().min(0).max(300).optional(),
     crotchBeltGuide: z.boolean().optional(),
     beltGuideMm: z

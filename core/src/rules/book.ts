@@ -26,13 +26,22 @@ import chooseUnitVariant from './choose/unit-variant.ts'
 import placePlaceAirbag from './place/place-airbag.ts'
 import placePlaceApproval from './place/place-approval.ts'
 import placePlaceBeltKind from './place/place-belt-kind.ts'
+import placePlaceBeltLength from './place/place-belt-length.ts'
+import placePlaceBuckle from './place/place-buckle.ts'
 import placePlaceEnvelope from './place/place-envelope.ts'
 import placePlaceFacing from './place/place-facing.ts'
+import placePlaceFrontRoom from './place/place-front-room.ts'
+import placePlaceHeadRestraintLine from './place/place-head-restraint-line.ts'
 import placePlaceIsofixBars from './place/place-isofix-bars.ts'
 import placePlaceLegFloor from './place/place-leg-floor.ts'
+import placePlaceLegRange from './place/place-leg-range.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.ts'
+import placePlaceTetherLength from './place/place-tether-length.ts'
 import placePlaceTwoAdjacent from './place/place-two-adjacent.ts'
+import setUpFrontClearance from './set-up/front-clearance.ts'
+import setUpFrontSeatSetting from './set-up/front-seat-setting.ts'
+import setUpGuideSet from './set-up/guide-set.ts'
 import setUpHeadRestraintOff from './set-up/head-restraint-off.ts'
 import setUpHeadRestraintStowed from './set-up/head-restraint-stowed.ts'
 import setUpInserts from './set-up/inserts.ts'
@@ -110,13 +119,22 @@ export const RULES: readonly Rule[] = [
   placePlaceAirbag,
   placePlaceApproval,
   placePlaceBeltKind,
+  placePlaceBeltLength,
+  placePlaceBuckle,
   placePlaceEnvelope,
   placePlaceFacing,
+  placePlaceFrontRoom,
+  placePlaceHeadRestraintLine,
   placePlaceIsofixBars,
   placePlaceLegFloor,
+  placePlaceLegRange,
   placePlaceLowerTethers,
   placePlaceTetherAnchorage,
+  placePlaceTetherLength,
   placePlaceTwoAdjacent,
+  setUpFrontClearance,
+  setUpFrontSeatSetting,
+  setUpGuideSet,
   setUpHeadRestraintOff,
   setUpHeadRestraintStowed,
   setUpInserts,

@@ -68,7 +68,7 @@ export type Scope = keyof ScopeSubject
 export type Need =
   | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist'}`
   | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear'}`
-  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints'}`
+  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint'}`
   | `setting.${keyof Settings}`
   | `check.${CheckId}`
 

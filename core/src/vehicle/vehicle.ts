@@ -20,6 +20,7 @@ export const VEHICLE_LIMITS = {
   stalkMm: { min: -100, max: 400, unit: 'mm' },
   clearanceMm: { min: 0, max: 2000, unit: 'mm' },
   tetherPathMm: { min: 100, max: 2500, unit: 'mm' },
+  headRestraintMm: { min: 300, max: 1100, unit: 'mm' },
 } as const
 
 const beltSchema = z.strictObject({
@@ -99,11 +100,23 @@ export const positionSchema = z
       })
       .optional(),
     headRestraint: z.enum(['none', 'removable', 'adjustable', 'fixed']).optional(),
+    /** Top of the vehicle's head restraint above the cushion, at its highest. */
+    headRestraintTopMm: quantitySchema(VEHICLE_LIMITS.headRestraintMm).optional(),
+    /** Backrest from vertical; for the drawing only. */
+    backrestDeg: z.number().min(0).max(45).optional(),
     slidingTrack: z
       .strictObject({ travelMm: z.number().min(0).max(500), handbookSetting: noteSchema.optional() })
       .optional(),
     /** Backrest to the seat in front at the tallest driver's setting. */
     frontClearanceMm: quantitySchema(VEHICLE_LIMITS.clearanceMm).optional(),
+    /** The same distance with the seat in front fully back and fully forward. */
+    frontSeatRangeMm: z
+      .strictObject({ fullyBackMm: z.number().min(0).max(2000), fullyForwardMm: z.number().min(0).max(2000) })
+      .refine((r) => r.fullyBackMm <= r.fullyForwardMm, {
+        path: ['fullyBackMm'],
+        message: 'must not be more than "fullyForwardMm"',
+      })
+      .optional(),
     obstacles: z
       .array(z.enum(['centre-console', 'removable-console', 'tunnel', 'raised-floor']))
       .max(4)

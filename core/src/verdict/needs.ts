@@ -36,6 +36,8 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
   'position.floor': { label: 'Floor under the leg', stage: 'place' },
   'position.cushion': { label: 'Cushion slope and height', stage: 'set-up' },
   'position.handbook': { label: 'Handbook letters for the place', stage: 'place' },
+  'position.frontClearanceMm': { label: 'Distance to the seat in front', stage: 'place' },
+  'position.headRestraint': { label: 'Top of the vehicle’s head restraint', stage: 'place' },
   'position.lowerTetherPoints': { label: 'Points for the lower tethers', stage: 'place' },
   'setting.recline': { label: 'Recline set', stage: 'set-up' },
   'setting.legNotch': { label: 'Leg notch set', stage: 'set-up' },
@@ -44,6 +46,7 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
   'setting.insertsIn': { label: 'Inserts in or out', stage: 'set-up' },
   'setting.vehicleHeadRestraint': { label: 'Vehicle head restraint', stage: 'set-up' },
   'setting.frontSeatGapMm': { label: 'Front seat', stage: 'set-up' },
+  'setting.slideMm': { label: 'Shell slid on its base', stage: 'set-up' },
 }
 
 /** A need in words, and the stage where it is answered. */

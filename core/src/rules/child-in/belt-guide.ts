@@ -1,7 +1,6 @@
 import { allOf, measuredOutcome } from '../outcomes.ts'
+import { GUIDE_MAX_MM } from '../../fit/index.ts'
 import { defineRule } from '../rule.ts'
-
-export const GUIDE_MAX_MM = 20
 
 export default defineRule({
   id: 'belt-guide',

@@ -11,7 +11,14 @@ export default defineRule({
   source: 'maker',
   standsOn:
     'First notch long enough to reach the bare floor; out of range the leg cannot be used, and nothing is packed under it.',
-  applies: ({ route }) => route.leg !== undefined,
+  // Out of its range the leg is refused (or asked about) with the place: `place-leg-range`.
+  applies: ({ route, position }) => {
+    const height = toInterval(position.cushion?.frontEdgeAboveFloorMm)
+    if (route.leg === undefined) return false
+    if (height === undefined) return true
+    const { kind } = adviseNotch(route.leg, height)
+    return kind === 'notch' || kind === 'between'
+  },
   evaluate: ({ route, position, settings }) => {
     const leg = route.leg
     if (leg === undefined) throw new Error('leg-notch applies to routes with a leg only')
@@ -26,30 +33,13 @@ export default defineRule({
     }
     const advice = adviseNotch(leg, height)
     const needed = formatInterval({ lo: advice.neededMm.lo, hi: advice.neededMm.hi }, 'mm', 0)
-    const range = `${formatNumber(leg.minLengthMm, 0)}–${formatNumber(leg.maxLengthMm, 0)} mm`
     const set = settings.legNotch?.value
     const base = { measured: advice.neededMm, unit: 'mm' } as const
     switch (advice.kind) {
       case 'too-short':
       case 'too-long':
-        return {
-          ...base,
-          kind: 'fail',
-          severity: 'stop',
-          limit: advice.kind === 'too-short' ? leg.maxLengthMm : leg.minLengthMm,
-          margin:
-            advice.kind === 'too-short' ? leg.maxLengthMm - advice.neededMm.hi : advice.neededMm.lo - leg.minLengthMm,
-          reason: () => `Needs a leg of ${needed}; this one goes ${range}.`,
-          remedy: () => 'This leg cannot be used here: another place, route or restraint. Pack nothing under it.',
-        }
       case 'may-be-out-of-range':
-        return {
-          ...base,
-          kind: 'undecided',
-          missing: ['position.cushion'],
-          reason: () => `Needs a leg of ${needed}; this one goes ${range}: too close to tell.`,
-          remedy: () => 'Measure the cushion height above the bare floor more closely.',
-        }
+        throw new Error('leg-notch does not judge a leg out of its range')
       case 'notch':
       case 'between': {
         const wanted = advice.kind === 'notch' ? [advice.notch] : advice.notches

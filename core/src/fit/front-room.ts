@@ -1,0 +1,62 @@
+import { interval, minus, plus, exactly, type Decision, type Interval } from '../quantities/index.ts'
+import type { Mode, Route } from '../restraint/index.ts'
+import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+
+const sine = (deg: number): number => Math.sin((deg * Math.PI) / 180)
+
+/** How far the shell reaches from the vehicle's backrest, in mm: X = x₀ + slide + ℓ·sin φ. */
+export function shellReachMm(
+  shell: { readonly footFromBackrestMm: number; readonly shellLengthMm: number },
+  angleDeg: Interval,
+  slideMm: Interval = exactly(0),
+): Interval {
+  const { footFromBackrestMm, shellLengthMm } = shell
+  const leaning = interval(shellLengthMm * sine(angleDeg.lo), shellLengthMm * sine(angleDeg.hi))
+  return plus(plus(exactly(footFromBackrestMm), slideMm), leaning)
+}
+
+/** Room between shell and the seat in front, in mm: D − X. */
+export const frontClearanceMm = (distanceMm: Interval, reachMm: Interval): Interval => minus(distanceMm, reachMm)
+
+export type TouchRule = NonNullable<Route['frontSeat']>
+
+/**
+ * Whether a clearance that was worked out satisfies the maker's touch rule.
+ * Touch is a clearance of 0: arithmetic on measured values can rule it out,
+ * never prove it, so "must touch" is at best undecided and has to be looked at.
+ */
+export function judgeTouch(rule: TouchRule, clearanceMm: Interval): Decision {
+  const { lo, hi } = clearanceMm
+  switch (rule) {
+    case 'must-touch':
+      return lo > 0 || hi < 0 ? 'fail' : lo === 0 && hi === 0 ? 'pass' : 'undecided'
+    case 'must-not-touch':
+      return lo > 0 ? 'pass' : hi <= 0 ? 'fail' : 'undecided'
+    case 'either':
+      return lo >= 0 ? 'pass' : hi < 0 ? 'fail' : 'undecided'
+  }
+}
+
+/** The two figures of the shell that its reach needs, where the maker states both. */
+export function shellFigures(
+  mode: Mode,
+): { readonly footFromBackrestMm: number; readonly shellLengthMm: number } | undefined {
+  const { footFromBackrestMm, shellLengthMm } = mode
+  return footFromBackrestMm === undefined || shellLengthMm === undefined
+    ? undefined
+    : { footFromBackrestMm, shellLengthMm }
+}
+
+/** Seats of the row in front that stand before a place; the middle has both of its neighbours before it. */
+export function seatsInFront(
+  vehicle: Pick<Vehicle, 'positions'>,
+  position: SeatingPosition,
+): readonly SeatingPosition[] {
+  const row = vehicle.positions.filter((p) => p.row === position.row - 1)
+  const same = row.filter((p) => p.side === position.side)
+  return same.length > 0 ? same : row
+}
+
+/** Whether the driver sits before this place: that seat stands where its tallest driver needs it. */
+export const isBehindDriver = (vehicle: Pick<Vehicle, 'positions'>, position: SeatingPosition): boolean =>
+  seatsInFront(vehicle, position).some((p) => p.isDriverSeat === true)

@@ -1,0 +1,41 @@
+import { compare, exactly, formatInterval, formatNumber, minus, toInterval } from '../../quantities/index.ts'
+import { defineRule } from '../rule.ts'
+
+export default defineRule({
+  id: 'place-buckle',
+  title: 'Buckle stalk below the belt path',
+  scope: 'place',
+  stage: 'place',
+  severity: 'stop',
+  source: 'maker',
+  standsOn:
+    'The top of the vehicle buckle must stand at or below the edge of the belt path: buckle top − edge ≤ 0 mm. Measured again in the car, where that decides.',
+  limits: { 'top above edge, to': { value: 0, unit: 'mm' } },
+  applies: ({ route, position }) =>
+    route.belt?.pathEdgeAboveBightMm !== undefined &&
+    route.belt.lock.kind !== 'free' &&
+    position.belt?.buckleTopMm !== undefined,
+  evaluate: ({ route, position }) => {
+    const top = toInterval(position.belt?.buckleTopMm)
+    const edge = route.belt?.pathEdgeAboveBightMm
+    if (top === undefined || edge === undefined) throw new Error('place-buckle needs buckle and edge')
+    const above = minus(top, exactly(edge))
+    const kind = compare(above, 'at-most', 0)
+    return {
+      kind,
+      // Too close to tell from the catalogue is told by the measurement in the car.
+      severity: kind === 'undecided' ? 'advise' : 'stop',
+      measured: above,
+      limit: 0,
+      wording: 'at-most',
+      unit: 'mm',
+      margin: -above.hi,
+      reason: () =>
+        `Buckle top ${formatInterval(top, 'mm', 0)} above the bight, edge of the belt path ${formatNumber(edge, 0)} mm: ${formatInterval(above, 'mm', 0)} above the edge; at most 0 mm.`,
+      remedy: () =>
+        kind === 'undecided'
+          ? 'Thread the belt and measure from the edge up to the buckle’s top.'
+          : 'The frame would load the buckle: another route, place or restraint.',
+    }
+  },
+})

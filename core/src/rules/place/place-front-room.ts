@@ -1,0 +1,91 @@
+import {
+  frontClearanceMm,
+  isBehindDriver,
+  judgeTouch,
+  shellAngleDeg,
+  shellFigures,
+  shellReachMm,
+  wedgeAngleDeg,
+} from '../../fit/index.ts'
+import { formatInterval, interval, some, toInterval, type Interval } from '../../quantities/index.ts'
+import { defineRule, type PlaceSubject } from '../rule.ts'
+
+/** Every reach that a permitted recline (and wedge) gives here, nearest first. */
+function reaches({ mode, route, position }: PlaceSubject): readonly Interval[] {
+  const figures = shellFigures(mode)
+  const slopeDeg = toInterval(position.cushion?.slopeDeg)
+  if (figures === undefined || slopeDeg === undefined) return []
+  const permitted = route.permittedReclines ?? mode.reclines?.map((r) => r.id) ?? []
+  const { wedge } = mode
+  const wedges = wedge?.allowed ? [0, wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm)] : [0]
+  return (mode.reclines ?? [])
+    .filter((r) => permitted.includes(r.id))
+    .flatMap((r) =>
+      wedges.map((wedgeDeg) =>
+        shellReachMm(
+          figures,
+          shellAngleDeg({ reclineDeg: r.shellAngleDeg, slopeDeg, wedgeDeg, direction: mode.direction }),
+        ),
+      ),
+    )
+    .toSorted((a, b) => a.lo - b.lo)
+}
+
+/**
+ * The most room that the seat in front can leave. A driver's seat stands where
+ * its tallest driver has it; another may go as far forward as its track allows.
+ */
+function mostDistance({ position, vehicle }: PlaceSubject): Interval | undefined {
+  const tallest = toInterval(position.frontClearanceMm)
+  const forward = position.frontSeatRangeMm?.fullyForwardMm
+  if (tallest === undefined || forward === undefined || isBehindDriver(vehicle, position)) return tallest
+  return interval(Math.max(tallest.lo, forward), Math.max(tallest.hi, forward))
+}
+
+export default defineRule({
+  id: 'place-front-room',
+  title: 'Room for the shell behind the seat in front',
+  scope: 'place',
+  stage: 'place',
+  severity: 'stop',
+  source: 'maker',
+  standsOn:
+    'At least one permitted recline must leave the room that the maker’s touch rule asks for, with the seat in front where its tallest user can sit.',
+  applies: (s) =>
+    s.mode.direction === 'rearward' &&
+    s.position.row > 1 &&
+    s.route.frontSeat !== undefined &&
+    s.position.frontClearanceMm !== undefined &&
+    reaches(s).length > 0,
+  evaluate: (s) => {
+    const distance = mostDistance(s)
+    const all = reaches(s)
+    const least = all[0]
+    const most = all.at(-1)
+    if (distance === undefined || least === undefined || most === undefined)
+      throw new Error('place-front-room needs the distance and a reach')
+    const back = s.position.frontSeatRangeMm?.fullyBackMm
+    const needsTouch = s.route.frontSeat === 'must-touch'
+    // A seat that can be moved is judged at its best setting; a gap is closed by moving it back.
+    const room = frontClearanceMm(distance, least)
+    const fits = some(all.map((reach) => judgeTouch('either', frontClearanceMm(distance, reach))))
+    const cannotTouch = needsTouch && back !== undefined && most.hi < back
+    const kind = cannotTouch ? 'fail' : fits
+    return {
+      kind,
+      measured: room,
+      limit: 0,
+      unit: 'mm',
+      margin: room.lo,
+      missing: kind === 'undecided' ? ['position.frontClearanceMm'] : undefined,
+      reason: () =>
+        cannotTouch
+          ? `The maker asks for touch; the shell reaches ${formatInterval(most, 'mm', 0)} at most, and the seat in front comes back to ${back} mm.`
+          : `The shell reaches at least ${formatInterval(least, 'mm', 0)} from the backrest; the seat in front stands at ${formatInterval(toInterval(s.position.frontClearanceMm) ?? distance, 'mm', 0)} for its tallest user.`,
+      remedy: () =>
+        kind === 'undecided'
+          ? 'Measure the distance to the seat in front more closely.'
+          : 'No permitted recline fits: another place, car or restraint.',
+    }
+  },
+})
