@@ -13,6 +13,7 @@ const ladder = [
   'match',
   'forecast',
   'procedure',
+  'bench',
   'verdict',
   'formats',
 ]

@@ -2,7 +2,7 @@ import { chosenIn, type Case } from '../casefile/index.ts'
 import { ageMonthsOf, massOf, seatedShoulderOf, sittingHeightOf, statureOf, type Child } from '../child/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import { toInterval, type IsoDate } from '../quantities/index.ts'
-import { staleReadings, type CheckId } from '../readings/index.ts'
+import { staleReadings, type CheckId, type StaleEdge } from '../readings/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { FittedSubject, Look, ModeSubject, PlaceSubject } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -74,21 +74,30 @@ export function placeSubject(at: ModeSubject, route: Route, position: SeatingPos
   }
 }
 
-/** Which readings of a case no longer hold, and the change that outdated each. */
-export function staleIn(c: Case): ReturnType<typeof staleReadings> {
-  const { mode, route, position } = chosenIn(c)
+/** Edges of staleness that the mode, the route and the place state themselves. */
+export function chosenEdges(chosen: {
+  readonly mode?: Mode | undefined
+  readonly route?: Route | undefined
+  readonly position?: SeatingPosition | undefined
+}): readonly StaleEdge[] {
+  const { mode, route, position } = chosen
   const holdsToMovingFrame =
     route?.lowerTethers !== undefined && position?.lowerTetherPoints?.some((p) => p.kind === 'moving-frame')
+  return [
+    ...(mode?.staleEdges ?? []),
+    ...(route?.staleEdges ?? []),
+    ...(holdsToMovingFrame ? [{ change: 'frontSeatGapMm', unpasses: ['front-seat', 'lower-tethers'] }] : []),
+  ]
+}
+
+/** Which readings of a case no longer hold, and the change that outdated each. */
+export function staleIn(c: Case): ReturnType<typeof staleReadings> {
   return staleReadings({
     choiceAt: c.choice.at,
     settings: c.settings,
     disturbances: c.disturbances,
     readings: c.readings,
-    ownEdges: [
-      ...(mode?.staleEdges ?? []),
-      ...(route?.staleEdges ?? []),
-      ...(holdsToMovingFrame ? [{ change: 'frontSeatGapMm', unpasses: ['front-seat', 'lower-tethers'] }] : []),
-    ],
+    ownEdges: chosenEdges(chosenIn(c)),
   })
 }
 

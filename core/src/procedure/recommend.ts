@@ -1,4 +1,13 @@
-import { adviseInserts, adviseNotch, adviseStrapHeight, angleBand, insertThicknessMm, slotText } from '../fit/index.ts'
+import {
+  adviseInserts,
+  adviseNotch,
+  adviseStrapHeight,
+  adviseGuide,
+  angleBand,
+  insertThicknessMm,
+  slotText,
+  type AngleBand,
+} from '../fit/index.ts'
 import { shellAngleDeg, STRAP_RULE_TEXT, strapRuleOf, wedgeAngleDeg } from '../fit/index.ts'
 import {
   exactly,
@@ -10,6 +19,7 @@ import {
   type Interval,
 } from '../quantities/index.ts'
 import type { Settings } from '../readings/index.ts'
+import { askRule, whatIf } from '../match/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 
 type SettingValue<K extends keyof Settings> = NonNullable<Settings[K]>['value']
@@ -60,6 +70,19 @@ function angledReclines(s: FittedSubject, slopeDeg: Interval): readonly Angled[]
   )
 }
 
+const angleRoom = (angle: Interval, { fromDeg, toDeg }: AngleBand): number =>
+  marginWithin(angle, fromDeg, toDeg) ?? -Infinity
+
+/**
+ * How much an angle inside the band is wanted, more is better: the young have
+ * the most room on both sides, an older rearward child sits by the school.
+ */
+export function anglePreference(s: Pick<FittedSubject, 'practice'>, band: AngleBand): (angle: Interval) => number {
+  const isOlder = band.statedBy === 'practice' && band.toDeg <= 35
+  if (!isOlder) return (angle) => angleRoom(angle, band)
+  return s.practice.olderRearwardRecline === 'most-reclined' ? (angle) => angle.lo : (angle) => -angle.lo
+}
+
 const degrees = (x: Interval): string => formatInterval(x, '°').replace(' °', '°')
 
 function recommendRecline(s: FittedSubject): readonly Recommendation[] {
@@ -77,23 +100,24 @@ function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   const slope = toInterval(s.position.cushion?.slopeDeg)
   if (slope === undefined) return ask('Measure the cushion slope first', `the target is ${band.fromDeg}–${band.toDeg}°`)
   const { fromDeg, toDeg } = band
-  const room = (a: Angled): number => marginWithin(a.angle, fromDeg, toDeg) ?? -Infinity
   const angled = angledReclines(s, slope)
-  const inBand = angled.filter((a) => room(a) >= 0)
+  const leavesRoom = ({ reclineId, wedge }: Angled): boolean =>
+    askRule('front-clearance', whatIf(s, { recline: reclineId, ...(s.mode.wedge && { wedge }) }))?.outcome.kind !==
+    'fail'
+  const reached = angled.filter((a) => angleRoom(a.angle, band) >= 0)
+  const inBand = reached.filter(leavesRoom)
   const withoutWedge = inBand.filter((a) => !a.wedge)
   const candidates = withoutWedge.length > 0 ? withoutWedge : inBand
-  // An older rearward child sits by the school; the young by the most room on both sides.
-  const isOlder = band.statedBy === 'practice' && toDeg <= 35
-  const byAngle = candidates.toSorted((a, b) => a.angle.lo - b.angle.lo)
-  const best = !isOlder
-    ? candidates.toSorted((a, b) => room(b) - room(a))[0]
-    : s.practice.olderRearwardRecline === 'most-reclined'
-      ? byAngle.at(-1)
-      : byAngle[0]
+  const prefer = anglePreference(s, band)
+  const best = candidates.toSorted((a, b) => prefer(b.angle) - prefer(a.angle))[0]
   const target = `target ${fromDeg}–${toDeg}° (${band.because})`
   const slopeText = `cushion slope ${degrees(slope)}`
   if (best === undefined) {
-    const nearest = angled.toSorted((a, b) => room(b) - room(a))[0]
+    if (reached.length > 0) {
+      const because = `${slopeText}, ${target}; those that meet it leave no room before the shell`
+      return [{ setting: 'recline', kind: 'none', text: 'No recline meets target and room together', because }]
+    }
+    const nearest = angled.toSorted((a, b) => angleRoom(b.angle, band) - angleRoom(a.angle, band))[0]
     const shown = nearest ? `; nearest is ${nearest.label} at ${degrees(nearest.angle)}` : ''
     const because = `${slopeText}, ${target}${shown}`
     return [{ setting: 'recline', kind: 'none', text: 'No permitted recline is sure to meet the target', because }]
@@ -170,6 +194,33 @@ function recommendStrap(s: FittedSubject): readonly Recommendation[] {
   }
 }
 
+function recommendGuide(s: FittedSubject): readonly Recommendation[] {
+  if (s.mode.shape !== 'booster-seat' || s.mode.heldBy !== 'vehicle-belt' || s.mode.beltGuideMm === undefined) return []
+  const setting = 'strapHeightMm'
+  if (s.shoulder === undefined) {
+    const because = 'the belt guide stands 0 to 20 mm above the shoulder'
+    return [{ setting, kind: 'ask', text: 'Measure the seated shoulder height first', because }]
+  }
+  const { mm, isEstimated } = s.shoulder
+  const because = `shoulder at ${formatInterval(mm, 'mm', 0)}${isEstimated ? ', estimated from the stature' : ''}; the guide stands 0 to 20 mm above it`
+  const advice = adviseGuide(s.mode, mm)
+  switch (advice.kind) {
+    case 'set':
+      return [{ setting, kind: 'set', value: advice.heightMm, text: `Belt guide at ${advice.heightMm} mm`, because }]
+    case 'measure': {
+      const text = `Belt guide near ${advice.heightMm} mm: measure the shoulder, or adjust it to the child`
+      return [{ setting, kind: 'choose', values: [advice.heightMm], text, because }]
+    }
+    case 'none': {
+      const text =
+        advice.because === 'too-small'
+          ? 'Too small: the guide does not come low enough'
+          : 'Outgrown: the guide is too low'
+      return [{ setting, kind: isEstimated ? 'ask' : 'none', text, because }]
+    }
+  }
+}
+
 function recommendNotch(s: FittedSubject): readonly Recommendation[] {
   const leg = s.route.leg
   if (leg === undefined) return []
@@ -224,5 +275,6 @@ export const recommendSettings = (s: FittedSubject): readonly Recommendation[] =
   ...recommendInserts(s),
   ...recommendRecline(s),
   ...recommendStrap(s),
+  ...recommendGuide(s),
   ...recommendNotch(s),
 ]

@@ -1,28 +1,15 @@
 import { EAR_SHARE, EYE_SHARE } from '../../child/index.ts'
-import { insertThicknessRangeMm } from '../../fit/index.ts'
-import {
-  compare,
-  exactly,
-  formatInterval,
-  formatNumber,
-  interval,
-  middle,
-  plus,
-  type Interval,
-} from '../../quantities/index.ts'
+import { HEAD_LINES, insertThicknessRangeMm } from '../../fit/index.ts'
+import { compare, formatInterval, formatNumber, interval, middle, plus } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
 
 /** The strict school keeps an infant's crown this far below the edge. */
 const STRICT_CROWN_MM = 25
 
-const LINES: Record<NonNullable<Mode['headRule']>, { readonly what: string; readonly share: Interval } | undefined> = {
-  'crown-inside': { what: 'Crown', share: exactly(1) },
-  'eyes-below-edge': { what: 'Eyes', share: EYE_SHARE },
-  'ears-below-edge': { what: 'Top of the ears', share: EAR_SHARE },
-  // The car's head restraint is not the mode's: it is looked at in the car.
-  'ears-below-vehicle-head-restraint': undefined,
-}
+/** The car's head restraint is not the mode's: it is judged with the place. */
+const lineOf = ({ headRule }: Mode) =>
+  headRule === undefined || headRule === 'ears-below-vehicle-head-restraint' ? undefined : HEAD_LINES[headRule]
 
 function edgeFor({ mode, practice }: ModeSubject): { readonly edgeMm: number; readonly isStrict: boolean } {
   const isStrict =
@@ -46,17 +33,16 @@ export default defineRule({
     'ears, share of sitting height, from': { value: EAR_SHARE.lo, unit: '' },
     'ears, share of sitting height, to': { value: EAR_SHARE.hi, unit: '' },
   },
-  applies: ({ mode }) =>
-    mode.shellEdgeMm !== undefined && mode.headRule !== undefined && LINES[mode.headRule] !== undefined,
+  applies: ({ mode }) => mode.shellEdgeMm !== undefined && lineOf(mode) !== undefined,
   bounds: (s) => {
-    const line = s.mode.headRule && LINES[s.mode.headRule]
+    const line = lineOf(s.mode)
     if (!line) return []
     const { least } = insertThicknessRangeMm(s.mode, s)
     return rangeBounds('sittingMm', undefined, (edgeFor(s).edgeMm - least.lo) / middle(line.share))
   },
   evaluate: (s) => {
     const { mode, sitting } = s
-    const line = mode.headRule && LINES[mode.headRule]
+    const line = lineOf(mode)
     if (!line) throw new Error(`${mode.id} has no head rule of its own edge`)
     const { edgeMm, isStrict } = edgeFor(s)
     const edge = () => `the edge ${isStrict ? `less ${STRICT_CROWN_MM} mm ` : ''}is at ${formatNumber(edgeMm, 0)} mm`
