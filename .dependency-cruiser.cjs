@@ -1,6 +1,7 @@
 /** Imports run one way: web → core, server → core; core imports nothing of theirs and no platform. */
 const ladder = [
   'quantities',
+  'instruments',
   'child',
   'growth',
   'vehicle',

@@ -1,5 +1,6 @@
 /** The trade, computed: no interface, no clock, no randomness of its own. */
 export * from './quantities/index.ts'
+export * from './instruments/index.ts'
 export * from './child/index.ts'
 export * from './growth/index.ts'
 export * from './vehicle/index.ts'

@@ -1,5 +1,4 @@
 export * from './growth-model.ts'
-export * from './random.ts'
 export * from './trajectories.ts'
 export * from './bands.ts'
 export * from './months-left.ts'

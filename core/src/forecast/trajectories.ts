@@ -27,7 +27,7 @@ import {
   monthlyTracking,
   Z_OF_P95,
 } from './growth-model.ts'
-import { randomStream, seedOf, type RandomStream } from './random.ts'
+import { randomStream, seedOf, type RandomStream } from '../quantities/index.ts'
 
 /** What the forecast rests on; the same input always gives the same trajectories. */
 export interface ForecastInput {

@@ -1,6 +1,6 @@
-import type { Decision } from '../quantities/index.ts'
+import { DECISION_RANK, type Decision } from '../quantities/index.ts'
 import type { Route } from '../restraint/index.ts'
-import type { Vehicle } from '../vehicle/index.ts'
+import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 import type { StockItem } from './types.ts'
 import { matchPlaces } from './places.ts'
 import type { Mode } from '../restraint/index.ts'
@@ -41,25 +41,39 @@ function partsOf(route: Route): readonly (readonly [points: number, text: string
   ]
 }
 
-const DECISION_ORDER = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
+export interface Way extends RouteEase {
+  readonly position: SeatingPosition
+  readonly route: Route
+  readonly decision: Exclude<Decision, 'fail'>
+}
 
-/** The simplest way to attach a mode anywhere in a car: what holds before what is open; `undefined` where nothing does. */
-export function easiestRoute(
+/** Every way to attach a mode in a car that is not refused: what holds before what is open, simple before laborious. */
+export function waysIn(
   circumstances: Circumstances,
   vehicle: Vehicle,
   item: StockItem & { readonly mode: Mode },
-): RouteEase | undefined {
+): readonly Way[] {
   const ways = matchPlaces(circumstances, vehicle, item).flatMap(({ position, routes }) =>
-    routes
-      .filter((r) => r.decision !== 'fail')
-      .map(({ route, decision }) => {
-        const parts = partsOf(route)
-        return {
+    routes.flatMap(({ route, decision }): Way[] => {
+      if (decision === 'fail') return []
+      const parts = partsOf(route)
+      return [
+        {
+          position,
+          route,
           decision,
           points: parts.reduce((sum, [points]) => sum + points, position.row === 1 ? POINTS.frontRow : 0),
           text: `${parts.map(([, text]) => text).join(', ')}; ${position.label.toLowerCase()}`,
-        }
-      }),
+        },
+      ]
+    }),
   )
-  return ways.toSorted((a, b) => DECISION_ORDER[a.decision] - DECISION_ORDER[b.decision] || a.points - b.points)[0]
+  return ways.toSorted((a, b) => DECISION_RANK[b.decision] - DECISION_RANK[a.decision] || a.points - b.points)
 }
+
+/** The simplest way to attach a mode anywhere in a car; `undefined` where nothing is left. */
+export const easiestRoute = (
+  circumstances: Circumstances,
+  vehicle: Vehicle,
+  item: StockItem & { readonly mode: Mode },
+): RouteEase | undefined => waysIn(circumstances, vehicle, item)[0]

@@ -1,0 +1,3 @@
+export * from './instrument.ts'
+export * from './settle.ts'
+export * from './stand-in.ts'

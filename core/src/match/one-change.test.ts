@@ -1,0 +1,121 @@
+import {
+  BELT_ROUTE,
+  BOOSTER,
+  buildCase,
+  buildChild,
+  buildMode,
+  buildModel,
+  buildPosition,
+  buildRoute,
+  buildUnit,
+  FORWARD,
+  TETHER_ROUTE,
+} from '../../test/build.ts'
+import {
+  compareChanges,
+  findOneChange,
+  measured,
+  type Child,
+  type RestraintModel,
+  type SeatingPosition,
+  type StockItem,
+  type Vehicle,
+} from '../index.ts'
+
+const hollow: Partial<SeatingPosition> = { floor: { kind: 'box-not-allowed' } }
+const car = (id: string, ...positions: Partial<SeatingPosition>[]): Vehicle => ({
+  id,
+  maker: 'Corran',
+  model: id,
+  driverSide: 'right',
+  positions: positions.map((p, i) => buildPosition({ id: `p${i}`, label: `Place ${i}`, ...p })),
+})
+const item = (model: RestraintModel): StockItem => ({
+  model,
+  unit: buildUnit({ id: `unit-${model.id}`, modelId: model.id }),
+})
+
+interface Given {
+  readonly model?: RestraintModel
+  readonly child?: Partial<Child>
+  readonly vehicle?: Vehicle
+  readonly pool?: readonly Vehicle[]
+  readonly shelf?: readonly StockItem[]
+  readonly routeId?: string
+  readonly positionId?: string
+}
+function changes({
+  model = buildModel(),
+  child,
+  vehicle = car('hollow', hollow),
+  pool = [],
+  shelf = [],
+  routeId,
+  positionId,
+}: Given) {
+  const mode = model.modes[0]
+  if (!mode) throw new Error('a model has a mode')
+  const c = buildCase(child ? { child } : {})
+  return findOneChange(
+    { ...c, child: buildChild(child) },
+    {
+      ...item(model),
+      mode,
+      vehicle,
+      route: mode.routes.find((r) => r.id === routeId),
+      position: vehicle.positions.find((p) => p.id === positionId),
+    },
+    pool,
+    shelf,
+  )
+}
+
+test('a hollow floor refuses the leg; the same restraint’s tether route is the one change', () => {
+  const forward = buildMode({ ...FORWARD, routes: [buildRoute(), TETHER_ROUTE] })
+  const found = changes({
+    model: buildModel([forward]),
+    vehicle: car('hollow', { ...hollow, handbook: { iSize: 'i-U', isofix: 'IUF', fixtures: ['F3', 'R3'] } }),
+    routeId: 'isofix-leg',
+    positionId: 'p0',
+  })
+  expect(found[0]).toMatchObject({ kind: 'route', decision: 'pass', route: { id: 'isofix-tether' } })
+})
+
+test('nothing in this car: another car of the pool, the place that holds', () => {
+  const found = changes({ pool: [car('hollow', hollow), car('sound', hollow, {})] })
+  expect(found).toHaveLength(1)
+  expect(found[0]).toMatchObject({ kind: 'vehicle', vehicle: { id: 'sound' }, position: { id: 'p1' } })
+})
+
+test('another restraint of the shelf in the same car, never one that the child may not use', () => {
+  const belted = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'belted' })
+  const tooBig = buildModel([buildMode({ ...BOOSTER })], { id: 'booster' })
+  const found = changes({ shelf: [item(belted), item(tooBig), item(buildModel())] })
+  expect(found.map((f) => f.model.id)).toEqual(['belted'])
+  expect(found[0]).toMatchObject({ kind: 'restraint', unit: { id: 'unit-belted' } })
+})
+
+test('another mode of the same restraint, where the child may use it', () => {
+  const model = buildModel([buildMode(), buildMode({ id: 'belted', label: 'Rearward by belt', routes: [BELT_ROUTE] })])
+  expect(changes({ model })[0]).toMatchObject({ kind: 'mode', mode: { id: 'belted' } })
+})
+
+test('a place chosen and refused: another place of the same car by the same route', () => {
+  const found = changes({ vehicle: car('mixed', hollow, {}), routeId: 'isofix-leg', positionId: 'p0' })
+  expect(found[0]).toMatchObject({ kind: 'place', position: { id: 'p1' } })
+})
+
+test('what holds stands before what must be found out first, what nobody advises against before what a school does', () => {
+  const unknown = car('unknown', { floor: undefined })
+  const found = changes({ pool: [unknown, car('sound', {})] })
+  expect(found.map((f) => [f.vehicle.id, f.decision])).toEqual([
+    ['sound', 'pass'],
+    ['unknown', 'undecided'],
+  ])
+  expect([...found].toSorted(compareChanges)).toEqual(found)
+})
+
+test('no single change: an empty answer', () => {
+  expect(changes({})).toEqual([])
+  expect(changes({ child: { massKg: measured(30) }, pool: [car('sound', {})] })).toEqual([])
+})

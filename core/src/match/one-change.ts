@@ -1,0 +1,110 @@
+import { DECISION_RANK, type Decision } from '../quantities/index.ts'
+import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
+import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import { waysIn, type Way } from './ease.ts'
+import { glance, isAdvisedAgainst } from './evaluate.ts'
+import { childSide, modeSubject, type Circumstances } from './subjects.ts'
+import type { StockItem } from './types.ts'
+
+/** One thing changed about a fitting that has no place, and where it then stands. */
+export interface OneChange {
+  readonly kind: 'place' | 'route' | 'mode' | 'vehicle' | 'restraint'
+  readonly model: RestraintModel
+  readonly unit: RestraintUnit | undefined
+  readonly mode: Mode
+  readonly vehicle: Vehicle
+  readonly position: SeatingPosition
+  readonly route: Route
+  /** `undecided`: a fact has to be found out first. */
+  readonly decision: Exclude<Decision, 'fail'>
+  readonly isAdvisedAgainst: boolean
+  readonly points: number
+}
+
+/** What is wanted now; `route` and `position` where they are chosen already. */
+export interface Wanted {
+  readonly model: RestraintModel
+  readonly unit?: RestraintUnit | undefined
+  readonly mode: Mode
+  readonly vehicle: Vehicle
+  readonly route?: Route | undefined
+  readonly position?: SeatingPosition | undefined
+}
+
+/** The nearest change first: what stays in this car and on this restraint. */
+const KIND_ORDER = { place: 0, route: 1, mode: 2, vehicle: 3, restraint: 4 } as const satisfies Record<
+  OneChange['kind'],
+  number
+>
+
+export function compareChanges(a: OneChange, b: OneChange): number {
+  return (
+    DECISION_RANK[b.decision] - DECISION_RANK[a.decision] ||
+    Number(a.isAdvisedAgainst) - Number(b.isAdvisedAgainst) ||
+    KIND_ORDER[a.kind] - KIND_ORDER[b.kind] ||
+    a.points - b.points
+  )
+}
+
+/**
+ * Every single change that lets this child travel: another place or route for
+ * the same mode, another mode of the same restraint, another car of the pool,
+ * another restraint of the shelf. Best first; empty when no single one does.
+ */
+export function findOneChange(
+  circumstances: Circumstances,
+  wanted: Wanted,
+  pool: readonly Vehicle[],
+  shelf: readonly StockItem[],
+): readonly OneChange[] {
+  const side = childSide(circumstances)
+  const { model, unit, mode, vehicle } = wanted
+  const standing = (item: StockItem, m: Mode) => {
+    const subject = modeSubject(side, item.model, m, item.unit)
+    const { decision } = glance('mode', subject)
+    return { decision, isAdvisedAgainst: decision !== 'fail' && isAdvisedAgainst('mode', subject) }
+  }
+  const ways = (
+    item: StockItem & { readonly mode: Mode },
+    car: Vehicle,
+    kind: (way: Way) => OneChange['kind'] | null,
+  ) => {
+    const { decision: ofMode, isAdvisedAgainst: advised } = standing(item, item.mode)
+    if (ofMode === 'fail') return []
+    return waysIn(circumstances, car, item).flatMap((way): OneChange[] => {
+      const k = kind(way)
+      if (k === null) return []
+      const decision = way.decision === 'pass' ? ofMode : way.decision
+      return [
+        {
+          kind: k,
+          model: item.model,
+          unit: item.unit,
+          mode: item.mode,
+          vehicle: car,
+          position: way.position,
+          route: way.route,
+          decision,
+          isAdvisedAgainst: advised,
+          points: way.points,
+        },
+      ]
+    })
+  }
+  const isSameItem = (item: StockItem): boolean => item.model.id === model.id && item.unit?.id === unit?.id
+  const here = ways({ model, unit, mode }, vehicle, ({ route, position }) => {
+    const samePlace = wanted.position === undefined || position.id === wanted.position.id
+    const sameRoute = wanted.route === undefined || route.id === wanted.route.id
+    return samePlace && sameRoute ? null : sameRoute ? 'place' : samePlace ? 'route' : null
+  })
+  const otherModes = model.modes
+    .filter((m) => m.id !== mode.id)
+    .flatMap((m) => ways({ model, unit, mode: m }, vehicle, () => 'mode'))
+  const otherCars = pool
+    .filter((car) => car.id !== vehicle.id)
+    .flatMap((car) => ways({ model, unit, mode }, car, () => 'vehicle'))
+  const others = shelf
+    .filter((item) => !isSameItem(item))
+    .flatMap((item) => item.model.modes.flatMap((m) => ways({ ...item, mode: m }, vehicle, () => 'restraint')))
+  return [...here, ...otherModes, ...otherCars, ...others].toSorted(compareChanges)
+}
