@@ -1,3 +1,5 @@
+export type { Point } from './plane.ts'
+export type { Handle, HandleId } from './handles.ts'
 export * from './lines.ts'
 export * from './section.ts'
 export * from './describe.ts'

@@ -8,6 +8,9 @@ interface Preferences {
   readonly fitterName: string
   readonly scheme: Scheme
   readonly lastStage: Readonly<Record<string, string>>
+  /** Unit of lengths on the fit bench; records stay in mm. */
+  readonly benchUnit: 'mm' | 'cm' | 'in'
+  setBenchUnit(unit: 'mm' | 'cm' | 'in'): void
   setFitterName(name: string): void
   setScheme(scheme: Scheme): void
   rememberStage(fittingId: string, stage: string): void
@@ -22,6 +25,8 @@ export const usePreferences = create<Preferences>()(
       fitterName: '',
       scheme: 'as-device',
       lastStage: {},
+      benchUnit: 'mm',
+      setBenchUnit: (benchUnit) => set({ benchUnit }),
       setFitterName: (fitterName) => set({ fitterName: fitterName.trim().slice(0, 120) }),
       setScheme: (scheme) => set({ scheme }),
       rememberStage: (fittingId, stage) =>

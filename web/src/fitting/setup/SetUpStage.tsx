@@ -20,6 +20,9 @@ import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../Ledger.tsx'
 import { cushionPut } from '../place/PlaceFacts.tsx'
+import { BenchPanel } from './bench/BenchPanel.tsx'
+import { FindSetUp } from './bench/FindSetUp.tsx'
+import { SeatInFrontPanel } from './SeatInFrontPanel.tsx'
 import { SettingField } from './SettingField.tsx'
 
 export default function SetUpStage({ current, assessment, isSigned, goTo }: StageProps) {
@@ -48,6 +51,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
 
   return (
     <div className="flex flex-col gap-3">
+      <BenchPanel current={current} subject={subject} isSigned={isSigned} />
       <Panel
         title="Set before it goes in"
         aside={
@@ -104,6 +108,22 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
           )}
         </div>
       </Panel>
+      {mode.slidesOnBaseMm !== undefined && (
+        <Panel title="Shell on its base">
+          <SettingField
+            setting="slideMm"
+            mode={mode}
+            route={route}
+            settings={current.settings}
+            isSigned={isSigned}
+            onSet={(value) => set('slideMm', value)}
+          />
+        </Panel>
+      )}
+      <FindSetUp current={current} isSigned={isSigned} />
+      {mode.direction === 'rearward' && position.row > 1 && route.frontSeat !== undefined && (
+        <SeatInFrontPanel current={current} position={position} isSigned={isSigned} />
+      )}
       <CushionPanel position={position} hasLeg={route.leg !== undefined} isSigned={isSigned} />
       {position.headRestraint === 'removable' && (
         <Panel title="Vehicle head restraint">
@@ -144,7 +164,8 @@ const SETTING_NAME: Record<keyof Settings, string> = {
   wedge: 'Wedge',
   insertsIn: 'Inserts',
   vehicleHeadRestraint: 'Vehicle head restraint',
-  frontSeatGapMm: 'Front seat',
+  frontSeatGapMm: 'Seat in front',
+  slideMm: 'Shell on its base',
 }
 
 const sameValue = (a: unknown, b: unknown): boolean =>

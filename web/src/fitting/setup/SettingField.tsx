@@ -82,6 +82,16 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
         </fieldset>
       )
     }
+    case 'slideMm':
+      return (
+        <NumberSetting
+          label={`What is set, 0 to ${mode.slidesOnBaseMm ?? 0} mm`}
+          name="Slide"
+          value={settings.slideMm?.value}
+          isSigned={isSigned}
+          onSet={onSet}
+        />
+      )
     case 'vehicleHeadRestraint':
     case 'frontSeatGapMm':
       return null
@@ -91,8 +101,6 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
 function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setting' | 'route'>) {
   const adjuster = mode.strap?.adjuster
   const value = settings.strapHeightMm?.value
-  const [text, setText] = useState<string>()
-  const [fault, setFault] = useState('')
   if (adjuster?.kind === 'slots') {
     return (
       <SelectField
@@ -109,15 +117,41 @@ function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setti
       />
     )
   }
+  return (
+    <NumberSetting
+      label="What is set, mm above the seat"
+      name="Strap height"
+      value={value}
+      isSigned={isSigned}
+      onSet={onSet}
+    />
+  )
+}
+
+interface NumberProps {
+  readonly label: string
+  /** What a fault calls it. */
+  readonly name: string
+  readonly value: number | undefined
+  readonly isSigned: boolean
+  readonly onSet: (value: number | null) => readonly Fault[]
+}
+
+/** A setting that is a plain number; kept when the field is left or Enter is pressed. */
+export function NumberSetting({ label, name, value, isSigned, onSet }: NumberProps) {
+  const [text, setText] = useState<string>()
+  const [fault, setFault] = useState('')
   function keep(): void {
     if (text === undefined) return
-    const faults = onSet(text.trim() === '' ? null : Number(text.replace(',', '.')))
-    setFault(faults[0] ? `Strap height ${faults[0].message}` : '')
+    const number = text.trim() === '' ? null : Number(text.replace(',', '.'))
+    if (number !== null && !Number.isFinite(number)) return setFault(`${name} must be a number, such as 20`)
+    const faults = onSet(number)
+    setFault(faults[0] ? `${name} ${faults[0].message}` : '')
     if (faults.length === 0) setText(undefined)
   }
   return (
     <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-      What is set, mm above the seat
+      {label}
       <input
         inputMode="numeric"
         disabled={isSigned}

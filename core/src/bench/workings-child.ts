@@ -1,0 +1,108 @@
+import { HEAD_LINES, insertThicknessMm, insertThicknessRangeMm } from '../fit/index.ts'
+import {
+  exactly,
+  formatNumber,
+  halfWidth,
+  interval,
+  minus,
+  plus,
+  toInterval,
+  type Interval,
+} from '../quantities/index.ts'
+import type { FittedSubject } from '../rules/index.ts'
+import { mm, type Worked } from './worked.ts'
+
+export function straps(s: FittedSubject): Worked | undefined {
+  const { mode, shoulderMm, settings } = s
+  if (mode.heldBy !== 'harness' || mode.strap === undefined) return undefined
+  if (mode.strap.adjuster.kind === 'follows-head-support') return undefined
+  const insert = insertThicknessMm(mode, settings.insertsIn?.value ?? [])
+  const raised = shoulderMm === undefined ? undefined : plus(shoulderMm, exactly(insert))
+  const set = settings.strapHeightMm?.value
+  const above = raised === undefined || set === undefined ? undefined : minus(exactly(set), raised)
+  return {
+    label: above === undefined ? 'Shoulder' : 'Strap exit above the shoulder',
+    unit: 'mm',
+    value: above ?? raised,
+    wanted: mode.direction === 'forward' ? 'at or just above the shoulder' : 'at or just below the shoulder',
+    missing: shoulderMm === undefined ? 'the seated shoulder height' : set === undefined ? 'the slot set' : undefined,
+    formula: ['S = seated shoulder + insert', 'offset = slot − S'],
+    filled:
+      shoulderMm === undefined || raised === undefined
+        ? []
+        : [
+            `S = ${mm(shoulderMm)} + ${insert} mm = ${mm(raised)}`,
+            ...(set === undefined || above === undefined ? [] : [`offset = ${set} mm − ${mm(raised)} = ${mm(above)}`]),
+          ],
+  }
+}
+
+export function guide(s: FittedSubject): Worked | undefined {
+  const { mode, shoulder, settings } = s
+  if (mode.shape !== 'booster-seat' || mode.beltGuideMm === undefined) return undefined
+  const set = settings.strapHeightMm?.value
+  const above = shoulder === undefined || set === undefined ? undefined : minus(exactly(set), shoulder.mm)
+  return {
+    label: 'Belt guide above the shoulder',
+    unit: 'mm',
+    value: above,
+    wanted: `0–20 mm; the guide goes ${mode.beltGuideMm.fromMm}–${mode.beltGuideMm.toMm} mm`,
+    missing:
+      shoulder === undefined ? 'the seated shoulder height' : set === undefined ? 'the guide’s height' : undefined,
+    formula: ['above = guide − seated shoulder'],
+    filled:
+      above === undefined || shoulder === undefined
+        ? []
+        : [`above = ${set} mm − ${mm(shoulder.mm)}${shoulder.isEstimated ? ' (estimated)' : ''} = ${mm(above)}`],
+  }
+}
+
+/** Height of the head's line above the surface under the child's padding, in mm. */
+export function headLineMm(s: FittedSubject): Interval | undefined {
+  const line = s.mode.headRule && HEAD_LINES[s.mode.headRule]
+  if (!line || s.sitting === undefined) return undefined
+  const set = s.settings.insertsIn?.value
+  const insert = set === undefined ? insertThicknessRangeMm(s.mode, s).least : exactly(insertThicknessMm(s.mode, set))
+  return plus(interval(s.sitting.mm.lo * line.share.lo, s.sitting.mm.hi * line.share.hi), insert)
+}
+
+export function head(s: FittedSubject): Worked | undefined {
+  const { mode, sitting, position } = s
+  const line = mode.headRule && HEAD_LINES[mode.headRule]
+  if (!line) return undefined
+  const byCar = mode.headRule === 'ears-below-vehicle-head-restraint'
+  const height = headLineMm(s)
+  const top = toInterval(position.headRestraintTopMm)
+  const edge = byCar
+    ? top === undefined || mode.sitAboveCushionMm === undefined
+      ? undefined
+      : minus(top, exactly(mode.sitAboveCushionMm))
+    : mode.shellEdgeMm === undefined
+      ? undefined
+      : exactly(mode.shellEdgeMm)
+  const below = height === undefined || edge === undefined ? undefined : minus(edge, height)
+  const share =
+    halfWidth(line.share) === 0 ? '' : ` × ${formatNumber(line.share.lo, 2)} to ${formatNumber(line.share.hi, 2)}`
+  return {
+    label: `${line.what} below the edge`,
+    unit: 'mm',
+    value: below,
+    wanted: byCar ? 'no higher than the car’s head restraint' : 'no higher than the edge',
+    missing:
+      height === undefined
+        ? 'the sitting height'
+        : edge === undefined
+          ? byCar
+            ? 'the head restraint’s top, or the cushion’s height'
+            : 'the shell’s edge, in the catalogue'
+          : undefined,
+    formula: [`line = sitting height${share} + insert`, 'below = edge − line'],
+    filled:
+      below === undefined || sitting === undefined || height === undefined || edge === undefined
+        ? []
+        : [
+            `line = ${mm(sitting.mm)}${sitting.isEstimated ? ' (estimated)' : ''}${share} + insert = ${mm(height)}`,
+            `below = ${mm(edge)} − ${mm(height)} = ${mm(below)}`,
+          ],
+  }
+}

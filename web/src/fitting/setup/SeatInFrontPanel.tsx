@@ -1,0 +1,41 @@
+import type { Case, Quantity, SeatingPosition } from '@nimble-anchor/core'
+import { isBehindDriver } from '@nimble-anchor/core'
+import { useFitting } from '../../session/fitting.ts'
+import { Panel } from '../../ui/Panel.tsx'
+import { QuantityField } from '../../ui/QuantityField.tsx'
+import { NumberSetting } from './SettingField.tsx'
+
+interface Props {
+  readonly current: Case
+  readonly position: SeatingPosition
+  readonly isSigned: boolean
+}
+
+/** Where the seat in front stands for its tallest user, and where it stands now. */
+export function SeatInFrontPanel({ current, position, isSigned }: Props) {
+  const put = useFitting((s) => s.put)
+  const isDriver = current.vehicle !== undefined && isBehindDriver(current.vehicle, position)
+  const range = position.frontSeatRangeMm
+  return (
+    <Panel title={isDriver ? 'The driver’s seat in front' : 'The seat in front'}>
+      <div className="flex flex-wrap gap-x-8 gap-y-3">
+        <QuantityField
+          label={`Backrest to it, ${isDriver ? 'tallest driver' : 'tallest user'}`}
+          unit="mm"
+          quantity={position.frontClearanceMm}
+          defaultPlusMinus={10}
+          disabled={isSigned}
+          hint="From this backrest to the back of the seat in front, at the height of the shell’s top."
+          onChange={(q: Quantity | null) => put([{ path: ['vehicle', position.id, 'frontClearanceMm'], value: q }])}
+        />
+        <NumberSetting
+          label={`As it stands now, mm${range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : ''}`}
+          name="Seat in front"
+          value={current.settings.frontSeatGapMm?.value}
+          isSigned={isSigned}
+          onSet={(value) => put([{ path: ['settings', 'frontSeatGapMm'], value: value === null ? null : { value } }])}
+        />
+      </div>
+    </Panel>
+  )
+}

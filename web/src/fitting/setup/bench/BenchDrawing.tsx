@@ -1,0 +1,125 @@
+import type { BenchLine, BenchLineId, Handle, Point, Section } from '@nimble-anchor/core'
+import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react'
+import { Figures } from './BenchFigures.tsx'
+import { Band, Restraint, Straps, Vehicle } from './BenchParts.tsx'
+import { Frame } from './Dimension.tsx'
+import { DragHandle, type StopValue } from './DragHandle.tsx'
+import { nearestStop, type View } from './frame.ts'
+import { valueText, type LengthUnit } from './length.ts'
+import { lineMark } from './marks.ts'
+
+interface Props {
+  readonly section: Section
+  readonly lines: readonly BenchLine[]
+  readonly view: View
+  readonly unit: LengthUnit
+  readonly isForward: boolean
+  readonly isHollow: boolean
+  /** What the arithmetic recommends, by handle. */
+  readonly recommended: ReadonlyMap<Handle['id'], StopValue>
+  readonly recommendedStrapMm: number | undefined
+  readonly canDrag: boolean
+  readonly label: string
+  readonly svgRef: RefObject<SVGSVGElement | null>
+  readonly stopText: (id: Handle['id'], value: StopValue) => string
+  readonly onDrag: (id: Handle['id'], value: StopValue) => void
+  readonly onDrop: (id: Handle['id'], value: StopValue) => void
+  readonly onPan: (by: Point) => void
+}
+
+/** How wide the drawing stands on the screen. */
+function useWidth(ref: RefObject<Element | null>): number {
+  const [width, setWidth] = useState(680)
+  useEffect(() => {
+    const element = ref.current
+    if (!element || typeof ResizeObserver === 'undefined') return
+    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.max(200, entry.contentRect.width)))
+    observer.observe(element)
+    return () => observer.disconnect()
+  }, [ref])
+  return width
+}
+
+export function BenchDrawing(props: Props) {
+  const { section: s, view, unit, svgRef, canDrag } = props
+  const width = useWidth(svgRef)
+  const px = view.width / width
+  const frame = useMemo(() => ({ view, px }), [view, px])
+  const drag = useRef<{ readonly id: Handle['id'] | 'pan'; value?: StopValue; last: Point } | null>(null)
+  const line = (id: BenchLineId): BenchLine | undefined => props.lines.find((l) => l.id === id)
+  const at = (e: PointerEvent): Point => {
+    const box = svgRef.current?.getBoundingClientRect()
+    if (!box) return { x: 0, y: 0 }
+    return {
+      x: view.x + ((e.clientX - box.left) / box.width) * view.width,
+      y: -(view.y + ((e.clientY - box.top) / box.height) * view.height),
+    }
+  }
+  function move(e: PointerEvent): void {
+    const held = drag.current
+    if (!held) return
+    const to = at(e)
+    if (held.id === 'pan') {
+      props.onPan({ x: held.last.x - to.x, y: to.y - held.last.y })
+      return
+    }
+    const stop = nearestStop(s.handles.find((h) => h.id === held.id)?.stops ?? [], to)
+    if (!stop || stop.value === held.value) return
+    held.value = stop.value
+    props.onDrag(held.id, stop.value)
+  }
+  function drop(): void {
+    const held = drag.current
+    drag.current = null
+    if (held && held.id !== 'pan' && held.value !== undefined) props.onDrop(held.id, held.value)
+  }
+  const strap = line('straps') ?? line('guide')
+  const strapMark = lineMark(strap)
+
+  return (
+    <svg
+      ref={svgRef}
+      viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
+      role="group"
+      aria-label={props.label}
+      className="block w-full touch-none bg-paper select-none"
+      style={{ aspectRatio: `${view.width} / ${view.height}` }}
+      onPointerDown={(e) => {
+        drag.current = { id: 'pan', last: at(e) }
+      }}
+      onPointerMove={move}
+      onPointerUp={drop}
+      onPointerCancel={drop}
+    >
+      <Frame value={frame}>
+        <Vehicle section={s} px={px} isHollow={props.isHollow} footMark={lineMark(line('leg'))} />
+        {s.band && <Band section={s} isForward={props.isForward} />}
+        <Restraint section={s} px={px} />
+        <Straps
+          section={s}
+          px={px}
+          mark={strapMark}
+          recommendedMm={props.recommendedStrapMm}
+          label={strap && strap.value !== undefined && s.strapAt ? valueText(strap, unit) : undefined}
+        />
+        <Figures section={s} lines={props.lines} px={px} unit={unit} isForward={props.isForward} />
+        {canDrag &&
+          s.handles.map((handle) => (
+            <DragHandle
+              key={handle.id}
+              handle={handle}
+              px={px}
+              recommended={props.recommended.get(handle.id)}
+              stopText={props.stopText}
+              onHold={(e) => {
+                e.stopPropagation()
+                svgRef.current?.setPointerCapture(e.pointerId)
+                drag.current = { id: handle.id, last: at(e) }
+              }}
+              onStep={(value) => props.onDrop(handle.id, value)}
+            />
+          ))}
+      </Frame>
+    </svg>
+  )
+}

@@ -1,0 +1,163 @@
+import {
+  chosenIn,
+  type Case,
+  type Finding,
+  type Mode,
+  type Put,
+  type Route,
+  type SettingValues,
+} from '@nimble-anchor/core'
+import { useEffect, useRef, useState } from 'react'
+import { useFitting } from '../../../session/fitting.ts'
+import { Button } from '../../../ui/Button.tsx'
+import { Panel } from '../../../ui/Panel.tsx'
+import { StateMark } from '../../../ui/StateMark.tsx'
+import { upperFirst } from '../../../ui/words.ts'
+import type { FoundSetting, SetUpAnswer } from './protocol.ts'
+import { setUpText } from './settingText.ts'
+import { startSearch, type RunningSearch } from './startSearch.ts'
+
+interface Props {
+  readonly current: Case
+  readonly isSigned: boolean
+}
+
+type Search =
+  | { readonly kind: 'idle' }
+  | { readonly kind: 'running' }
+  | { readonly kind: 'done'; readonly answer: SetUpAnswer; readonly of: Case }
+  | { readonly kind: 'failed'; readonly message: string }
+
+/** Puts that set a found set-up; a seat in front that is to stay as it is has its setting taken away. */
+export function putsForSetUp(current: Case, values: SettingValues): readonly Put[] {
+  const wanted: readonly Put[] = Object.entries(values)
+    .filter(([, value]) => value !== undefined)
+    .map(([id, value]) => ({ path: ['settings', id], value: { value } }))
+  const clears = 'frontSeatGapMm' in values && values.frontSeatGapMm === undefined && current.settings.frontSeatGapMm
+  return clears ? [...wanted, { path: ['settings', 'frontSeatGapMm'], value: null }] : wanted
+}
+
+/** Searches everything that can be set for what passes, in a worker. */
+export function FindSetUp({ current, isSigned }: Props) {
+  const put = useFitting((s) => s.put)
+  const [search, setSearch] = useState<Search>({ kind: 'idle' })
+  const running = useRef<RunningSearch | null>(null)
+  const { mode, route } = chosenIn(current)
+  useEffect(() => () => running.current?.cancel(), [])
+  if (!mode || !route) return null
+
+  function start(): void {
+    const mine = startSearch(current)
+    running.current = mine
+    setSearch({ kind: 'running' })
+    mine.answer.then(
+      (answer) => running.current === mine && setSearch({ kind: 'done', answer, of: current }),
+      (error: unknown) =>
+        running.current === mine &&
+        setSearch({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }),
+    )
+  }
+  function stop(): void {
+    running.current?.cancel()
+    running.current = null
+    setSearch({ kind: 'idle' })
+  }
+  const isOld = search.kind === 'done' && search.of !== current
+
+  return (
+    <Panel
+      title="Find a set-up"
+      aside={
+        search.kind === 'running' ? (
+          <Button onClick={stop}>Stop</Button>
+        ) : (
+          <Button look={search.kind === 'idle' ? 'main' : 'plain'} onClick={start}>
+            {search.kind === 'done' ? 'Search again' : 'Search'}
+          </Button>
+        )
+      }
+    >
+      <div role="status">
+        {search.kind === 'idle' && (
+          <p className="text-ink-soft">
+            Tries every permitted recline, wedge, slide, leg notch and seat in front for what passes with the most room.
+          </p>
+        )}
+        {search.kind === 'running' && <p>Searching.</p>}
+        {search.kind === 'failed' && <p className="font-semibold text-fail">{search.message}</p>}
+        {search.kind === 'done' && (
+          <p className="text-sm text-ink-soft">
+            {search.answer.tried} combinations tried, best first.
+            {isOld && ' Something was changed since: search again.'}
+          </p>
+        )}
+      </div>
+      {search.kind === 'done' && (
+        <ol className="mt-2 divide-y divide-hair border-t border-hair">
+          {search.answer.found.map((found, i) => (
+            <FoundRow
+              key={JSON.stringify(found.values)}
+              found={found}
+              isFirst={i === 0}
+              mode={mode}
+              route={route}
+              canUse={!isSigned && !isOld}
+              onUse={() => put(putsForSetUp(current, found.values))}
+            />
+          ))}
+        </ol>
+      )}
+    </Panel>
+  )
+}
+
+interface RowProps {
+  readonly found: FoundSetting
+  readonly isFirst: boolean
+  readonly mode: Mode
+  readonly route: Route
+  readonly canUse: boolean
+  readonly onUse: () => void
+}
+
+const hasMargin = (f: Finding): boolean => f.margin !== undefined && Number.isFinite(f.margin) && f.unit !== undefined
+
+function FoundRow({ found, isFirst, mode, route, canUse, onUse }: RowProps) {
+  const open = found.findings.filter((f) => f.kind !== 'pass')
+  const held = found.findings.filter((f) => f.kind === 'pass' && hasMargin(f))
+  return (
+    <li className="grid gap-x-3 gap-y-2 py-3 md:grid-cols-[minmax(0,1fr)_auto]">
+      <div className="min-w-0">
+        <p className="flex items-start gap-2 font-bold">
+          <span className="pt-0.5">
+            <StateMark state={found.decision} />
+          </span>
+          {upperFirst(setUpText(mode, route, found.values))}
+        </p>
+        <ul className="ml-6 text-sm">
+          {open.map((f) => (
+            <li key={f.ruleId}>
+              {f.severity === 'advise' && <span className="text-ink-soft">Advice: </span>}
+              {f.reason} <span className="font-semibold">{f.remedy}</span>
+            </li>
+          ))}
+          {held.map((f) => (
+            <li key={f.ruleId} className="text-ink-soft">
+              {f.title}: {Math.round((f.margin ?? 0) * 10) / 10} {f.unit} to spare.
+            </li>
+          ))}
+        </ul>
+      </div>
+      {canUse && found.decision !== 'fail' && (
+        <Button
+          look={isFirst && found.decision === 'pass' ? 'main' : 'plain'}
+          className="self-start"
+          aria-label={`Use ${setUpText(mode, route, found.values)}`}
+          onClick={onUse}
+        >
+          Use these settings
+        </Button>
+      )}
+    </li>
+  )
+}

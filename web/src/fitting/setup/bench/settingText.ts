@@ -1,0 +1,40 @@
+import { slotText, type Mode, type Route, type SettingValues, type Settings } from '@nimble-anchor/core'
+
+/** One setting's value in words: "Recline 3", "notch 7 of 19", "wedge in". */
+export function settingText(mode: Mode, route: Route, id: keyof Settings, value: unknown): string {
+  switch (id) {
+    case 'recline':
+      return `recline ${mode.reclines?.find((r) => r.id === value)?.label ?? String(value)}`
+    case 'legNotch':
+      return `leg notch ${String(value)} of ${route.leg?.notches ?? '?'}`
+    case 'wedge':
+      return value === true ? 'wedge in' : 'no wedge'
+    case 'slideMm':
+      return `shell slid ${String(value)} mm`
+    case 'frontSeatGapMm':
+      return `seat in front at ${String(value)} mm`
+    case 'strapHeightMm': {
+      const heights =
+        mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
+      const at = heights.indexOf(value as number)
+      return `${mode.heldBy === 'vehicle-belt' ? 'belt guide at' : 'straps at'} ${slotText(at < 0 ? undefined : at + 1, value as number)}`
+    }
+    case 'insertsIn': {
+      const ids = value as readonly string[]
+      const names = (mode.inserts ?? []).filter((i) => ids.includes(i.id)).map((i) => i.name)
+      return names.length === 0 ? 'no insert' : `in: ${names.join(', ')}`
+    }
+    case 'vehicleHeadRestraint':
+      return `head restraint ${String(value).replaceAll('-', ' ')}`
+  }
+}
+
+const ORDER = [
+  'insertsIn', 'recline', 'wedge', 'slideMm', 'strapHeightMm', 'legNotch', 'frontSeatGapMm',
+] as const satisfies readonly (keyof Settings)[] // prettier-ignore
+
+/** A whole set-up in words, in the order it is set. */
+export const setUpText = (mode: Mode, route: Route, values: SettingValues): string =>
+  ORDER.filter((id) => values[id] !== undefined)
+    .map((id) => settingText(mode, route, id, values[id]))
+    .join(', ')
