@@ -1,6 +1,7 @@
-import { interval, minus, plus, exactly, type Decision, type Interval } from '../quantities/index.ts'
+import { exactly, interval, minus, plus, toInterval, type Decision, type Interval } from '../quantities/index.ts'
 import type { Mode, Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import { shellAngleDeg, wedgeAngleDeg } from './shell-angle.ts'
 
 const sine = (deg: number): number => Math.sin((deg * Math.PI) / 180)
 
@@ -60,3 +61,38 @@ export function seatsInFront(
 /** Whether the driver sits before this place: that seat stands where its tallest driver needs it. */
 export const isBehindDriver = (vehicle: Pick<Vehicle, 'positions'>, position: SeatingPosition): boolean =>
   seatsInFront(vehicle, position).some((p) => p.isDriverSeat === true)
+
+/** Every reach that a permitted recline (and an allowed wedge) gives at a place, nearest first; empty while a figure is missing. */
+export function reachesMm(mode: Mode, route: Route, position: SeatingPosition): readonly Interval[] {
+  const figures = shellFigures(mode)
+  const slopeDeg = toInterval(position.cushion?.slopeDeg)
+  if (figures === undefined || slopeDeg === undefined) return []
+  const permitted = route.permittedReclines ?? mode.reclines?.map((r) => r.id) ?? []
+  const { wedge, direction } = mode
+  const wedges = wedge?.allowed ? [0, wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm)] : [0]
+  return (mode.reclines ?? [])
+    .filter((r) => permitted.includes(r.id))
+    .flatMap((r) =>
+      wedges.map((wedgeDeg) =>
+        shellReachMm(figures, shellAngleDeg({ reclineDeg: r.shellAngleDeg, slopeDeg, wedgeDeg, direction })),
+      ),
+    )
+    .toSorted((a, b) => a.lo - b.lo)
+}
+
+/** What is drawn for a mode that states no figures, in mm: never used to judge. */
+const USUAL_FOOTPRINT = { widthMm: 440, rearwardMm: 560, forwardMm: 430 } as const
+
+/** What a mode takes of its place seen from above, at its most upright recline. */
+export function footprintOf(
+  mode: Mode,
+  route: Route,
+  position: SeatingPosition,
+): { readonly widthMm: number; readonly reachMm: number } {
+  const least = mode.direction === 'rearward' ? reachesMm(mode, route, position)[0] : undefined
+  const usual = mode.direction === 'rearward' ? USUAL_FOOTPRINT.rearwardMm : USUAL_FOOTPRINT.forwardMm
+  return {
+    widthMm: mode.widthMm ?? USUAL_FOOTPRINT.widthMm,
+    reachMm: least === undefined ? usual : (least.lo + least.hi) / 2,
+  }
+}

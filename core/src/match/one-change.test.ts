@@ -12,7 +12,11 @@ import {
   TETHER_ROUTE,
 } from '../../test/build.ts'
 import {
+  applyPuts,
   compareChanges,
+  distinctChanges,
+  fittedSubject,
+  putsForChange,
   findOneChange,
   measured,
   type Child,
@@ -118,4 +122,30 @@ test('what holds stands before what must be found out first, what nobody advises
 test('no single change: an empty answer', () => {
   expect(changes({})).toEqual([])
   expect(changes({ child: { massKg: measured(30) }, pool: [car('sound', {})] })).toEqual([])
+})
+
+test('a change is one entry, after which the fitting stands where it said', () => {
+  const belted = item(buildModel([buildMode({ id: 'by-belt', routes: [BELT_ROUTE] })], { id: 'belted' }))
+  const c = buildCase({ position: hollow, settings: { legNotch: { value: 7, at: 2 } } })
+  for (const change of [
+    ...changes({ shelf: [belted], vehicle: car('hollow', { ...hollow, id: 'rear-left' }) }),
+    ...changes({ pool: [car('sound', {})] }),
+  ]) {
+    const done = applyPuts(
+      { ...c, vehicle: car('hollow', { ...hollow, id: 'rear-left' }) },
+      putsForChange(c, change),
+      9,
+    )
+    if (!done.ok) throw new Error(JSON.stringify(done.error))
+    const after = fittedSubject(done.value.case)
+    expect(after).toMatchObject({ position: { id: change.position.id }, route: { id: change.route.id } })
+    expect(after?.model.id).toBe(change.model.id)
+    expect(done.value.case.settings.legNotch).toBeUndefined()
+  }
+})
+
+test('another car is one line, however many of its places hold', () => {
+  const found = changes({ pool: [car('sound', {}, {}, {})] })
+  expect(found).toHaveLength(3)
+  expect(distinctChanges(found)).toHaveLength(1)
 })

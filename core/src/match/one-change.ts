@@ -1,3 +1,4 @@
+import { putsForMode, putsForVehicle, type Case, type Put } from '../casefile/index.ts'
 import { DECISION_RANK, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -107,4 +108,35 @@ export function findOneChange(
     .filter((item) => !isSameItem(item))
     .flatMap((item) => item.model.modes.flatMap((m) => ways({ ...item, mode: m }, vehicle, () => 'restraint')))
   return [...here, ...otherModes, ...otherCars, ...others].toSorted(compareChanges)
+}
+
+/** The entry that makes a fitting what one change would make it. */
+export function putsForChange(c: Case, change: OneChange): readonly Put[] {
+  const { model, unit, mode, vehicle, position, route } = change
+  const isSameMode = c.choice.modelId === model.id && c.choice.modeId === mode.id && c.choice.unitId === unit?.id
+  const gone = (['legNotch', 'frontSeatGapMm', 'vehicleHeadRestraint'] as const).filter((id) => c.settings[id])
+  return [
+    ...(c.vehicle?.id === vehicle.id ? [] : putsForVehicle(c, vehicle)),
+    ...(isSameMode ? [] : putsForMode(c, model, mode.id, unit)),
+    ...gone.map((id): Put => ({ path: ['settings', id], value: null })),
+    {
+      path: ['choice'],
+      value: {
+        modelId: model.id,
+        modeId: mode.id,
+        ...(unit && { unitId: unit.id }),
+        positionId: position.id,
+        routeId: route.id,
+      },
+    },
+  ]
+}
+
+/** The best change of each kind and thing: one line for another car, not one for each of its places. */
+export function distinctChanges(changes: readonly OneChange[]): readonly OneChange[] {
+  const seen = new Set<string>()
+  return changes.filter((c) => {
+    const key = [c.kind, c.vehicle.id, c.model.id, c.mode.id, c.kind === 'place' ? c.position.id : ''].join('/')
+    return !seen.has(key) && seen.add(key)
+  })
 }

@@ -58,6 +58,8 @@ export const BODY_FIELDS: readonly FieldSpec[] = [
   number('widthMm', 'Width', 'mm'),
   number('shellLengthMm', 'Shell length', 'mm'),
   number('footFromBackrestMm', 'Foot from the backrest', 'mm'),
+  number('sitAboveCushionMm', 'Seat surface above the car’s cushion', 'mm'),
+  number('slidesOnBaseMm', 'Shell slides on its base by', 'mm'),
   text('carryHandle.travelPosition', 'Carrying handle while travelling'),
 ]
 

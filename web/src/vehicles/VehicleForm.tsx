@@ -10,7 +10,7 @@ import {
 } from '@nimble-anchor/core'
 import { useState } from 'react'
 import { FormProvider } from 'react-hook-form'
-import { CarPlan } from '../fitting/place/CarPlan.tsx'
+import { CarPlan, type PlanEdit } from '../car/CarPlan.tsx'
 import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
 import { Faults, Fields } from '../form/fields.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
@@ -19,6 +19,7 @@ import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
+import { HandbookGrid } from './HandbookGrid.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { VEHICLE_FIELDS } from './specs.ts'
 
@@ -32,6 +33,11 @@ const CAR: EntryKind<Vehicle> = {
 }
 const isShowable = (value: unknown): value is object =>
   typeof value === 'object' && value !== null && 'positions' in value && Array.isArray(value.positions)
+
+/** Nearer to the car's middle than this, in mm, is the middle place. */
+const MIDDLE_MM = 120
+const sideAt = (lateralCentreMm: number): SeatingPosition['side'] =>
+  Math.abs(lateralCentreMm) < MIDDLE_MM ? 'centre' : lateralCentreMm < 0 ? 'left' : 'right'
 
 interface Props {
   readonly vehicle: object
@@ -60,6 +66,12 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const setPositions = (next: readonly SeatingPosition[], openNow?: string): void => {
     form.setValue('positions', next, { shouldDirty: true })
     if (openNow !== undefined) setOpenId(openNow)
+  }
+  const change = (id: string, to: Partial<SeatingPosition>): void =>
+    setPositions(positions.map((p) => (p.id === id ? { ...p, ...to } : p)))
+  const edit: PlanEdit = {
+    onMove: (id, { lateralCentreMm, row }) => change(id, { lateralCentreMm, row, side: sideAt(lateralCentreMm) }),
+    onDoor: (id, doorSide) => change(id, { doorSide }),
   }
   const add = (place: SeatingPosition): void => setPositions([...positions, place], place.id)
 
@@ -114,6 +126,9 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
                 </div>
               </Panel>
             )}
+            <Panel title="Handbook letters, every place">
+              <HandbookGrid positions={positions} onOpen={setOpenId} />
+            </Panel>
             <JsonEditor
               value={tidied}
               isShowable={isShowable}
@@ -129,11 +144,13 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
                   ...tidied,
                   positions: positions.filter((p) => Number.isFinite(p.lateralCentreMm) && p.row >= 1),
                 }}
-                decisions={new Map()}
                 selected={open?.id}
-                chosen={undefined}
                 onSelect={setOpenId}
+                edit={edit}
               />
+              <p className="mt-2 text-sm text-ink-soft">
+                Drag a place sideways or to another row, and a door mark to the other side; or use the arrow keys.
+              </p>
               <ul className="mt-2 divide-y divide-hair" aria-label="Places">
                 {positions.map((p) => (
                   <li key={p.id}>

@@ -30,6 +30,8 @@ export const PLACE_FIELDS: readonly FieldSpec[] = [
   pick('doorSide', 'Door', same(['left', 'right', 'both', 'none']), true),
   pick('frontAirbag', 'Frontal airbag', same(['none', 'can-be-switched-off', 'cannot-be-switched-off']), true),
   pick('headRestraint', 'Head restraint', same(['none', 'removable', 'adjustable', 'fixed']), true),
+  ...quantity('headRestraintTopMm', 'Its top above the cushion', 'mm'),
+  number('backrestDeg', 'Backrest from vertical', '°'),
   flag('isDriverSeat', 'Driver’s seat'),
 ]
 
@@ -98,6 +100,8 @@ export const PLACE_PARTS: readonly PartSpec[] = [
 
 export const ROOM_FIELDS: readonly FieldSpec[] = [
   ...quantity('frontClearanceMm', 'Backrest to the seat in front, tallest driver', 'mm'),
+  number('frontSeatRangeMm.fullyBackMm', 'The same, that seat fully back', 'mm'),
+  number('frontSeatRangeMm.fullyForwardMm', 'and fully forward', 'mm'),
   number('slidingTrack.travelMm', 'Seat slides by', 'mm'),
   text('slidingTrack.handbookSetting', 'Where the handbook wants it'),
   { key: 'obstacles', label: 'Obstacles (centre-console removable-console tunnel raised-floor)', kind: 'words' },

@@ -1,35 +1,8 @@
-import {
-  frontClearanceMm,
-  isBehindDriver,
-  judgeTouch,
-  shellAngleDeg,
-  shellFigures,
-  shellReachMm,
-  wedgeAngleDeg,
-} from '../../fit/index.ts'
+import { frontClearanceMm, isBehindDriver, judgeTouch, reachesMm } from '../../fit/index.ts'
 import { formatInterval, interval, some, toInterval, type Interval } from '../../quantities/index.ts'
 import { defineRule, type PlaceSubject } from '../rule.ts'
 
-/** Every reach that a permitted recline (and wedge) gives here, nearest first. */
-function reaches({ mode, route, position }: PlaceSubject): readonly Interval[] {
-  const figures = shellFigures(mode)
-  const slopeDeg = toInterval(position.cushion?.slopeDeg)
-  if (figures === undefined || slopeDeg === undefined) return []
-  const permitted = route.permittedReclines ?? mode.reclines?.map((r) => r.id) ?? []
-  const { wedge } = mode
-  const wedges = wedge?.allowed ? [0, wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm)] : [0]
-  return (mode.reclines ?? [])
-    .filter((r) => permitted.includes(r.id))
-    .flatMap((r) =>
-      wedges.map((wedgeDeg) =>
-        shellReachMm(
-          figures,
-          shellAngleDeg({ reclineDeg: r.shellAngleDeg, slopeDeg, wedgeDeg, direction: mode.direction }),
-        ),
-      ),
-    )
-    .toSorted((a, b) => a.lo - b.lo)
-}
+const reaches = ({ mode, route, position }: PlaceSubject): readonly Interval[] => reachesMm(mode, route, position)
 
 /**
  * The most room that the seat in front can leave. A driver's seat stands where

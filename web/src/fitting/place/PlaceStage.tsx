@@ -1,5 +1,6 @@
 import {
   chosenIn,
+  footprintOf,
   matchPlaces,
   modelName,
   putsForPlace,
@@ -19,7 +20,10 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../Ledger.tsx'
-import { CarPlan } from './CarPlan.tsx'
+import { CarPlan } from '../../car/CarPlan.tsx'
+import { PlanLegend } from '../../car/PlanLegend.tsx'
+import { SeatInFrontPanel } from '../setup/SeatInFrontPanel.tsx'
+import { OneChangePanel } from './OneChangePanel.tsx'
 import { PlaceFacts } from './PlaceFacts.tsx'
 
 const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
@@ -51,6 +55,15 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
     vehicle?.positions.find((p) => !p.isDriverSeat)?.id
   const selectedPosition = vehicle?.positions.find((p) => p.id === selected)
   const selectedMatch = places.find((m) => m.position.id === selected)
+  const shownRoute = selectedMatch?.routes.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])[0]?.route
+  const { positionId, routeId } = current.choice
+  const frontSeatGapMm = current.settings.frontSeatGapMm?.value
+  const asSet = useMemo(
+    () => new Map(positionId !== undefined && frontSeatGapMm !== undefined ? [[positionId, frontSeatGapMm]] : []),
+    [positionId, frontSeatGapMm],
+  )
+  const isChosenRefused =
+    positionId === selected && selectedMatch?.routes.some((r) => r.route.id === routeId && r.decision === 'fail')
 
   return (
     <div className="flex flex-col gap-3">
@@ -82,12 +95,22 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
         )}
         {!vehicle && <p className="text-ink-soft">Each place of the car is then judged for the chosen restraint.</p>}
         {vehicle && (
-          <div className="grid gap-4 sm:grid-cols-[minmax(200px,300px)_minmax(0,1fr)]">
+          <div className="grid gap-4 sm:grid-cols-[minmax(200px,320px)_minmax(0,1fr)]">
             <CarPlan
               vehicle={vehicle}
               decisions={new Map(places.map((m) => [m.position.id, m.decision]))}
               selected={selected}
               chosen={current.choice.positionId}
+              asSet={asSet}
+              footprint={
+                mode && selectedPosition && selectedMatch && shownRoute
+                  ? {
+                      positionId: selectedPosition.id,
+                      ...footprintOf(mode, shownRoute, selectedPosition),
+                      isRefused: selectedMatch.decision === 'fail',
+                    }
+                  : undefined
+              }
               onSelect={setPicked}
             />
             <div>
@@ -134,12 +157,29 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
                     )
                   })}
               </ul>
-              <Legend />
+              <PlanLegend />
             </div>
           </div>
         )}
       </Panel>
 
+      {vehicle && model && mode && selectedPosition && (selectedMatch?.decision === 'fail' || isChosenRefused) && (
+        <OneChangePanel
+          current={current}
+          wanted={{
+            model,
+            unit,
+            mode,
+            vehicle,
+            position: selectedPosition,
+            route: isChosenRefused ? mode.routes.find((r) => r.id === routeId) : undefined,
+          }}
+          isNowhere={places.every((m) => m.decision === 'fail')}
+          catalogue={catalogue}
+          isSigned={isSigned}
+          goTo={goTo}
+        />
+      )}
       {selectedMatch?.routes.map((route) => (
         <RoutePanel
           key={`${selectedMatch.position.id}/${route.route.id}`}
@@ -155,6 +195,15 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
           }}
         />
       ))}
+      {selectedPosition && selectedPosition.row > 1 && (
+        <SeatInFrontPanel
+          key={`front-${selectedPosition.id}`}
+          current={current}
+          position={selectedPosition}
+          isSigned={isSigned}
+          withSetting={selectedPosition.id === positionId}
+        />
+      )}
       {selectedPosition && <PlaceFacts key={selectedPosition.id} position={selectedPosition} isSigned={isSigned} />}
     </div>
   )
@@ -221,36 +270,5 @@ function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProp
         )}
       </ul>
     </Panel>
-  )
-}
-
-function Legend() {
-  return (
-    <ul aria-label="What the drawing shows" className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1 text-sm text-ink-soft">
-      {(
-        [
-          ['M3 12V5M13 12V5', 'ISOFIX bars', false],
-          ['M8 2v8m-4-3a4 4 0 0 0 8 0', 'tether anchorage', false],
-          ['M2 11q6-9 12 0z', 'airbag, can be off', false],
-          ['M2 11q6-9 12 0z', 'airbag, always on', true],
-          ['M2 4h12v8H2z', 'box under the floor', false],
-        ] as const
-      ).map(([d, text, isFilled]) => (
-        <li key={text} className="flex items-center gap-1.5">
-          <svg
-            width="16"
-            height="16"
-            viewBox="0 0 16 16"
-            aria-hidden="true"
-            fill={isFilled ? 'var(--fail)' : 'none'}
-            stroke={isFilled ? 'var(--fail)' : 'var(--ink)'}
-            strokeWidth="1.800"
-          >
-            <path d={d} />
-          </svg>
-          {text}
-        </li>
-      ))}
-    </ul>
   )
 }

@@ -9,10 +9,12 @@ interface Props {
   readonly current: Case
   readonly position: SeatingPosition
   readonly isSigned: boolean
+  /** The setting belongs to the chosen place alone. */
+  readonly withSetting?: boolean
 }
 
 /** Where the seat in front stands for its tallest user, and where it stands now. */
-export function SeatInFrontPanel({ current, position, isSigned }: Props) {
+export function SeatInFrontPanel({ current, position, isSigned, withSetting = true }: Props) {
   const put = useFitting((s) => s.put)
   const isDriver = current.vehicle !== undefined && isBehindDriver(current.vehicle, position)
   const range = position.frontSeatRangeMm
@@ -28,13 +30,15 @@ export function SeatInFrontPanel({ current, position, isSigned }: Props) {
           hint="From this backrest to the back of the seat in front, at the height of the shell’s top."
           onChange={(q: Quantity | null) => put([{ path: ['vehicle', position.id, 'frontClearanceMm'], value: q }])}
         />
-        <NumberSetting
-          label={`As it stands now, mm${range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : ''}`}
-          name="Seat in front"
-          value={current.settings.frontSeatGapMm?.value}
-          isSigned={isSigned}
-          onSet={(value) => put([{ path: ['settings', 'frontSeatGapMm'], value: value === null ? null : { value } }])}
-        />
+        {withSetting && (
+          <NumberSetting
+            label={`As it stands now, mm${range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : ''}`}
+            name="Seat in front"
+            value={current.settings.frontSeatGapMm?.value}
+            isSigned={isSigned}
+            onSet={(value) => put([{ path: ['settings', 'frontSeatGapMm'], value: value === null ? null : { value } }])}
+          />
+        )}
       </div>
     </Panel>
   )

@@ -1,0 +1,219 @@
+import { planOf, type Decision, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core'
+import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
+import { MarkShape } from '../ui/StateMark.tsx'
+import { DoorMark, SeatDrawing } from './SeatDrawing.tsx'
+
+/** What the restraint takes of its place, seen from above. */
+export interface Footprint {
+  readonly positionId: string
+  readonly widthMm: number
+  /** From the backrest towards the front of the car. */
+  readonly reachMm: number
+  readonly isRefused: boolean
+}
+
+interface Props {
+  readonly vehicle: Pick<Vehicle, 'positions' | 'maker' | 'model'>
+  /** By position id; a place without a verdict (no mode chosen yet, driver) has none. */
+  readonly decisions?: ReadonlyMap<string, Decision>
+  readonly selected?: string | undefined
+  readonly chosen?: string | undefined
+  /** Distance to the seat in front as it stands, by place. */
+  readonly asSet?: ReadonlyMap<string, number>
+  readonly footprint?: Footprint | undefined
+  readonly onSelect: (positionId: string) => void
+  readonly edit?: PlanEdit | undefined
+}
+
+/** Makes the drawing an editor: places and doors follow the hand. */
+export interface PlanEdit {
+  readonly onMove: (positionId: string, to: { readonly lateralCentreMm: number; readonly row: number }) => void
+  readonly onDoor: (positionId: string, side: 'left' | 'right') => void
+}
+
+/** Places are moved in steps of this, in mm. */
+const STEP_MM = 10
+const INK = 'var(--ink)'
+
+const round = (mm: number): number => Math.round(mm / STEP_MM) * STEP_MM || 0
+
+/** The car from above, to scale, its nose at the top of the drawing; left is the car's left. */
+export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint, onSelect, edit }: Props) {
+  const plan = planOf(vehicle, asSet)
+  const svg = useRef<SVGSVGElement>(null)
+  const held = useRef<{ readonly id: string; readonly grab: { readonly x: number; readonly y: number } } | null>(null)
+  const half = plan.halfWidthMm
+  const margin = 110
+  const top = plan.frontY + 420
+  const box = { x: -half - margin, y: top - 60, width: 2 * (half + margin), height: plan.rearY - top + 120 }
+
+  function at(e: PointerEvent): { readonly x: number; readonly y: number } {
+    const rect = svg.current?.getBoundingClientRect()
+    if (!rect) return { x: 0, y: 0 }
+    const scale = Math.max(box.width / rect.width, box.height / rect.height)
+    return {
+      x: box.x + box.width / 2 + (e.clientX - rect.left - rect.width / 2) * scale,
+      y: box.y + box.height / 2 + (e.clientY - rect.top - rect.height / 2) * scale,
+    }
+  }
+  const rowsY = [...new Set(plan.seats.map((s) => s.position.row))].map((row) => {
+    const of = plan.seats.filter((s) => s.position.row === row)
+    return { row, y: of.reduce((sum, s) => sum + s.backY - s.depthMm / 2, 0) / of.length }
+  })
+  function drag(e: PointerEvent): void {
+    if (!held.current || !edit) return
+    const to = at(e)
+    const { id, grab } = held.current
+    const row = rowsY.reduce((a, b) => (Math.abs(b.y - (to.y - grab.y)) < Math.abs(a.y - (to.y - grab.y)) ? b : a)).row
+    edit.onMove(id, { lateralCentreMm: Math.max(-1000, Math.min(1000, round(to.x - grab.x))), row })
+  }
+
+  return (
+    <svg
+      ref={svg}
+      viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
+      role={edit ? 'group' : 'img'}
+      aria-label={`${vehicle.maker} ${vehicle.model} from above; ${edit ? 'places can be moved with the arrow keys' : 'the list beside it says the same in words'}`}
+      className={`graticule mx-auto block max-h-[560px] w-full max-w-[340px] bg-shoal ${edit ? 'touch-none select-none' : ''}`}
+      onPointerMove={drag}
+      onPointerUp={() => (held.current = null)}
+      onPointerCancel={() => (held.current = null)}
+    >
+      <Body half={half} top={top} bottom={plan.rearY} dashY={plan.dashY} />
+      {plan.seats.map((seat) => (
+        <Place
+          key={seat.position.id}
+          seat={seat}
+          isSelected={seat.position.id === selected}
+          isMovable={edit !== undefined}
+          onHold={(e) => {
+            onSelect(seat.position.id)
+            if (!edit) return
+            svg.current?.setPointerCapture(e.pointerId)
+            const p = at(e)
+            held.current = { id: seat.position.id, grab: { x: p.x - seat.x, y: p.y - (seat.backY - seat.depthMm / 2) } }
+          }}
+          onSelect={() => onSelect(seat.position.id)}
+          onStep={(dx, drow) =>
+            edit?.onMove(seat.position.id, {
+              lateralCentreMm: round(seat.x + dx),
+              row: Math.max(1, Math.min(4, seat.position.row + drow)),
+            })
+          }
+        >
+          <SeatDrawing
+            seat={seat}
+            isSelected={seat.position.id === selected}
+            isChosen={seat.position.id === chosen}
+            dashY={plan.dashY}
+          />
+        </Place>
+      ))}
+      {plan.seats.map((seat) => {
+        const decision = decisions?.get(seat.position.id)
+        const taken = footprint?.positionId === seat.position.id ? footprint : undefined
+        return (
+          <g key={seat.position.id} pointerEvents="none">
+            {taken && <FootprintDrawing seat={seat} footprint={taken} />}
+            {decision !== undefined && (
+              <MarkShape state={decision} x={seat.x - 75} y={seat.backY - seat.depthMm * 0.72} size={150} />
+            )}
+          </g>
+        )
+      })}
+      {plan.seats.map((seat) => (
+        <DoorMark
+          key={seat.position.id}
+          seat={seat}
+          halfWidthMm={half}
+          onMove={edit && ((side) => edit.onDoor(seat.position.id, side))}
+        />
+      ))}
+    </svg>
+  )
+}
+
+function Body({ half, top, bottom, dashY }: { half: number; top: number; bottom: number; dashY: number }) {
+  return (
+    <g stroke={INK} fill="none">
+      <path
+        d={`M${-half + 130} ${top + 120}Q0 ${top - 140} ${half - 130} ${top + 120}Q${half} ${top + 260} ${half} ${dashY}V${bottom - 200}Q${half} ${bottom} ${half - 190} ${bottom}H${-half + 190}Q${-half} ${bottom} ${-half} ${bottom - 200}V${dashY}Q${-half} ${top + 260} ${-half + 130} ${top + 120}Z`}
+        fill="var(--paper)"
+        strokeWidth="18"
+      />
+      <path d={`M${-half + 60} ${dashY - 10}Q0 ${dashY - 190} ${half - 60} ${dashY - 10}`} strokeWidth="12" />
+      <path
+        d={`M${-half - 70} ${dashY + 60}l70-60M${half + 70} ${dashY + 60}l-70-60`}
+        strokeWidth="26"
+        strokeLinecap="round"
+      />
+    </g>
+  )
+}
+
+interface PlaceProps {
+  readonly seat: SeatOnPlan
+  readonly isSelected: boolean
+  readonly isMovable: boolean
+  readonly children: ReactNode
+  readonly onHold: (e: PointerEvent) => void
+  readonly onSelect: () => void
+  readonly onStep: (dxMm: number, rows: number) => void
+}
+
+const STEPS: Record<string, readonly [dx: number, rows: number]> = {
+  ArrowLeft: [-STEP_MM, 0],
+  ArrowRight: [STEP_MM, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
+
+function Place({ seat, isSelected, isMovable, children, onHold, onSelect, onStep }: PlaceProps) {
+  const { position: p } = seat
+  if (!isMovable) {
+    return (
+      <g onClick={p.isDriverSeat ? undefined : onSelect} className={p.isDriverSeat ? undefined : 'cursor-pointer'}>
+        {children}
+      </g>
+    )
+  }
+  function key(e: KeyboardEvent): void {
+    const step = STEPS[e.key]
+    if (!step) return
+    e.preventDefault()
+    onStep(...step)
+  }
+  const where = seat.x === 0 ? 'in the middle' : `${Math.abs(seat.x)} mm ${seat.x < 0 ? 'left' : 'right'} of the middle`
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={isSelected}
+      aria-label={`${p.label}, row ${p.row}, ${where}`}
+      className="cursor-grab"
+      onPointerDown={onHold}
+      onFocus={onSelect}
+      onKeyDown={key}
+    >
+      {children}
+    </g>
+  )
+}
+
+function FootprintDrawing({ seat, footprint }: { seat: SeatOnPlan; footprint: Footprint }) {
+  const { widthMm, reachMm, isRefused } = footprint
+  return (
+    <rect
+      x={seat.x - widthMm / 2}
+      y={seat.backY - reachMm}
+      width={widthMm}
+      height={reachMm}
+      rx={70}
+      fill={isRefused ? 'var(--fail)' : 'var(--shoal-deep)'}
+      fillOpacity={isRefused ? 0.3 : 0.75}
+      stroke={isRefused ? 'var(--fail)' : INK}
+      strokeWidth="12"
+      strokeDasharray={isRefused ? '40 26' : undefined}
+    />
+  )
+}

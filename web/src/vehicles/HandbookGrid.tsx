@@ -1,0 +1,112 @@
+import type { SeatingPosition } from '@nimble-anchor/core'
+import { useRef, type KeyboardEvent } from 'react'
+import { useFormContext, type FieldValues } from 'react-hook-form'
+import { GROUPS, LETTERS } from './specs.ts'
+
+interface Row {
+  readonly id: string
+  readonly label: string
+  readonly letters: readonly string[]
+}
+
+const ROWS: readonly Row[] = [
+  ...GROUPS.map((g) => ({ id: g, label: `Group ${g}`, letters: LETTERS })),
+  { id: 'isofix', label: 'ISOFIX', letters: ['IUF', 'IL', 'X'] },
+  { id: 'iSize', label: 'i-Size', letters: ['i-U', 'i-UF', 'X'] },
+]
+type Handbook = NonNullable<SeatingPosition['handbook']>
+
+const letterOf = (p: SeatingPosition, row: string): string =>
+  (row === 'isofix' || row === 'iSize'
+    ? p.handbook?.[row]
+    : p.handbook?.beltGroups?.[row as keyof NonNullable<Handbook['beltGroups']>]) ?? ''
+
+/** The handbook of one place with one letter set, or taken away. */
+export function withLetter(p: SeatingPosition, row: string, letter: string): SeatingPosition {
+  const { handbook = {} } = p
+  const set = (of: object, key: string): Record<string, unknown> => {
+    const { [key]: _old, ...rest } = of as Record<string, unknown>
+    return letter === '' ? rest : { ...rest, [key]: letter }
+  }
+  const isGroup = row !== 'isofix' && row !== 'iSize'
+  const next = isGroup ? { ...handbook, beltGroups: set(handbook.beltGroups ?? {}, row) } : set(handbook, row)
+  return { ...p, handbook: next as Handbook }
+}
+
+const STEP: Record<string, readonly [row: number, column: number]> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+}
+
+interface Props {
+  readonly positions: readonly SeatingPosition[]
+  readonly onOpen: (positionId: string) => void
+}
+
+/** All places against all groups, as handbooks print it: arrows go from cell to cell, a letter typed is set. */
+export function HandbookGrid({ positions, onOpen }: Props) {
+  const { setValue } = useFormContext<FieldValues>()
+  const table = useRef<HTMLTableElement>(null)
+  const places = positions.flatMap((position, index) => (position.isDriverSeat ? [] : [{ position, index }]))
+
+  function go(e: KeyboardEvent, row: number, column: number): void {
+    const step = STEP[e.key]
+    if (!step) return
+    // Without this an arrow would change the letter under it.
+    e.preventDefault()
+    table.current?.querySelector<HTMLSelectElement>(`[data-cell="${row + step[0]}/${column + step[1]}"]`)?.focus()
+  }
+  return (
+    <div className="overflow-x-auto">
+      <table ref={table} className="border-collapse">
+        <caption className="sr-only">Handbook letters of every place</caption>
+        <thead>
+          <tr>
+            <td className="border border-line" />
+            {places.map(({ position: p }) => (
+              <th key={p.id} scope="col" className="border border-line p-0 text-sm">
+                <button
+                  type="button"
+                  className="min-h-11 w-full px-2 text-left font-semibold hover:underline"
+                  onClick={() => onOpen(p.id)}
+                >
+                  {p.label}
+                </button>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {ROWS.map((row, r) => (
+            <tr key={row.id}>
+              <th scope="row" className="border border-line px-2 py-1 text-left text-sm whitespace-nowrap">
+                {row.label}
+              </th>
+              {places.map(({ position: p, index }, c) => (
+                <td key={p.id} className="border border-line p-0">
+                  <select
+                    aria-label={`${p.label}, ${row.label}`}
+                    data-cell={`${r}/${c}`}
+                    className="min-h-11 w-full bg-sheet px-2 text-ink"
+                    value={letterOf(p, row.id)}
+                    onKeyDown={(e) => go(e, r, c)}
+                    onChange={(e) =>
+                      setValue(`positions.${index}`, withLetter(p, row.id, e.target.value), { shouldDirty: true })
+                    }
+                  >
+                    <option value="">?</option>
+                    {row.letters.map((letter) => (
+                      <option key={letter}>{letter}</option>
+                    ))}
+                  </select>
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
