@@ -10,6 +10,7 @@ import {
   middle,
   slipsIn,
   type Fault,
+  type InstrumentKind,
   type Quantity,
 } from '@nimble-anchor/core'
 import { ChartSpline } from 'lucide-react'
@@ -20,6 +21,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { useReadings } from '../../session/readings.ts'
+import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst, upperFirst } from '../../ui/words.ts'
@@ -27,9 +29,9 @@ import type { StageProps } from '../stages.ts'
 import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
-const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string }[] = [
-  { key: 'massKg', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Without shoes; say what it wore.' },
-  { key: 'statureCm', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.' },
+const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string; instrument?: InstrumentKind }[] = [
+  { key: 'massKg', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Without shoes; say what it wore.', instrument: 'scale' },
+  { key: 'statureCm', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.', instrument: 'height-gauge' },
   {
     key: 'seatedShoulderHeightMm', label: 'Seated shoulder height', unit: 'cm', scale: 0.1, plusMinus: 8,
     hint: 'From the surface it sits on to the top of the shoulder.',
@@ -92,6 +94,16 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                   onFocus={() => setActive(f.key)}
                   onChange={keep(f.key)}
                 />
+                {f.instrument && !isSigned && (
+                  <div className="mt-1">
+                    <InstrumentButton
+                      kind={f.instrument}
+                      field={f.label}
+                      value={child[f.key]?.value}
+                      onTake={keep(f.key)}
+                    />
+                  </div>
+                )}
                 {f.key === 'massKg' && child.massKg !== undefined && (
                   <Worn
                     label="Weighed in"

@@ -7,9 +7,11 @@ import {
   type Case,
   type CheckId,
   type Finding,
+  type InstrumentKind,
   type Quantity,
 } from '@nimble-anchor/core'
 import { useId } from 'react'
+import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
@@ -53,6 +55,13 @@ interface Props {
   readonly isSigned: boolean
 }
 
+/** Checks whose number an instrument can give. */
+const TOOL: Partial<Record<CheckId, InstrumentKind>> = {
+  'shell-angle-deg': 'inclinometer',
+  'slack-mm': 'strap-gauge',
+  'coat-hides-mm': 'strap-gauge',
+}
+
 const SENSES = ['seen', 'heard', 'felt'] as const
 
 export function CheckField({ id, assessment, current, mark, staleBecause, finding, isSigned }: Props) {
@@ -62,6 +71,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
   const reading = current.readings[id]
   const keep = (value: object | null) => put([{ path: ['readings', id], value }])
   const option = reading?.option
+  const tool = TOOL[id]
   const limit = check.kind === 'number' ? limitText(id, assessment) : undefined
   // A stale reading is only replaced whole: a note added to it must not make it look fresh.
   const isStale = staleBecause !== undefined
@@ -87,15 +97,26 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
         </p>
       )}
       {check.kind === 'number' ? (
-        <QuantityField
-          label={isStale ? `${check.label}, again` : check.label}
-          unit={check.unit}
-          hidesLabel
-          quantity={isStale ? undefined : reading?.number}
-          defaultPlusMinus={check.defaultPlusMinus}
-          disabled={isSigned}
-          onChange={(number: Quantity | null) => keep(number === null ? null : { number })}
-        />
+        <div className="flex flex-wrap items-start gap-2">
+          <QuantityField
+            label={isStale ? `${check.label}, again` : check.label}
+            unit={check.unit}
+            hidesLabel
+            quantity={isStale ? undefined : reading?.number}
+            defaultPlusMinus={check.defaultPlusMinus}
+            disabled={isSigned}
+            onChange={(number: Quantity | null) => keep(number === null ? null : { number })}
+          />
+          {tool && !isSigned && (
+            <InstrumentButton
+              kind={tool}
+              field={check.label}
+              against="shell-back"
+              value={isStale ? undefined : reading?.number?.value}
+              onTake={(number) => keep({ number })}
+            />
+          )}
+        </div>
       ) : (
         <div className="flex flex-col gap-2">
           {check.notesBefore === true && (

@@ -10,6 +10,7 @@ import {
   type Settings,
 } from '@nimble-anchor/core'
 import { useMemo, type ReactNode } from 'react'
+import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
@@ -234,6 +235,17 @@ function CushionPanel({
           disabled={isSigned}
           onChange={(q) => put([cushionPut(position, 'slopeDeg', q)])}
         />
+        {!isSigned && (
+          <div className="self-end">
+            <InstrumentButton
+              kind="inclinometer"
+              field="Slope"
+              against="cushion"
+              value={position.cushion?.slopeDeg?.value}
+              onTake={(q) => put([cushionPut(position, 'slopeDeg', q)])}
+            />
+          </div>
+        )}
         {hasLeg && (
           <QuantityField
             label="Front edge above the bare floor"

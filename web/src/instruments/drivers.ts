@@ -1,0 +1,92 @@
+import {
+  INSTRUMENTS,
+  standIn,
+  type Behaviour,
+  type InstrumentDriver,
+  type InstrumentKind,
+  type InstrumentListener,
+} from '@nimble-anchor/core'
+
+/** A simulated tool that ships with the product: no device is connected. */
+export function standInDriver(
+  kind: InstrumentKind,
+  truth: { readonly value: number; readonly behaviour: Behaviour },
+  seed: number,
+): InstrumentDriver {
+  return {
+    kind,
+    name: `${INSTRUMENTS[kind].label}, stand-in`,
+    start(listener) {
+      const instrument = standIn(INSTRUMENTS[kind], truth, seed)
+      const timer = setInterval(() => {
+        const sample = instrument.next()
+        if (sample) listener.sample(sample)
+      }, INSTRUMENTS[kind].sampleMs)
+      return () => clearInterval(timer)
+    },
+  }
+}
+
+/** What the device is held against: a cushion lies, the back of a shell stands. */
+export type Against = 'cushion' | 'shell-back'
+
+/** Rolled to the side by more than this, a device does not measure along the car. */
+export const MAX_ROLL_DEG = 8
+
+/**
+ * The angle that a device's own sensor means, in degrees, or `undefined` when
+ * it is held askew. `betaDeg` is its pitch: 0 lying flat, 90 standing upright;
+ * `gammaDeg` its roll. On a cushion the top edge points to the front of the
+ * car; against a shell's back the screen faces the child.
+ */
+export function inclination(betaDeg: number, gammaDeg: number, against: Against): number | undefined {
+  // Upright, the roll of the sensor's frame says nothing: near the pole it jumps about.
+  const isAskew = Math.abs(gammaDeg) > MAX_ROLL_DEG && Math.abs(90 - Math.abs(betaDeg)) > 20
+  if (isAskew) return undefined
+  return against === 'cushion' ? betaDeg : 90 - betaDeg
+}
+
+interface PermissionAsking {
+  requestPermission?: () => Promise<'granted' | 'denied'>
+}
+
+/** Whether this device may have a sensor of its own worth offering: one held in the hand. */
+export const hasOwnSensor = (): boolean => 'DeviceOrientationEvent' in window && matchMedia('(pointer: coarse)').matches
+
+/** How long to wait for a first word of the sensor. */
+const SILENT_MS = 3000
+
+/** The device's own inclinometer, where the browser offers it. */
+export function ownInclinometer(against: Against): InstrumentDriver {
+  return {
+    kind: 'inclinometer',
+    name: 'This device’s own sensor',
+    start(listener: InstrumentListener) {
+      const begun = performance.now()
+      let isOver = false
+      // Waited for once it may answer: a question to the user takes its time.
+      let silent: ReturnType<typeof setTimeout> | undefined
+      const hear = ({ beta, gamma }: DeviceOrientationEvent): void => {
+        if (beta === null || gamma === null) return
+        clearTimeout(silent)
+        const value = inclination(beta, gamma, against)
+        if (value !== undefined) listener.sample({ tMs: performance.now() - begun, value })
+      }
+      const asking = DeviceOrientationEvent as unknown as PermissionAsking
+      void (asking.requestPermission?.() ?? Promise.resolve('granted' as const)).then(
+        (answer) => {
+          if (isOver) return
+          if (answer !== 'granted') return listener.gone('The browser was not allowed to read the sensor.')
+          silent = setTimeout(() => listener.gone('The sensor of this device does not answer.'), SILENT_MS)
+          window.addEventListener('deviceorientation', hear)
+        },
+        () => listener.gone('The browser does not give the sensor to this page.'),
+      )
+      return () => {
+        isOver = true
+        clearTimeout(silent)
+        window.removeEventListener('deviceorientation', hear)
+      }
+    },
+  }
+}
