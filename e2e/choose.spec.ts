@@ -83,7 +83,7 @@ test('the forecast can be stopped and asked for again; the curves show the chose
 }) => {
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
   await stage(page, 2)
-  const stop = page.getByRole('button', { name: 'Stop' })
+  const stop = page.getByRole('button', { name: 'Stop', exact: true })
   await stop.click()
   await expect(page.getByText('The growth forecast was stopped.')).toBeVisible()
   await page.getByRole('button', { name: 'Forecast again' }).click()

@@ -21,7 +21,7 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await expect(plan).toContainText('Nothing contradicts itself')
 
   await places.getByRole('button', { name: 'Rear left' }).click()
-  await page.getByLabel('Group 0+').selectOption('U')
+  await page.getByLabel('Group 0+', { exact: true }).selectOption('U')
   await page.getByLabel('i-Size', { exact: true }).selectOption('i-U')
   await page.getByLabel('ISOFIX looked for').check()
   await page.getByLabel('Bars', { exact: true }).selectOption('none')

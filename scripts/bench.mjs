@@ -78,6 +78,30 @@ report(
   1000,
 )
 
+// The widest search that a catalogue may ask for: many reclines, a wedge, a long slide, a passenger's seat on its track.
+const wide = (() => {
+  const s = core.fittedSubject(example)
+  const reclines = Array.from({ length: 8 }, (_, i) => ({ id: `r${i}`, label: `${i + 1}`, shellAngleDeg: 30 + 3 * i }))
+  return {
+    ...s,
+    look: () => ({}),
+    mode: {
+      ...s.mode,
+      reclines,
+      slidesOnBaseMm: 60,
+      wedge: { allowed: true, heightMm: 40, baseLengthMm: 380 },
+    },
+    route: { ...s.route, frontSeat: 'must-not-touch', permittedReclines: reclines.map((r) => r.id) },
+    position: { ...s.position, side: 'left', frontSeatRangeMm: { fullyBackMm: 600, fullyForwardMm: 900 } },
+  }
+})()
+report(
+  `find a set-up, ${core.findSetUp(wide).tried} combinations`,
+  medianMs(() => core.findSetUp(wide), 5),
+  'ms',
+  300,
+)
+
 const data = mkdtempSync(join(tmpdir(), 'nimble-anchor-bench-'))
 const PORT = 4396
 async function serve() {
@@ -100,10 +124,47 @@ const call = (path, body) =>
     body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) },
   ).then((r) => r.json())
 
+/** Script that the page runs for one step of a handle that is dragged on the fit bench, by the browser's own count. */
+async function benchRedrawMs(id) {
+  const { chromium } = await import('@playwright/test')
+  const { CHROMIUM } = await import('./lib/ensure.mjs')
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 900 } })
+    await page.goto(`http://127.0.0.1:${PORT}/fittings/${id}/set-up`)
+    const handle = page.locator('[data-handle="frontSeatGapMm"]')
+    await handle.waitFor()
+    const box = await handle.boundingBox()
+    const x = box.x + box.width / 2
+    const y = box.y + box.height / 2
+    const client = await page.context().newCDPSession(page)
+    await client.send('Performance.enable')
+    const script = async () => {
+      const { metrics } = await client.send('Performance.getMetrics')
+      return metrics.find((m) => m.name === 'ScriptDuration').value * 1000
+    }
+    await page.mouse.move(x, y)
+    await page.mouse.down()
+    const MOVES = 120
+    // Back and forth by more than a step of the seat, so that every move is a redraw.
+    const move = (i) => page.mouse.move(x + (i % 2 === 0 ? 25 : -25), y)
+    for (let i = 0; i < 20; i += 1) await move(i)
+    const before = await script()
+    for (let i = 0; i < MOVES; i += 1) await move(i)
+    const after = await script()
+    await page.mouse.up()
+    return (after - before) / MOVES
+  } finally {
+    await browser.close()
+  }
+}
+
 // A log of years: one fitting, copied straight into the database while no server runs.
 const STORED = 50_000
 let server = await serve()
 await call('fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin' })
+const { id: onBench } = await call('fittings/import', example)
+report('fit bench, script of one redraw while dragging', await benchRedrawMs(onBench), 'ms', 8)
 await server.stop()
 const { default: Sqlite } = await import('better-sqlite3')
 const db = new Sqlite(join(data, 'nimble-anchor.sqlite'))

@@ -63,6 +63,8 @@ await begin('ada-strand', 'corran-turnstone', 'u-sheepshank-2', 'rearward', 'rea
 await setUp()
 const failing = view.id
 await look('attach', { 'latch-right': 'open', 'tug-right': null, 'front-seat': null })
+await begin('tamsin-hale', 'corran-avocet', 'u-stopper-1', 'forward')
+const hollow = view.id
 await begin('perrin-hale', 'corran-dunlin', 'u-sheepshank-2', 'rearward', 'rear-right', 'isofix-leg')
 await enter([
   { path: ['child', 'statureCm'], value: { value: 92, plusMinus: 0.5, source: 'measured' } },
@@ -105,6 +107,15 @@ const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } 
 }
 await shoot('today', '/')
 await shoot('measure', `/fittings/${ready}/measure`)
+await shoot('instrument', `/fittings/${ready}/measure`, {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Mass: read from the baby scale' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('And how it').selectOption('calm')
+    await dialog.getByRole('button', { name: 'Read' }).click()
+    await dialog.getByText(/^At rest/).waitFor()
+  },
+})
 await shoot('choose', `/fittings/${placing}/choose`, { waitsFor: / left, then / })
 await shoot('choose-phone-dark', `/fittings/${placing}/choose`, {
   dark: true,
@@ -128,7 +139,7 @@ await shoot('vehicles', '/vehicles')
 await shoot('vehicle', '/vehicles/corran-avocet')
 await shoot('rule-book', '/rules')
 await shoot('settings', '/settings')
-await shoot('place', `/fittings/${placing}/place`)
+await shoot('place', `/fittings/${hollow}/place`)
 await shoot('set-up', `/fittings/${ready}/set-up`)
 await shoot('attach', `/fittings/${failing}/attach`)
 await shoot('child-in', `/fittings/${ready}/child-in`)

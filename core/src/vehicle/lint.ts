@@ -1,3 +1,4 @@
+import { toInterval } from '../quantities/index.ts'
 import type { SeatingPosition, Vehicle } from './vehicle.ts'
 
 /** One place where a car's entry contradicts itself: the handbook must be read again. */
@@ -17,6 +18,8 @@ function lintPosition(
 ): readonly (readonly [path: string, message: string])[] {
   const { handbook, isofix, tether } = p
   const isISize = handbook?.iSize === 'i-U' || handbook?.iSize === 'i-UF'
+  const distance = toInterval(p.frontClearanceMm)
+  const range = p.frontSeatRangeMm
   const hasNoBars = isofix?.bars === 'none'
   const neighbour = all.find(
     (o) => o.id < p.id && o.row === p.row && Math.abs(o.lateralCentreMm - p.lateralCentreMm) < NARROWEST_MM,
@@ -32,6 +35,12 @@ function lintPosition(
     p.row === 1 &&
       p.isDriverSeat !== true &&
       p.frontAirbag === undefined && ['frontAirbag', 'in front, and nobody says whether it has an airbag'],
+    distance !== undefined &&
+      range !== undefined &&
+      (distance.hi < range.fullyBackMm || distance.lo > range.fullyForwardMm) && [
+        'frontClearanceMm',
+        `the seat in front is said to stand where it cannot: its track goes from ${range.fullyBackMm} to ${range.fullyForwardMm} mm`,
+      ],
     neighbour && ['lateralCentreMm', `nearer than ${NARROWEST_MM} mm to ${neighbour.label}`],
   ]
   return found.filter((f) => f !== false && f !== undefined)

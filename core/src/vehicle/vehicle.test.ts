@@ -4,6 +4,7 @@ import {
   LAYOUTS,
   layoutPositions,
   lintVehicle,
+  measured,
   mirrored,
   parseWith,
   vehicleSchema,
@@ -24,6 +25,16 @@ test.each<[string, Partial<SeatingPosition>, string[]]>([
   ['X and i-Size at once', { handbook: { isofix: 'X', iSize: 'i-U' } }, ['handbook.isofix']],
   ['i-Size facing sideways', { facing: 'sideways' }, ['handbook.iSize']],
   ['front place with an airbag nobody looked for', { row: 1, frontAirbag: undefined }, ['frontAirbag']],
+  [
+    'a seat in front off its track',
+    { frontClearanceMm: measured(600), frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 800 } },
+    ['frontClearanceMm'],
+  ],
+  [
+    'a seat in front at the end of its track',
+    { frontClearanceMm: measured(640), frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 800 } },
+    [],
+  ],
   ['the driver’s seat', { row: 1, frontAirbag: undefined, isDriverSeat: true }, []],
 ])('%s: %j', (_, over, paths) => expect(lints(over)).toEqual(paths))
 

@@ -3,12 +3,12 @@ import { changeText } from './changeText.ts'
 
 test.each([
   [['child', 'massKg'], null, { value: 10.4, plusMinus: 0.1, source: 'measured' }, 'Mass: nothing, now 10.4 ± 0.1 kg'],
-  [['child', 'massKg'], { value: 10.4, source: 'told' }, null, 'Mass: 10.4 kg, now nothing'],
+  [['child', 'massKg'], { value: 10.4, source: 'told' }, null, 'Mass: 10.4 kg, told, now nothing'],
   [
     ['child', 'seatedShoulderHeightMm'],
     null,
     { from: 280, to: 300, source: 'estimated' },
-    'Seated shoulder height: nothing, now 290 ± 10 mm',
+    'Seated shoulder height: nothing, now 290 ± 10 mm, estimated',
   ],
   [['child', 'needsPostureSpecialist'], null, false, 'Medical posture needs: nothing, now no'],
   [['child', 'dateOfBirth'], '2025-01-01', '2025-02-01', 'Day of birth: 2025-01-01, now 2025-02-01'],
@@ -32,6 +32,12 @@ test.each([
     null,
     { number: { value: 10, plusMinus: 2, source: 'measured' }, at: 4 },
     'Harness slack: nothing, now 10 ± 2 mm',
+  ],
+  [
+    ['readings', 'slack-mm'],
+    null,
+    { number: { value: 10, plusMinus: 1.5, source: 'instrument' }, at: 4 },
+    'Harness slack: nothing, now 10 ± 1.5 mm, instrument',
   ],
   [['disturbances', 'base'], null, { at: 4 }, 'Noted: base'],
   [['choice'], { at: 0 }, { modelId: 'halyard', modeId: 'rearward', at: 2 }, 'Choice: nothing, now halyard · rearward'],

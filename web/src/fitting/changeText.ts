@@ -42,6 +42,13 @@ const UNIT: Record<string, string> = { massKg: 'kg', statureCm: 'cm', ageMonths:
 
 const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null
 
+/** "10.4 ± 0.1 kg, told": where a value came from, unless it was measured. */
+const quantityText = (q: Quantity, unit: string): string | undefined => {
+  const range = toInterval(q)
+  if (!range) return undefined
+  return `${formatInterval(range, unit).trim()}${q.source === 'measured' ? '' : `, ${q.source}`}`
+}
+
 /** One value of the history in words. */
 function valueText(path: readonly string[], value: unknown): string {
   if (value === null || value === undefined) return 'nothing'
@@ -57,16 +64,17 @@ function valueText(path: readonly string[], value: unknown): string {
     const check = CHECKS[id]
     if (typeof value.option === 'string') return optionOf(id, value.option)?.label ?? value.option
     if (typeof value.before === 'string') return `before latching ${optionOf(id, value.before)?.label ?? value.before}`
-    const number = toInterval(value.number as Quantity | undefined)
-    return number && check.kind === 'number' ? formatInterval(number, check.unit) : 'nothing'
+    const number = value.number as Quantity | undefined
+    return (number && check.kind === 'number' && quantityText(number, check.unit)) || 'nothing'
   }
   if (path[0] === 'choice')
     return [value.modelId, value.modeId, value.positionId, value.routeId].filter(Boolean).join(' · ') || 'nothing'
   if (path[0] === 'practice' || path[0] === 'localRule') return String(value.name)
   if (path[0] === 'handover') return `${String(value.fitterName)}, ${String(value.carerName)}`
   if ('value' in value && !('source' in value)) return valueText(path, value.value)
-  const quantity = 'source' in value ? toInterval(value as unknown as Quantity) : undefined
-  if (quantity) return formatInterval(quantity, UNIT[last] ?? (last.endsWith('Mm') ? 'mm' : '')).trim()
+  const unit = UNIT[last] ?? (last.endsWith('Mm') ? 'mm' : '')
+  const quantity = 'source' in value ? quantityText(value as unknown as Quantity, unit) : undefined
+  if (quantity !== undefined) return quantity
   if ('kind' in value) return String(value.kind)
   if ('model' in value) return `${String(value.maker)} ${String(value.model)}`
   return Object.values(value)

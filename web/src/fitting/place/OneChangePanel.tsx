@@ -96,7 +96,7 @@ export function OneChangePanel({ current, wanted, isNowhere, catalogue, isSigned
             </span>
             {!isSigned && (
               <Button
-                aria-label={`Change to ${changeText(change)}`}
+                aria-label={`Change to this: ${changeText(change)}`}
                 onClick={() => {
                   if (put(putsForChange(current, change)).length === 0 && change.decision === 'pass') goTo('set-up')
                 }}

@@ -228,7 +228,7 @@ interface RouteProps {
 
 function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProps) {
   const open = match.findings.filter((f) => f.outcome.kind !== 'pass')
-  const held = match.findings.length - open.length
+  const held = match.findings.filter((f) => f.outcome.kind === 'pass')
   return (
     <Panel
       title={
@@ -258,14 +258,19 @@ function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProp
         {open.map((f) => (
           <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
         ))}
-        {held > 0 && (
-          <li className="px-3 py-2 text-sm text-ink-soft">
-            {held} {held === 1 ? 'rule holds' : 'rules hold'}:{' '}
-            {match.findings
-              .filter((f) => f.outcome.kind === 'pass')
-              .map((f) => lowerFirst(f.rule.title))
-              .join(', ')}
-            .
+        {held.length > 0 && (
+          <li>
+            <details>
+              <summary className="min-h-11 cursor-pointer px-3 py-2 text-sm text-ink-soft hover:bg-shoal">
+                {held.length} {held.length === 1 ? 'rule holds' : 'rules hold'}:{' '}
+                {held.map((f) => lowerFirst(f.rule.title)).join(', ')}.
+              </summary>
+              <ul className="divide-y divide-hair border-t border-hair">
+                {held.map((f) => (
+                  <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
+                ))}
+              </ul>
+            </details>
           </li>
         )}
       </ul>

@@ -152,7 +152,7 @@ function FoundRow({ found, isFirst, mode, route, canUse, onUse }: RowProps) {
         <Button
           look={isFirst && found.decision === 'pass' ? 'main' : 'plain'}
           className="self-start"
-          aria-label={`Use ${setUpText(mode, route, found.values)}`}
+          aria-label={`Use these settings: ${setUpText(mode, route, found.values)}`}
           onClick={onUse}
         >
           Use these settings
