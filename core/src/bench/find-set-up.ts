@@ -1,5 +1,5 @@
 import { angleBand, isBehindDriver } from '../fit/index.ts'
-import { advisesAgainst, askRule, decide, whatIf, type SettingValues } from '../match/index.ts'
+import { advisesAgainst, askRule, decide, unpassedBy, whatIf, type SettingValues } from '../match/index.ts'
 import { anglePreference, recommendSettings } from '../procedure/index.ts'
 import { DECISION_RANK, middle, toInterval, type Decision } from '../quantities/index.ts'
 import { angleNow, frontRoomNow, type FittedSubject, type RawFinding } from '../rules/index.ts'
@@ -44,7 +44,10 @@ const FRONT_SEAT_STEP_MM = 10
 /** Rules that the searched settings bear on; the others say the same of every set-up. */
 const SEARCHED_RULES = [...LINE_RULES['shell-angle'], ...LINE_RULES['front-room'], 'leg-notch', 'leg-lift'] as const
 const LEG_RULES = ['leg-notch', 'leg-lift'] as const
-const TILT_RULES = SEARCHED_RULES.filter((id) => !(LEG_RULES as readonly string[]).includes(id))
+/** Says the same of every set-up at this place: asked once. */
+const PLACE_RULES = ['place-front-room'] as const
+const ASKED_APART: readonly string[] = [...LEG_RULES, ...PLACE_RULES]
+const TILT_RULES = SEARCHED_RULES.filter((id) => !ASKED_APART.includes(id))
 
 interface Tried extends FoundSetUp {
   readonly preference: number
@@ -69,8 +72,18 @@ function extrasOf(values: SettingValues): number {
   )
 }
 
+/** The fitting with searched settings; `s` has been looked at in none of what they un-pass. */
+function withSettings(s: FittedSubject, values: SettingValues): FittedSubject {
+  const settings: Record<string, unknown> = { ...s.settings }
+  for (const [id, value] of Object.entries(values)) {
+    if (value === undefined) delete settings[id]
+    else settings[id] = { value, at: 0 }
+  }
+  return { ...s, settings: settings as FittedSubject['settings'] }
+}
+
 function judged(s: FittedSubject, values: SettingValues, rules: readonly string[]): Tried {
-  const subject = whatIf(s, values)
+  const subject = withSettings(s, values)
   const findings = rules.map((id) => askRule(id, subject)).filter((f) => f !== undefined)
   const band = angleBand(subject.mode, subject.child, subject.today)
   const now = angleNow(subject)
@@ -177,9 +190,14 @@ function childSettings(s: FittedSubject): SettingValues {
   return strap?.kind === 'set' ? { ...values, strapHeightMm: strap.value as number } : values
 }
 
-const merged = (tilt: Tried, leg: Tried | undefined, child: SettingValues): FoundSetUp => {
+const merged = (
+  tilt: Tried,
+  leg: Tried | undefined,
+  child: SettingValues,
+  ofPlace: readonly RawFinding[],
+): FoundSetUp => {
   const values = { ...child, ...tilt.values, ...leg?.values }
-  const findings = [...tilt.findings, ...(leg?.findings ?? [])]
+  const findings = [...tilt.findings, ...ofPlace, ...(leg?.findings ?? [])]
   return {
     values,
     decision: decide(findings),
@@ -190,19 +208,29 @@ const merged = (tilt: Tried, leg: Tried | undefined, child: SettingValues): Foun
 }
 
 /**
+ * Where a search begins: the child's settings made, and nothing looked at that
+ * a searched setting un-passes. What was seen belongs to the set-up it was seen in.
+ */
+function beginning(s: FittedSubject, child: SettingValues): FittedSubject {
+  const again = unpassedBy(s, ['recline', 'wedge', 'slideMm', 'legNotch', 'frontSeatGapMm'])
+  const start = whatIf(s, { ...child, frontSeatGapMm: undefined })
+  return { ...start, look: (id) => (again.has(id) ? {} : start.look(id)) }
+}
+
+/**
  * The settings that pass everything with the best margins, or the least bad
  * with what stands in their way.
  *
  * @param most how many different set-ups to return
  */
 export function findSetUp(s: FittedSubject, most = 4): SetUpSearch {
-  // A shell angle measured in the car belongs to the set-up it was measured in.
   const child = childSettings(s)
-  const start = whatIf(s, { ...child, frontSeatGapMm: undefined })
+  const start = beginning(s, child)
   const bestNotch = notches(start)
     .map((legNotch) => judged(start, { legNotch }, LEG_RULES))
     .toSorted(compareLegs)[0]
   const all = combinations(start).map((values) => judged(start, values, TILT_RULES))
+  const ofPlace = PLACE_RULES.map((id) => askRule(id, start)).filter((f) => f !== undefined)
   const seen = new Set<string>()
   const found = all
     .toSorted(compareTried)
@@ -211,14 +239,14 @@ export function findSetUp(s: FittedSubject, most = 4): SetUpSearch {
       const key = `${t.values.recline}/${t.values.wedge}`
       return seen.size < most && !seen.has(key) && seen.add(key)
     })
-    .map((t) => merged(t, bestNotch, child))
+    .map((t) => merged(t, bestNotch, child, ofPlace))
   return { tried: all.length + notches(start).length, found }
 }
 
 /** The search over everything at once, for tests: slow, and obviously right. */
 export function findSetUpWhole(s: FittedSubject): FoundSetUp | undefined {
   const child = childSettings(s)
-  const start = whatIf(s, { ...child, frontSeatGapMm: undefined })
+  const start = beginning(s, child)
   const legs: readonly (number | undefined)[] = s.route.leg ? notches(start) : [undefined]
   return combinations(start)
     .flatMap((values) =>

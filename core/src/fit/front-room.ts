@@ -62,22 +62,33 @@ export function seatsInFront(
 export const isBehindDriver = (vehicle: Pick<Vehicle, 'positions'>, position: SeatingPosition): boolean =>
   seatsInFront(vehicle, position).some((p) => p.isDriverSeat === true)
 
-/** Every reach that a permitted recline (and an allowed wedge) gives at a place, nearest first; empty while a figure is missing. */
-export function reachesMm(mode: Mode, route: Route, position: SeatingPosition): readonly Interval[] {
+/** Whether everything is known that the reach at a place follows from. */
+export const isReachKnown = (mode: Mode, route: Route, position: SeatingPosition): boolean =>
+  mode.shellLengthMm !== undefined &&
+  mode.footFromBackrestMm !== undefined &&
+  position.cushion?.slopeDeg !== undefined &&
+  (mode.reclines?.some((r) => route.permittedReclines?.includes(r.id) ?? true) ?? false)
+
+/**
+ * The nearest and the furthest that a permitted recline (and an allowed wedge)
+ * reaches at a place; the reach only grows with the recline. `undefined` while
+ * a figure is missing or no recline is permitted.
+ */
+export function reachesMm(
+  mode: Mode,
+  route: Route,
+  position: SeatingPosition,
+): { readonly least: Interval; readonly most: Interval } | undefined {
   const figures = shellFigures(mode)
   const slopeDeg = toInterval(position.cushion?.slopeDeg)
-  if (figures === undefined || slopeDeg === undefined) return []
-  const permitted = route.permittedReclines ?? mode.reclines?.map((r) => r.id) ?? []
-  const { wedge, direction } = mode
-  const wedges = wedge?.allowed ? [0, wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm)] : [0]
-  return (mode.reclines ?? [])
-    .filter((r) => permitted.includes(r.id))
-    .flatMap((r) =>
-      wedges.map((wedgeDeg) =>
-        shellReachMm(figures, shellAngleDeg({ reclineDeg: r.shellAngleDeg, slopeDeg, wedgeDeg, direction })),
-      ),
-    )
-    .toSorted((a, b) => a.lo - b.lo)
+  const { wedge, direction, reclines = [] } = mode
+  const permitted = route.permittedReclines
+  const angles = reclines.filter((r) => permitted?.includes(r.id) ?? true).map((r) => r.shellAngleDeg)
+  if (figures === undefined || slopeDeg === undefined || angles.length === 0) return undefined
+  const reach = (reclineDeg: number, wedgeDeg: number): Interval =>
+    shellReachMm(figures, shellAngleDeg({ reclineDeg, slopeDeg, wedgeDeg, direction }))
+  const omega = wedge?.allowed ? wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm) : 0
+  return { least: reach(Math.min(...angles), 0), most: reach(Math.max(...angles), omega) }
 }
 
 /** What is drawn for a mode that states no figures, in mm: never used to judge. */
@@ -89,7 +100,7 @@ export function footprintOf(
   route: Route,
   position: SeatingPosition,
 ): { readonly widthMm: number; readonly reachMm: number } {
-  const least = mode.direction === 'rearward' ? reachesMm(mode, route, position)[0] : undefined
+  const least = mode.direction === 'rearward' ? reachesMm(mode, route, position)?.least : undefined
   const usual = mode.direction === 'rearward' ? USUAL_FOOTPRINT.rearwardMm : USUAL_FOOTPRINT.forwardMm
   return {
     widthMm: mode.widthMm ?? USUAL_FOOTPRINT.widthMm,

@@ -44,6 +44,18 @@ export interface AngleBand {
  * modes without a maker's line, lie-flat) or head control must be known first.
  */
 export function angleBand(mode: Mode, child: Child, today: IsoDate): AngleBand | 'ask-head-control' | undefined {
+  // Several rules ask this of the same documents, which are never changed in place.
+  const known = bands.get(child)
+  if (known !== undefined && known.mode === mode && known.today === today) return known.band
+  const band = findAngleBand(mode, child, today)
+  bands.set(child, { mode, today, band })
+  return band
+}
+
+type Band = AngleBand | 'ask-head-control' | undefined
+const bands = new WeakMap<Child, { readonly mode: Mode; readonly today: IsoDate; readonly band: Band }>()
+
+function findAngleBand(mode: Mode, child: Child, today: IsoDate): Band {
   const own = mode.targetAngleDeg
   if (own?.from !== undefined && own.to !== undefined) {
     return { fromDeg: own.from, toDeg: own.to, statedBy: 'maker', because: 'the maker’s own line' }

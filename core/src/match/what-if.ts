@@ -7,6 +7,17 @@ export type SettingValues = { readonly [K in keyof Settings]?: NonNullable<Setti
 
 const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
+/** The checks that have to be made again once these settings are changed, by the usual edges or the maker's own. */
+export function unpassedBy(s: FittedSubject, changed: readonly (keyof Settings)[]): ReadonlySet<string> {
+  const own = chosenEdges(s)
+  return new Set(
+    changed.flatMap((id): readonly string[] => {
+      const edges = own.filter((e) => e.change === id)
+      return edges.length > 0 ? edges.flatMap((e) => e.unpasses) : UNPASSES[id]
+    }),
+  )
+}
+
 /**
  * The fitting as it would be with other settings. What has been looked at and
  * depends on a setting that would change is as if nobody had looked.
@@ -19,13 +30,7 @@ export function whatIf(s: FittedSubject, values: SettingValues): FittedSubject {
     if (values[id] === undefined) delete settings[id]
     else settings[id] = { value: values[id], at: s.settings[id]?.at ?? 0 }
   }
-  const own = chosenEdges(s)
-  const again = new Set<string>(
-    changed.flatMap((id): readonly string[] => {
-      const edges = own.filter((e) => e.change === id)
-      return edges.length > 0 ? edges.flatMap((e) => e.unpasses) : UNPASSES[id]
-    }),
-  )
+  const again = unpassedBy(s, changed)
   return {
     ...s,
     settings: settings as Settings,

@@ -92,6 +92,8 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
     )
   }, [load])
 
+  // Without the day the ages are missing, and the rows would grow under the hand that taps one.
+  const isReady = catalogue !== null && (today !== '' || fault !== '')
   const wanted = search.trim().toLowerCase()
   const children = (catalogue?.children ?? []).filter((c) =>
     `${c.name} ${c.familyName ?? ''}`.toLowerCase().includes(wanted),
@@ -156,7 +158,8 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
             className="mb-1 min-h-11 w-full rounded-[3px] border border-line bg-sheet px-2"
           />
           <div className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line">
-            {children.length === 0 && (
+            {!isReady && <p className="p-3 text-ink-soft">Loading.</p>}
+            {isReady && children.length === 0 && (
               <div className="p-3">
                 <p className="text-ink-soft">
                   {wanted ? 'No child of that name.' : 'No child yet: type a name above.'}
@@ -168,7 +171,7 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
                 )}
               </div>
             )}
-            {children.map((c) => (
+            {(isReady ? children : []).map((c) => (
               <Row
                 key={c.id}
                 name="child"

@@ -50,6 +50,16 @@ test('must touch: a seat that cannot come back far enough refuses the place', ()
   expect(ask('place-front-room', at(back(620), { frontSeat: 'must-touch' }))).toMatchObject({ kind: 'pass' })
 })
 
+test('a route that permits none of the reclines is refused elsewhere, not here', () => {
+  const c = buildCase({
+    mode,
+    route: buildRoute({ frontSeat: 'either', permittedReclines: ['gone'] }),
+    position: distance(400),
+    others: [driver],
+  })
+  expect(kindOf('place-front-room', c)).toBe('not-applicable')
+})
+
 test('the wedge of a maker counts, and what is not known is not judged', () => {
   expect(kindOf('place-front-room', at({}))).toBe('not-applicable')
   expect(kindOf('place-front-room', at({ ...distance(400), cushion: {} }))).toBe('not-applicable')

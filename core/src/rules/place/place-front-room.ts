@@ -1,8 +1,6 @@
-import { frontClearanceMm, isBehindDriver, judgeTouch, reachesMm } from '../../fit/index.ts'
-import { formatInterval, interval, some, toInterval, type Interval } from '../../quantities/index.ts'
+import { frontClearanceMm, isBehindDriver, isReachKnown, judgeTouch, reachesMm } from '../../fit/index.ts'
+import { formatInterval, interval, toInterval, type Interval } from '../../quantities/index.ts'
 import { defineRule, type PlaceSubject } from '../rule.ts'
-
-const reaches = ({ mode, route, position }: PlaceSubject): readonly Interval[] => reachesMm(mode, route, position)
 
 /**
  * The most room that the seat in front can leave. A driver's seat stands where
@@ -29,19 +27,18 @@ export default defineRule({
     s.position.row > 1 &&
     s.route.frontSeat !== undefined &&
     s.position.frontClearanceMm !== undefined &&
-    reaches(s).length > 0,
+    isReachKnown(s.mode, s.route, s.position),
   evaluate: (s) => {
     const distance = mostDistance(s)
-    const all = reaches(s)
-    const least = all[0]
-    const most = all.at(-1)
-    if (distance === undefined || least === undefined || most === undefined)
-      throw new Error('place-front-room needs the distance and a reach')
+    const reach = reachesMm(s.mode, s.route, s.position)
+    if (distance === undefined || reach === undefined)
+      throw new Error('place-front-room needs the distance and a permitted recline')
+    const { least, most } = reach
     const back = s.position.frontSeatRangeMm?.fullyBackMm
     const needsTouch = s.route.frontSeat === 'must-touch'
     // A seat that can be moved is judged at its best setting; a gap is closed by moving it back.
     const room = frontClearanceMm(distance, least)
-    const fits = some(all.map((reach) => judgeTouch('either', frontClearanceMm(distance, reach))))
+    const fits = judgeTouch('either', room)
     const cannotTouch = needsTouch && back !== undefined && most.hi < back
     const kind = cannotTouch ? 'fail' : fits
     return {
