@@ -17,18 +17,19 @@ export interface Circumstances {
 
 type ChildSide = Omit<ModeSubject, 'model' | 'unit' | 'mode' | 'alternatives'>
 
-const sides = new WeakMap<Circumstances, ChildSide>()
-
-/** Worked out once per case: documents are never changed in place. */
-export function childSide(c: Circumstances): ChildSide {
-  const known = sides.get(c)
-  if (known) return known
-  const side = findChildSide(c)
-  sides.set(c, side)
-  return side
+/** Worked out once per document: documents are never changed in place. */
+function oncePer<K extends object, V>(make: (key: K) => V): (key: K) => V {
+  const known = new WeakMap<K, { readonly value: V }>()
+  return (key) => {
+    const hit = known.get(key)
+    if (hit) return hit.value
+    const value = make(key)
+    known.set(key, { value })
+    return value
+  }
 }
 
-function findChildSide(c: Circumstances): ChildSide {
+export const childSide = oncePer((c: Circumstances): ChildSide => {
   return {
     today: c.today,
     child: c.child,
@@ -41,7 +42,7 @@ function findChildSide(c: Circumstances): ChildSide {
     practice: c.practice,
     localRule: c.localRule,
   }
-}
+})
 
 // Written out field by field: a whole shelf makes thousands of these, and spreading one is many times slower.
 
@@ -91,7 +92,7 @@ export function chosenEdges(chosen: {
 }
 
 /** Which readings of a case no longer hold, and the change that outdated each. */
-export function staleIn(c: Case): ReturnType<typeof staleReadings> {
+export const staleIn = oncePer((c: Case): ReturnType<typeof staleReadings> => {
   return staleReadings({
     choiceAt: c.choice.at,
     settings: c.settings,
@@ -99,10 +100,10 @@ export function staleIn(c: Case): ReturnType<typeof staleReadings> {
     readings: c.readings,
     ownEdges: chosenEdges(chosenIn(c)),
   })
-}
+})
 
 /** The whole fitting as rules see it, or `undefined` while mode, route or place is open. */
-export function fittedSubject(c: Case): FittedSubject | undefined {
+export const fittedSubject = oncePer((c: Case): FittedSubject | undefined => {
   const { model, unit, mode, route, position } = chosenIn(c)
   if (!model || !mode || !route || !position || !c.vehicle) return undefined
   const stale = staleIn(c)
@@ -115,4 +116,4 @@ export function fittedSubject(c: Case): FittedSubject | undefined {
     settings: c.settings,
     look,
   }
-}
+})
