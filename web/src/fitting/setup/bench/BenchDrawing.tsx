@@ -100,7 +100,7 @@ export function BenchDrawing(props: Props) {
           px={px}
           mark={strapMark}
           recommendedMm={props.recommendedStrapMm}
-          label={strap && strap.value !== undefined && s.strapAt ? valueText(strap, unit) : undefined}
+          label={strap && strap.value !== undefined && s.strapAt ? `strap ${valueText(strap, unit)}` : undefined}
         />
         <Figures section={s} lines={props.lines} px={px} unit={unit} isForward={props.isForward} />
         {canDrag &&

@@ -50,7 +50,7 @@ export function Figures({
           />
           <DrawnLabel
             at={offset(s, along(s.shellFoot, s.up, length * 0.2), -60 - 10 * px)}
-            text={valueText(angle, unit)}
+            text={`shell ${valueText(angle, unit)}`}
             anchor={isForward ? 'end' : 'start'}
             mark={lineMark(angle)}
           />
@@ -69,7 +69,7 @@ export function Figures({
             from={{ x: s.shellTop.x, y: roomY }}
             to={{ x: s.frontSeat.x, y: roomY }}
             labelAt={{ x: (s.shellTop.x + s.frontSeat.x) / 2, y: roomY + 15 * px }}
-            text={valueText(room, unit)}
+            text={`room ${valueText(room, unit)}`}
             mark={lineMark(room)}
           />
         </g>
@@ -93,7 +93,7 @@ export function Figures({
             from={offset(s, s.headLineAt, 165)}
             to={offset(s, s.edgeAt, 165)}
             labelAt={offset(s, s.edgeAt, 165 + 34 * px)}
-            text={valueText(head, unit)}
+            text={`head ${valueText(head, unit)}`}
             anchor={isForward ? 'start' : 'end'}
             mark={lineMark(head)}
           />
@@ -127,7 +127,7 @@ export function Figures({
             from={{ x: 185, y: s.buckle.top.y }}
             to={{ x: 185, y: s.buckle.edge.y }}
             labelAt={{ x: 200, y: Math.min(s.buckle.top.y, s.buckle.edge.y) - 16 * px }}
-            text={valueText(buckle, unit)}
+            text={`buckle ${valueText(buckle, unit)}`}
             mark={lineMark(buckle)}
           />
         </g>
