@@ -1,3 +1,5 @@
 export * from './steps.ts'
+export * from './recommendation.ts'
 export * from './recommend.ts'
+export { anglePreference } from './recommend-tilt.ts'
 export { beltPathLines } from './usual-steps.ts'

@@ -1,4 +1,12 @@
-import { BELT_ROUTE, BOOSTER, buildCase, buildRoute, FORWARD, withEverythingGood } from '../../test/build.ts'
+import {
+  BELT_ROUTE,
+  BOOSTER,
+  buildCase,
+  buildPosition,
+  buildRoute,
+  FORWARD,
+  withEverythingGood,
+} from '../../test/build.ts'
 import {
   assess,
   fittedSubject,
@@ -44,6 +52,63 @@ describe('recommended settings', () => {
       position: { cushion: { slopeDeg: measured(12, 0) } },
     })
     expect(recommended(c, 'recline')).toMatchObject({ value: 'r2' })
+  })
+  describe('recline: room before the shell', () => {
+    // ℓ = 700 and x₀ = 200 on 12° of slope: r1 reaches 485 mm, r2 550 mm; the school wants the most reclined.
+    const at = (frontSeat: 'either' | 'must-touch' | 'must-not-touch', mm: number) =>
+      buildCase({
+        mode: { shellLengthMm: 700, footFromBackrestMm: 200 },
+        route: buildRoute({ frontSeat }),
+        practice: { olderRearwardRecline: 'most-reclined' },
+        position: { cushion: { slopeDeg: measured(12, 0) }, frontClearanceMm: measured(mm) },
+      })
+    test.each([
+      ['either', 560, 'r2'],
+      ['either', 540, 'r1'],
+      ['must-not-touch', 500, 'r1'],
+      // The gap is closed by the seat in front: no reason to sit up.
+      ['must-touch', 700, 'r2'],
+      ['must-touch', 540, 'r1'],
+    ] as const)('%s, the seat in front at %s mm: %s', (frontSeat, mm, value) => {
+      expect(recommended(at(frontSeat, mm), 'recline')).toMatchObject({ kind: 'set', value })
+    })
+    test('no recline leaves room: none, and it says why', () => {
+      expect(recommended(at('either', 450), 'recline')).toMatchObject({ kind: 'none' })
+      expect(recommended(at('either', 450), 'recline')?.because).toContain('leave no room before the shell')
+    })
+  })
+  test('must touch: the seat in front comes to where the shell reaches, on its track and for its driver', () => {
+    const driver = buildPosition({ id: 'driver', row: 1, isDriverSeat: true })
+    const at = (mm: number, range: { fullyBackMm: number; fullyForwardMm: number }) =>
+      recommended(
+        buildCase({
+          mode: { shellLengthMm: 700, footFromBackrestMm: 200 },
+          route: buildRoute({ frontSeat: 'must-touch' }),
+          position: { cushion: { slopeDeg: measured(12, 0) }, frontClearanceMm: measured(mm), frontSeatRangeMm: range },
+          others: [driver],
+          settings: { recline: { value: 'r1', at: 2 } },
+        }),
+        'frontSeatGapMm',
+      )
+    expect(at(700, { fullyBackMm: 450, fullyForwardMm: 800 })).toMatchObject({ kind: 'set', value: 485 })
+    expect(at(700, { fullyBackMm: 490, fullyForwardMm: 800 })).toMatchObject({ kind: 'none' })
+    expect(at(480, { fullyBackMm: 450, fullyForwardMm: 800 })).toMatchObject({
+      kind: 'none',
+      text: 'Its tallest driver needs it further back',
+    })
+  })
+  test('a booster’s guide is set for the shoulder, measured or estimated', () => {
+    const mode = { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 } }
+    const child = (over: object) => ({ statureCm: measured(118), ...over })
+    expect(
+      recommended(buildCase({ mode, child: child({ seatedShoulderHeightMm: measured(400) }) }), 'strapHeightMm'),
+    ).toMatchObject({ kind: 'set', value: 410, text: 'Belt guide at 410 mm' })
+    expect(
+      recommended(buildCase({ mode, child: child({ seatedShoulderHeightMm: undefined }) }), 'strapHeightMm'),
+    ).toMatchObject({ kind: 'choose' })
+    expect(
+      recommended(buildCase({ mode, child: child({ seatedShoulderHeightMm: measured(600) }) }), 'strapHeightMm'),
+    ).toMatchObject({ kind: 'none' })
   })
   test('what must be known first is asked for', () => {
     expect(recommended(buildCase({ position: { cushion: undefined } }), 'recline')).toMatchObject({

@@ -1,0 +1,98 @@
+import {
+  adviseGuide,
+  adviseInserts,
+  adviseStrapHeight,
+  insertThicknessMm,
+  slotText,
+  STRAP_RULE_TEXT,
+  strapRuleOf,
+} from '../fit/index.ts'
+import { exactly, formatInterval, plus } from '../quantities/index.ts'
+import type { FittedSubject } from '../rules/index.ts'
+import type { Recommendation } from './recommendation.ts'
+
+export function recommendInserts(s: FittedSubject): readonly Recommendation[] {
+  const advice = adviseInserts(s.mode, s)
+  if (advice.length === 0) return []
+  const words = { must: 'in', 'must-not': 'out', may: 'as you judge', ask: 'measure first' } as const
+  const text = advice
+    .map((a) => `${a.insert.name} ${words[a.use]}`)
+    .join(', ')
+    .replace(/^./, (x) => x.toUpperCase())
+  const because = 'the maker’s limits against this child'
+  if (advice.some((a) => a.use === 'ask')) return [{ setting: 'insertsIn', kind: 'ask', text, because }]
+  const earlier = s.practice.insertOut === 'earlier-for-comfort'
+  const value = advice.filter((a) => a.use === 'must' || (a.use === 'may' && !earlier)).map((a) => a.insert.id)
+  return [{ setting: 'insertsIn', kind: 'set', value, text, because }]
+}
+
+export function recommendStrap(s: FittedSubject): readonly Recommendation[] {
+  if (s.mode.strap === undefined || s.mode.heldBy !== 'harness') return []
+  const setting = 'strapHeightMm'
+  const adjuster = s.mode.strap.adjuster
+  const rule = STRAP_RULE_TEXT[strapRuleOf(s.mode)]
+  if (adjuster.kind === 'follows-head-support') return []
+  if (s.shoulderMm === undefined) {
+    return [{ setting, kind: 'ask', text: 'Measure the seated shoulder height first', because: `straps go ${rule}` }]
+  }
+  const raised = plus(s.shoulderMm, exactly(insertThicknessMm(s.mode, s.settings.insertsIn?.value ?? [])))
+  const because = `shoulder at ${formatInterval(raised, 'mm', 0)}; straps go ${rule}`
+  const heights = adjuster.kind === 'slots' ? adjuster.heightsMm.toSorted((a, b) => a - b) : []
+  const name = (mm: number): string => slotText(heights.includes(mm) ? heights.indexOf(mm) + 1 : undefined, mm)
+  const advice = adviseStrapHeight(s.mode, raised)
+  switch (advice.kind) {
+    case 'set':
+      return [{ setting, kind: 'set', value: advice.heightMm, text: `Straps at ${name(advice.heightMm)}`, because }]
+    case 'measure':
+      return [
+        {
+          setting,
+          kind: 'choose',
+          values: advice.candidatesMm,
+          text: `${advice.candidatesMm.map(name).join(' or ')}: measure the shoulder more closely`.replace(/^./, (x) =>
+            x.toUpperCase(),
+          ),
+          because,
+        },
+      ]
+    case 'none':
+      return [
+        {
+          setting,
+          kind: 'none',
+          text:
+            advice.because === 'too-small' ? 'Too small: no slot is low enough' : 'Outgrown: no slot is high enough',
+          because,
+        },
+      ]
+    case 'stop-at-shoulders':
+      return []
+  }
+}
+
+export function recommendGuide(s: FittedSubject): readonly Recommendation[] {
+  if (s.mode.shape !== 'booster-seat' || s.mode.heldBy !== 'vehicle-belt' || s.mode.beltGuideMm === undefined) return []
+  const setting = 'strapHeightMm'
+  if (s.shoulder === undefined) {
+    const because = 'the belt guide stands 0 to 20 mm above the shoulder'
+    return [{ setting, kind: 'ask', text: 'Measure the seated shoulder height first', because }]
+  }
+  const { mm, isEstimated } = s.shoulder
+  const because = `shoulder at ${formatInterval(mm, 'mm', 0)}${isEstimated ? ', estimated from the stature' : ''}; the guide stands 0 to 20 mm above it`
+  const advice = adviseGuide(s.mode, mm)
+  switch (advice.kind) {
+    case 'set':
+      return [{ setting, kind: 'set', value: advice.heightMm, text: `Belt guide at ${advice.heightMm} mm`, because }]
+    case 'measure': {
+      const text = `Belt guide near ${advice.heightMm} mm: measure the shoulder, or adjust it to the child`
+      return [{ setting, kind: 'choose', values: [advice.heightMm], text, because }]
+    }
+    case 'none': {
+      const text =
+        advice.because === 'too-small'
+          ? 'Too small: the guide does not come low enough'
+          : 'Outgrown: the guide is too low'
+      return [{ setting, kind: isEstimated ? 'ask' : 'none', text, because }]
+    }
+  }
+}

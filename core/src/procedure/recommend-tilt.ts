@@ -1,0 +1,122 @@
+import { angleBand, isBehindDriver, judgeTouch, shellAngleDeg, wedgeAngleDeg, type AngleBand } from '../fit/index.ts'
+import { whatIf } from '../match/index.ts'
+import { formatInterval, marginWithin, middle, toInterval, type Interval } from '../quantities/index.ts'
+import { frontRoomNow, type FittedSubject } from '../rules/index.ts'
+import type { Recommendation } from './recommendation.ts'
+
+interface Angled {
+  readonly reclineId: string
+  readonly label: string
+  readonly wedge: boolean
+  readonly angle: Interval
+}
+
+/** Every permitted recline, without the wedge and (where the maker allows it) with it. */
+function angledReclines(s: FittedSubject, slopeDeg: Interval): readonly Angled[] {
+  const permitted = s.route.permittedReclines ?? s.mode.reclines?.map((r) => r.id) ?? []
+  const wedges = s.mode.wedge?.allowed ? [false, true] : [false]
+  return wedges.flatMap((wedge) =>
+    (s.mode.reclines ?? [])
+      .filter((r) => permitted.includes(r.id))
+      .map((r) => ({
+        reclineId: r.id,
+        label: r.label,
+        wedge,
+        angle: shellAngleDeg({
+          reclineDeg: r.shellAngleDeg,
+          slopeDeg,
+          wedgeDeg: wedge && s.mode.wedge ? wedgeAngleDeg(s.mode.wedge.heightMm, s.mode.wedge.baseLengthMm) : 0,
+          direction: s.mode.direction,
+        }),
+      })),
+  )
+}
+
+const angleRoom = (angle: Interval, { fromDeg, toDeg }: AngleBand): number =>
+  marginWithin(angle, fromDeg, toDeg) ?? -Infinity
+
+/**
+ * How much an angle inside the band is wanted, more is better: the young have
+ * the most room on both sides, an older rearward child sits by the school.
+ */
+export function anglePreference(s: Pick<FittedSubject, 'practice'>, band: AngleBand): (angle: Interval) => number {
+  const isOlder = band.statedBy === 'practice' && band.toDeg <= 35
+  if (!isOlder) return (angle) => angleRoom(angle, band)
+  return s.practice.olderRearwardRecline === 'most-reclined' ? (angle) => angle.lo : (angle) => -angle.lo
+}
+
+const degrees = (x: Interval): string => formatInterval(x, '°').replace(' °', '°')
+
+export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
+  const reclines = s.mode.reclines ?? []
+  if (reclines.length === 0) return []
+  const ask = (text: string, because: string): Recommendation[] => [{ setting: 'recline', kind: 'ask', text, because }]
+  const band = angleBand(s.mode, s.child, s.today)
+  if (band === 'ask-head-control') return ask('Ask about head control first', 'it decides how far the shell may sit up')
+  const permitted = s.route.permittedReclines ?? reclines.map((r) => r.id)
+  const names = reclines.filter((r) => permitted.includes(r.id)).map((r) => r.label)
+  if (band === undefined) {
+    const because = 'the maker permits these here and states no angle'
+    return [{ setting: 'recline', kind: 'choose', values: permitted, text: `One of ${names.join(', ')}`, because }]
+  }
+  const slope = toInterval(s.position.cushion?.slopeDeg)
+  if (slope === undefined) return ask('Measure the cushion slope first', `the target is ${band.fromDeg}–${band.toDeg}°`)
+  const { fromDeg, toDeg } = band
+  const angled = angledReclines(s, slope)
+  const leavesRoom = ({ reclineId, wedge }: Angled): boolean => {
+    const { frontSeat } = s.route
+    if (frontSeat === undefined || s.mode.direction !== 'rearward' || s.position.row === 1) return true
+    const room = frontRoomNow(whatIf(s, { recline: reclineId, ...(s.mode.wedge && { wedge }) }))
+    // A gap where the maker asks for touch is closed by the seat in front, not by the recline.
+    const rule = frontSeat === 'must-touch' ? 'either' : frontSeat
+    return room === undefined || judgeTouch(rule, room.clearanceMm) !== 'fail'
+  }
+  const reached = angled.filter((a) => angleRoom(a.angle, band) >= 0)
+  const inBand = reached.filter(leavesRoom)
+  const withoutWedge = inBand.filter((a) => !a.wedge)
+  const candidates = withoutWedge.length > 0 ? withoutWedge : inBand
+  const prefer = anglePreference(s, band)
+  const best = candidates.toSorted((a, b) => prefer(b.angle) - prefer(a.angle))[0]
+  const target = `target ${fromDeg}–${toDeg}° (${band.because})`
+  const slopeText = `cushion slope ${degrees(slope)}`
+  if (best === undefined) {
+    if (reached.length > 0) {
+      const because = `${slopeText}, ${target}; those that meet it leave no room before the shell`
+      return [{ setting: 'recline', kind: 'none', text: 'No recline meets target and room together', because }]
+    }
+    const nearest = angled.toSorted((a, b) => angleRoom(b.angle, band) - angleRoom(a.angle, band))[0]
+    const shown = nearest ? `; nearest is ${nearest.label} at ${degrees(nearest.angle)}` : ''
+    const because = `${slopeText}, ${target}${shown}`
+    return [{ setting: 'recline', kind: 'none', text: 'No permitted recline is sure to meet the target', because }]
+  }
+  const because = `shell ${degrees(best.angle)}: ${slopeText}, ${target}`
+  const recline: Recommendation = {
+    setting: 'recline',
+    kind: 'set',
+    value: best.reclineId,
+    text: `Recline ${best.label}`,
+    because,
+  }
+  if (!s.mode.wedge?.allowed) return [recline]
+  const wedgeText = best.wedge ? 'Wedge in' : 'No wedge'
+  return [recline, { setting: 'wedge', kind: 'set', value: best.wedge, text: wedgeText, because }]
+}
+
+/** Where the maker asks for touch: the seat in front comes to where the shell reaches, if its track and its user allow. */
+export function recommendFrontSeat(s: FittedSubject): readonly Recommendation[] {
+  if (s.route.frontSeat !== 'must-touch' || s.mode.direction !== 'rearward' || s.position.row === 1) return []
+  const setting = 'frontSeatGapMm'
+  const room = frontRoomNow(s)
+  if (room === undefined) return []
+  const value = Math.round(middle(room.reachMm))
+  const tallest = toInterval(s.position.frontClearanceMm)
+  const range = s.position.frontSeatRangeMm
+  const because = `the shell reaches ${formatInterval(room.reachMm, 'mm', 0)} from the backrest, and the maker asks for touch`
+  const isOnTrack = range === undefined || (value >= range.fullyBackMm && value <= range.fullyForwardMm)
+  const fitsDriver = tallest === undefined || !isBehindDriver(s.vehicle, s.position) || value <= tallest.hi
+  if (!isOnTrack || !fitsDriver) {
+    const text = isOnTrack ? 'Its tallest driver needs it further back' : 'The seat in front does not come so far'
+    return [{ setting, kind: 'none', text, because }]
+  }
+  return [{ setting, kind: 'set', value, text: `Seat in front to ${value} mm, until it touches`, because }]
+}
