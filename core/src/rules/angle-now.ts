@@ -3,12 +3,8 @@ import { toInterval, type Interval } from '../quantities/index.ts'
 import { readNumber } from './outcomes.ts'
 import type { FittedSubject, Need } from './rule.ts'
 
-/** The shell's angle: measured in the car when that reading holds, worked out otherwise. */
-export function angleNow(
-  s: FittedSubject,
-): { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[] {
-  const read = readNumber(s, 'shell-angle-deg')
-  if (read.kind === 'known') return { angle: read.value, how: 'measured' }
+/** The shell's angle as recline, slope and wedge give it, or what is missing for that. */
+export function angleWorkedOut(s: FittedSubject): Interval | readonly Need[] {
   const missing: Need[] = []
   const recline = s.mode.reclines?.find((r) => r.id === s.settings.recline?.value)
   if (recline === undefined) missing.push('setting.recline')
@@ -17,8 +13,15 @@ export function angleNow(
   if (recline === undefined || slope === undefined) return missing
   const { wedge, direction } = s.mode
   const wedgeDeg = s.settings.wedge?.value === true && wedge ? wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm) : 0
-  return {
-    angle: shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction }),
-    how: 'worked out',
-  }
+  return shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction })
+}
+
+/** The shell's angle: measured in the car when that reading holds, worked out otherwise. */
+export function angleNow(
+  s: FittedSubject,
+): { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[] {
+  const read = readNumber(s, 'shell-angle-deg')
+  if (read.kind === 'known') return { angle: read.value, how: 'measured' }
+  const angle = angleWorkedOut(s)
+  return 'lo' in angle ? { angle, how: 'worked out' } : angle
 }

@@ -69,6 +69,7 @@ import attachLegContact from './attach/leg-contact.ts'
 import attachLegIndicator from './attach/leg-indicator.ts'
 import attachLowerTethers from './attach/lower-tethers.ts'
 import attachPushedHome from './attach/pushed-home.ts'
+import attachSeenAsWorkedOutAttach from './attach/seen-as-worked-out-attach.ts'
 import attachShellOnBase from './attach/shell-on-base.ts'
 import attachSteadiness from './attach/steadiness.ts'
 import attachTetherAnchorage from './attach/tether-anchorage.ts'
@@ -85,6 +86,7 @@ import childInHarnessSlack from './child-in/harness-slack.ts'
 import childInHeadLine from './child-in/head-line.ts'
 import childInKnees from './child-in/knees.ts'
 import childInLapSection from './child-in/lap-section.ts'
+import childInSeenAsWorkedOutChild from './child-in/seen-as-worked-out-child.ts'
 import childInStrapExit from './child-in/strap-exit.ts'
 import childInStrapPressure from './child-in/strap-pressure.ts'
 import childInStrapTwist from './child-in/strap-twist.ts'
@@ -162,6 +164,7 @@ export const RULES: readonly Rule[] = [
   attachLegIndicator,
   attachLowerTethers,
   attachPushedHome,
+  attachSeenAsWorkedOutAttach,
   attachShellOnBase,
   attachSteadiness,
   attachTetherAnchorage,
@@ -178,6 +181,7 @@ export const RULES: readonly Rule[] = [
   childInHeadLine,
   childInKnees,
   childInLapSection,
+  childInSeenAsWorkedOutChild,
   childInStrapExit,
   childInStrapPressure,
   childInStrapTwist,

@@ -1,0 +1,110 @@
+import { ask, BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, kindOf } from '../../test/build.ts'
+import { measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
+
+const driver = buildPosition({ id: 'driver', row: 1, isDriverSeat: true })
+const read = (id: CheckId, reading: Partial<Reading>): Case['readings'] => ({ [id]: { at: 5, ...reading } })
+const set = { recline: { value: 'r1', at: 2 } }
+// 36° on 12 ± 1° of slope: 24 ± 1°; ℓ = 600, x₀ = 200: 444 ± 10 mm reached.
+const at = (readings: Case['readings'], over: Parameters<typeof buildCase>[0] = {}): Case =>
+  buildCase({
+    mode: { shellLengthMm: 600, footFromBackrestMm: 200 },
+    route: buildRoute({ frontSeat: 'either' }),
+    position: {
+      cushion: { slopeDeg: measured(12, 1), frontEdgeAboveFloorMm: measured(355) },
+      frontClearanceMm: measured(560, 10),
+    },
+    others: [driver],
+    settings: set,
+    readings,
+    ...over,
+  })
+
+describe('at the car: seen-as-worked-out-attach', () => {
+  test.each([
+    [25.5, 'pass'],
+    [26, 'pass'],
+    [26.1, 'fail'],
+    [21.9, 'fail'],
+  ])('shell worked out 24 ± 1°, measured %s ± 1°: %s', (deg, kind) => {
+    expect(kindOf('seen-as-worked-out-attach', at(read('shell-angle-deg', { number: measured(deg, 1) })))).toBe(kind)
+  })
+  test.each([
+    ['clear', 560, 'pass'],
+    ['touching', 560, 'fail'],
+    ['pressing', 560, 'fail'],
+    ['clear', 440, 'pass'],
+    ['touching', 440, 'pass'],
+    ['clear', 400, 'fail'],
+    ['pressing', 400, 'pass'],
+  ])('front seat seen %s, worked out from %s mm: %s', (option, mm, kind) => {
+    const c = at(read('front-seat', { option }), {
+      position: { cushion: { slopeDeg: measured(12, 1) }, frontClearanceMm: measured(mm, 10) },
+    })
+    expect(kindOf('seen-as-worked-out-attach', c)).toBe(kind)
+  })
+  test('it is advice, and says what to look at again', () => {
+    const outcome = ask('seen-as-worked-out-attach', at(read('shell-angle-deg', { number: measured(31, 1) })))
+    if (outcome === 'not-applicable') throw new Error('both are known')
+    expect(outcome.reason()).toBe(
+      'Shell angle: worked out 24 ± 1°, seen 31 ± 1°. They differ by more than both are uncertain.',
+    )
+    expect(outcome.remedy?.()).toContain('the recline that is set')
+  })
+  test.each([
+    [15, 'pass'],
+    [40, 'fail'],
+  ])('buckle worked out 15 ± 5 mm above the edge, measured %s: %s', (mm, kind) => {
+    const belt = BELT_ROUTE.belt
+    if (!belt) throw new Error('the belt route has a belt')
+    const route: Route = { ...BELT_ROUTE, belt: { ...belt, pathEdgeAboveBightMm: 110 } }
+    const c = buildCase({
+      route,
+      position: { belt: { kind: 'three-point', buckleTopMm: measured(125, 5) } },
+      readings: read('buckle-above-edge-mm', { number: measured(mm, 2) }),
+    })
+    expect(kindOf('seen-as-worked-out-attach', c)).toBe(kind)
+  })
+  test('nothing worked out, nothing seen, or what went stale: nothing is compared', () => {
+    expect(kindOf('seen-as-worked-out-attach', at({}))).toBe('not-applicable')
+    expect(
+      kindOf('seen-as-worked-out-attach', at(read('shell-angle-deg', { number: measured(31, 1) }), { settings: {} })),
+    ).toBe('not-applicable')
+    const stale = {
+      ...at(read('shell-angle-deg', { number: measured(31, 1) })),
+      settings: { recline: { value: 'r1', at: 9 } },
+    }
+    expect(kindOf('seen-as-worked-out-attach', stale)).toBe('not-applicable')
+  })
+})
+
+describe('on the child: seen-as-worked-out-child', () => {
+  test.each([
+    [10, 'pass'],
+    [16, 'fail'],
+  ])('guide at 410 over a shoulder at 400 ± 2, measured %s ± 2 mm: %s', (mm, kind) => {
+    const c = buildCase({
+      mode: { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 } },
+      child: { statureCm: measured(118), seatedShoulderHeightMm: measured(400, 2) },
+      settings: { strapHeightMm: { value: 410, at: 2 } },
+      readings: read('guide-above-shoulder-mm', { number: measured(mm, 2) }),
+    })
+    expect(kindOf('seen-as-worked-out-child', c)).toBe(kind)
+  })
+  test.each([
+    [70, 'pass'],
+    [60, 'fail'],
+  ])('edge at 560, crown at 470 and 20 mm of insert, measured %s mm below: %s', (mm, kind) => {
+    const c = buildCase({
+      mode: {
+        shape: 'infant-shell',
+        headRule: 'crown-inside',
+        shellEdgeMm: 560,
+        inserts: [{ id: 'pad', name: 'pad', thicknessMm: 20 }],
+      },
+      child: { sittingHeightMm: measured(470, 3) },
+      settings: { insertsIn: { value: ['pad'], at: 2 } },
+      readings: read('crown-below-edge-mm', { number: measured(mm, 3) }),
+    })
+    expect(kindOf('seen-as-worked-out-child', c)).toBe(kind)
+  })
+})
