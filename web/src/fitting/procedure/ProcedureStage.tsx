@@ -2,31 +2,26 @@ import {
   CHECKS,
   DISTURBANCES,
   fittedSubject,
+  redoList,
   stepsFor,
-  type Assessment,
-  type CheckId,
   type Disturbance,
-  type Finding,
+  type Redo,
   type Route,
-  type Step,
 } from '@nimble-anchor/core'
-import { useMemo } from 'react'
+import { useEffect, useMemo, useState } from 'react'
+import { useCommands } from '../../app/commands.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
-import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import { StateMark } from '../../ui/StateMark.tsx'
 import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
+import { BayView } from './BayView.tsx'
 import { CheckField, checkMark } from './CheckField.tsx'
+import { findingFor, stepMark } from './stepState.ts'
 
 interface Props extends StageProps {
   readonly stage: 'attach' | 'child-in'
-}
-
-/** The worst of a step's checks; a step without any has no mark. */
-function stepMark(step: Step, marks: ReadonlyMap<CheckId, MarkState>): MarkState | undefined {
-  const own = step.checks.map((id) => marks.get(id) ?? 'not-started')
-  return (['fail', 'stale', 'undecided', 'not-started', 'pass'] as const).find((m) => own.includes(m))
 }
 
 /** Things that may have happened meanwhile, as far as this route has them. */
@@ -45,6 +40,25 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   const put = useFitting((s) => s.put)
   const subject = useMemo(() => fittedSubject(current), [current])
   const steps = useMemo(() => (subject ? stepsFor(subject).filter((s) => s.stage === stage) : []), [subject, stage])
+  const redo = useMemo(
+    () => (subject ? redoList(current, subject).filter((r) => r.step.stage === stage) : []),
+    [current, subject, stage],
+  )
+  const [bay, setBay] = useState<{ readonly at: string | undefined } | null>(null)
+  const register = useCommands((s) => s.register)
+  useEffect(
+    () =>
+      register([
+        {
+          id: 'bay-view',
+          label: 'Bay view: one step, large',
+          group: 'Do',
+          key: 'o',
+          run: () => setBay({ at: undefined }),
+        },
+      ]),
+    [register],
+  )
   const marks = useMemo(
     () => new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkMark(id, current, assessment)] as const))),
     [steps, current, assessment],
@@ -67,7 +81,24 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   const next = stage === 'attach' ? 'child-in' : 'hand-over'
   return (
     <div className="flex flex-col gap-3">
-      <StaleNote assessment={assessment} stage={stage} />
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <p className="text-ink-soft">At the car door: one step at a time, large.</p>
+        <Button look="main" onClick={() => setBay({ at: undefined })}>
+          Bay view
+        </Button>
+      </div>
+      <RedoNote list={redo} onOpen={(id) => setBay({ at: id })} />
+      {bay && (
+        <BayView
+          steps={steps}
+          startAt={bay.at}
+          current={current}
+          assessment={assessment}
+          marks={marks}
+          isSigned={isSigned}
+          onClose={() => setBay(null)}
+        />
+      )}
       <ol className="flex flex-col gap-2.5">
         {steps.map((step, i) => {
           const mark = stepMark(step, marks)
@@ -98,7 +129,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
                           assessment={assessment}
                           mark={marks.get(id) ?? 'not-started'}
                           staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
-                          finding={assessment.findings.find((f) => f.kind === 'fail' && speaksOf(f, id))}
+                          finding={findingFor(assessment, id)}
                           isSigned={isSigned}
                         />
                       ))}
@@ -129,31 +160,33 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   )
 }
 
-/** Of several checks under one rule, a failure names the one that failed first in its sentence. */
-const speaksOf = (f: Finding, id: CheckId): boolean =>
-  f.checks?.includes(id) === true && (f.checks.length === 1 || f.reason.startsWith(CHECKS[id].label))
-
-function StaleNote({ assessment, stage }: { assessment: Assessment; stage: Props['stage'] }) {
-  const stale = assessment.stale.filter((s) => CHECKS[s.checkId].stage === stage)
-  if (stale.length === 0) return null
-  const causes = [...new Set(stale.map((s) => s.because))]
+/** The shortest list of what to do again, in the order of work; each line opens its step. */
+function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (stepId: string) => void }) {
+  if (list.length === 0) return null
+  const count = list.flatMap((r) => r.checks).length
   return (
     <section aria-label="Checks to do again" className="rounded-[3px] border-2 border-stale bg-sheet p-3">
       <StateMark
         state="stale"
-        word={stale.length === 1 ? '1 check must be done again' : `${stale.length} checks must be done again`}
+        word={count === 1 ? '1 check must be done again' : `${count} checks must be done again`}
       />
-      <ul className="mt-1">
-        {causes.map((because) => {
-          const items = stale.filter((s) => s.because === because)
-          return (
-            <li key={because}>
-              {items.map((s) => s.label).join(', ')}: {because} after {items.length === 1 ? 'it was' : 'they were'}{' '}
-              checked.
-            </li>
-          )
-        })}
-      </ul>
+      <ol className="mt-1">
+        {list.map(({ step, checks, because }) => (
+          <li key={step.id} className="flex flex-wrap items-baseline gap-x-2">
+            <button
+              type="button"
+              className="min-h-11 font-semibold underline underline-offset-4"
+              onClick={() => onOpen(step.id)}
+            >
+              {step.title}
+            </button>
+            <span>
+              {checks.map((id) => CHECKS[id].label).join(', ')}: {because.join('; ')} after{' '}
+              {checks.length === 1 ? 'it was' : 'they were'} checked.
+            </span>
+          </li>
+        ))}
+      </ol>
     </section>
   )
 }

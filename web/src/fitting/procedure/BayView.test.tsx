@@ -1,0 +1,177 @@
+import { assess, fittedSubject, measured, stepsFor, type Case, type Put, type Step } from '@nimble-anchor/core'
+import { act, fireEvent, render, screen } from '@testing-library/react'
+import { buildCase, buildRoute, withEverythingGood } from '../../../../core/test/build.ts'
+import { useFitting } from '../../session/fitting.ts'
+import { BayView } from './BayView.tsx'
+import { checkMark } from './CheckField.tsx'
+import { ThumbPad } from './ThumbPad.tsx'
+
+const put = jest.fn<{ path: string; message: string }[], [readonly Put[]]>(() => [])
+const undo = jest.fn(() => Promise.resolve())
+beforeEach(() => {
+  put.mockReset().mockReturnValue([])
+  undo.mockClear()
+  useFitting.setState({ put, undo })
+})
+
+const current = buildCase({
+  route: buildRoute({ frontSeat: 'either' }),
+  child: { seatedShoulderHeightMm: measured(300, 2) },
+})
+function show(c: Case, startAt?: string, isSigned = false) {
+  const subject = fittedSubject(c)
+  if (!subject) throw new Error('everything is chosen')
+  const steps: readonly Step[] = stepsFor(subject).filter((s) => s.stage === 'attach')
+  const assessment = assess(c)
+  const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkMark(id, c, assessment)] as const)))
+  const onClose = jest.fn()
+  render(
+    <BayView
+      steps={steps}
+      startAt={startAt}
+      current={c}
+      assessment={assessment}
+      marks={marks}
+      isSigned={isSigned}
+      onClose={onClose}
+    />,
+  )
+  return { steps, onClose }
+}
+const title = (): string => screen.getByRole('dialog').querySelector('h2')?.textContent ?? ''
+
+test('opens at the first step that is not done, and at the one that was asked for', () => {
+  show(current)
+  expect(title()).toContain('Latch both connectors')
+})
+
+test('goes on and back by button and arrow, and stops at the ends', () => {
+  const { steps, onClose } = show(current, 'proof')
+  expect(title()).toContain('Does it hold')
+  expect(screen.getByText(String(steps.length), { selector: 'b' })).toBeInTheDocument()
+  fireEvent.click(screen.getByRole('button', { name: 'To the list' }))
+  expect(onClose).toHaveBeenCalled()
+  const dialog = screen.getByRole('dialog')
+  fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
+  expect(title()).toContain('Front seat')
+  for (let i = 0; i < 20; i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
+  expect(title()).toContain('Before it goes in')
+  expect(screen.getByRole('button', { name: 'Back' })).toBeDisabled()
+  fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+  expect(title()).toContain('Latch both connectors')
+})
+
+test('a swipe turns the page; a short or slanting one does not, nor does a mouse', () => {
+  show(current)
+  const dialog = screen.getByRole('dialog')
+  const swipe = (dx: number, dy = 0, pointerType = 'touch') => {
+    const point = (name: string, x: number, y: number): Event =>
+      Object.assign(new MouseEvent(name, { bubbles: true, clientX: x, clientY: y }), { pointerType })
+    fireEvent(dialog, point('pointerdown', 200, 200))
+    fireEvent(dialog, point('pointerup', 200 + dx, 200 + dy))
+  }
+  swipe(-60)
+  swipe(-90, 80)
+  swipe(-120, 0, 'mouse')
+  expect(title()).toContain('Latch both connectors')
+  swipe(-120)
+  expect(title()).toContain('Push home')
+  swipe(120)
+  expect(title()).toContain('Latch both connectors')
+})
+
+test('figures by thumb land in the check; undo is at hand', () => {
+  show(current, 'proof')
+  const pad = screen.getAllByRole('group', { name: 'Movement at the base, figures' })[0]
+  if (!pad) throw new Error('steadiness is a number')
+  for (const k of ['1', '2', 'point', '5', 'point'])
+    fireEvent.click(pad.querySelector(`[aria-label="${k}"]`) as Element)
+  fireEvent.click([...pad.querySelectorAll('button')].find((b) => b.textContent === 'Keep') as Element)
+  expect(put).toHaveBeenCalledWith([
+    { path: ['readings', 'steadiness-mm'], value: { number: { value: 12.5, plusMinus: 3, source: 'measured' } } },
+  ])
+  fireEvent.click(screen.getByRole('button', { name: 'Undo the last entry' }))
+  expect(undo).toHaveBeenCalled()
+})
+
+test('a signed fitting is read, not changed', () => {
+  show(withEverythingGood(current), 'proof', true)
+  expect(screen.queryByRole('group', { name: /figures/ })).not.toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: 'Undo the last entry' })).not.toBeInTheDocument()
+})
+
+describe('the voice is off until it is asked for', () => {
+  const speak = jest.fn()
+  const cancel = jest.fn()
+  beforeEach(() => {
+    speak.mockClear()
+    Object.assign(window, {
+      speechSynthesis: { speak, cancel },
+      SpeechSynthesisUtterance: class {
+        constructor(readonly text: string) {}
+      },
+    })
+  })
+  afterEach(() => {
+    Reflect.deleteProperty(window, 'speechSynthesis')
+    Reflect.deleteProperty(window, 'SpeechSynthesisUtterance')
+  })
+  test('reads each step as it comes', () => {
+    show(current)
+    expect(speak).not.toHaveBeenCalled()
+    fireEvent.click(screen.getByRole('button', { name: 'Read steps aloud' }))
+    expect((speak.mock.calls[0]?.[0] as { text: string }).text).toContain('Latch both connectors. ')
+    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    expect(speak).toHaveBeenCalledTimes(2)
+    fireEvent.click(screen.getByRole('button', { name: 'Read steps aloud' }))
+    expect(cancel).toHaveBeenCalled()
+  })
+})
+
+test('the screen is kept on where the browser can, and let go at the end', async () => {
+  const release = jest.fn(() => Promise.resolve())
+  Object.assign(navigator, { wakeLock: { request: jest.fn(() => Promise.resolve({ release })) } })
+  const subject = fittedSubject(current)
+  if (!subject) throw new Error('everything is chosen')
+  const { unmount } = render(
+    <BayView
+      steps={stepsFor(subject)}
+      startAt={undefined}
+      current={current}
+      assessment={assess(current)}
+      marks={new Map()}
+      isSigned={false}
+      onClose={() => undefined}
+    />,
+  )
+  await act(() => Promise.resolve())
+  expect(screen.getByText('screen stays on')).toBeInTheDocument()
+  unmount()
+  expect(release).toHaveBeenCalled()
+  Reflect.deleteProperty(navigator, 'wakeLock')
+})
+
+describe('the thumb pad', () => {
+  const pad = (onKeep: (n: number) => string, allowsMinus = true) =>
+    render(<ThumbPad label="Gap" unit="mm" allowsMinus={allowsMinus} onKeep={onKeep} />)
+  const press = (...names: string[]): void => {
+    for (const name of names) fireEvent.click(screen.getByRole('button', { name }))
+  }
+  test('minus turns over, the last figure goes, the fault stands', () => {
+    const onKeep = jest.fn(() => 'Gap must be at least −50 mm')
+    pad(onKeep)
+    press('1', '2', 'minus', 'Take the last figure away', 'Keep')
+    expect(onKeep).toHaveBeenCalledWith(-1)
+    expect(screen.getByRole('alert')).toHaveTextContent('Gap must be at least −50 mm')
+    press('minus', 'Keep')
+    expect(onKeep).toHaveBeenLastCalledWith(1)
+  })
+  test('nothing typed is no number; where none is asked for there is no minus', () => {
+    const onKeep = jest.fn(() => '')
+    pad(onKeep, false)
+    press('Keep')
+    expect(onKeep).not.toHaveBeenCalled()
+    expect(screen.getByRole('alert')).toHaveTextContent('Gap must be a number of mm')
+    expect(screen.queryByRole('button', { name: 'minus' })).not.toBeInTheDocument()
+  })
+})

@@ -1,0 +1,75 @@
+import { Delete } from 'lucide-react'
+import { useState } from 'react'
+
+interface Props {
+  readonly label: string
+  readonly unit: string
+  readonly allowsMinus: boolean
+  /** Keeps the number, or says what is wrong with it. */
+  readonly onKeep: (value: number) => string
+}
+
+const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'] as const
+
+/** Figures by one thumb, in gloves: large keys, nothing to hit twice. */
+export function ThumbPad({ label, unit, allowsMinus, onKeep }: Props) {
+  const [text, setText] = useState('')
+  const [fault, setFault] = useState('')
+  const press = (key: string): void => {
+    setFault('')
+    setText((t) => (key === '.' && t.includes('.') ? t : (t + key).slice(0, 7)))
+  }
+  const keep = (): void => {
+    const value = Number(text)
+    if (text === '' || text === '−' || !Number.isFinite(value)) return setFault(`${label} must be a number of ${unit}`)
+    const said = onKeep(value)
+    setFault(said)
+    if (said === '') setText('')
+  }
+  const key = 'min-h-16 rounded-[3px] border border-line bg-sheet text-2xl font-bold hover:bg-shoal'
+  return (
+    <div role="group" aria-label={`${label}, figures`} className="max-w-xs">
+      <p
+        className="mb-1 min-h-11 rounded-[3px] border border-line bg-paper px-3 py-1.5 text-right text-2xl font-bold"
+        aria-live="polite"
+      >
+        {text === '' ? '–' : text.replace('-', '−')} <span className="text-base font-normal">{unit}</span>
+      </p>
+      <div className="grid grid-cols-3 gap-1.5">
+        {KEYS.map((k) => (
+          <button key={k} type="button" className={key} aria-label={k === '.' ? 'point' : k} onClick={() => press(k)}>
+            {k}
+          </button>
+        ))}
+        <button
+          type="button"
+          aria-label="Take the last figure away"
+          className={`${key} grid place-items-center`}
+          onClick={() => setText((t) => t.slice(0, -1))}
+        >
+          <Delete size={24} aria-hidden="true" />
+        </button>
+        {allowsMinus && (
+          <button
+            type="button"
+            aria-label="minus"
+            className={key}
+            onClick={() => setText((t) => (t.startsWith('-') ? t.slice(1) : `-${t}`))}
+          >
+            −
+          </button>
+        )}
+        <button
+          type="button"
+          className={`min-h-16 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta ${allowsMinus ? 'col-span-2' : 'col-span-3'}`}
+          onClick={keep}
+        >
+          Keep
+        </button>
+      </div>
+      <p role="alert" className="min-h-6 font-semibold text-fail">
+        {fault}
+      </p>
+    </div>
+  )
+}
