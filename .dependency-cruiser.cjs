@@ -16,6 +16,7 @@ const ladder = [
   'procedure',
   'bench',
   'verdict',
+  'ahead',
   'formats',
 ]
 

@@ -11,6 +11,8 @@ import { CatalogueController } from './catalogue/catalogue.controller'
 import { CatalogueService } from './catalogue/catalogue.service'
 import { ChildrenController } from './fittings/children.controller'
 import { FittingsController } from './fittings/fittings.controller'
+import { HandoverController } from './handover/handover.controller'
+import { HandoverService } from './handover/handover.service'
 import { FittingsService } from './fittings/fittings.service'
 import { Clock } from './http/clock'
 import { FaultsException, toFaults } from './http/faults'
@@ -61,6 +63,7 @@ class AppModule {
         HealthController,
         CatalogueController,
         FittingsController,
+        HandoverController,
         ChildrenController,
         AssessController,
         PracticeController,
@@ -72,6 +75,7 @@ class AppModule {
         CatalogueService,
         PracticeService,
         FittingsService,
+        HandoverService,
       ],
     }
   }

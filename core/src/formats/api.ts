@@ -1,6 +1,7 @@
 import type { Case, Changed, Fault } from '../casefile/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import type { Interval, IsoDate } from '../quantities/index.ts'
+import type { AheadItem, Gap, Leg, Sequence } from '../ahead/index.ts'
 import type { Verdict } from '../verdict/index.ts'
 import type { CatalogueKind } from './reading.ts'
 
@@ -66,4 +67,22 @@ export interface PracticeBook {
   readonly localRules: readonly LocalRule[]
   readonly profileId: string
   readonly localRuleId: string
+}
+
+/** One leg of a way ahead, as the server tells it: names instead of whole records. */
+export interface LegView extends Omit<Leg, 'model' | 'unit' | 'mode'> {
+  readonly modelId: string
+  readonly modelName: string
+  readonly modeLabel: string
+  readonly unitId?: string
+  readonly serial?: string
+}
+
+/** What is ahead of a fitting. */
+export interface AheadView {
+  readonly items: readonly AheadItem[]
+  readonly sequences: readonly (Omit<Sequence, 'legs' | 'gaps'> & {
+    readonly legs: readonly LegView[]
+    readonly gaps: readonly Gap[]
+  })[]
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, noteSchema } from '../child/index.ts'
+import { addMonths } from '../quantities/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
   beltUseSchema,
@@ -224,6 +225,19 @@ export const unitSchema = z
   })
   .meta({ id: 'RestraintUnit' })
 export type RestraintUnit = z.infer<typeof unitSchema>
+
+/** The day the maker's stated life ends: written on the unit, or made + life. */
+export function lifeEnd({
+  unit,
+  model,
+}: {
+  readonly unit?: RestraintUnit | undefined
+  readonly model: RestraintModel
+}): string | undefined {
+  if (unit?.lifeEndsOn !== undefined) return unit.lifeEndsOn
+  if (unit?.madeOn === undefined || model.lifeYears === undefined) return undefined
+  return addMonths(unit.madeOn, Math.round(model.lifeYears * 12))
+}
 
 export const modelName = (m: RestraintModel): string => `${m.maker} ${m.name}`
 export const isIntegral = (mode: Mode): boolean => mode.heldBy !== 'vehicle-belt'

@@ -1,4 +1,4 @@
-import { addMonths, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import { lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 export interface UnitState {
@@ -8,11 +8,7 @@ export interface UnitState {
 
 /** The state of a unit in one line, as the rules will see it: what bars it, what is open, until when it may be used. */
 export function unitState(model: RestraintModel, unit: RestraintUnit, today: string | undefined): UnitState {
-  const end =
-    unit.lifeEndsOn ??
-    (unit.madeOn !== undefined && model.lifeYears !== undefined
-      ? addMonths(unit.madeOn, Math.round(model.lifeYears * 12))
-      : undefined)
+  const end = lifeEnd({ model, unit })
   const bars = [
     unit.wasInCrash && 'was in a crash',
     unit.isRecalled && 'recalled',

@@ -1,12 +1,6 @@
-import { addMonths, daysBetween } from '../../quantities/index.ts'
-import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
-
-/** The day the maker's stated life ends: written on the unit, or made + life. */
-export function lifeEnd({ unit, model }: Pick<ModeSubject, 'unit' | 'model'>): string | undefined {
-  if (unit?.lifeEndsOn !== undefined) return unit.lifeEndsOn
-  if (unit?.madeOn === undefined || model.lifeYears === undefined) return undefined
-  return addMonths(unit.madeOn, Math.round(model.lifeYears * 12))
-}
+import { daysBetween } from '../../quantities/index.ts'
+import { lifeEnd } from '../../restraint/index.ts'
+import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'unit-in-life',

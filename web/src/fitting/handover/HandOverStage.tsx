@@ -1,15 +1,16 @@
 import {
   chosenIn,
   modelName,
+  settingsToRemember,
   toInterval,
   vehicleName,
   VERDICT_TEXT,
-  slotText,
   type Assessment,
   type Case,
 } from '@nimble-anchor/core'
-import { Download, Printer } from 'lucide-react'
+import { Download, FileText, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
+import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { fitterName, usePreferences } from '../../session/preferences.ts'
@@ -19,6 +20,7 @@ import { Panel } from '../../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../stages.ts'
 import { Ledger } from '../Ledger.tsx'
+import { RoadAhead } from './RoadAhead.tsx'
 import { decider, remedyOf } from '../VerdictBanner.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
@@ -29,43 +31,11 @@ const stamp = new Intl.DateTimeFormat(undefined, {
   minute: '2-digit',
 })
 
-/** What the carer must find again when somebody has moved it. */
-function settingsToRemember(c: Case): readonly { readonly name: string; readonly value: string }[] {
-  const { mode, route } = chosenIn(c)
-  const { settings } = c
-  const rows: { name: string; value: string }[] = []
-  const add = (name: string, value: string | undefined): void => {
-    if (value !== undefined) rows.push({ name, value })
-  }
-  add('Route', route?.label)
-  add('Recline', mode?.reclines?.find((r) => r.id === settings.recline?.value)?.label)
-  const height = settings.strapHeightMm?.value
-  if (height !== undefined) {
-    const heights =
-      mode?.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
-    add('Shoulder straps', slotText(heights.includes(height) ? heights.indexOf(height) + 1 : undefined, height))
-  }
-  add('Support leg', settings.legNotch && `notch ${settings.legNotch.value}`)
-  if (settings.wedge) add('Wedge', settings.wedge.value ? 'in' : 'none')
-  if (settings.insertsIn) {
-    const names = (mode?.inserts ?? []).filter((i) => settings.insertsIn?.value.includes(i.id)).map((i) => i.name)
-    add('Inserts', names.length === 0 ? 'none in' : names.join(', '))
-  }
-  add('Carrying handle', mode?.carryHandle?.travelPosition)
-  if (route?.topTether && route.topTether.use !== 'not-used') {
-    const path = route.topTether.headRestraintPath
-    add(
-      'Top tether',
-      path === undefined || path === 'free' ? 'hooked and tight' : `${path.replaceAll('-', ' ')} the head restraint`,
-    )
-  }
-  return rows
-}
-
 export default function HandOverStage({ current, assessment, isSigned, goTo }: StageProps) {
   const { child, vehicle, handover } = current
   const { model, unit, mode, position } = chosenIn(current)
   const rows = settingsToRemember(current)
+  const { id: fittingId = '' } = useParams()
   const register = useCommands((s) => s.register)
   useEffect(
     () =>
@@ -127,11 +97,20 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <Button onClick={() => download(current)}>
             <Download size={18} aria-hidden="true" /> Case file
           </Button>
+          <a
+            href={`/api/fittings/${fittingId}/sheet.pdf`}
+            download
+            className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
+          >
+            <FileText size={18} aria-hidden="true" /> Sheet, PDF
+          </a>
           <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </Button>
         </div>
       </Panel>
+
+      <RoadAhead fittingId={fittingId} today={current.today} />
 
       {handover ? (
         <Panel title="Signed">

@@ -1,0 +1,187 @@
+import fc from 'fast-check'
+import { BELT_ROUTE, BOOSTER, buildCase, buildMode, buildModel, buildUnit, FORWARD } from '../../test/build.ts'
+import {
+  addDays,
+  datesOf,
+  measured,
+  roadAhead,
+  sequencesAhead,
+  settingsToRemember,
+  type AheadItem,
+  type Case,
+  type StockItem,
+} from '../index.ts'
+
+const COUNT = 300
+const item = (c: Case, id: string): AheadItem | undefined => roadAhead(c, COUNT).find((i) => i.id === id)
+const PAD = { id: 'pad', name: 'Seat pad', thicknessMm: 20, allowedUntil: { massKg: 11 } }
+
+describe('the road ahead', () => {
+  const c = buildCase({
+    mode: { inserts: [PAD] },
+    settings: { insertsIn: { value: ['pad'], at: 2 }, strapHeightMm: { value: 305, at: 2 } },
+  })
+  test('what is in comes out, what is out does not; straps go up, the mode ends, the unit ends', () => {
+    expect(item(c, 'insert-pad')).toMatchObject({ title: 'Seat pad out', because: 'the maker allows it until 11 kg' })
+    expect(item({ ...c, settings: {} }, 'insert-pad')).toBeUndefined()
+    expect(item(c, 'strap-up')).toMatchObject({ title: 'Straps up to slot 5 (330 mm)' })
+    expect(item(c, 'mode-ends')?.because).toMatch(/^first by (stature|mass|seated shoulder)/)
+    expect(item(c, 'unit-ends')).toMatchObject({ likely: '2034-01-15', isFixed: true })
+  })
+  test('soonest first, and early ≤ likely ≤ late, all after today', () => {
+    const road = roadAhead(c, COUNT)
+    expect(road.map((i) => i.likely)).toEqual(road.map((i) => i.likely).toSorted())
+    for (const { early, likely, late } of road) {
+      expect(early <= likely && likely <= (late ?? '9999')).toBe(true)
+      expect(likely > c.today).toBe(true)
+    }
+  })
+  test('at the highest slot there is nothing to go up to', () => {
+    expect(item({ ...c, settings: { strapHeightMm: { value: 330, at: 2 } } }, 'strap-up')).toBeUndefined()
+  })
+  test.each([
+    ['2026-09-01', '2027-01-25'],
+    ['2025-07-10', '2027-03-25'],
+    ['2023-01-01', '2027-05-25'],
+  ])('born %s, the next look is due on %s', (dateOfBirth, likely) => {
+    const child = { dateOfBirth, massKg: undefined, statureCm: undefined }
+    expect(item(buildCase({ child }), 'next-check')).toMatchObject({ likely, isFixed: true })
+  })
+  test('may turn forward: only what is not yet open, and never “must”', () => {
+    const forward = buildMode(FORWARD)
+    const young = buildCase({ child: { dateOfBirth: '2026-01-10', statureCm: measured(72, 0.5), massKg: measured(9) } })
+    const both = { ...young, restraints: [buildModel([buildMode(), forward])] }
+    const turn = item(both, 'turn-forward')
+    expect(turn?.title).toBe('May turn forward (Forward, 76–105 cm)')
+    // Over 15 months: the day after 10 April 2027 at the earliest.
+    expect((turn?.early ?? '') >= '2027-04-10').toBe(true)
+    expect(turn?.because).toContain('your profile keeps it rearward')
+    const grown = { ...buildCase(), restraints: [buildModel([buildMode(), forward])] }
+    expect(item(grown, 'turn-forward')).toBeUndefined()
+  })
+  test('the duty ends at the birthday of the local rule even beyond the tables', () => {
+    const localRule = { id: 'to-12', name: 'Until 12 years', untilAgeYears: 12 }
+    const end = item(buildCase({ localRule }), 'duty-ends')
+    expect(Math.abs(Date.parse(end?.likely ?? '') - Date.parse('2037-07-10'))).toBeLessThan(2 * 86_400_000)
+  })
+  test('a child that nobody has measured has no forecast, only what is fixed', () => {
+    const bare = buildCase({ child: { massKg: undefined, statureCm: undefined } })
+    expect(roadAhead(bare, COUNT).every((i) => i.isFixed)).toBe(true)
+  })
+  test('nothing chosen, nothing ahead', () => {
+    expect(roadAhead({ ...buildCase(), choice: { at: 0 } }, COUNT)).toEqual([])
+  })
+  test('a higher limit never comes earlier', () => {
+    const at = (massKg: number) =>
+      item(
+        buildCase({
+          mode: { inserts: [{ ...PAD, allowedUntil: { massKg } }] },
+          settings: { insertsIn: { value: ['pad'], at: 2 } },
+        }),
+        'insert-pad',
+      )?.likely ?? '0000'
+    fc.assert(
+      fc.property(fc.integer({ min: 105, max: 150 }), fc.integer({ min: 0, max: 20 }), (a, more) => {
+        expect(at((a + more) / 10) >= at(a / 10)).toBe(true)
+      }),
+      { numRuns: 10 },
+    )
+  })
+})
+
+test.each([
+  [{ p10: 1, p50: 2, p90: 3 }, ['2026-12-25', '2027-01-25', '2027-02-24']],
+  [{ p10: 1, p50: 2, p90: Infinity }, ['2026-12-25', '2027-01-25', undefined]],
+  [{ p10: 1, p50: Infinity, p90: Infinity }, undefined],
+])('months %j as days', (quantiles, days) => {
+  const dates = datesOf('2026-11-25', quantiles)
+  expect(dates && [dates.early, dates.likely, dates.late]).toEqual(days)
+})
+
+describe('one restraint after another', () => {
+  const unit = (id: string, modelId: string) => buildUnit({ id, modelId, madeOn: '2026-01-01' })
+  const stock = (...models: ReturnType<typeof buildModel>[]): StockItem[] =>
+    models.map((model) => ({ model: { ...model, lifeYears: 20 }, unit: unit(`u-${model.id}`, model.id) }))
+  const rearward = buildModel([buildMode()])
+  const seat = buildModel(
+    [
+      buildMode({
+        id: 'harness',
+        direction: 'forward',
+        statureCm: { from: 76, to: 125 },
+        massKg: { to: 30 },
+        strap: undefined,
+        headRule: undefined,
+        routes: [BELT_ROUTE],
+      }),
+    ],
+    { id: 'seat' },
+  )
+  const booster = buildModel([buildMode({ ...BOOSTER, headRule: undefined })], { id: 'booster' })
+  const c: Case = { ...buildCase(), choice: { ...buildCase().choice, unitId: undefined } }
+  const ways = (s: readonly StockItem[]) => sequencesAhead(c, s, COUNT)
+
+  test('the profile keeps the harness, the fewest changes skip it', () => {
+    const all = ways(stock(rearward, seat, booster))
+    expect(all.map((s) => [s.by, s.legs.map((l) => l.mode.id)])).toEqual([
+      ['profile', ['rearward', 'harness', 'booster']],
+      ['fewest', ['rearward', 'booster']],
+    ])
+    expect(all[0]?.legs.map((l) => l.isNew)).toEqual([false, true, true])
+  })
+  test('each leg begins where the one before it ends', () => {
+    for (const { legs, gaps } of ways(stock(rearward, seat, booster))) {
+      expect(gaps).toEqual([])
+      expect(legs[0]?.from).toBe(c.today)
+      legs.slice(1).forEach((leg, i) => expect(leg.from).toBe(legs[i]?.to))
+    }
+  })
+  test('nothing of the stock serves: a gap with its days', () => {
+    const tall = buildModel([buildMode({ ...BOOSTER, headRule: undefined, statureCm: { from: 120, to: 150 } })], {
+      id: 'tall',
+    })
+    const [way] = ways(stock(rearward, tall))
+    expect(way?.gaps).toHaveLength(1)
+    expect(way?.gaps[0]?.from).toBe(way?.legs[0]?.to)
+    expect(way?.gaps[0]?.to).toBe(way?.legs[1]?.from)
+  })
+  test('another mode of the restraint in use is nothing new', () => {
+    const grows = buildModel([buildMode(), buildMode({ ...BOOSTER, headRule: undefined })])
+    const [way] = ways(stock(grows))
+    expect(way).toMatchObject({ restraints: 1 })
+    expect(way?.legs.map((l) => l.isNew)).toEqual([false, false])
+  })
+  test('an unmeasured child or an empty shelf: no way is claimed', () => {
+    expect(ways([])).toEqual([])
+    const bare: Case = { ...c, child: { ...c.child, massKg: undefined, statureCm: undefined } }
+    expect(sequencesAhead(bare, stock(rearward), COUNT)).toEqual([])
+  })
+})
+
+test('settings to remember: what is set, in words, in the order of work', () => {
+  const c = buildCase({
+    mode: { inserts: [PAD], wedge: { allowed: true, heightMm: 40, baseLengthMm: 380 }, slidesOnBaseMm: 40 },
+    settings: {
+      recline: { value: 'r2', at: 2 },
+      strapHeightMm: { value: 280, at: 2 },
+      legNotch: { value: 7, at: 2 },
+      wedge: { value: true, at: 2 },
+      slideMm: { value: 20, at: 2 },
+      insertsIn: { value: [], at: 2 },
+      vehicleHeadRestraint: { value: 'off-and-stowed', at: 2 },
+      frontSeatGapMm: { value: 620, at: 2 },
+    },
+  })
+  expect(settingsToRemember(c).map((r) => `${r.name}: ${r.value}`)).toEqual([
+    'Route: ISOFIX with leg',
+    'Recline: 2',
+    'Shoulder straps: slot 3 (280 mm)',
+    'Support leg: notch 7',
+    'Wedge: in',
+    'Shell on its base: slid 20 mm',
+    'Inserts: none in',
+    'Vehicle head restraint: off and stowed',
+    'Seat in front: 620 mm from the backrest',
+  ])
+  expect(addDays(c.today, 0)).toBe(c.today)
+})

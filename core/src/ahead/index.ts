@@ -1,0 +1,3 @@
+export * from './road-ahead.ts'
+export * from './sequence.ts'
+export * from './remember.ts'

@@ -1,0 +1,61 @@
+import { Injectable } from '@nestjs/common'
+import {
+  roadAhead,
+  sequencesAhead,
+  type AheadView,
+  type RestraintModel,
+  type RestraintUnit,
+  type StockItem,
+} from '@nimble-anchor/core'
+import { FittingsService } from '../fittings/fittings.service'
+import { Database } from '../storage/database'
+import { ModelRow, UnitRow } from '../storage/entities'
+import { calendarOf } from './calendar'
+import { sheetPdf } from './sheet'
+
+/** What is handed over with a fitting: the road ahead, the sheet, the calendar. Core works all of it out. */
+@Injectable()
+export class HandoverService {
+  constructor(
+    private readonly db: Database,
+    private readonly fittings: FittingsService,
+  ) {}
+
+  async ahead(id: string): Promise<AheadView> {
+    const { case: c } = await this.fittings.get(id)
+    const sequences = sequencesAhead(c, await this.shelf())
+    return {
+      items: roadAhead(c),
+      sequences: sequences.map((s) => ({
+        ...s,
+        legs: s.legs.map(({ model, unit, mode, ...leg }) => ({
+          ...leg,
+          modelId: model.id,
+          modelName: `${model.maker} ${model.name}`,
+          modeLabel: mode.label,
+          ...(unit && { unitId: unit.id, serial: unit.serial }),
+        })),
+      })),
+    }
+  }
+
+  async sheet(id: string): Promise<Buffer> {
+    const { case: c } = await this.fittings.get(id)
+    return sheetPdf(c, roadAhead(c))
+  }
+
+  async calendar(id: string): Promise<string> {
+    const { case: c, updatedAt } = await this.fittings.get(id)
+    return calendarOf(id, c, roadAhead(c), new Date(updatedAt))
+  }
+
+  /** Every unit that is on the shelf, with its model. */
+  private async shelf(): Promise<readonly StockItem[]> {
+    const models = new Map((await this.db.read.find(ModelRow)).map((r) => [r.id, r.body as RestraintModel]))
+    return (await this.db.read.find(UnitRow)).flatMap((r): StockItem[] => {
+      const unit = r.body as RestraintUnit
+      const model = models.get(unit.modelId)
+      return model ? [{ model, unit }] : []
+    })
+  }
+}

@@ -1,0 +1,108 @@
+import {
+  assess,
+  chosenIn,
+  modelName,
+  settingsToRemember,
+  vehicleName,
+  VERDICT_TEXT,
+  type AheadItem,
+  type Case,
+} from '@nimble-anchor/core'
+import pdfmake from 'pdfmake'
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
+// Ships with pdfmake: a path to each face, and nothing is fetched.
+import roboto from 'pdfmake/fonts/Roboto'
+
+const FONT_DIR = /[\\/]pdfmake[\\/]fonts[\\/]/
+const INK = '#12304d'
+const SOFT = '#3d566d'
+const LINE = '#8aa2b3'
+
+pdfmake.addFonts(roboto)
+pdfmake.setUrlAccessPolicy(() => false)
+pdfmake.setLocalAccessPolicy((path) => FONT_DIR.test(path))
+
+const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, margin: [0, 12, 0, 4] })
+
+function rows(pairs: readonly (readonly [string, string])[]): Content {
+  return {
+    layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
+    table: { widths: [150, '*'], body: pairs.map(([name, value]) => [{ text: name, color: SOFT }, { text: value, bold: true }]) },
+  } // prettier-ignore
+}
+
+/** "25 May 2027": a day as people write it, whatever the machine's locale. */
+export function dayText(iso: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${iso.slice(0, 10)}T00:00:00Z`),
+  )
+}
+
+/** "25 May 2027 (9 February to 5 November)": when something is due, and how far that is known. */
+export function whenText({ early, likely, late, isFixed }: AheadItem): string {
+  if (isFixed) return dayText(likely)
+  return `about ${dayText(likely)} (from ${dayText(early)}${late === undefined ? ', or much later' : ` to ${dayText(late)}`})`
+}
+
+/** The handover sheet of one fitting, one or two pages of A4. */
+export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
+  const assessment = assess(c)
+  const { model, unit, mode, position, route } = chosenIn(c)
+  const { child, vehicle, handover } = c
+  const name = [child.name, child.familyName].filter(Boolean).join(' ')
+  const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
+  const held = assessment.findings.filter((f) => f.kind === 'pass')
+  return {
+    info: { title: `Handover: ${name}`, creator: 'Nimble Anchor' },
+    pageSize: 'A4',
+    pageMargins: [48, 48, 48, 64],
+    defaultStyle: { font: 'Roboto', fontSize: 10, color: INK, lineHeight: 1.15 },
+    footer: (page: number, pages: number): Content => ({
+      margin: [48, 8, 48, 0],
+      fontSize: 8,
+      color: SOFT,
+      columns: [
+        { text: assessment.caution, width: '*' },
+        { text: `${page} / ${pages}`, width: 40, alignment: 'right' },
+      ],
+    }),
+    content: [
+      { text: 'Child restraint handover', fontSize: 18, bold: true },
+      { text: `Judged for ${dayText(c.today)}`, color: SOFT, margin: [0, 0, 0, 8] },
+      { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
+      { text: assessment.headline },
+      heading('This fitting'),
+      rows([
+        ['Child', name],
+        ['Car and place', [vehicle && vehicleName(vehicle), vehicle?.plate, position?.label].filter(Boolean).join(', ') || 'none yet'],
+        ['Restraint', [model && modelName(model), mode?.label, unit && `unit ${unit.serial}`].filter(Boolean).join(', ') || 'none yet'],
+        ...(route ? [['Attached by', route.label] as const] : []),
+      ]), // prettier-ignore
+      ...(mode
+        ? [heading('Settings to remember'), rows(settingsToRemember(c).map((r) => [r.name, r.value] as const))]
+        : []),
+      ...(ahead.length > 0
+        ? [
+            heading('What changes next'),
+            rows(ahead.map((i) => [i.title, `${whenText(i)}; ${i.because}`] as const)),
+            { text: 'Forecast days are for a child that grows like others: measure again, and look before them.', color: SOFT, margin: [0, 4, 0, 0] } as Content,
+          ]
+        : []), // prettier-ignore
+      ...(advice.length > 0
+        ? [heading('Open, or advised'), { ul: advice.map((f) => `${f.title}: ${f.reason}`) } as Content]
+        : []),
+      ...(held.length > 0
+        ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
+        : []),
+      heading('Handed over'),
+      rows([
+        ['Fitter', handover?.fitterName ?? 'not signed'],
+        ['Carer', handover?.carerName ?? 'not signed'],
+        ['On', handover ? dayText(handover.signedAt) : '—'],
+      ]),
+    ],
+  }
+}
+
+export const sheetPdf = (c: Case, ahead: readonly AheadItem[]): Promise<Buffer> =>
+  pdfmake.createPdf(sheetOf(c, ahead)).getBuffer()

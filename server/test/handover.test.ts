@@ -1,0 +1,127 @@
+import { sep } from 'node:path'
+import {
+  applyPuts,
+  DEFAULT_LOCAL_RULE,
+  DEFAULT_PRACTICE,
+  fittedSubject,
+  putsForMode,
+  putsForPlace,
+  recommendSettings,
+  type AheadView,
+  type Case,
+  type FittingView,
+  type RestraintModel,
+  type RestraintUnit,
+} from '@nimble-anchor/core'
+import ICAL from 'ical.js'
+import { start, type Running } from './harness'
+
+// Two parsers that know nothing of the writers.
+// eslint-disable-next-line @typescript-eslint/no-require-imports
+const readPdf = require(`pdf-parse${sep}lib${sep}pdf-parse.js`) as (
+  data: Buffer,
+) => Promise<{ readonly text: string; readonly numpages: number; readonly info: { readonly Title?: string } }>
+
+let running: Running
+let fitting: FittingView
+beforeAll(async () => {
+  running = await start({ demo: true })
+  const catalogue = (await running.get('/api/catalogue')).body as { models: RestraintModel[]; units: RestraintUnit[] }
+  const created = (await running.post('/api/fittings', { childId: 'perrin-hale', vehicleId: 'corran-dunlin' }))
+    .body as FittingView
+  const unit = catalogue.units.find((u) => u.id === 'u-sheepshank-2')
+  const model = catalogue.models.find((m) => m.id === unit?.modelId)
+  if (!unit || !model) throw new Error('the demo has a Sheepshank')
+  let c: Case = created.case
+  let sequence = 0
+  const enter = async (puts: Parameters<typeof applyPuts>[1]) => {
+    const answer = await running.post(`/api/fittings/${created.id}/entries`, {
+      baseSequence: sequence,
+      who: 'Jory',
+      puts: [...puts],
+    })
+    fitting = answer.body as FittingView
+    sequence = fitting.sequence
+    c = fitting.case
+  }
+  await enter(putsForMode(c, model, 'rearward', unit))
+  await enter(putsForPlace(c, 'rear-right', 'isofix-leg'))
+  await enter([{ path: ['child', 'seatedShoulderHeightMm'], value: { value: 336, plusMinus: 4, source: 'measured' } }])
+  const subject = fittedSubject(c)
+  if (!subject) throw new Error('everything is chosen')
+  await enter(
+    recommendSettings(subject).flatMap((r) =>
+      r.kind === 'set' ? [{ path: ['settings', r.setting], value: { value: r.value } }] : [],
+    ),
+  )
+})
+afterAll(() => running.end())
+
+const binary = (path: string) =>
+  running
+    .get(path)
+    .buffer(true)
+    .parse((res, done) => {
+      const parts: Buffer[] = []
+      res.on('data', (part: Buffer) => parts.push(part))
+      res.on('end', () => done(null, Buffer.concat(parts)))
+    })
+
+test('the sheet is a PDF of one or two pages that says verdict, settings, what is due, and the caution', async () => {
+  const answer = await binary(`/api/fittings/${fitting.id}/sheet.pdf`).expect(200)
+  expect(answer.headers['content-type']).toContain('application/pdf')
+  const { text, numpages, info } = await readPdf(answer.body as Buffer)
+  expect(numpages).toBeLessThanOrEqual(2)
+  expect(info.Title).toBe('Handover: Perrin Hale')
+  const words = text.replace(/\s+/g, ' ')
+  for (const wanted of [
+    'Perrin Hale',
+    'Corran Dunlin',
+    'Ravel Sheepshank, Rearward, 40–105 cm',
+    'slot 5 (330 mm)',
+    'What changes next',
+    'Look at the fit again',
+    '25 March 2027',
+    'not signed',
+    'a child travels only after a competent person has checked the installation by hand',
+  ])
+    expect(words).toContain(wanted)
+})
+
+test('what is due is a calendar of whole days, each at the early end of its forecast, with a reminder', async () => {
+  const answer = await running.get(`/api/fittings/${fitting.id}/due.ics`).expect(200)
+  expect(answer.headers['content-type']).toContain('text/calendar')
+  const calendar = new ICAL.Component(ICAL.parse(answer.text))
+  const events = calendar.getAllSubcomponents('vevent').map((e) => new ICAL.Event(e))
+  const { items } = (await running.get(`/api/fittings/${fitting.id}/ahead`)).body as AheadView
+  expect(events.map((e) => e.startDate.toString())).toEqual(items.map((i) => i.early))
+  expect(events.every((e) => e.startDate.isDate && e.duration.toSeconds() === 86_400)).toBe(true)
+  expect(events[0]?.summary).toBe('Perrin: Look at the fit again')
+  expect(events.every((e) => e.component.getFirstSubcomponent('valarm') !== null)).toBe(true)
+  // A calendar travels: it holds the first name and no other measure or name of the child.
+  expect(answer.text).not.toContain('Hale')
+  // The same fitting gives the same entries, which replace the old ones.
+  expect((await running.get(`/api/fittings/${fitting.id}/due.ics`)).text).toBe(answer.text)
+})
+
+test('the road ahead: dated items, and ways through the years from the shelf', async () => {
+  const { items, sequences } = (await running.get(`/api/fittings/${fitting.id}/ahead`).expect(200)).body as AheadView
+  expect(items.map((i) => i.kind)).toEqual(expect.arrayContaining(['next-check', 'mode-ends', 'unit-ends']))
+  expect(sequences[0]?.legs[0]).toMatchObject({ modelId: 'ravel-sheepshank', serial: 'SK-7750', isNew: false })
+  expect(JSON.stringify(sequences)).not.toContain('routes')
+})
+
+test('a fitting with nothing chosen has a sheet that says so, and nothing due', async () => {
+  const bare = (await running.post('/api/fittings', { childId: 'una-carrow' })).body as FittingView
+  const { text } = await readPdf((await binary(`/api/fittings/${bare.id}/sheet.pdf`).expect(200)).body as Buffer)
+  expect(text).toContain('none yet')
+  expect(bare.case.practice).toEqual(expect.objectContaining({ id: DEFAULT_PRACTICE.id }))
+  expect(bare.case.localRule).toEqual(expect.objectContaining({ id: DEFAULT_LOCAL_RULE.id }))
+  const calendar = new ICAL.Component(ICAL.parse((await running.get(`/api/fittings/${bare.id}/due.ics`)).text))
+  expect(calendar.getAllSubcomponents('vevent')).toEqual([])
+})
+
+test.each(['ahead', 'sheet.pdf', 'due.ics'])('%s of no fitting is a 404, of no id a 400', async (what) => {
+  await running.get(`/api/fittings/00000000-0000-4000-8000-000000000000/${what}`).expect(404)
+  await running.get(`/api/fittings/nonsense/${what}`).expect(400)
+})
