@@ -121,6 +121,20 @@ test('a fitting with nothing chosen has a sheet that says so, and nothing due', 
   expect(calendar.getAllSubcomponents('vevent')).toEqual([])
 })
 
+test('a mode chosen and nothing set yet still has its sheet', async () => {
+  const begun = (await running.post('/api/fittings', { childId: 'ada-strand' })).body as FittingView
+  const chosen = { ...fitting.case.choice, positionId: undefined, routeId: undefined, at: undefined }
+  const puts = [
+    { path: ['restraints'], value: fitting.case.restraints },
+    { path: ['units'], value: fitting.case.units },
+    { path: ['choice'], value: JSON.parse(JSON.stringify(chosen)) as object },
+  ]
+  await running.post(`/api/fittings/${begun.id}/entries`, { baseSequence: 0, who: 'Jory', puts }).expect(200)
+  const { text } = await readPdf((await binary(`/api/fittings/${begun.id}/sheet.pdf`).expect(200)).body as Buffer)
+  expect(text).toContain('Ravel Sheepshank')
+  expect(text).not.toContain('Settings to remember')
+})
+
 test.each(['ahead', 'sheet.pdf', 'due.ics'])('%s of no fitting is a 404, of no id a 400', async (what) => {
   await running.get(`/api/fittings/00000000-0000-4000-8000-000000000000/${what}`).expect(404)
   await running.get(`/api/fittings/nonsense/${what}`).expect(400)

@@ -50,6 +50,7 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
   const { model, unit, mode, position, route } = chosenIn(c)
   const { child, vehicle, handover } = c
   const name = [child.name, child.familyName].filter(Boolean).join(' ')
+  const remembered = settingsToRemember(c)
   const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
   const held = assessment.findings.filter((f) => f.kind === 'pass')
   return {
@@ -78,8 +79,8 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
         ['Restraint', [model && modelName(model), mode?.label, unit && `unit ${unit.serial}`].filter(Boolean).join(', ') || 'none yet'],
         ...(route ? [['Attached by', route.label] as const] : []),
       ]), // prettier-ignore
-      ...(mode
-        ? [heading('Settings to remember'), rows(settingsToRemember(c).map((r) => [r.name, r.value] as const))]
+      ...(remembered.length > 0
+        ? [heading('Settings to remember'), rows(remembered.map((r) => [r.name, r.value] as const))]
         : []),
       ...(ahead.length > 0
         ? [

@@ -17,6 +17,7 @@ import { fitterName, usePreferences } from '../../session/preferences.ts'
 import { childSummary } from '../../today/NewFittingDialog.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
+import { saveFile, saveFromServer } from '../../ui/saveFile.ts'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../stages.ts'
 import { Ledger } from '../Ledger.tsx'
@@ -97,13 +98,9 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <Button onClick={() => download(current)}>
             <Download size={18} aria-hidden="true" /> Case file
           </Button>
-          <a
-            href={`/api/fittings/${fittingId}/sheet.pdf`}
-            download
-            className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
-          >
+          <Button onClick={() => void saveFromServer(`/api/fittings/${fittingId}/sheet.pdf`, 'handover.pdf')}>
             <FileText size={18} aria-hidden="true" /> Sheet, PDF
-          </a>
+          </Button>
           <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </Button>
@@ -134,14 +131,8 @@ function shoulderCm(c: Case): string {
 }
 
 /** The file that opens the same fitting elsewhere. */
-function download(c: Case): void {
-  const url = URL.createObjectURL(new Blob([`${JSON.stringify(c, null, 2)}\n`], { type: 'application/json' }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = `${c.child.id}-${c.today}.case.json`
-  link.click()
-  URL.revokeObjectURL(url)
-}
+const download = (c: Case): void =>
+  saveFile(`${c.child.id}-${c.today}.case.json`, `${JSON.stringify(c, null, 2)}\n`, 'application/json')
 
 function SignPanel({
   assessment,

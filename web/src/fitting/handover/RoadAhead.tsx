@@ -5,6 +5,7 @@ import { api } from '../../session/api.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
+import { saveFromServer } from '../../ui/saveFile.ts'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 const month = new Intl.DateTimeFormat(undefined, { month: 'short', year: 'numeric', timeZone: 'UTC' })
@@ -51,13 +52,12 @@ export function RoadAhead({ fittingId, today }: { readonly fittingId: string; re
       title="What changes next"
       aside={
         items.length > 0 && (
-          <a
-            href={`/api/fittings/${fittingId}/due.ics`}
-            download
-            className="no-print inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
+          <Button
+            className="no-print"
+            onClick={() => void saveFromServer(`/api/fittings/${fittingId}/due.ics`, 'due.ics')}
           >
             <CalendarPlus size={18} aria-hidden="true" /> Calendar
-          </a>
+          </Button>
         )
       }
     >

@@ -20,11 +20,12 @@ import { usePreferences } from '../../../session/preferences.ts'
 import { Button } from '../../../ui/Button.tsx'
 import { Panel } from '../../../ui/Panel.tsx'
 import { SelectField } from '../../../ui/SelectField.tsx'
+import { saveFile } from '../../../ui/saveFile.ts'
 import { StateMark } from '../../../ui/StateMark.tsx'
 import { upperFirst } from '../../../ui/words.ts'
 import { BenchDrawing } from './BenchDrawing.tsx'
 import type { StopValue } from './DragHandle.tsx'
-import { download, svgText } from './exportSvg.ts'
+import { svgText } from './exportSvg.ts'
 import { MAX_ZOOM, wholeView, zoomed } from './frame.ts'
 import { LENGTH_UNITS, valueText, type LengthUnit } from './length.ts'
 import { lineMark } from './marks.ts'
@@ -124,7 +125,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
             className="px-2!"
             aria-label="Save the drawing as SVG"
             onClick={() => {
-              if (svgRef.current) download('fit-bench.svg', svgText(svgRef.current, name, words), 'image/svg+xml')
+              if (svgRef.current) saveFile('fit-bench.svg', svgText(svgRef.current, name, words), 'image/svg+xml')
             }}
           >
             <Download size={18} aria-hidden="true" />

@@ -1,0 +1,81 @@
+import { readFileSync } from 'node:fs'
+import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict } from './served.ts'
+
+test('at the car door in bay view: one step, large; a recline afterwards un-does exactly what hung on it', async ({
+  page,
+  server,
+}) => {
+  test.slow()
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await fill(page, 'Seated shoulder height', '29.5')
+  await stage(page, 2)
+  await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+  await page.waitForURL(/\/place$/)
+  await page.getByRole('button', { name: /^pass Rear right/ }).click()
+  await page.getByRole('button', { name: 'Use this place: Rear right, ISOFIX with leg' }).click()
+  await page.waitForURL(/\/set-up$/)
+  await page.getByRole('button', { name: 'All set as worked out' }).click()
+
+  await stage(page, 5)
+  await page.getByRole('button', { name: 'Bay view' }).click()
+  const bay = page.getByRole('dialog')
+  await expect(bay.getByRole('heading', { name: /^Latch both connectors/ })).toBeVisible()
+  await expectAxeClean(page, 'Bay view')
+  const tap = (check: string, option: string) =>
+    bay.locator(`[data-check="${check}"]`).getByText(option, { exact: true }).last().click()
+  await tap('latch-left', 'shows latched')
+  await tap('latch-right', 'shows latched')
+  await tap('tug-left', 'held')
+  await tap('tug-right', 'held')
+  await bay.getByRole('button', { name: 'Next' }).click()
+  await expect(bay.getByRole('heading', { name: /^Push home/ })).toBeVisible()
+  await tap('pushed-home', 'against the backrest')
+  // On to the last step, where a figure is typed with the thumb.
+  while (await bay.getByRole('button', { name: 'Next' }).isVisible())
+    await bay.getByRole('button', { name: 'Next' }).click()
+  const pad = bay.getByRole('group', { name: 'Movement at the base, figures' })
+  await pad.getByRole('button', { name: '9', exact: true }).click()
+  await pad.getByRole('button', { name: 'Keep' }).click()
+  await expect(bay.getByLabel('Movement at the base', { exact: true })).toHaveValue('9')
+  // The angle in the car is not what was worked out: something was set or measured wrong.
+  const angle = bay.getByRole('group', { name: 'Shell angle, measured, figures' })
+  for (const figure of ['3', '4']) await angle.getByRole('button', { name: figure, exact: true }).click()
+  await angle.getByRole('button', { name: 'Keep' }).click()
+  await bay.getByRole('button', { name: 'To the list' }).click()
+  await expect(page.locator('[data-rule="seen-as-worked-out-attach"]').first()).toContainText(
+    'Shell angle: worked out 24 ± 1°, seen 34 ± 1°.',
+  )
+
+  await stage(page, 4)
+  await page.getByRole('slider', { name: 'Recline' }).focus()
+  await page.keyboard.press('ArrowRight')
+  await stage(page, 5)
+  const again = page.getByRole('region', { name: 'Checks to do again' })
+  await expect(again).toContainText('Left indicator, Right indicator: the recline was changed after they were checked.')
+  await expect(again).not.toContainText('tug')
+  await again.getByRole('button', { name: 'Latch both connectors' }).click()
+  await expect(bay.getByRole('heading', { name: /^Latch both connectors/ })).toBeVisible()
+  await tap('latch-left', 'shows latched')
+  await page.keyboard.press('Escape')
+  await expect(again).not.toContainText('Left indicator,')
+  await expect(verdict(page)).toContainText(/Undecided|Not ready/)
+})
+
+test('handing over: what is due with its spread, a sheet as PDF, a calendar', async ({ page, server }) => {
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await stage(page, 2)
+  await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+  await page.waitForURL(/\/place$/)
+  await stage(page, 7)
+  await expect(page.getByText('Look at the fit again')).toBeVisible()
+  await expect(page.getByText('Rearward, 40–105 cm: outgrown')).toBeVisible()
+  await expect(page.getByRole('heading', { name: /^From the shelf/ }).first()).toBeVisible()
+  await expectAxeClean(page, 'Hand over')
+  const get = async (name: string) => {
+    const saving = page.waitForEvent('download')
+    await page.getByRole('button', { name }).click()
+    return readFileSync(await (await saving).path())
+  }
+  expect((await get('Sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-')
+  expect((await get('Calendar')).toString()).toContain('BEGIN:VCALENDAR')
+})

@@ -1,0 +1,92 @@
+import type { AheadItem, AheadView, FittingView } from '@nimble-anchor/core'
+import { act, fireEvent, render, screen, within } from '@testing-library/react'
+import { buildCase } from '../../../../core/test/build.ts'
+import { api } from '../../session/api.ts'
+import { useFitting } from '../../session/fitting.ts'
+import { RoadAhead, whenText } from './RoadAhead.tsx'
+
+const item = (over: Partial<AheadItem> = {}): AheadItem => ({
+  id: 'strap-up',
+  kind: 'strap-up',
+  title: 'Straps up to slot 4 (305 mm)',
+  because: 'the shoulder has grown past the present one',
+  early: '2027-02-09',
+  likely: '2027-05-25',
+  late: '2027-11-05',
+  isFixed: false,
+  ...over,
+})
+const leg = { modelId: 'a', modelName: 'Ravel Sheepshank', modeLabel: 'Rearward', serial: 'SK-1', isNew: false }
+const VIEW: AheadView = {
+  items: [
+    item({ id: 'next', kind: 'next-check', title: 'Look at the fit again', isFixed: true, likely: '2027-01-25' }),
+    item(),
+  ],
+  sequences: [
+    {
+      by: 'profile',
+      restraints: 1,
+      legs: [{ ...leg, from: '2026-11-25', to: '2029-03-01' }],
+      gaps: [{ from: '2029-03-01', to: '2029-08-01' }],
+    },
+    { by: 'fewest', restraints: 1, legs: [{ ...leg, from: '2026-11-25' }], gaps: [] },
+  ],
+}
+const ahead = jest.spyOn(api, 'ahead')
+const saved = (sequence: number): void =>
+  useFitting.setState({
+    view: { id: 'f1', sequence, status: 'open', createdAt: '', updatedAt: '', case: buildCase() } as FittingView,
+    saving: 'saved',
+  })
+
+beforeEach(() => {
+  ahead.mockReset().mockResolvedValue(VIEW)
+  saved(3)
+})
+const show = async () => {
+  render(<RoadAhead fittingId="f1" today="2026-11-25" />)
+  await act(() => Promise.resolve())
+}
+
+test('each item says when, how far that is known, and why; each can be reached by key', async () => {
+  await show()
+  const list = screen.getAllByRole('list')[0]
+  if (!list) throw new Error('there is a timeline')
+  expect(within(list).getAllByRole('listitem')).toHaveLength(2)
+  expect(list).toHaveTextContent('May 2027 (Feb 2027 to Nov 2027); the shoulder has grown past the present one')
+  for (const li of within(list).getAllByRole('listitem')) expect(li).toHaveAttribute('tabindex', '0')
+  expect(screen.getByRole('button', { name: 'Calendar' })).toBeInTheDocument()
+})
+
+test('a gap on the shelf is said with its months; the other way opens when asked for', async () => {
+  await show()
+  expect(screen.getByText('nothing on the shelf').closest('li')).toHaveTextContent('Mar 2029 to Aug 2029')
+  expect(screen.queryByText(/onwards/)).not.toBeInTheDocument()
+  fireEvent.click(screen.getByRole('button', { name: 'Show' }))
+  expect(screen.getByText(/onwards/)).toBeInTheDocument()
+})
+
+test('asked again when something was saved, and not while it is being saved', async () => {
+  await show()
+  act(() => useFitting.setState({ saving: 'saving' }))
+  expect(ahead).toHaveBeenCalledTimes(1)
+  await act(() => Promise.resolve(saved(4)))
+  expect(ahead).toHaveBeenCalledTimes(2)
+})
+
+test('nothing chosen, and a server that does not answer, are said', async () => {
+  ahead.mockResolvedValue({ items: [], sequences: [] })
+  await show()
+  expect(screen.getByText(/Choose a restraint mode/)).toBeInTheDocument()
+  ahead.mockRejectedValue(new Error('gone'))
+  await act(() => Promise.resolve(saved(5)))
+  expect(screen.getByText(/The server does not answer/)).toBeInTheDocument()
+})
+
+test.each([
+  [item(), 'May 2027 (Feb 2027 to Nov 2027)'],
+  [item({ late: undefined } as Partial<AheadItem>), 'May 2027 (from Feb 2027)'],
+])('when: %j', (i, text) => expect(whenText(i)).toBe(text))
+test('a day that is known is told to the day', () => {
+  expect(whenText(item({ isFixed: true }))).toMatch(/25.*2027|2027.*25/)
+})
