@@ -79,3 +79,25 @@ test('handing over: what is due with its spread, a sheet as PDF, a calendar', as
   expect((await get('Sheet, PDF')).subarray(0, 5).toString()).toBe('%PDF-')
   expect((await get('Calendar')).toString()).toContain('BEGIN:VCALENDAR')
 })
+
+test('a signed fitting is corrected in a revision: both are kept, and compared', async ({ page, server }) => {
+  const example = JSON.parse(
+    readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8'),
+  ) as object
+  const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-11-24T10:00:00Z' }
+  const made = await page.request.post(`${server.url}/api/fittings/import`, { data: { ...example, handover } })
+  const { id } = (await made.json()) as { id: string }
+  await page.goto(`${server.url}/fittings/${id}/hand-over`)
+  await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
+  await page.getByRole('button', { name: 'Correct it in a new revision' }).click()
+  await expect(page.getByRole('heading', { name: 'Revision of a signed fitting' })).toBeVisible()
+  await expect(page).not.toHaveURL(new RegExp(id))
+  await stage(page, 1)
+  await fill(page, 'Mass', '10.9')
+  await stage(page, 7)
+  await expect(page.getByText('Mass: 10.4 ± 0.1 kg, now 10.9 ± 0.1 kg')).toBeVisible()
+  await expectAxeClean(page, 'Revision')
+  await page.getByRole('link', { name: 'The signed one' }).click()
+  await expect(page).toHaveURL(new RegExp(id))
+  await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
+})

@@ -9,6 +9,7 @@ import {
   recommendSettings,
   type AheadView,
   type Case,
+  type FittingSummary,
   type FittingView,
   type RestraintModel,
   type RestraintUnit,
@@ -133,6 +134,22 @@ test('a mode chosen and nothing set yet still has its sheet', async () => {
   const { text } = await readPdf((await binary(`/api/fittings/${begun.id}/sheet.pdf`).expect(200)).body as Buffer)
   expect(text).toContain('Ravel Sheepshank')
   expect(text).not.toContain('Settings to remember')
+})
+
+test('a signed fitting is revised in one of its own; an open one is not', async () => {
+  const refused = await running.post(`/api/fittings/${fitting.id}/revise`).expect(409)
+  expect((refused.body as { message: string }).message).toContain('Only a signed fitting is revised')
+  const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-11-20T10:00:00Z' }
+  const signed = (await running.post('/api/fittings/import', { ...fitting.case, handover })).body as FittingView
+  const revision = (await running.post(`/api/fittings/${signed.id}/revise`).expect(201)).body as FittingView
+  expect(revision).toMatchObject({ status: 'open', revises: signed.id })
+  expect(revision.case.handover).toBeUndefined()
+  expect(revision.case.settings).toEqual(signed.case.settings)
+  // Both are kept, and the signed one says what it said.
+  const kept = (await running.get(`/api/fittings/${signed.id}`)).body as FittingView
+  expect(kept).toMatchObject({ status: 'signed', revises: null, case: { handover } })
+  const list = (await running.get('/api/fittings')).body as FittingSummary[]
+  expect(list.find((f) => f.id === revision.id)?.revises).toBe(signed.id)
 })
 
 test.each(['ahead', 'sheet.pdf', 'due.ics'])('%s of no fitting is a 404, of no id a 400', async (what) => {

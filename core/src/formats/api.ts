@@ -13,6 +13,8 @@ export interface FittingView {
   readonly sequence: number
   readonly createdAt: string
   readonly updatedAt: string
+  /** The signed fitting that this one corrects. */
+  readonly revises: string | null
   readonly case: Case
 }
 
@@ -26,6 +28,7 @@ export interface FittingSummary {
   readonly childName: string
   readonly vehicleName: string | null
   readonly restraintName: string | null
+  readonly revises: string | null
 }
 
 export interface HistoryEntry {

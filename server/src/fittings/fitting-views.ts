@@ -22,6 +22,7 @@ export function toView(row: FittingRow): FittingView {
     sequence: row.sequence,
     createdAt: row.createdAt,
     updatedAt: row.updatedAt,
+    revises: row.revises ?? null,
     case: row.current as Case,
   }
 }
@@ -59,6 +60,7 @@ export const SUMMARY_COLUMNS = [
   'childName',
   'vehicleName',
   'restraintName',
+  'revises',
 ] as const satisfies readonly (keyof FittingSummary)[]
 
 /** An imported case keeps its own order; new entries come after it. */

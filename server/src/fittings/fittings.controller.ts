@@ -64,6 +64,13 @@ export class FittingsController {
     return this.fittings.undo(id, body)
   }
 
+  @Post(':id/revise')
+  @ApiOperation({ summary: 'Begin a correction of a signed fitting; both are kept' })
+  @ApiConflictResponse({ description: 'The fitting is not signed' })
+  revise(@Param('id', ParseUUIDPipe) id: string): Promise<FittingView> {
+    return this.fittings.revise(id)
+  }
+
   @Post(':id/sign')
   @HttpCode(200)
   @ApiOperation({ summary: 'Sign and close a fitting that is ready to travel' })

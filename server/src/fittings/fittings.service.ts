@@ -168,6 +168,17 @@ export class FittingsService {
     })
   }
 
+  /** Begins a correction of a signed fitting: all that it says, open again for today; both are kept. */
+  revise(id: string): Promise<FittingView> {
+    return this.db.write(async (manager) => {
+      const row = await this.find(manager, id)
+      if (row.status !== 'signed')
+        throw new ConflictException('Only a signed fitting is revised; an open one is simply changed.')
+      const { handover: _signed, ...current } = row.current as Case
+      return this.insert(manager, { ...current, today: this.clock.today() }, row.id)
+    })
+  }
+
   /** The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for. */
   private refuseOtherDay(puts: readonly Put[]): void {
     const today = this.clock.today()
@@ -256,7 +267,7 @@ export class FittingsService {
     return toView(row)
   }
 
-  private async insert(manager: EntityManager, c: Case): Promise<FittingView> {
+  private async insert(manager: EntityManager, c: Case, revises: string | null = null): Promise<FittingView> {
     const now = this.clock.now()
     const row = manager.create(FittingRow, {
       id: randomUUID(),
@@ -265,6 +276,7 @@ export class FittingsService {
       updatedAt: now,
       status: c.handover ? 'signed' : 'open',
       sequence: highestSequence(c),
+      revises,
       ...judge(c).columns,
       initial: c as object,
     } as FittingRow)

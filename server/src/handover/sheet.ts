@@ -7,6 +7,7 @@ import {
   VERDICT_TEXT,
   type AheadItem,
   type Case,
+  type RuleSource,
 } from '@nimble-anchor/core'
 import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
@@ -38,10 +39,23 @@ export function dayText(iso: string): string {
   )
 }
 
-/** "25 May 2027 (9 February to 5 November)": when something is due, and how far that is known. */
+const monthText = (iso: string): string =>
+  new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${iso}T00:00:00Z`),
+  )
+
+/** Who stands behind the rule that decided: law first, then the makers of car and restraint, then the school. */
+const DECIDED_BY: Record<RuleSource, string> = {
+  regulation: 'the law',
+  vehicle: 'the vehicle handbook',
+  maker: 'the maker’s manual',
+  practice: 'the practice profile',
+}
+
+/** "about May 2027 (from February 2027 to November 2027)": when something is due, and how far that is known. */
 export function whenText({ early, likely, late, isFixed }: AheadItem): string {
   if (isFixed) return dayText(likely)
-  return `about ${dayText(likely)} (from ${dayText(early)}${late === undefined ? ', or much later' : ` to ${dayText(late)}`})`
+  return `about ${monthText(likely)} (from ${monthText(early)}${late === undefined ? ', or much later' : ` to ${monthText(late)}`})`
 }
 
 /** The handover sheet of one fitting, one or two pages of A4. */
@@ -72,6 +86,9 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
       { text: `Judged for ${dayText(c.today)}`, color: SOFT, margin: [0, 0, 0, 8] },
       { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
       { text: assessment.headline },
+      ...(assessment.decidedBy && assessment.verdict !== 'undecided'
+        ? [{ text: `Decided by ${DECIDED_BY[assessment.decidedBy.source]}.`, color: SOFT } as Content]
+        : []),
       heading('This fitting'),
       rows([
         ['Child', name],
@@ -86,7 +103,7 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
         ? [
             heading('What changes next'),
             rows(ahead.map((i) => [i.title, `${whenText(i)}; ${i.because}`] as const)),
-            { text: 'Forecast days are for a child that grows like others: measure again, and look before them.', color: SOFT, margin: [0, 4, 0, 0] } as Content,
+            { text: 'Forecast months are for a child that grows like others: measure again, and look before them.', color: SOFT, margin: [0, 4, 0, 0] } as Content,
           ]
         : []), // prettier-ignore
       ...(advice.length > 0

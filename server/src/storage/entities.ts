@@ -50,6 +50,10 @@ export class FittingRow {
   @Column('integer') sequence: number
   @Column('text') verdict: Verdict
   @Column('text') headline: string
+  /** The signed fitting that this one corrects. */
+  @Index()
+  @Column('text', { nullable: true })
+  revises: string | null
   // What a list shows, so that listing need not read whole cases.
   @Column('text') childName: string
   @Column('text', { nullable: true }) vehicleName: string | null

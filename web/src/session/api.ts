@@ -67,6 +67,7 @@ export const api = {
   fittings: () => call<readonly FittingSummary[]>('fittings'),
   fitting: (id: string) => call<FittingView>(`fittings/${id}`),
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
+  revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
   ahead: (id: string) => call<AheadView>(`fittings/${id}/ahead`),
   create: (childId: string, vehicleId?: string) =>
     call<FittingView>('fittings', { childId, ...(vehicleId !== undefined && { vehicleId }) }),

@@ -123,6 +123,7 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
               <span className="col-span-2 min-w-0 sm:col-span-1">
                 <span className="block">
                   {f.restraintName ?? 'no restraint yet'} · {f.vehicleName ?? 'no car yet'}
+                  {f.revises !== null && ' · revision'}
                 </span>
                 <span className="block text-sm text-ink-soft">{f.headline}</span>
                 {waiting > 0 && (

@@ -21,6 +21,7 @@ import { saveFile, saveFromServer } from '../../ui/saveFile.ts'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../stages.ts'
 import { Ledger } from '../Ledger.tsx'
+import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead } from './RoadAhead.tsx'
 import { decider, remedyOf } from '../VerdictBanner.tsx'
 
@@ -107,6 +108,8 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         </div>
       </Panel>
 
+      <RevisionPanel current={current} />
+
       <RoadAhead fittingId={fittingId} today={current.today} />
 
       {handover ? (
@@ -115,6 +118,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
             {handover.fitterName} and {handover.carerName}
           </p>
           <p className="text-ink-soft">{stamp.format(new Date(handover.signedAt))}. This fitting is closed.</p>
+          <ReviseButton fittingId={fittingId} />
         </Panel>
       ) : (
         <SignPanel assessment={assessment} isSigned={isSigned} goTo={goTo} />

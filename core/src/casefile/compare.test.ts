@@ -1,0 +1,29 @@
+import { buildCase, buildVehicle } from '../../test/build.ts'
+import { compareCases, measured, type Case } from '../index.ts'
+
+const signed = buildCase({ settings: { recline: { value: 'r1', at: 2 } } })
+const paths = (later: Case): string[] => compareCases(signed, later).map((c) => c.path.join('.'))
+
+test('the same case, entered again in another order, says nothing otherwise', () => {
+  expect(paths(signed)).toEqual([])
+  expect(paths({ ...signed, settings: { recline: { at: 9, value: 'r1' } } })).toEqual([])
+})
+
+test.each<[string, Case]>([
+  ['child.massKg', { ...signed, child: { ...signed.child, massKg: measured(11) } }],
+  ['settings.recline', { ...signed, settings: { recline: { value: 'r2', at: 2 } } }],
+  ['settings.recline', { ...signed, settings: {} }],
+  ['readings.tug-left', { ...signed, readings: { 'tug-left': { option: 'held', at: 3 } } }],
+  ['today', { ...signed, today: '2026-12-01' }],
+  ['choice', { ...signed, choice: { ...signed.choice, routeId: undefined } }],
+  ['practice', { ...signed, practice: { ...signed.practice, slack: 'pinch' } }],
+])('%s is found', (path, later) => expect(paths(later)).toEqual([path]))
+
+test('facts of a place one by one, another car as a whole', () => {
+  const place = signed.vehicle?.positions[0]
+  if (!place) throw new Error('the car has a place')
+  expect(paths({ ...signed, vehicle: buildVehicle([{ ...place, floor: { kind: 'box-not-allowed' } }]) })).toEqual([
+    'vehicle.rear-left.floor',
+  ])
+  expect(paths({ ...signed, vehicle: { ...buildVehicle(), id: 'other' } })).toEqual(['vehicle'])
+})

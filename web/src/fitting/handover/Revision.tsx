@@ -1,0 +1,76 @@
+import { compareCases, type Case, type FittingView } from '@nimble-anchor/core'
+import { useEffect, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { toast } from 'sonner'
+import { api } from '../../session/api.ts'
+import { useFitting } from '../../session/fitting.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { changeText } from '../changeText.ts'
+
+/** Begins a correction of a signed fitting and opens it. */
+export function ReviseButton({ fittingId }: { readonly fittingId: string }) {
+  const navigate = useNavigate()
+  const [isBusy, setBusy] = useState(false)
+  async function revise(): Promise<void> {
+    setBusy(true)
+    try {
+      const revision = await api.revise(fittingId)
+      void navigate(`/fittings/${revision.id}/hand-over`)
+    } catch (error) {
+      toast.error(error instanceof Error ? error.message : 'The revision was not begun.')
+      setBusy(false)
+    }
+  }
+  return (
+    <Button className="no-print mt-3" disabled={isBusy} onClick={() => void revise()}>
+      Correct it in a new revision
+    </Button>
+  )
+}
+
+/** What this revision says otherwise than the signed fitting that it corrects. */
+export function RevisionPanel({ current }: { readonly current: Case }) {
+  const revises = useFitting((s) => s.view?.revises ?? null)
+  const [earlier, setEarlier] = useState<FittingView | null>(null)
+  useEffect(() => {
+    if (revises === null) return
+    let isOver = false
+    api.fitting(revises).then(
+      (view) => !isOver && setEarlier(view),
+      () => undefined,
+    )
+    return () => {
+      isOver = true
+    }
+  }, [revises])
+  if (revises === null) return null
+  const signed = earlier?.id === revises ? earlier : null
+  const changes = signed ? compareCases(signed.case, current) : []
+  return (
+    <Panel
+      title="Revision of a signed fitting"
+      aside={
+        <Link
+          to={`/fittings/${revises}/hand-over`}
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          The signed one
+        </Link>
+      }
+    >
+      {!signed && <p className="text-ink-soft">Looking at what it said.</p>}
+      {signed && changes.length === 0 && <p>Nothing is said otherwise yet. What was signed stays as it was.</p>}
+      {changes.length > 0 && (
+        <>
+          <p className="mb-1 text-ink-soft">What this one says otherwise; both are kept.</p>
+          <ul className="list-disc pl-5">
+            {changes.map((change) => (
+              <li key={change.path.join('/')}>{changeText(change)}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </Panel>
+  )
+}
