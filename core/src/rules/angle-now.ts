@@ -1,5 +1,6 @@
 import { shellAngleDeg, wedgeAngleDeg } from '../fit/index.ts'
 import { toInterval, type Interval } from '../quantities/index.ts'
+import { oncePerFitting } from './once.ts'
 import { readNumber } from './outcomes.ts'
 import type { FittedSubject, Need } from './rule.ts'
 
@@ -16,12 +17,14 @@ export function angleWorkedOut(s: FittedSubject): Interval | readonly Need[] {
   return shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction })
 }
 
-/** The shell's angle: measured in the car when that reading holds, worked out otherwise. */
-export function angleNow(
-  s: FittedSubject,
-): { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[] {
+type AngleNow = { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[]
+
+const findAngle = oncePerFitting((s): AngleNow => {
   const read = readNumber(s, 'shell-angle-deg')
   if (read.kind === 'known') return { angle: read.value, how: 'measured' }
   const angle = angleWorkedOut(s)
   return 'lo' in angle ? { angle, how: 'worked out' } : angle
-}
+})
+
+/** The shell's angle: measured in the car when that reading holds, worked out otherwise. */
+export const angleNow = (s: FittedSubject): AngleNow => findAngle(s) ?? []

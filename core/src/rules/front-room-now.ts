@@ -1,7 +1,7 @@
 import { frontClearanceMm, shellFigures, shellReachMm } from '../fit/index.ts'
 import { exactly, interval, toInterval, type Interval } from '../quantities/index.ts'
 import { angleNow } from './angle-now.ts'
-import type { FittedSubject } from './rule.ts'
+import { oncePerFitting } from './once.ts'
 
 export interface FrontRoom {
   readonly angle: Interval
@@ -15,7 +15,7 @@ export interface FrontRoom {
 }
 
 /** Room before the shell as it is set, or `undefined` while a figure is missing. */
-export function frontRoomNow(s: FittedSubject): FrontRoom | undefined {
+export const frontRoomNow = oncePerFitting((s): FrontRoom | undefined => {
   const now = angleNow(s)
   const figures = shellFigures(s.mode)
   const asSet = s.settings.frontSeatGapMm?.value
@@ -34,4 +34,4 @@ export function frontRoomNow(s: FittedSubject): FrontRoom | undefined {
     reachMm,
     clearanceMm: frontClearanceMm(distanceMm, reachMm),
   }
-}
+})

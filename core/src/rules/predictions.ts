@@ -3,6 +3,7 @@ import { exactly, formatInterval, interval, minus, plus, toInterval, type Interv
 import type { CheckId } from '../readings/index.ts'
 import { angleWorkedOut } from './angle-now.ts'
 import { frontRoomNow } from './front-room-now.ts'
+import { oncePerFitting } from './once.ts'
 import { readNumber } from './outcomes.ts'
 import type { FittedSubject } from './rule.ts'
 
@@ -10,8 +11,9 @@ import type { FittedSubject } from './rule.ts'
 export interface Comparison {
   readonly checkId: CheckId
   readonly what: string
-  readonly predicted: string
-  readonly seen: string
+  /** In words, made only when somebody reads them. */
+  readonly predicted: () => string
+  readonly seen: () => string
   readonly agrees: boolean
   /** What to look at again where they differ. */
   readonly lookAt: string
@@ -29,9 +31,16 @@ function number(
 ): readonly Comparison[] {
   const read = readNumber(s, checkId)
   if (predicted === undefined || read.kind !== 'known') return []
-  const show = (x: Interval): string => formatInterval(x, unit, unit === '°' ? 1 : 0).replace(' °', '°')
+  const show = (x: Interval) => () => formatInterval(x, unit, unit === '°' ? 1 : 0).replace(' °', '°')
   return [
-    { checkId, what, predicted: show(predicted), seen: show(read.value), agrees: meet(predicted, read.value), lookAt },
+    {
+      checkId,
+      what,
+      predicted: show(predicted),
+      seen: show(read.value),
+      agrees: meet(predicted, read.value),
+      lookAt,
+    },
   ]
 }
 
@@ -47,8 +56,8 @@ function frontSeat(s: FittedSubject): readonly Comparison[] {
     {
       checkId: 'front-seat',
       what: 'Room before the shell',
-      predicted: formatInterval(clearanceMm, 'mm', 0),
-      seen: { clear: 'a clear gap', touching: 'touching', pressing: 'pressing hard' }[option],
+      predicted: () => formatInterval(clearanceMm, 'mm', 0),
+      seen: () => ({ clear: 'a clear gap', touching: 'touching', pressing: 'pressing hard' })[option],
       agrees,
       lookAt: 'where the seat in front stands, the recline and the slope',
     },
@@ -56,7 +65,7 @@ function frontSeat(s: FittedSubject): readonly Comparison[] {
 }
 
 /** Everything at the car that was worked out and has been looked at since. */
-export function attachComparisons(s: FittedSubject): readonly Comparison[] {
+export const attachComparisons = oncePerFitting((s): readonly Comparison[] => {
   const angle = angleWorkedOut(s)
   const top = toInterval(s.position.belt?.buckleTopMm)
   const edge = s.route.belt?.pathEdgeAboveBightMm
@@ -66,10 +75,10 @@ export function attachComparisons(s: FittedSubject): readonly Comparison[] {
     ...frontSeat(s),
     ...number(s, 'buckle-above-edge-mm', 'Buckle above the edge', 'mm', above, 'the belt’s path, and the figures of car and restraint'), // prettier-ignore
   ]
-}
+})
 
 /** Everything on the child that was worked out and has been looked at since. */
-export function childComparisons(s: FittedSubject): readonly Comparison[] {
+export const childComparisons = oncePerFitting((s): readonly Comparison[] => {
   const { mode, settings, shoulder, sitting } = s
   const set = settings.strapHeightMm?.value
   const guide =
@@ -85,7 +94,7 @@ export function childComparisons(s: FittedSubject): readonly Comparison[] {
     ...number(s, 'guide-above-shoulder-mm', 'Belt guide above the shoulder', 'mm', guide, 'the guide’s height, and the child’s shoulder'), // prettier-ignore
     ...number(s, 'crown-below-edge-mm', 'Crown below the edge', 'mm', crown, 'the insert, the sitting height, and whether the hips are right back'), // prettier-ignore
   ]
-}
+})
 
 /** The rule's word on comparisons: all agree, or the first that does not. */
 export function judgeComparisons(comparisons: readonly Comparison[]) {
@@ -94,8 +103,8 @@ export function judgeComparisons(comparisons: readonly Comparison[]) {
     kind: first ? ('fail' as const) : ('pass' as const),
     reason: () =>
       first
-        ? `${first.what}: worked out ${first.predicted}, seen ${first.seen}. They differ by more than both are uncertain.`
-        : comparisons.map((c) => `${c.what}: worked out ${c.predicted}, seen ${c.seen}.`).join(' '),
+        ? `${first.what}: worked out ${first.predicted()}, seen ${first.seen()}. They differ by more than both are uncertain.`
+        : comparisons.map((c) => `${c.what}: worked out ${c.predicted()}, seen ${c.seen()}.`).join(' '),
     remedy: () => `Something was measured or set wrong: look again at ${first?.lookAt ?? 'both'}.`,
   }
 }

@@ -10,6 +10,6 @@ export default defineRule({
   source: 'practice',
   standsOn:
     'Where what is seen differs from what was worked out by more than both are uncertain, something was measured or installed wrong.',
-  applies: (s) => childComparisons(s).length > 0,
-  evaluate: (s) => judgeComparisons(childComparisons(s)),
+  applies: (s) => (childComparisons(s)?.length ?? 0) > 0,
+  evaluate: (s) => judgeComparisons(childComparisons(s) ?? []),
 })
