@@ -74,7 +74,7 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       role={edit ? 'group' : 'img'}
       aria-label={`${vehicle.maker} ${vehicle.model} from above; ${edit ? 'places can be moved with the arrow keys' : 'the list beside it says the same in words'}`}
-      className={`graticule mx-auto block max-h-[560px] w-full max-w-[340px] bg-shoal ${edit ? 'touch-none select-none' : ''}`}
+      className={`graticule mx-auto block max-h-[560px] w-full max-w-[340px] bg-shoal ${edit ? 'select-none' : ''}`}
       onPointerMove={drag}
       onPointerUp={() => (held.current = null)}
       onPointerCancel={() => (held.current = null)}
@@ -190,7 +190,7 @@ function Place({ seat, isSelected, isMovable, children, onHold, onSelect, onStep
       tabIndex={0}
       aria-pressed={isSelected}
       aria-label={`${p.label}, row ${p.row}, ${where}`}
-      className="cursor-grab"
+      className="cursor-grab touch-none"
       onPointerDown={onHold}
       onFocus={onSelect}
       onKeyDown={key}

@@ -185,7 +185,7 @@ export function DoorMark({ seat, halfWidthMm, onMove }: DoorProps) {
           role: 'button',
           tabIndex: 0,
           'aria-label': `Door of ${label}: ${side}; move to the ${other}`,
-          className: 'cursor-grab',
+          className: 'cursor-grab touch-none',
           onPointerDown: (e) => {
             held.current = true
             e.currentTarget.setPointerCapture(e.pointerId)

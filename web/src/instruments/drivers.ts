@@ -53,6 +53,13 @@ interface PermissionAsking {
 /** Whether this device may have a sensor of its own worth offering: one held in the hand. */
 export const hasOwnSensor = (): boolean => 'DeviceOrientationEvent' in window && matchMedia('(pointer: coarse)').matches
 
+/**
+ * A sensor that measures trembles in at least one of its three angles, also
+ * where the browser rounds them to a tenth of a degree. One that stands still
+ * for this long is not measuring: said before its reading could come to rest.
+ */
+const STUCK_MS = 2500
+
 /** How long to wait for a first word of the sensor. */
 const SILENT_MS = 3000
 
@@ -64,13 +71,23 @@ export function ownInclinometer(against: Against): InstrumentDriver {
     start(listener: InstrumentListener) {
       const begun = performance.now()
       let isOver = false
+      let last = ''
+      let changedMs = begun
       // Waited for once it may answer: a question to the user takes its time.
       let silent: ReturnType<typeof setTimeout> | undefined
-      const hear = ({ beta, gamma }: DeviceOrientationEvent): void => {
+      const hear = ({ alpha, beta, gamma }: DeviceOrientationEvent): void => {
         if (beta === null || gamma === null) return
         clearTimeout(silent)
+        const figures = `${alpha}/${beta}/${gamma}`
+        const now = performance.now()
+        if (figures !== last) changedMs = now
+        last = figures
+        if (now - changedMs >= STUCK_MS) {
+          window.removeEventListener('deviceorientation', hear)
+          return listener.gone('The sensor gives the same figures again and again: it is not measuring.')
+        }
         const value = inclination(beta, gamma, against)
-        if (value !== undefined) listener.sample({ tMs: performance.now() - begun, value })
+        if (value !== undefined) listener.sample({ tMs: now - begun, value })
       }
       const asking = DeviceOrientationEvent as unknown as PermissionAsking
       void (asking.requestPermission?.() ?? Promise.resolve('granted' as const)).then(

@@ -51,6 +51,32 @@ describe('the device’s own inclinometer', () => {
     orient(15, 0)
     expect(heard.map((s) => s.value)).toEqual([11])
   })
+  test('a sensor that stands still to the last figure is not measuring: said before it could come to rest', async () => {
+    offer()
+    ownInclinometer('cushion').start(listener)
+    await act(() => Promise.resolve())
+    for (let ms = 0; ms < 2400; ms += 100) {
+      orient(0, 0)
+      wait(100)
+    }
+    expect(gone).toBeUndefined()
+    wait(200)
+    orient(0, 0)
+    expect(gone).toBe('The sensor gives the same figures again and again: it is not measuring.')
+    orient(3, 0)
+    expect(heard.map((s) => s.value)).not.toContain(3)
+  })
+  test('one that trembles by a hair is', async () => {
+    offer()
+    ownInclinometer('cushion').start(listener)
+    await act(() => Promise.resolve())
+    for (let i = 0; i < 60; i += 1) {
+      orient(12 + (i % 20 === 0 ? 0.1 : 0), 0)
+      wait(100)
+    }
+    expect(gone).toBeUndefined()
+    expect(heard).toHaveLength(60)
+  })
   test('a refusal, and a sensor that does not answer, are said', async () => {
     offer(() => Promise.resolve('denied'))
     ownInclinometer('cushion').start(listener)

@@ -19,6 +19,8 @@ interface Props {
   readonly recommended: ReadonlyMap<Handle['id'], StopValue>
   readonly recommendedStrapMm: number | undefined
   readonly canDrag: boolean
+  /** Drawn whole, a finger on it scrolls the page; brought nearer, it moves the drawing. */
+  readonly isZoomed: boolean
   readonly label: string
   readonly svgRef: RefObject<SVGSVGElement | null>
   readonly stopText: (id: Handle['id'], value: StopValue) => string
@@ -82,7 +84,7 @@ export function BenchDrawing(props: Props) {
       viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
       role="group"
       aria-label={props.label}
-      className="block w-full touch-none bg-paper select-none"
+      className={`block w-full bg-paper select-none ${props.isZoomed ? 'touch-none' : 'touch-pan-y'}`}
       style={{ aspectRatio: `${view.width} / ${view.height}` }}
       onPointerDown={(e) => {
         drag.current = { id: 'pan', last: at(e) }

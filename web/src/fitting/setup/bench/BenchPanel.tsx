@@ -144,6 +144,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           recommended={recommendedStops(recommended)}
           recommendedStrapMm={strap?.kind === 'set' ? (strap.value as number) : undefined}
           canDrag={!isSigned}
+          isZoomed={zoom > 1}
           label={`${name}, seen from the side; the list below says the same in words`}
           svgRef={svgRef}
           stopText={(id, value) => settingText(mode, route, id, value)}

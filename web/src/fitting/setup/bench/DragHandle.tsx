@@ -54,7 +54,7 @@ export function DragHandle({ handle, px, recommended, stopText, onHold, onStep }
         aria-valuenow={Math.max(index, 0)}
         aria-valuetext={index < 0 ? 'not recorded' : stopText(id, stops[index]?.value ?? 0)}
         data-handle={id}
-        className="cursor-grab outline-none [&:focus-visible>circle:last-child]:stroke-ink"
+        className="cursor-grab touch-none outline-none [&:focus-visible>circle:last-child]:stroke-ink"
         onPointerDown={onHold}
         onKeyDown={key}
       >
