@@ -39,7 +39,7 @@ interface Given {
 
 function given({
   slope = 0,
-  tallestMm,
+  tallestMm = 800,
   mode,
   frontSeat = 'either',
   range,
@@ -133,6 +133,14 @@ test('an unknown slope is undecided, never a pass', () => {
   expect(found?.decision).toBe('undecided')
 })
 
+test('a distance that nobody measured is never a pass: undecided, and it is named', () => {
+  const s = given({})
+  const found = findSetUp({ ...s, position: { ...s.position, frontClearanceMm: undefined } }).found[0]
+  expect(found?.decision).toBe('undecided')
+  expect(found?.missing).toContain('Room to the seat in front: the distance to the seat in front')
+  expect(findSetUp(s).found[0]?.missing.join()).not.toContain('Room to the seat in front')
+})
+
 test('padding and straps come with it', () => {
   const mode: Partial<Mode> = {
     strap: { adjuster: { kind: 'slots', heightsMm: [230, 255, 280, 305, 330] } },
@@ -163,7 +171,7 @@ test('the split search finds what the search over everything at once finds', () 
         })
         const split = findSetUp(s).found[0]
         const whole = findSetUpWhole(s)
-        const rank = (f: FoundSetUp | undefined) => [
+        const rank = (f: Omit<FoundSetUp, 'missing'> | undefined) => [
           f?.decision,
           f?.advisedAgainst,
           f?.findings.filter((x) => x.outcome.kind === 'fail').length,

@@ -1,9 +1,9 @@
 import { angleBand, isBehindDriver } from '../fit/index.ts'
 import { advisesAgainst, askRule, decide, unpassedBy, whatIf, type SettingValues } from '../match/index.ts'
 import { anglePreference, recommendSettings } from '../procedure/index.ts'
-import { DECISION_RANK, middle, toInterval, type Decision } from '../quantities/index.ts'
+import { DECISION_RANK, every, middle, toInterval, type Decision } from '../quantities/index.ts'
 import { angleNow, frontRoomNow, type FittedSubject, type RawFinding } from '../rules/index.ts'
-import { LINE_RULES } from './lines.ts'
+import { benchLines, LINE_RULES } from './lines.ts'
 
 /**
  * Search for settings that satisfy everything on the bench at once.
@@ -21,6 +21,8 @@ export interface FoundSetUp {
   readonly room: number
   /** Everything the rules of the bench say of it, in the order of the bench. */
   readonly findings: readonly RawFinding[]
+  /** Lines of the bench that nothing could be said of, each with the figure that is missing. */
+  readonly missing: readonly string[]
 }
 
 export interface SetUpSearch {
@@ -49,7 +51,7 @@ const PLACE_RULES = ['place-front-room'] as const
 const ASKED_APART: readonly string[] = [...LEG_RULES, ...PLACE_RULES]
 const TILT_RULES = SEARCHED_RULES.filter((id) => !ASKED_APART.includes(id))
 
-interface Tried extends FoundSetUp {
+interface Tried extends Omit<FoundSetUp, 'missing'> {
   readonly preference: number
   readonly extras: number
 }
@@ -190,17 +192,26 @@ function childSettings(s: FittedSubject): SettingValues {
   return strap?.kind === 'set' ? { ...values, strapHeightMm: strap.value as number } : values
 }
 
-const merged = (
+/** A set-up is never said to pass while the room before it is not known. */
+const MUST_BE_KNOWN: readonly string[] = ['shell-angle', 'front-room', 'leg']
+
+function merged(
+  start: FittedSubject,
   tilt: Tried,
   leg: Tried | undefined,
   child: SettingValues,
   ofPlace: readonly RawFinding[],
-): FoundSetUp => {
+): FoundSetUp {
   const values = { ...child, ...tilt.values, ...leg?.values }
   const findings = [...tilt.findings, ...ofPlace, ...(leg?.findings ?? [])]
+  const unknown = benchLines(withSettings(start, values)).filter(
+    (l) => l.state === 'unknown' && l.missing !== undefined,
+  )
+  const isOpen = unknown.some((l) => MUST_BE_KNOWN.includes(l.id))
   return {
     values,
-    decision: decide(findings),
+    missing: unknown.map((l) => `${l.label}: ${l.missing}`),
+    decision: every([decide(findings), isOpen ? 'undecided' : 'pass']),
     advisedAgainst: findings.filter(advisesAgainst).length,
     room: roomOf(findings),
     findings,
@@ -239,12 +250,12 @@ export function findSetUp(s: FittedSubject, most = 4): SetUpSearch {
       const key = `${t.values.recline}/${t.values.wedge}`
       return seen.size < most && !seen.has(key) && seen.add(key)
     })
-    .map((t) => merged(t, bestNotch, child, ofPlace))
+    .map((t) => merged(start, t, bestNotch, child, ofPlace))
   return { tried: all.length + notches(start).length, found }
 }
 
 /** The search over everything at once, for tests: slow, and obviously right. */
-export function findSetUpWhole(s: FittedSubject): FoundSetUp | undefined {
+export function findSetUpWhole(s: FittedSubject): Omit<FoundSetUp, 'missing'> | undefined {
   const child = childSettings(s)
   const start = beginning(s, child)
   const legs: readonly (number | undefined)[] = s.route.leg ? notches(start) : [undefined]

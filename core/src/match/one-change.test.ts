@@ -119,6 +119,17 @@ test('what holds stands before what must be found out first, what nobody advises
   expect([...found].toSorted(compareChanges)).toEqual(found)
 })
 
+test('turning forward is marked as advised against while a rearward mode still takes the child', () => {
+  const forward = buildModel([buildMode({ ...FORWARD, routes: [BELT_ROUTE] })], { id: 'forward' })
+  const [change] = changes({ shelf: [item(forward)] })
+  expect(change).toMatchObject({ kind: 'restraint', isAdvisedAgainst: true })
+  const rearward = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'rearward-belted' })
+  expect(changes({ shelf: [item(forward), item(rearward)] }).map((c) => c.model.id)).toEqual([
+    'rearward-belted',
+    'forward',
+  ])
+})
+
 test('no single change: an empty answer', () => {
   expect(changes({})).toEqual([])
   expect(changes({ child: { massKg: measured(30) }, pool: [car('sound', {})] })).toEqual([])

@@ -3,8 +3,8 @@ import { DECISION_RANK, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 import { waysIn, type Way } from './ease.ts'
-import { glance, isAdvisedAgainst } from './evaluate.ts'
-import { childSide, modeSubject, type Circumstances } from './subjects.ts'
+import { matchModes } from './modes.ts'
+import type { Circumstances } from './subjects.ts'
 import type { StockItem } from './types.ts'
 
 /** One thing changed about a fitting that has no place, and where it then stands. */
@@ -58,20 +58,22 @@ export function findOneChange(
   pool: readonly Vehicle[],
   shelf: readonly StockItem[],
 ): readonly OneChange[] {
-  const side = childSide(circumstances)
   const { model, unit, mode, vehicle } = wanted
-  const standing = (item: StockItem, m: Mode) => {
-    const subject = modeSubject(side, item.model, m, item.unit)
-    const { decision } = glance('mode', subject)
-    return { decision, isAdvisedAgainst: decision !== 'fail' && isAdvisedAgainst('mode', subject) }
-  }
+  const isSameItem = (item: StockItem): boolean => item.model.id === model.id && item.unit?.id === unit?.id
+  const otherItems = shelf.filter((item) => !isSameItem(item))
+  const keyOf = (item: StockItem, m: Mode): string => `${item.unit?.id ?? ''}/${item.model.id}/${m.id}`
+  // Matched as one stock: whether a child could stay rearward depends on all that there is.
+  const standings = new Map(
+    matchModes(circumstances, [{ model, unit }, ...otherItems]).map((m) => [keyOf(m, m.mode), m] as const),
+  )
   const ways = (
     item: StockItem & { readonly mode: Mode },
     car: Vehicle,
     kind: (way: Way) => OneChange['kind'] | null,
   ) => {
-    const { decision: ofMode, isAdvisedAgainst: advised } = standing(item, item.mode)
-    if (ofMode === 'fail') return []
+    const standing = standings.get(keyOf(item, item.mode))
+    if (standing === undefined || standing.decision === 'fail') return []
+    const ofMode = standing.decision
     return waysIn(circumstances, car, item).flatMap((way): OneChange[] => {
       const k = kind(way)
       if (k === null) return []
@@ -86,13 +88,12 @@ export function findOneChange(
           position: way.position,
           route: way.route,
           decision,
-          isAdvisedAgainst: advised,
+          isAdvisedAgainst: standing.isAdvisedAgainst,
           points: way.points,
         },
       ]
     })
   }
-  const isSameItem = (item: StockItem): boolean => item.model.id === model.id && item.unit?.id === unit?.id
   const here = ways({ model, unit, mode }, vehicle, ({ route, position }) => {
     const samePlace = wanted.position === undefined || position.id === wanted.position.id
     const sameRoute = wanted.route === undefined || route.id === wanted.route.id
@@ -104,9 +105,9 @@ export function findOneChange(
   const otherCars = pool
     .filter((car) => car.id !== vehicle.id)
     .flatMap((car) => ways({ model, unit, mode }, car, () => 'vehicle'))
-  const others = shelf
-    .filter((item) => !isSameItem(item))
-    .flatMap((item) => item.model.modes.flatMap((m) => ways({ ...item, mode: m }, vehicle, () => 'restraint')))
+  const others = otherItems.flatMap((item) =>
+    item.model.modes.flatMap((m) => ways({ ...item, mode: m }, vehicle, () => 'restraint')),
+  )
   return [...here, ...otherModes, ...otherCars, ...others].toSorted(compareChanges)
 }
 

@@ -12,7 +12,7 @@ import { useFitting } from '../../../session/fitting.ts'
 import { Button } from '../../../ui/Button.tsx'
 import { Panel } from '../../../ui/Panel.tsx'
 import { StateMark } from '../../../ui/StateMark.tsx'
-import { upperFirst } from '../../../ui/words.ts'
+import { lowerFirst, upperFirst } from '../../../ui/words.ts'
 import type { FoundSetting, SetUpAnswer } from './protocol.ts'
 import { setUpText } from './settingText.ts'
 import { startSearch, type RunningSearch } from './startSearch.ts'
@@ -140,6 +140,9 @@ function FoundRow({ found, isFirst, mode, route, canUse, onUse }: RowProps) {
               {f.severity === 'advise' && <span className="text-ink-soft">Advice: </span>}
               {f.reason} <span className="font-semibold">{f.remedy}</span>
             </li>
+          ))}
+          {found.missing.map((text) => (
+            <li key={text}>Not judged, missing: {lowerFirst(text)}.</li>
           ))}
           {held.map((f) => (
             <li key={f.ruleId} className="text-ink-soft">
