@@ -8,6 +8,7 @@ import {
   measured,
   recommendSettings,
   RULES,
+  stepPairs,
   type Case,
   type CheckId,
   type Child,
@@ -297,5 +298,6 @@ export function withEverythingGood(c: Case): Case {
   const readings = Object.fromEntries(
     [...checksAsked(subject)].filter((id) => id !== 'shell-angle-deg').map((id) => [id, goodReading(id, 3)]),
   )
-  return { ...done, readings }
+  const seconds = stepPairs(subject.route.steps ?? []).map(({ second }) => [second.id, { at: 3 }] as const)
+  return { ...done, readings, ...(seconds.length > 0 && { stepsDone: Object.fromEntries(seconds) }) }
 }

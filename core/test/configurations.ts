@@ -9,7 +9,16 @@ export const INFANT = {
 /** One case of every kind of restraint and route that the rules must serve. */
 export const CONFIGURATIONS: Record<string, Case> = {
   'ISOFIX with leg': buildCase({ route: buildRoute({ frontSeat: 'must-not-touch' }) }),
-  'turning shell': buildCase({ mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }] } } }),
+  'turning shell': buildCase({ mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }] }, sidePod: true } }),
+  'insert out while threading': buildCase({
+    route: {
+      ...BELT_ROUTE,
+      steps: [
+        { id: 'insert-out', text: 'Take the insert out.', pairWith: 'insert-back', onlyBefore: 'attaching' },
+        { id: 'insert-back', text: 'Put the insert back.', after: ['lock-belt'] },
+      ],
+    },
+  }),
   'leg with an indicator': buildCase({
     route: buildRoute({ leg: { ...buildRoute().leg!, proofs: [{ id: 'p', what: 'window', kind: 'window' }] } }),
   }),

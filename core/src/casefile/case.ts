@@ -1,7 +1,13 @@
 import { z } from 'zod'
 import { childSchema, idSchema, nameSchema } from '../child/index.ts'
 import { localRuleSchema, practiceSchema } from '../practice/index.ts'
-import { disturbancesSchema, readingsSchema, sequenceSchema, settingsSchema } from '../readings/index.ts'
+import {
+  disturbancesSchema,
+  readingsSchema,
+  sequenceSchema,
+  settingsSchema,
+  stepsDoneSchema,
+} from '../readings/index.ts'
 import {
   modelSchema,
   unitSchema,
@@ -24,6 +30,21 @@ export const choiceSchema = z.strictObject({
 })
 export type Choice = z.infer<typeof choiceSchema>
 
+/** A signature drawn by hand: strokes as SVG path data on a field of 300 × 100. */
+export const strokesSchema = z
+  .string()
+  .max(12_000)
+  .regex(/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/, 'must be strokes as "M10 20L30 40…"')
+export const SIGNATURE_FIELD = { width: 300, height: 100 } as const
+
+export const handoverSchema = z.strictObject({
+  fitterName: nameSchema,
+  carerName: nameSchema,
+  fitterStrokes: strokesSchema.optional(),
+  carerStrokes: strokesSchema.optional(),
+  signedAt: z.iso.datetime(),
+})
+
 /** One fitting, whole: everything that the judgement rests on, and nothing else. */
 export const caseSchema = z
   .strictObject({
@@ -39,9 +60,10 @@ export const caseSchema = z
     settings: settingsSchema,
     disturbances: disturbancesSchema,
     readings: readingsSchema,
+    stepsDone: stepsDoneSchema.optional(),
     practice: practiceSchema,
     localRule: localRuleSchema,
-    handover: z.strictObject({ fitterName: nameSchema, carerName: nameSchema, signedAt: z.iso.datetime() }).optional(),
+    handover: handoverSchema.optional(),
   })
   .superRefine((c, ctx) => {
     const issue = (path: (string | number)[], message: string) => ctx.addIssue({ code: 'custom', path, message })

@@ -29,7 +29,8 @@ const PLACE_FIELDS = [
 ] // prettier-ignore
 
 /** Fields that take part in staleness are stamped with the entry's place in the order. */
-const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances'])
+const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances', 'stepsDone'])
+const STEP_ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
 function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
   if (rest.length > 0 || root === undefined) return false
@@ -44,6 +45,8 @@ function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
       return field === undefined && (CHECK_IDS as readonly string[]).includes(key ?? '')
     case 'disturbances':
       return field === undefined && (DISTURBANCE_IDS as readonly string[]).includes(key ?? '')
+    case 'stepsDone':
+      return key !== undefined && field === undefined && STEP_ID.test(key)
     case 'choice':
     case 'restraints':
     case 'units':
@@ -88,9 +91,10 @@ function writeAt(document: Record<string, unknown>, path: readonly string[], val
   return { ...document, [root]: withField((document[root] ?? {}) as Record<string, unknown>, key, value) }
 }
 
-function stamped({ path, value }: Put, sequence: number): unknown {
-  if (value === null || !STAMPED.has(path[0] ?? '')) return value
-  return typeof value === 'object' ? { ...value, at: sequence } : value
+function stamped({ path, value }: Put, from: unknown, sequence: number): unknown {
+  if (value === null || !STAMPED.has(path[0] ?? '') || typeof value !== 'object') return value
+  const before = path[0] === 'settings' ? (from as { readonly value?: unknown } | null)?.value : undefined
+  return { ...value, ...(before !== undefined && { was: before }), at: sequence }
 }
 
 function checked(document: unknown): Result<Case, readonly Fault[]> {
@@ -121,7 +125,7 @@ export function applyPuts(
       return err([{ path: `$.puts[${i}].path`, message: `no place "${put.path[1]}" in the vehicle` }])
     }
     const from = readAt(document, put.path) ?? null
-    document = writeAt(document, put.path, stamped(put, sequence))
+    document = writeAt(document, put.path, stamped(put, from, sequence))
     changed.push({ path: put.path, from, to: readAt(document, put.path) ?? null })
   }
   const parsed = checked(document)

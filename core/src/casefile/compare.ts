@@ -9,7 +9,7 @@ function plain(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value ?? null
   return Object.fromEntries(
     Object.entries(value)
-      .filter(([key, inner]) => key !== 'at' && inner !== undefined)
+      .filter(([key, inner]) => key !== 'at' && key !== 'was' && inner !== undefined)
       .toSorted(([a], [b]) => (a < b ? -1 : 1))
       .map(([key, inner]) => [key, plain(inner)]),
   )

@@ -2,7 +2,7 @@ import { chosenIn, type Case } from '../casefile/index.ts'
 import { ageMonthsOf, massOf, seatedShoulderOf, sittingHeightOf, statureOf, type Child } from '../child/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import { toInterval, type IsoDate } from '../quantities/index.ts'
-import { staleReadings, type CheckId, type StaleEdge } from '../readings/index.ts'
+import { staleReadings, standingSteps, type CheckId, type StaleEdge } from '../readings/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { FittedSubject, Look, ModeSubject, PlaceSubject } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -102,11 +102,23 @@ export const staleIn = oncePer((c: Case): ReturnType<typeof staleReadings> => {
   })
 })
 
+/** Steps noted as done that still stand, each with its place in the order of entry. */
+export const stepsDoneIn = oncePer((c: Case): ReturnType<typeof standingSteps> =>
+  standingSteps({
+    choiceAt: c.choice.at,
+    settings: c.settings,
+    disturbances: c.disturbances,
+    stepsDone: c.stepsDone ?? {},
+    ownEdges: chosenEdges(chosenIn(c)),
+  }),
+)
+
 /** The whole fitting as rules see it, or `undefined` while mode, route or place is open. */
 export const fittedSubject = oncePer((c: Case): FittedSubject | undefined => {
   const { model, unit, mode, route, position } = chosenIn(c)
   if (!model || !mode || !route || !position || !c.vehicle) return undefined
   const stale = staleIn(c)
+  const done = stepsDoneIn(c)
   const look = (id: CheckId): Look => ({ reading: c.readings[id], staleBecause: stale.get(id) })
   return {
     ...modeSubject(childSide(c), model, mode, unit),
@@ -115,5 +127,6 @@ export const fittedSubject = oncePer((c: Case): FittedSubject | undefined => {
     vehicle: c.vehicle,
     settings: c.settings,
     look,
+    doneAt: (stepId) => done.get(stepId),
   }
 })

@@ -1,5 +1,5 @@
 import { chosenEdges } from './subjects.ts'
-import { UNPASSES, type CheckId, type Settings } from '../readings/index.ts'
+import { edgesOf, type CheckId, type Settings } from '../readings/index.ts'
 import { RULES, type FittedSubject, type RawFinding, type Rule } from '../rules/index.ts'
 
 /** Plain values of the settings, without their places in the order of entry. */
@@ -10,12 +10,7 @@ const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.s
 /** The checks that have to be made again once these settings are changed, by the usual edges or the maker's own. */
 export function unpassedBy(s: FittedSubject, changed: readonly (keyof Settings)[]): ReadonlySet<string> {
   const own = chosenEdges(s)
-  return new Set(
-    changed.flatMap((id): readonly string[] => {
-      const edges = own.filter((e) => e.change === id)
-      return edges.length > 0 ? edges.flatMap((e) => e.unpasses) : UNPASSES[id]
-    }),
-  )
+  return new Set(changed.flatMap((id) => edgesOf(id, own)))
 }
 
 /**
@@ -35,6 +30,7 @@ export function whatIf(s: FittedSubject, values: SettingValues): FittedSubject {
     ...s,
     settings: settings as Settings,
     look: (id: CheckId) => (again.has(id) ? {} : s.look(id)),
+    doneAt: (id) => (again.has(id) ? undefined : s.doneAt(id)),
   }
 }
 

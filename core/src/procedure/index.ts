@@ -1,4 +1,5 @@
 export * from './steps.ts'
+export * from './order.ts'
 export * from './recommendation.ts'
 export * from './recommend.ts'
 export { anglePreference } from './recommend-tilt.ts'

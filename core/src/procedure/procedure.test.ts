@@ -199,7 +199,7 @@ describe('steps', () => {
       steps(buildCase({ route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: kind as never } } }))
         .find((s) => s.id === 'lock-belt')
         ?.does.at(-1)
-    expect(steps(buildCase({ route: BELT_ROUTE })).find((s) => s.id === 'thread-belt')?.does[0]).toBe(
+    expect(steps(buildCase({ route: BELT_ROUTE })).find((s) => s.id === 'thread-belt')?.does[1]).toBe(
       'Lap: under blue guide, buckle side.',
     )
     expect(does({ kind: 'locking-clip', fromTongueMm: 0 })).toContain('flush with the tongue')

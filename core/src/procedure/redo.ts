@@ -1,4 +1,4 @@
-import { CHANGE_TEXT, type CheckId } from '../readings/index.ts'
+import { changeSentence, type CheckId } from '../readings/index.ts'
 import { staleIn } from '../match/index.ts'
 import type { Case } from '../casefile/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
@@ -25,7 +25,7 @@ export function redoList(c: Case, subject: FittedSubject): readonly Redo[] {
     if (checks.length === 0) return []
     const causes = checks.flatMap((id) => {
       const change = stale.get(id)
-      return change === undefined ? [] : [CHANGE_TEXT[change]]
+      return change === undefined ? [] : [changeSentence(change, subject.settings, subject.mode)]
     })
     return [{ step, checks, because: [...new Set(causes)] }]
   })

@@ -1,6 +1,6 @@
 import { unreachable } from '../quantities/index.ts'
-import type { CheckId } from '../readings/index.ts'
-import type { BeltUse } from '../restraint/index.ts'
+import type { Change, CheckId } from '../readings/index.ts'
+import type { BeltUse, UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 
 /** The usual steps, each with when it is wanted; a maker's own words may stand instead. */
@@ -35,24 +35,70 @@ export const beltPathLines = (belt: BeltUse): readonly string[] =>
   )
 
 export interface Draft {
-  readonly id: string
+  readonly id: UsualStepId
   readonly stage: 'attach' | 'child-in'
   readonly title: string
   readonly when: boolean
   readonly does: readonly (string | false | undefined)[]
   readonly checks: readonly CheckId[]
+  /** Steps that come before it, where the fitting has them. */
+  readonly needs: readonly UsualStepId[]
+  /** What doing the step over changes: it un-passes what hangs on that. */
+  readonly changes: readonly Change[]
 }
 
 const draftsOf =
   (stage: Draft['stage']) =>
-  (id: string, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
+  (id: UsualStepId, title: string, when: boolean, does: Draft['does'], checks: readonly CheckId[]): Draft => ({
     id,
     stage,
     title,
     when,
     does,
     checks,
+    needs: NEEDS[id],
+    changes: CHANGES[id] ?? [],
   })
+
+const HELD: readonly UsualStepId[] = ['connect', 'push-home', 'lock-belt', 'set-on-seat', 'lie-across']
+
+/** The order of work, as what each step waits for. */
+const NEEDS: Record<UsualStepId, readonly UsualStepId[]> = {
+  airbag: [],
+  'front-place': [],
+  prepare: ['airbag', 'front-place'],
+  connect: ['prepare'],
+  'push-home': ['connect'],
+  'base-gap': ['push-home', 'connect'],
+  'thread-belt': ['prepare'],
+  'lock-belt': ['thread-belt'],
+  'set-on-seat': ['prepare'],
+  leg: HELD,
+  tether: [...HELD, 'leg'],
+  'lower-tethers': [...HELD, 'leg'],
+  shell: [...HELD, 'leg', 'tether'],
+  'lie-across': ['prepare'],
+  'front-seat': [...HELD, 'leg', 'lower-tethers'],
+  proof: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
+  sit: ['proof'],
+  buckle: ['sit'],
+  'coat-test': ['buckle'],
+  head: ['sit', 'buckle'],
+  'belt-child': ['sit'],
+  knees: ['sit'],
+  'turn-and-lock': ['buckle', 'head', 'coat-test'],
+}
+const CHANGES: Partial<Record<UsualStepId, readonly Change[]>> = {
+  connect: ['connectors'],
+  'push-home': ['base'],
+  'thread-belt': ['base'],
+  leg: ['legNotch'],
+  tether: ['tether'],
+  'front-seat': ['frontSeatGapMm'],
+  buckle: ['harness'],
+  sit: ['clothes'],
+  'turn-and-lock': ['turned'],
+}
 
 /** Attaching, in the order of work. */
 export function attachDrafts(s: FittedSubject): readonly Draft[] {
@@ -85,6 +131,8 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
         'Manual and handbook open at the right page.',
         ...(route.settingsBeforePlacing ?? []).map((text) => `Set now, out of reach later: ${text}.`),
         isofix?.connectors === 'rigid' && 'Connectors out.',
+        position.obstacles?.includes('removable-console') && 'Take the removable console out.',
+        route.childFirst && 'The child may already sit in it while it is attached, as the manual shows.',
         leg && 'Leg unfolded; the mat out from under it.',
         position.slidingTrack?.handbookSetting,
       ],
@@ -123,7 +171,13 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
       'thread-belt',
       'Thread the belt',
       belt !== undefined && !isBooster,
-      [...(belt ? beltPathLines(belt) : []), 'Buckle, and listen for the click.'],
+      [
+        mode.direction === 'rearward'
+          ? 'The path for rearward: the lap section runs under the child’s legs.'
+          : mode.direction === 'forward' && 'The path for forward: the belt runs behind the child’s back.',
+        ...(belt ? beltPathLines(belt) : []),
+        'Buckle, and listen for the click.',
+      ],
       ['belt-path', 'belt-twist', 'buckle-above-edge-mm'],
     ),
     draft(
@@ -182,13 +236,12 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
     draft(
       'shell',
       'Shell and handle',
-      route.usesBase === true || mode.carryHandle !== undefined || mode.turns !== undefined,
+      route.usesBase === true || mode.carryHandle !== undefined,
       [
         route.usesBase && 'Set the shell on its base until it clicks.',
         mode.carryHandle && `Handle to its travel position: ${mode.carryHandle.travelPosition}.`,
-        mode.turns && `Turn it ${mode.direction} and let it lock.`,
       ],
-      ['shell-on-base', 'carry-handle', 'turn-lock'],
+      ['shell-on-base', 'carry-handle'],
     ),
     draft(
       'lie-across',
@@ -201,7 +254,10 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
       'front-seat',
       'Front seat',
       mode.direction === 'rearward' && position.row > 1,
-      ['Set the front seat where the tallest driver has it.'],
+      [
+        'Set the front seat where the tallest driver has it.',
+        position.side === 'centre' && 'Behind two seats: keep both level.',
+      ],
       ['front-seat'],
     ),
     draft(
@@ -216,6 +272,11 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
     ),
   ]
 }
+
+const doorPod = ({ position }: FittedSubject): string =>
+  position.side === 'centre'
+    ? 'In the middle no door is nearer: the pods stay as the manual says.'
+    : `Fold out the pod on the ${position.doorSide === 'left' || position.doorSide === 'right' ? position.doorSide : position.side}, the door side.`
 
 /** Putting the child in, in the order of work. */
 export function childDrafts(s: FittedSubject): readonly Draft[] {
@@ -253,5 +314,12 @@ export function childDrafts(s: FittedSubject): readonly Draft[] {
       'guide-above-shoulder-mm',
     ]),
     draft('knees', 'Knees', isBooster, [], ['knees']),
+    draft(
+      'turn-and-lock',
+      mode.turns ? 'Turn and lock' : 'Side pod',
+      mode.turns !== undefined || mode.sidePod === true,
+      [mode.turns && `Turn it ${mode.direction} and let it lock.`, mode.sidePod === true && doorPod(s)],
+      ['turn-lock', 'side-pod'],
+    ),
   ]
 }

@@ -23,8 +23,10 @@ interface CheckBase {
 export interface OptionCheck extends CheckBase {
   readonly kind: 'options'
   readonly options: readonly CheckOption[]
-  /** The state before latching is noted too: it proves that the indicator works. */
+  /** The state before is noted too: an indicator that was seen to change works. */
   readonly notesBefore?: boolean
+  /** Something that shows, sounds or feels: how it was noticed is noted. */
+  readonly isProof?: boolean
   /** What to do when it is not good. */
   readonly remedy: string
 }
@@ -49,6 +51,7 @@ const latch = (side: string): OptionCheck => ({
   how: `Look at the ${side.toLowerCase()} connector’s own indicator; feel or listen where it is out of sight.`,
   options: [good('latched', 'shows latched'), bad('open', 'shows open'), unsure('cannot be seen or felt')],
   notesBefore: true,
+  isProof: true,
   remedy: `Release the ${side.toLowerCase()} connector, clear the bar, and push until it clicks.`,
 })
 const tug = (side: string): OptionCheck => ({
@@ -98,6 +101,7 @@ export const CHECKS = {
   'leg-indicator': {
     kind: 'options', stage: 'attach', label: 'Leg indicator',
     how: 'Look at the foot’s indicator; where there are two, both.',
+    isProof: true, notesBefore: true,
     options: [good('good', 'shows good'), bad('bad', 'shows bad'), unsure()],
     remedy: 'Lengthen or shorten the leg one notch and look again.',
   },
@@ -126,6 +130,7 @@ export const CHECKS = {
   'lower-tethers': {
     kind: 'options', stage: 'attach', label: 'Lower tethers',
     how: 'Tighten in turn and wiggle the shell until the ratchets stop clicking.',
+    isProof: true,
     options: [good('tight', 'both tight, clicks ceased'), bad('loose', 'one loose or still clicking'), unsure()],
     remedy: 'Wiggle the shell and tighten each side in turn until neither clicks.',
   },
@@ -144,6 +149,7 @@ export const CHECKS = {
   'belt-locked': {
     kind: 'options', stage: 'attach', label: 'Belt locked',
     how: 'Pull at the belt behind the lock: it must not run.',
+    isProof: true,
     options: [good('locked', 'does not run'), bad('runs', 'still runs'), unsure()],
     remedy: 'Put your weight on the seat, pull the slack from the lap section up through the tongue, then lock.',
   },
@@ -157,15 +163,10 @@ export const CHECKS = {
     options: [byRule('clear', 'a clear gap'), byRule('touching', 'touching'), byRule('pressing', 'pressing hard'), unsure()],
     remedy: 'Set the front seat as the maker asks, or use another place.',
   },
-  'turn-lock': {
-    kind: 'options', stage: 'attach', label: 'Turn lock',
-    how: 'Turn the shell back to its travel direction, and try to turn it on.',
-    options: [good('locked', 'locked for this direction'), bad('turns', 'still turns'), unsure()],
-    remedy: 'Turn until it locks; nothing may lie under the shell.',
-  },
   'shell-on-base': {
     kind: 'options', stage: 'attach', label: 'Shell on its base',
     how: 'Lift the shell straight up by its handle.',
+    isProof: true, notesBefore: true,
     options: [good('held', 'latched, held'), bad('lifts', 'lifts off'), unsure()],
     remedy: 'Set the shell down again until both latches click.',
   },
@@ -220,6 +221,7 @@ export const CHECKS = {
   'harness-buckle': {
     kind: 'options', stage: 'child-in', label: 'Harness buckle',
     how: 'Both tongues in, a click, then pull at each.',
+    isProof: true,
     options: [good('held', 'clicked and held'), bad('open', 'a tongue is loose'), unsure()],
     remedy: 'Put both tongues together, push until it clicks, and pull at each.',
   },
@@ -232,6 +234,19 @@ export const CHECKS = {
   'coat-hides-mm': {
     kind: 'number', stage: 'child-in', label: 'Slack hidden by the coat', unit: 'mm', min: 0, max: 150, defaultPlusMinus: 2,
     how: 'Tighten with the coat on, take it off without touching the adjuster, buckle again, and measure the slack.',
+  },
+  'turn-lock': {
+    kind: 'options', stage: 'child-in', label: 'Turn lock',
+    how: 'Turn the shell back to its travel direction, and try to turn it on.',
+    isProof: true, notesBefore: true,
+    options: [good('locked', 'locked for this direction'), bad('turns', 'still turns'), unsure()],
+    remedy: 'Turn until it locks; nothing may lie under the shell.',
+  },
+  'side-pod': {
+    kind: 'options', stage: 'child-in', label: 'Side pod',
+    how: 'The pod on the side of the nearer door is out; the other is folded away.',
+    options: [good('door-side', 'out on the door side'), bad('other', 'folded, or on the other side'), unsure()],
+    remedy: 'Fold out the pod on the side of the nearer door, and fold the other away.',
   },
   head: {
     kind: 'options', stage: 'child-in', label: 'Head',

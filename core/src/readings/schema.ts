@@ -9,7 +9,8 @@ import { CHECK_IDS, checkOf, type CheckId } from './checks.ts'
  */
 export const sequenceSchema = z.int().min(0).max(1_000_000)
 
-const setting = <T extends z.ZodType>(value: T) => z.strictObject({ value, at: sequenceSchema })
+/** `was`: what it was set to before, so that a reason can say from what to what. */
+const setting = <T extends z.ZodType>(value: T) => z.strictObject({ value, was: value.optional(), at: sequenceSchema })
 
 /** What has been set on the restraint and the seats around it. */
 export const settingsSchema = z.strictObject({
@@ -48,6 +49,10 @@ export const disturbancesSchema = z.strictObject(
   >,
 )
 export type Disturbances = z.infer<typeof disturbancesSchema>
+
+/** Steps that leave no reading behind, noted as done: by the step's id. */
+export const stepsDoneSchema = z.record(idSchema, z.strictObject({ at: sequenceSchema }))
+export type StepsDone = z.infer<typeof stepsDoneSchema>
 
 function readingSchema(id: CheckId) {
   const check = checkOf(id)

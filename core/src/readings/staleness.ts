@@ -1,7 +1,7 @@
 import type { CheckId } from './checks.ts'
 import { CHECK_IDS } from './checks.ts'
 import { DISTURBANCE_IDS, DISTURBANCES, SETTING_IDS } from './schema.ts'
-import type { Disturbance, Disturbances, Readings, Settings } from './schema.ts'
+import type { Disturbance, Disturbances, Readings, Settings, StepsDone } from './schema.ts'
 
 /**
  * A passed check holds only for the configuration it was made in. An edge says:
@@ -40,7 +40,7 @@ export const UNPASSES: Record<Change, readonly CheckId[]> = {
   slideMm: RE_ATTACHED,
   insertsIn: ['strap-exit', 'slack-mm', 'slack-pinch', 'strap-pressure'],
   strapHeightMm: ['strap-exit', 'slack-mm', 'slack-pinch', 'strap-pressure', ...HEAD, 'guide-above-shoulder-mm', 'diagonal'],
-  turned: ['turn-lock', ...ANGLE, ...HARNESS, ...HEAD],
+  turned: ['turn-lock', 'side-pod', ...ANGLE, ...HARNESS, ...HEAD],
   harness: ['slack-mm', 'slack-pinch', 'strap-pressure', 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
   clothes: [...HARNESS, ...BOOSTER, ...HEAD],
   // The child came out with it, so what was seen on the child goes too.
@@ -71,21 +71,19 @@ export interface StaleEdge {
   readonly unpasses: readonly string[]
 }
 
-interface Configuration {
+interface Changes {
   readonly choiceAt: number
   readonly settings: Settings
   readonly disturbances: Disturbances
-  readonly readings: Readings
   /** Edges stated by the mode or route; one for a change replaces the usual one. */
   readonly ownEdges?: readonly StaleEdge[] | undefined
 }
+interface Configuration extends Changes {
+  readonly readings: Readings
+}
 
-/**
- * Which readings no longer hold, with the latest change that outdated each.
- * A lower tether on the moving frame of a front seat goes stale with that seat:
- * say so through `ownEdges`.
- */
-export function staleReadings(c: Configuration): ReadonlyMap<CheckId, Change> {
+/** Every change that was made, the earliest first. */
+function changesIn(c: Changes): readonly (readonly [Change, number])[] {
   const changedAt: [Change, number][] = [['choice', c.choiceAt]]
   for (const id of SETTING_IDS) {
     const at = c.settings[id]?.at
@@ -95,15 +93,40 @@ export function staleReadings(c: Configuration): ReadonlyMap<CheckId, Change> {
     const at = c.disturbances[id]?.at
     if (at !== undefined) changedAt.push([id, at])
   }
-  changedAt.sort((a, b) => a[1] - b[1])
+  return changedAt.sort((a, b) => a[1] - b[1])
+}
+
+/** What a change un-passes: the maker's own edges for it, or the usual ones. */
+export function edgesOf(change: Change, ownEdges: readonly StaleEdge[] | undefined): readonly string[] {
+  const own = change === 'choice' ? undefined : ownEdges?.filter((e) => e.change === change)
+  return own?.length ? own.flatMap((e) => e.unpasses) : UNPASSES[change]
+}
+
+/**
+ * Which readings no longer hold, with the latest change that outdated each.
+ * A lower tether on the moving frame of a front seat goes stale with that seat:
+ * say so through `ownEdges`.
+ */
+export function staleReadings(c: Configuration): ReadonlyMap<CheckId, Change> {
   const stale = new Map<CheckId, Change>()
-  for (const [change, at] of changedAt) {
-    const own = change === 'choice' ? undefined : c.ownEdges?.filter((e) => e.change === change)
-    const unpasses = own?.length ? own.flatMap((e) => e.unpasses) : UNPASSES[change]
-    for (const id of unpasses as readonly CheckId[]) {
+  for (const [change, at] of changesIn(c)) {
+    for (const id of edgesOf(change, c.ownEdges) as readonly CheckId[]) {
       const reading = c.readings[id]
       if (reading !== undefined && reading.at < at) stale.set(id, change)
     }
   }
   return stale
+}
+
+/** What every step is begun anew after: another choice, or the restraint out of the car. */
+const ENDS_ALL_STEPS: ReadonlySet<Change> = new Set<Change>(['choice', 'removed'])
+
+/** The steps noted as done that still stand; a maker's edge may name a step as it names a check. */
+export function standingSteps(c: Changes & { readonly stepsDone: StepsDone }): ReadonlyMap<string, number> {
+  const standing = new Map(Object.entries(c.stepsDone).map(([id, { at }]) => [id, at]))
+  for (const [change, at] of changesIn(c)) {
+    const ended = ENDS_ALL_STEPS.has(change) ? standing.keys() : edgesOf(change, c.ownEdges)
+    for (const id of [...ended]) if ((standing.get(id) ?? at) < at) standing.delete(id)
+  }
+  return standing
 }

@@ -1,5 +1,6 @@
 import { formatNumber } from '../quantities/index.ts'
 import { massRangeOf } from './groups.ts'
+import { USUAL_STEP_IDS, type MakerStep } from './parts.ts'
 import type { Mode, RestraintModel } from './restraint.ts'
 
 /** One place where a catalogue entry contradicts its own regulation: the manual must be read again. */
@@ -130,6 +131,43 @@ function lintRoutes(mode: Mode): readonly (Found | false)[] {
   })
 }
 
+/** Steps that name what is not there, or wait for one another. */
+function lintSteps(mode: Mode): readonly Found[] {
+  return mode.routes.flatMap((route, i) => {
+    const steps = route.steps ?? []
+    const own = new Set(steps.map((s) => s.id))
+    const isKnown = (id: string): boolean => own.has(id) || (USUAL_STEP_IDS as readonly string[]).includes(id)
+    return steps.flatMap((step, j): Found[] => {
+      const path = `routes[${i}].steps[${j}]`
+      const unknown = (step.after ?? []).find((id) => !isKnown(id))
+      return [
+        ...(unknown === undefined ? [] : [{ path: `${path}.after`, message: `comes after "${unknown}", which is no step` }]),
+        ...(step.replaces !== undefined && !(USUAL_STEP_IDS as readonly string[]).includes(step.replaces)
+          ? [{ path: `${path}.replaces`, message: `replaces "${step.replaces}", which is no usual step` }]
+          : []),
+        ...(step.pairWith !== undefined && (step.pairWith === step.id || !own.has(step.pairWith))
+          ? [{ path: `${path}.pairWith`, message: `is paired with "${step.pairWith}", which is no other step of this route` }]
+          : []),
+        ...(waitsForItself(step, steps)
+          ? [{ path: `${path}.after`, message: `"${step.id}" waits for itself, through the steps it comes after` }]
+          : []),
+      ]
+    })
+  })
+} // prettier-ignore
+
+function waitsForItself(step: MakerStep, steps: readonly MakerStep[]): boolean {
+  const seen = new Set<string>()
+  const look = [...(step.after ?? [])]
+  for (let id = look.pop(); id !== undefined; id = look.pop()) {
+    if (id === step.id) return true
+    if (seen.has(id)) continue
+    seen.add(id)
+    look.push(...(steps.find((s) => s.id === id)?.after ?? []))
+  }
+  return false
+}
+
 const lintsByMode = new WeakMap<Mode, { readonly model: RestraintModel; readonly lints: readonly Lint[] }>()
 
 /** Worked out once per mode: a whole shelf asks again and again. */
@@ -144,7 +182,7 @@ export function lintMode(model: RestraintModel, mode: Mode): readonly Lint[] {
 function findLints(model: RestraintModel, mode: Mode): readonly Lint[] {
   const alsoForward = model.modes.some((m) => m.direction === 'forward' && m.heldBy !== 'vehicle-belt')
   const own = mode.approval.regulation === 'R129' ? lintR129(mode, alsoForward) : lintR44(mode)
-  const found = [...own, ...lintRoutes(mode)]
+  const found = [...own, ...lintRoutes(mode), ...lintSteps(mode)]
   const index = model.modes.indexOf(mode)
   return found
     .filter((f) => f !== false)

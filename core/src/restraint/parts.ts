@@ -144,6 +144,14 @@ export const isofixUseSchema = z.strictObject({
   proofs: z.array(proofSchema).max(6).optional(),
 })
 
+/** The usual steps by id: what a maker's own step may replace or come after. */
+export const USUAL_STEP_IDS = [
+  'airbag', 'front-place', 'prepare', 'connect', 'push-home', 'base-gap', 'thread-belt', 'lock-belt', 'leg', 'tether',
+  'lower-tethers', 'set-on-seat', 'shell', 'lie-across', 'front-seat', 'proof', 'sit', 'buckle', 'coat-test', 'head',
+  'belt-child', 'knees', 'turn-and-lock',
+] as const // prettier-ignore
+export type UsualStepId = (typeof USUAL_STEP_IDS)[number]
+
 /** A maker's own step; takes the place of, or comes beside, a generic one. */
 export const makerStepSchema = z.strictObject({
   id: idSchema,
@@ -162,5 +170,6 @@ export const staleEdgeSchema = z.strictObject({
   unpasses: z.array(idSchema).max(30),
 })
 
+export type Proof = z.infer<typeof proofSchema>
 export type BeltUse = z.infer<typeof beltUseSchema>
 export type MakerStep = z.infer<typeof makerStepSchema>

@@ -68,6 +68,7 @@ import attachLatchTugs from './attach/latch-tugs.ts'
 import attachLegContact from './attach/leg-contact.ts'
 import attachLegIndicator from './attach/leg-indicator.ts'
 import attachLowerTethers from './attach/lower-tethers.ts'
+import attachPairClosed from './attach/pair-closed.ts'
 import attachPushedHome from './attach/pushed-home.ts'
 import attachSeenAsWorkedOutAttach from './attach/seen-as-worked-out-attach.ts'
 import attachShellOnBase from './attach/shell-on-base.ts'
@@ -75,7 +76,6 @@ import attachSteadiness from './attach/steadiness.ts'
 import attachTetherAnchorage from './attach/tether-anchorage.ts'
 import attachTetherPath from './attach/tether-path.ts'
 import attachTetherTension from './attach/tether-tension.ts'
-import attachTurnLock from './attach/turn-lock.ts'
 import childInBeltGuide from './child-in/belt-guide.ts'
 import childInBoosterPath from './child-in/booster-path.ts'
 import childInCoat from './child-in/coat.ts'
@@ -87,9 +87,11 @@ import childInHeadLine from './child-in/head-line.ts'
 import childInKnees from './child-in/knees.ts'
 import childInLapSection from './child-in/lap-section.ts'
 import childInSeenAsWorkedOutChild from './child-in/seen-as-worked-out-child.ts'
+import childInSidePod from './child-in/side-pod.ts'
 import childInStrapExit from './child-in/strap-exit.ts'
 import childInStrapPressure from './child-in/strap-pressure.ts'
 import childInStrapTwist from './child-in/strap-twist.ts'
+import childInTurnLock from './child-in/turn-lock.ts'
 import type { Rule } from './rule.ts'
 
 /** Every rule, in the order of work. */
@@ -163,6 +165,7 @@ export const RULES: readonly Rule[] = [
   attachLegContact,
   attachLegIndicator,
   attachLowerTethers,
+  attachPairClosed,
   attachPushedHome,
   attachSeenAsWorkedOutAttach,
   attachShellOnBase,
@@ -170,7 +173,6 @@ export const RULES: readonly Rule[] = [
   attachTetherAnchorage,
   attachTetherPath,
   attachTetherTension,
-  attachTurnLock,
   childInBeltGuide,
   childInBoosterPath,
   childInCoat,
@@ -182,7 +184,9 @@ export const RULES: readonly Rule[] = [
   childInKnees,
   childInLapSection,
   childInSeenAsWorkedOutChild,
+  childInSidePod,
   childInStrapExit,
   childInStrapPressure,
   childInStrapTwist,
+  childInTurnLock,
 ] as readonly Rule[]

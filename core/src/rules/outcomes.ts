@@ -11,7 +11,7 @@ import {
   type Decision,
   type Interval,
 } from '../quantities/index.ts'
-import { CHANGE_TEXT, checkOf, optionOf, type CheckId } from '../readings/index.ts'
+import { changeSentence, checkOf, optionOf, type CheckId } from '../readings/index.ts'
 import type { FittedSubject, Need, Outcome, Rule, RuleSource, RuleStage, Severity } from './rule.ts'
 import { defineRule } from './rule.ts'
 
@@ -115,7 +115,7 @@ export function lookOutcome(
   if (staleBecause !== undefined) {
     return notLooked(
       id,
-      `${check.label}: ${CHANGE_TEXT[staleBecause]} after it was checked.`,
+      `${check.label}: ${changeSentence(staleBecause, subject.settings, subject.mode)} after it was checked.`,
       `Check again. ${check.how}`,
     )
   }
@@ -192,7 +192,7 @@ export function readNumber(subject: FittedSubject, id: CheckId): NumberLook {
       kind: 'undecided',
       outcome: notLooked(
         id,
-        `${check.label}: ${CHANGE_TEXT[staleBecause]} after it was measured.`,
+        `${check.label}: ${changeSentence(staleBecause, subject.settings, subject.mode)} after it was measured.`,
         `Measure again. ${check.how}`,
       ),
     }

@@ -54,6 +54,8 @@ export interface Look {
 export interface FittedSubject extends PlaceSubject {
   readonly settings: Settings
   readonly look: (id: CheckId) => Look
+  /** When a step that leaves no reading was done, in the order of entry; `undefined` when it is still to do. */
+  readonly doneAt: (stepId: string) => number | undefined
 }
 
 export interface ScopeSubject {
@@ -71,6 +73,7 @@ export type Need =
   | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint'}`
   | `setting.${keyof Settings}`
   | `check.${CheckId}`
+  | `step.${string}`
 
 export interface Outcome {
   readonly kind: Decision

@@ -11,7 +11,7 @@ import {
   worstFirst,
 } from '../match/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
-import { CHANGE_TEXT, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
+import { changeSentence, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
 import { checksByRule } from '../procedure/index.ts'
 import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
@@ -145,13 +145,14 @@ function stageStates(
  * Unknown is never a pass: a case with anything open is undecided at best.
  */
 export function assess(c: Case): Assessment {
+  const { route } = chosenIn(c)
   const raw = rawFindings(c).toSorted(worstFirst)
   const choices = openChoices(c)
   const verdict = verdictOf(raw, choices.length > 0)
   const needs: readonly MeasureNext[] = rankNeeds(raw.map((f) => [f])).map(({ need, bearsOn }) => ({
     need,
     settles: bearsOn,
-    ...describeNeed(need),
+    ...describeNeed(need, route),
   }))
   const order = (n: MeasureNext) => STAGES.indexOf(n.stage)
   // In working order first: nothing at the car before the child is measured and the mode chosen.
@@ -166,7 +167,11 @@ export function assess(c: Case): Assessment {
   const worst = findings[0]
   const stale = [...staleIn(c)]
     .filter(([checkId]) => asked.has(checkId))
-    .map(([checkId, change]) => ({ checkId, label: CHECKS[checkId].label, because: CHANGE_TEXT[change] }))
+    .map(([checkId, change]) => ({
+      checkId,
+      label: CHECKS[checkId].label,
+      because: changeSentence(change, c.settings, chosenIn(c).mode),
+    }))
   return {
     format: 'nimble-anchor/assessment',
     version: 1,

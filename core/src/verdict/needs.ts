@@ -1,4 +1,5 @@
 import { CHECKS, type CheckId } from '../readings/index.ts'
+import type { Route } from '../restraint/index.ts'
 import type { Need } from '../rules/index.ts'
 
 export const STAGES = ['measure', 'choose', 'place', 'set-up', 'attach', 'child-in', 'hand-over'] as const
@@ -14,7 +15,7 @@ export const STAGE_TEXT = {
   'hand-over': 'Hand over',
 } as const satisfies Record<Stage, string>
 
-type OtherNeed = Exclude<Need, `check.${CheckId}`>
+type OtherNeed = Exclude<Need, `check.${CheckId}` | `step.${string}`>
 
 const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Stage }> = {
   'child.massKg': { label: 'Mass', stage: 'measure' },
@@ -49,11 +50,18 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
   'setting.slideMm': { label: 'Shell slid on its base', stage: 'set-up' },
 }
 
-/** A need in words, and the stage where it is answered. */
-export function describeNeed(need: Need): { readonly label: string; readonly stage: Stage } {
+/** A need in words, and the stage where it is answered; a step is named by the route that has it. */
+export function describeNeed(need: Need, route?: Route): { readonly label: string; readonly stage: Stage } {
   if (need.startsWith('check.')) {
     const check = CHECKS[need.slice('check.'.length) as CheckId]
     return { label: check.label, stage: check.stage }
+  }
+  if (need.startsWith('step.')) {
+    const step = route?.steps?.find((x) => x.id === need.slice('step.'.length))
+    return {
+      label: `Do and note: ${step?.text ?? need}`,
+      stage: step?.onlyBefore === 'child-in' ? 'child-in' : 'attach',
+    }
   }
   return NEED_TEXT[need as OtherNeed]
 }
