@@ -14,6 +14,7 @@ const ladder = [
   'match',
   'forecast',
   'procedure',
+  'aftercare',
   'bench',
   'verdict',
   'ahead',

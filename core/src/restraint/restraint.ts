@@ -220,6 +220,8 @@ export const unitSchema = z
     wasInCrash: z.boolean().optional(),
     isRecalled: z.boolean().optional(),
     isComplete: z.boolean().optional(),
+    /** Taken apart or converted, and not looked at since: not for use until the job's checks have passed. */
+    awaitsCheck: z.strictObject({ job: idSchema, since: z.iso.date() }).optional(),
     shelf: z.string().max(60).optional(),
     note: noteSchema.optional(),
   })

@@ -20,6 +20,7 @@ import choosePracticeHarnessLonger from './choose/practice-harness-longer.ts'
 import choosePracticeRearwardLonger from './choose/practice-rearward-longer.ts'
 import choosePretermCare from './choose/preterm-care.ts'
 import chooseShoulderRange from './choose/shoulder-range.ts'
+import chooseUnitAwaitsCheck from './choose/unit-awaits-check.ts'
 import chooseUnitInLife from './choose/unit-in-life.ts'
 import chooseUnitSound from './choose/unit-sound.ts'
 import chooseUnitVariant from './choose/unit-variant.ts'
@@ -117,6 +118,7 @@ export const RULES: readonly Rule[] = [
   choosePracticeRearwardLonger,
   choosePretermCare,
   chooseShoulderRange,
+  chooseUnitAwaitsCheck,
   chooseUnitInLife,
   chooseUnitSound,
   chooseUnitVariant,

@@ -1,0 +1,3 @@
+export * from './job.ts'
+export * from './plans.ts'
+export * from './unit.ts'

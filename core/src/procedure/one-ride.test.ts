@@ -1,0 +1,50 @@
+import { BELT_ROUTE, buildCase, buildMode, buildModel, buildRoute, buildUnit } from '../../test/build.ts'
+import { applyPuts, assess, caseSchema, ONE_RIDE_PLACES, oneRideCar, oneRideWays, putsForOneRide } from '../index.ts'
+
+const belt = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'belt', name: 'Bend' })
+const isofix = buildModel([buildMode({ routes: [buildRoute()] })], { id: 'isofix', name: 'Hitch' })
+const listed = buildModel([buildMode({ routes: [buildRoute({ scope: 'vehicle-specific' })] })], { id: 'listed', name: 'Knot' }) // prettier-ignore
+const tooBig = buildModel([buildMode({ statureCm: { from: 100, to: 125 }, routes: [BELT_ROUTE] })], { id: 'big', name: 'Tall' }) // prettier-ignore
+const stock = [belt, isofix, listed, tooBig].map((model) => ({
+  model,
+  unit: buildUnit({ id: `u-${model.id}`, modelId: model.id }),
+}))
+const c = buildCase({ settings: { legNotch: { value: 3, at: 2 } } })
+const car = oneRideCar('rear-left', 'right')
+
+test('ways that can still pass, the fewest readings first; what needs a list or does not suit is left out', () => {
+  const ways = oneRideWays(c, stock, car)
+  expect(ways.map((w) => w.item.model.id).toSorted()).toEqual(['belt', 'isofix'])
+  const counts = ways.map((w) => w.readings.length)
+  expect(counts).toEqual(counts.toSorted((a, b) => a - b))
+  expect(ways.find((w) => w.item.model.id === 'belt')?.readings).toEqual(
+    expect.arrayContaining(['position.belt', 'check.belt-path', 'check.slack-mm']),
+  )
+})
+test.each(ONE_RIDE_PLACES)(
+  '%s is a place of a car that the case may hold, and nothing of it is taken for known',
+  (place) => {
+    for (const driverSide of ['left', 'right'] as const) {
+      const vehicle = oneRideCar(place, driverSide)
+      expect(caseSchema.safeParse({ ...c, vehicle, choice: { at: 1 } }).success).toBe(true)
+      expect(vehicle.positions[0]).not.toHaveProperty('frontAirbag')
+    }
+  },
+)
+test('the passenger sits away from the driver', () => {
+  expect(oneRideCar('front-passenger', 'left').positions[0]?.side).toBe('right')
+  expect(oneRideCar('front-passenger', 'right').positions[0]?.side).toBe('left')
+})
+test('taking a way chooses all of it, drops other settings, and is undecided until it is looked at', () => {
+  const [way] = oneRideWays(c, stock, car)
+  const applied = applyPuts(c, putsForOneRide(c, car, way!), 5)
+  if (!applied.ok) throw new Error(JSON.stringify(applied.error))
+  const next = applied.value.case
+  expect(next.settings).toEqual({})
+  expect(next.choice).toMatchObject({ modelId: way!.item.model.id, positionId: 'rear-left', at: 5 })
+  const { verdict, measureNext } = assess(next)
+  expect(verdict).toBe('undecided')
+  // What is asked then is what was promised.
+  const promised = new Set(way!.readings as readonly string[])
+  expect(measureNext.every((n) => promised.has(n.need) || n.need === 'check.shell-angle-deg')).toBe(true)
+})

@@ -1,0 +1,67 @@
+import { BELT_ROUTE, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from '../../test/build.ts'
+import { CONFIGURATIONS } from '../../test/configurations.ts'
+import { fittedSubject, judgeRecheck, RECHECK_TAPS, recheckList, type Case } from '../index.ts'
+
+const listOf = (c: Case) => recheckList(fittedSubject(c)!)
+const ids = (c: Case): readonly string[] => listOf(c).map((i) => i.id)
+
+test.each(Object.entries(CONFIGURATIONS))('%s: at most ten questions, each once', (_, c) => {
+  const list = ids(c)
+  expect(list.length).toBeGreaterThan(2)
+  expect(list.length).toBeLessThanOrEqual(RECHECK_TAPS)
+  expect(new Set(list).size).toBe(list.length)
+})
+test('everything that a route can have at once still fits into ten', () => {
+  const route = buildRoute({
+    ...BELT_ROUTE,
+    topTether: { use: 'required' },
+    usesBase: true,
+    isofix: buildRoute().isofix,
+  })
+  expect(ids(buildCase({ route }))).toHaveLength(RECHECK_TAPS)
+})
+
+test.each([
+  ['leg', buildCase({ route: buildRoute() }), true],
+  ['leg', buildCase({ mode: FORWARD, route: TETHER_ROUTE }), false],
+  ['tether', buildCase({ mode: FORWARD, route: TETHER_ROUTE }), true],
+  ['belt', buildCase({ route: BELT_ROUTE }), true],
+  ['belt', buildCase({ route: buildRoute() }), false],
+  ['shoulder', CONFIGURATIONS.booster!, true],
+  ['steady', CONFIGURATIONS.booster!, false],
+] as const)('%s is asked only of what has it', (id, c, isAsked) => expect(ids(c).includes(id)).toBe(isAsked))
+
+test('limits are those of the practice profile', () => {
+  const asks = (c: Case) => listOf(c).map((i) => i.ask).join(' ') // prettier-ignore
+  expect(asks(buildCase())).toContain('one finger (15 mm)')
+  expect(asks(buildCase({ practice: { slack: 'two-fingers' } }))).toContain('two fingers (25 mm)')
+  expect(asks(buildCase({ practice: { slack: 'pinch', steadiness: 'nothing-felt' } }))).toMatch(
+    /does not move at its base.*no fold can be pinched/,
+  )
+})
+test.each([
+  [1, 'rearward', /airbag is seen off/],
+  [2, 'rearward', /set as on the sheet/],
+] as const)('row %s %s: %s', (row, direction, text) => {
+  expect(listOf(buildCase({ mode: { direction }, position: buildPosition({ row }) }))[0]?.ask).toMatch(text)
+})
+
+describe('judging', () => {
+  const list = listOf(buildCase())
+  const all = (answer: 'yes' | 'no' | 'unsure') => Object.fromEntries(list.map((i) => [i.id, answer]))
+  test.each([
+    [all('yes'), 'pass'],
+    [all('no'), 'fail'],
+    [all('unsure'), 'undecided'],
+    [{}, 'undecided'],
+    [{ ...all('yes'), leg: 'no' as const }, 'fail'],
+    [{ ...all('yes'), leg: 'unsure' as const }, 'undecided'],
+    [{ ...all('unsure'), leg: 'no' as const }, 'fail'],
+  ])('%j: %s', (answers, kind) => expect(judgeRecheck(list, answers).kind).toBe(kind))
+  test('what was no and what nobody could tell are named', () => {
+    const result = judgeRecheck(list, { ...all('yes'), leg: 'no', slack: 'unsure' })
+    expect(result.put.map((i) => i.id)).toEqual(['leg'])
+    expect(result.open.map((i) => i.id)).toEqual(['slack'])
+  })
+  test('nothing to ask is no pass', () => expect(judgeRecheck([], {}).kind).toBe('undecided'))
+})

@@ -1,0 +1,16 @@
+import { ask, buildCase, kindOf } from '../../../test/build.ts'
+import { assess } from '../../index.ts'
+
+const waiting = { awaitsCheck: { job: 'wash', since: '2026-11-20' } }
+
+test.each([
+  [{}, 'not-applicable'],
+  [waiting, 'fail'],
+])('%j: %s', (unit, kind) => expect(kindOf('unit-awaits-check', buildCase({ unit }))).toBe(kind))
+
+test('it is not for use, and the reason names the job and its day', () => {
+  const c = buildCase({ unit: waiting })
+  expect(assess(c).verdict).toBe('not-permitted')
+  const outcome = ask('unit-awaits-check', c)
+  expect(outcome !== 'not-applicable' && outcome.reason()).toContain('“wash” was begun on 2026-11-20')
+})
