@@ -6,6 +6,8 @@ import { ServeStaticModule } from '@nestjs/serve-static'
 import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
 import { openApiSchemas } from '@nimble-anchor/core'
 import helmet from 'helmet'
+import { JobsController } from './aftercare/jobs.controller'
+import { JobsService } from './aftercare/jobs.service'
 import { AssessController } from './assess/assess.controller'
 import { CatalogueController } from './catalogue/catalogue.controller'
 import { CatalogueService } from './catalogue/catalogue.service'
@@ -14,10 +16,17 @@ import { FittingsController } from './fittings/fittings.controller'
 import { HandoverController } from './handover/handover.controller'
 import { HandoverService } from './handover/handover.service'
 import { FittingsService } from './fittings/fittings.service'
+import { FamiliesController } from './families/families.controller'
+import { FamiliesService } from './families/families.service'
+import { RecheckService } from './handover/recheck.service'
 import { Clock } from './http/clock'
 import { FaultsException, toFaults } from './http/faults'
 import { PracticeController } from './practice/practice.controller'
 import { PracticeService } from './practice/practice.service'
+import { DayController } from './records/day.controller'
+import { DayService } from './records/day.service'
+import { LogbookController } from './records/logbook.controller'
+import { LogbookService } from './records/logbook.service'
 import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
 
@@ -68,6 +77,10 @@ class AppModule {
         AssessController,
         PracticeController,
         RulesController,
+        FamiliesController,
+        JobsController,
+        DayController,
+        LogbookController,
       ],
       providers: [
         { provide: Database, useValue: database },
@@ -76,6 +89,11 @@ class AppModule {
         PracticeService,
         FittingsService,
         HandoverService,
+        RecheckService,
+        FamiliesService,
+        JobsService,
+        DayService,
+        LogbookService,
       ],
     }
   }

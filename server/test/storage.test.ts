@@ -154,7 +154,7 @@ describe('the store', () => {
     const tables = async () =>
       (
         (await source.query(
-          `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> 'migrations' ORDER BY name`,
+          `SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> 'migrations' AND name NOT LIKE 'fitting_search%' ORDER BY name`,
         )) as { name: string }[]
       ).map((t) => t.name)
     await source.runMigrations()

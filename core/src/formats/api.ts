@@ -2,7 +2,7 @@ import type { Case, Changed, Fault } from '../casefile/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import type { Interval, IsoDate } from '../quantities/index.ts'
 import type { AheadItem, Gap, Leg, Sequence } from '../ahead/index.ts'
-import type { Verdict } from '../verdict/index.ts'
+import type { Stage, Verdict } from '../verdict/index.ts'
 import type { CatalogueKind } from './reading.ts'
 
 /** What the server answers about fittings: one set of shapes for both sides of the wall. Times are ISO 8601 in UTC. */
@@ -29,6 +29,12 @@ export interface FittingSummary {
   readonly vehicleName: string | null
   readonly restraintName: string | null
   readonly revises: string | null
+  /** A running number, for finding it again. */
+  readonly number: number
+  /** Where the work stands. */
+  readonly stage: Stage
+  /** It came already fitted: what is found wrong first was wrong on arrival. */
+  readonly arrivedInstalled: boolean
 }
 
 export interface HistoryEntry {

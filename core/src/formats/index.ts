@@ -1,5 +1,6 @@
 export * from './catalogue.ts'
 export * from './json-schema.ts'
 export * from './api.ts'
+export * from './records.ts'
 export * from './spreadsheet.ts'
 export * from './reading.ts'

@@ -185,3 +185,7 @@ export function assess(c: Case): Assessment {
     caution: CAUTION,
   }
 }
+
+/** Where the work stands: the first stage that has not passed. */
+export const openStage = ({ stages }: Pick<Assessment, 'stages'>): Stage =>
+  STAGES.find((s) => stages[s] !== 'pass') ?? 'hand-over'

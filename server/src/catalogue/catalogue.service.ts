@@ -4,11 +4,13 @@ import {
   readCatalogue,
   type Catalogue,
   type CatalogueKind,
+  type Child,
   type ImportRow,
   type ReadItem,
 } from '@nimble-anchor/core'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
+import { familyOf } from '../families/family-of'
 import { Database } from '../storage/database'
 import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
 
@@ -71,7 +73,12 @@ export class CatalogueService {
       if (faults.length > 0) throw new FaultsException(NOTHING_IMPORTED, faults)
       for (const [i, { kind, id, item }] of items.entries()) {
         if (rows[i]?.state === 'same') continue
-        const columns = kind === 'units' ? { modelId: (item as unknown as { modelId: string }).modelId } : {}
+        const columns =
+          kind === 'units'
+            ? { modelId: (item as unknown as { modelId: string }).modelId }
+            : kind === 'children'
+              ? { familyId: await familyOf(manager, item as unknown as Child) }
+              : {}
         await manager.save(TARGETS[kind], { id, body: item, ...columns })
       }
       return rows

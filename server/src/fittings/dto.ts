@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsDefined,
   IsInt,
   IsOptional,
@@ -17,6 +18,8 @@ import {
   ValidateNested,
 } from 'class-validator'
 
+/** The same as core's `strokesSchema`, which judges the document; here it names the field at the door. */
+const STROKES = /^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/
 const ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
 export class CreateFittingDto {
@@ -30,6 +33,14 @@ export class CreateFittingDto {
   @IsString()
   @Matches(ID, { message: 'must be the id of a vehicle' })
   vehicleId?: string
+
+  @ApiProperty({
+    required: false,
+    description: 'It came already fitted; what is found wrong at the first look was wrong on arrival.',
+  })
+  @IsOptional()
+  @IsBoolean()
+  arrivedInstalled?: boolean
 }
 
 export class PutDto {
@@ -86,4 +97,16 @@ export class SignDto extends UndoDto {
   @IsString()
   @Length(1, 120)
   carerName: string
+
+  @ApiProperty({ required: false, description: 'Strokes of a drawn signature as SVG path data on 300 × 100.' })
+  @IsOptional()
+  @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
+  @MaxLength(12_000)
+  fitterStrokes?: string
+
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
+  @MaxLength(12_000)
+  carerStrokes?: string
 }

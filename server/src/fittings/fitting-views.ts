@@ -1,14 +1,18 @@
 import {
   assess,
+  chosenIn,
   massOf,
   modelName,
+  openStage,
+  routeKindOf,
   statureOf,
   vehicleName,
+  type Assessment,
   type Case,
+  type Finding,
   type FittingSummary,
   type FittingView,
   type GrowthReading,
-  type Verdict,
 } from '@nimble-anchor/core'
 import type { FittingRow } from '../storage/entities'
 
@@ -27,26 +31,50 @@ export function toView(row: FittingRow): FittingView {
   }
 }
 
+type Columns = Pick<
+  FittingRow,
+  | 'current'
+  | 'verdict'
+  | 'headline'
+  | 'stage'
+  | 'childName'
+  | 'vehicleName'
+  | 'restraintName'
+  | 'vehicleId'
+  | 'modelId'
+  | 'unitId'
+  | 'routeKind'
+>
 interface Judged {
-  /** The columns beside a case: what lists show of it. */
-  readonly columns: Pick<FittingRow, 'current' | 'verdict' | 'headline' | 'childName' | 'vehicleName' | 'restraintName'>
+  /** The columns beside a case: what lists show of it, and count by. */
+  readonly columns: Columns
   readonly decidedBy: string | null
+  readonly findings: readonly Finding[]
 }
 
 export function judge(c: Case): Judged {
-  const { verdict, headline, decidedBy } = assess(c)
-  return { columns: columnsOf(c, verdict, headline), decidedBy: decidedBy?.ruleId ?? null }
+  const assessment = assess(c)
+  return {
+    columns: columnsOf(c, assessment),
+    decidedBy: assessment.decidedBy?.ruleId ?? null,
+    findings: assessment.findings,
+  }
 }
 
-function columnsOf(c: Case, verdict: Verdict, headline: string): Judged['columns'] {
-  const model = c.restraints.find((m) => m.id === c.choice.modelId)
+function columnsOf(c: Case, assessment: Assessment): Columns {
+  const { model, mode, route } = chosenIn(c)
   return {
     current: c,
-    verdict,
-    headline,
+    verdict: assessment.verdict,
+    headline: assessment.headline,
+    stage: c.handover ? 'hand-over' : openStage(assessment),
     childName: [c.child.name, c.child.familyName].filter(Boolean).join(' '),
     vehicleName: c.vehicle ? vehicleName(c.vehicle) : null,
     restraintName: model ? modelName(model) : null,
+    vehicleId: c.vehicle?.id ?? null,
+    modelId: c.choice.modelId ?? null,
+    unitId: c.choice.unitId ?? null,
+    routeKind: mode && route ? routeKindOf(mode, route) : null,
   }
 }
 
@@ -61,6 +89,9 @@ export const SUMMARY_COLUMNS = [
   'vehicleName',
   'restraintName',
   'revises',
+  'number',
+  'stage',
+  'arrivedInstalled',
 ] as const satisfies readonly (keyof FittingSummary)[]
 
 /** An imported case keeps its own order; new entries come after it. */
@@ -79,3 +110,9 @@ export function toReading(fittingId: string, c: Case): GrowthReading | undefined
   const on = c.child.statureCm?.on ?? c.child.massKg?.on ?? c.today
   return { fittingId, on, ...(massKg && { massKg }), ...(statureCm && { statureCm }) }
 }
+
+/** A row of a plain query as the summary that it stands for: SQLite has no booleans. */
+export const toSummary = <T extends { arrivedInstalled: unknown }>(row: T): T & { arrivedInstalled: boolean } => ({
+  ...row,
+  arrivedInstalled: row.arrivedInstalled === 1 || row.arrivedInstalled === true,
+})

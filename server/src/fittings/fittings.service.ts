@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
+import { ConflictException, Injectable, NotFoundException, type OnApplicationBootstrap } from '@nestjs/common'
 import {
   applyPuts,
   assess,
@@ -15,6 +15,7 @@ import {
   type GrowthReading,
   type HistoryEntry,
   type Put,
+  type Stage,
   type Vehicle,
 } from '@nimble-anchor/core'
 import type { EntityManager } from 'typeorm'
@@ -22,7 +23,18 @@ import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
-import { highestSequence, judge, keyOf, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toView } from './fitting-views'
+import { familyOf } from '../families/family-of'
+import { keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
+import {
+  highestSequence,
+  judge,
+  keyOf,
+  SUMMARY_COLUMNS,
+  SUMMARY_LIMIT,
+  toReading,
+  toSummary,
+  toView,
+} from './fitting-views'
 import { PracticeService } from '../practice/practice.service'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
@@ -31,17 +43,30 @@ const takeable = (entry: EntryRow): Changed[] => (entry.changes as Changed[]).fi
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
-export class FittingsService {
+export class FittingsService implements OnApplicationBootstrap {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
     private readonly practice: PracticeService,
   ) {}
 
+  /** Fittings from before stages were kept: core says once where each stands. */
+  async onApplicationBootstrap(): Promise<void> {
+    await this.db.write(async (manager) => {
+      for (const row of await manager.findBy(FittingRow, { stage: '' as Stage })) {
+        const { stage } = judge(row.current as Case).columns
+        await manager.update(FittingRow, { id: row.id }, { stage })
+      }
+    })
+  }
+
   /** Plain rows: making two hundred entities of them takes longer than reading them. */
-  list(): Promise<readonly FittingSummary[]> {
+  async list(): Promise<readonly FittingSummary[]> {
     const columns = SUMMARY_COLUMNS.map((c) => `"${c}"`).join(', ')
-    return this.db.read.query(`SELECT ${columns} FROM "fitting" ORDER BY "updatedAt" DESC LIMIT ${SUMMARY_LIMIT}`)
+    const rows = (await this.db.read.query(
+      `SELECT ${columns} FROM "fitting" ORDER BY "updatedAt" DESC LIMIT ${SUMMARY_LIMIT}`,
+    )) as FittingSummary[]
+    return rows.map(toSummary)
   }
 
   async get(id: string): Promise<FittingView> {
@@ -71,7 +96,7 @@ export class FittingsService {
     return rows.flatMap((row) => toReading(row.id, row.current as Case) ?? [])
   }
 
-  create({ childId, vehicleId }: CreateFittingDto): Promise<FittingView> {
+  create({ childId, vehicleId, arrivedInstalled }: CreateFittingDto): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const child = await manager.findOneBy(ChildRow, { id: childId })
       if (!child)
@@ -84,19 +109,23 @@ export class FittingsService {
           { path: '$.vehicleId', message: `no vehicle "${vehicleId}"` },
         ])
       }
-      return this.insert(manager, {
-        format: CASE_FORMAT,
-        version: 1,
-        today: this.clock.today(),
-        child: child.body as Child,
-        ...(vehicle && { vehicle: vehicle.body as Vehicle }),
-        restraints: [],
-        choice: { at: 0 },
-        settings: {},
-        disturbances: {},
-        readings: {},
-        ...(await this.practice.defaults(manager)),
-      })
+      return this.insert(
+        manager,
+        {
+          format: CASE_FORMAT,
+          version: 1,
+          today: this.clock.today(),
+          child: child.body as Child,
+          ...(vehicle && { vehicle: vehicle.body as Vehicle }),
+          restraints: [],
+          choice: { at: 0 },
+          settings: {},
+          disturbances: {},
+          readings: {},
+          ...(await this.practice.defaults(manager)),
+        },
+        { arrivedInstalled: arrivedInstalled ?? false },
+      )
     })
   }
 
@@ -107,7 +136,12 @@ export class FittingsService {
     return this.db.write(async (manager) => {
       const { child } = parsed.value
       const known = await manager.findOneBy(ChildRow, { id: child.id })
-      if (!known) await manager.insert(ChildRow, { id: child.id, body: child as object })
+      if (!known)
+        await manager.insert(ChildRow, {
+          id: child.id,
+          body: child as object,
+          familyId: await familyOf(manager, child),
+        })
       return this.insert(manager, parsed.value)
     })
   }
@@ -149,7 +183,7 @@ export class FittingsService {
   }
 
   /** Signs a fitting that is ready to travel, and closes it. */
-  sign(id: string, { baseSequence, who, carerName }: SignDto): Promise<FittingView> {
+  sign(id: string, { baseSequence, who, carerName, fitterStrokes, carerStrokes }: SignDto): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
@@ -162,9 +196,16 @@ export class FittingsService {
         throw new ConflictException(`Only a fitting that is ready to travel is signed. ${assessment.headline}`)
       }
       row.status = 'signed'
-      return this.append(manager, row, who, [
-        { path: ['handover'], value: { fitterName: who, carerName, signedAt: this.clock.now() } },
-      ])
+      const handover = {
+        fitterName: who,
+        carerName,
+        ...(fitterStrokes !== undefined && { fitterStrokes }),
+        ...(carerStrokes !== undefined && { carerStrokes }),
+        signedAt: this.clock.now(),
+      }
+      const signed = await this.append(manager, row, who, [{ path: ['handover'], value: handover }])
+      await keepDue(manager, id, signed.case)
+      return signed
     })
   }
 
@@ -175,7 +216,7 @@ export class FittingsService {
       if (row.status !== 'signed')
         throw new ConflictException('Only a signed fitting is revised; an open one is simply changed.')
       const { handover: _signed, ...current } = row.current as Case
-      return this.insert(manager, { ...current, today: this.clock.today() }, row.id)
+      return this.insert(manager, { ...current, today: this.clock.today() }, { revises: row.id })
     })
   }
 
@@ -243,12 +284,15 @@ export class FittingsService {
     entry: { readonly who: string; readonly changes: readonly Changed[]; readonly undoes: number | null },
   ): Promise<FittingView> {
     const before = row.current as Case
-    const { columns, decidedBy } = judge(next)
+    const textBefore = searchText(before, row)
+    const { columns, decidedBy, findings } = judge(next)
+    const enteredBefore = row.updatedAt
     const change = {
       ...columns,
       status: row.status,
       sequence: row.sequence + 1,
       updatedAt: this.clock.now(),
+      fitter: entry.who,
     }
     Object.assign(row, change)
     await manager.update(FittingRow, { id: row.id }, change as object)
@@ -261,14 +305,26 @@ export class FittingsService {
       undoes: entry.undoes,
       decidedBy,
     })
+    // An entry that takes another back finds nothing wrong: the slip was in the record.
+    if (entry.undoes === null) await keepFaults(manager, row, entry.changes, findings)
+    await keepStageTime(manager, row.id, entry.changes, enteredBefore, row.updatedAt)
+    const text = searchText(next, row)
+    if (text !== textBefore) await keepSearch(manager, row.number, text, false)
     // What was measured belongs to the child, and the next fitting starts from it.
     if (JSON.stringify(before.child) !== JSON.stringify(next.child))
       await manager.update(ChildRow, { id: row.childId }, { body: next.child as object })
     return toView(row)
   }
 
-  private async insert(manager: EntityManager, c: Case, revises: string | null = null): Promise<FittingView> {
+  private async insert(
+    manager: EntityManager,
+    c: Case,
+    over: { readonly revises?: string; readonly arrivedInstalled?: boolean } = {},
+  ): Promise<FittingView> {
     const now = this.clock.now()
+    const [{ next }] = (await manager.query(`SELECT coalesce(max("number"), 0) + 1 AS "next" FROM "fitting"`)) as [
+      { next: number },
+    ]
     const row = manager.create(FittingRow, {
       id: randomUUID(),
       childId: c.child.id,
@@ -276,11 +332,16 @@ export class FittingsService {
       updatedAt: now,
       status: c.handover ? 'signed' : 'open',
       sequence: highestSequence(c),
-      revises,
+      revises: over.revises ?? null,
+      number: next,
+      arrivedInstalled: over.arrivedInstalled ?? false,
+      fitter: c.handover?.fitterName ?? null,
       ...judge(c).columns,
       initial: c as object,
     } as FittingRow)
     await manager.insert(FittingRow, row as object)
+    await keepSearch(manager, row.number, searchText(c, row), true)
+    if (c.handover) await keepDue(manager, row.id, c)
     return toView(row)
   }
 }

@@ -1,12 +1,53 @@
-import { Controller, Get, Param, ParseUUIDPipe, StreamableFile } from '@nestjs/common'
-import { ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
-import type { AheadView } from '@nimble-anchor/core'
+import { Body, Controller, Get, Param, ParseUUIDPipe, Post, StreamableFile } from '@nestjs/common'
+import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import {
+  RECHECK_ANSWERS,
+  RECHECK_TAPS,
+  type AheadView,
+  type RecheckAnswer,
+  type RecheckView,
+} from '@nimble-anchor/core'
+import {
+  IsObject,
+  IsString,
+  Length,
+  Validate,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
+} from 'class-validator'
 import { HandoverService } from './handover.service'
+import { RecheckService } from './recheck.service'
+
+@ValidatorConstraint()
+class Answers implements ValidatorConstraintInterface {
+  validate(value: unknown): boolean {
+    const answers: unknown[] = typeof value === 'object' && value !== null ? Object.values(value) : []
+    return answers.length <= RECHECK_TAPS && answers.every((a) => (RECHECK_ANSWERS as readonly unknown[]).includes(a))
+  }
+  defaultMessage(): string {
+    return `must hold at most ${RECHECK_TAPS} answers, each of ${RECHECK_ANSWERS.join(', ')}`
+  }
+}
+
+class RecheckDto {
+  @ApiProperty({ example: 'Maren Hale' })
+  @IsString()
+  @Length(1, 120)
+  who: string
+
+  @ApiProperty({ example: { connectors: 'yes', leg: 'unsure' } })
+  @IsObject()
+  @Validate(Answers)
+  answers: Record<string, RecheckAnswer>
+}
 
 @ApiTags('handover')
 @Controller('api/fittings')
 export class HandoverController {
-  constructor(private readonly handover: HandoverService) {}
+  constructor(
+    private readonly handover: HandoverService,
+    private readonly rechecks: RecheckService,
+  ) {}
 
   @Get(':id/ahead')
   @ApiOperation({ summary: 'What changes next and when, and one restraint after another from the shelf' })
@@ -32,5 +73,17 @@ export class HandoverController {
       type: 'text/calendar; charset=utf-8',
       disposition: 'attachment; filename="due.ics"',
     })
+  }
+
+  @Get(':id/rechecks')
+  @ApiOperation({ summary: 'What the carer found at home, the newest first' })
+  recheckList(@Param('id', ParseUUIDPipe) id: string): Promise<readonly RecheckView[]> {
+    return this.rechecks.list(id)
+  }
+
+  @Post(':id/rechecks')
+  @ApiOperation({ summary: 'The carer’s answers to at most ten questions' })
+  recheck(@Param('id', ParseUUIDPipe) id: string, @Body() body: RecheckDto): Promise<RecheckView> {
+    return this.rechecks.add(id, body.who, body.answers)
   }
 }

@@ -128,6 +128,20 @@ export class Database implements OnModuleDestroy {
     for (const answer of answers) answer()
   }
 
+  /** After erasing: nothing of it stays in the log, nor in pages that are free but not written over. */
+  async forget(): Promise<void> {
+    while (this.storing) await this.storing
+    const cleaned = this.rewrite()
+    // Whoever writes meanwhile waits, and is stored right after.
+    this.storing = cleaned.catch(() => undefined).then(() => this.storeAll())
+    await cleaned
+  }
+
+  private async rewrite(): Promise<void> {
+    await this.writer.query('VACUUM')
+    await this.writer.query('PRAGMA wal_checkpoint(TRUNCATE)')
+  }
+
   get read(): EntityManager {
     return this.reader.manager
   }

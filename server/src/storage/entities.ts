@@ -1,4 +1,13 @@
-import type { Verdict } from '@nimble-anchor/core'
+import type {
+  AheadItem,
+  JobKind,
+  JobPlan,
+  JobRecord,
+  RecheckItem,
+  Stage,
+  Verdict,
+  VisitState,
+} from '@nimble-anchor/core'
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
 
 /**
@@ -32,6 +41,17 @@ export class UnitRow {
 export class ChildRow {
   @PrimaryColumn('text') id: string
   @Column('simple-json') body: unknown
+  @Index()
+  @Column('text')
+  familyId: string
+}
+
+/** Who belongs together: exported and erased as one. */
+@Entity('family')
+export class FamilyRow {
+  @PrimaryColumn('text') id: string
+  @Column('text') name: string
+  @Column('text') note: string
 }
 
 @Entity('fitting')
@@ -58,6 +78,19 @@ export class FittingRow {
   @Column('text') childName: string
   @Column('text', { nullable: true }) vehicleName: string | null
   @Column('text', { nullable: true }) restraintName: string | null
+  /** Counts up; the row of the search index. */
+  @Index({ unique: true })
+  @Column('integer')
+  number: number
+  @Column('text') stage: Stage
+  @Column('boolean') arrivedInstalled: boolean
+  // What a logbook filters and counts by.
+  @Column('text', { nullable: true }) vehicleId: string | null
+  @Column('text', { nullable: true }) modelId: string | null
+  @Column('text', { nullable: true }) unitId: string | null
+  @Column('text', { nullable: true }) routeKind: string | null
+  /** Who made the newest entry. */
+  @Column('text', { nullable: true }) fitter: string | null
   /** The case as it was created, from which the history replays. */
   @Column('simple-json', { select: false }) initial: unknown
   @Column('simple-json') current: unknown
@@ -78,6 +111,85 @@ export class EntryRow {
   @Column('integer', { nullable: true }) undoes: number | null
   /** The rule that decided after this entry; none where nothing stood in the way. */
   @Column('text', { nullable: true }) decidedBy: string | null
+}
+
+/** A rule that refused a fitting at some time on its way. */
+@Entity('fitting_fault')
+export class FaultRow {
+  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') ruleId: string
+  @Column('text') at: string
+  /** It was wrong when a fitting that came already installed was first looked at. */
+  @Column('boolean') onArrival: boolean
+}
+
+/** Working time in a stage, from the times between entries. */
+@Entity('fitting_stage')
+export class StageTimeRow {
+  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') stage: string
+  @Column('integer') seconds: number
+}
+
+/** What is due after a signed fitting, kept so that nobody need grow children to list a day. */
+@Entity('due')
+export class DueRow {
+  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') itemId: string
+  @Column('text') early: string
+  @Column('simple-json') item: AheadItem
+}
+
+/** The same installation looked at again by the carer. Append-only. */
+@Entity('recheck')
+export class RecheckRow {
+  @PrimaryColumn('text') id: string
+  @Column('text') fittingId: string
+  @Column('text') at: string
+  @Column('text') who: string
+  @Column('text') kind: 'pass' | 'fail' | 'undecided'
+  @Column('simple-json') items: readonly RecheckItem[]
+  @Column('simple-json') answers: Readonly<Record<string, 'yes' | 'no' | 'unsure'>>
+}
+
+/** Work on one unit beside a fitting; its plan stays as it was generated. */
+@Entity('job')
+export class JobRow {
+  @PrimaryColumn('text') id: string
+  @Column('text') unitId: string
+  @Column('text') unitName: string
+  @Column('text', { nullable: true }) fittingId: string | null
+  @Column('text') kind: JobKind
+  @Column('simple-json') plan: JobPlan
+  @Column('simple-json') record: JobRecord
+  @Column('text') state: 'steps' | 'checks' | 'passed' | 'failed'
+  @Column('text') startedAt: string
+  @Column('text', { nullable: true }) endedAt: string | null
+}
+
+/** Append-only: who did or answered what of a job. */
+@Entity('job_entry')
+export class JobEntryRow {
+  @PrimaryColumn('text') jobId: string
+  @PrimaryColumn('integer') sequence: number
+  @Column('text') at: string
+  @Column('text') who: string
+  @Column('text') what: string
+}
+
+/** One family at the bay on one day. */
+@Entity('visit')
+export class VisitRow {
+  @PrimaryColumn('text') id: string
+  @Column('text') day: string
+  @Column('text') time: string
+  @Column('text') who: string
+  @Column('text') note: string
+  @Column('boolean') isWalkIn: boolean
+  @Column('text') state: VisitState
+  @Column('text', { nullable: true }) childId: string | null
+  @Column('text', { nullable: true }) vehicleId: string | null
+  @Column('text', { nullable: true }) fittingId: string | null
 }
 
 @Entity('practice_profile')
@@ -102,9 +214,17 @@ export const ENTITIES = [
   VehicleRow,
   ModelRow,
   UnitRow,
+  FamilyRow,
   ChildRow,
   FittingRow,
   EntryRow,
+  FaultRow,
+  StageTimeRow,
+  DueRow,
+  RecheckRow,
+  JobRow,
+  JobEntryRow,
+  VisitRow,
   PracticeRow,
   LocalRuleRow,
   SettingRow,

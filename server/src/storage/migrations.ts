@@ -1,3 +1,4 @@
+import { Records1790000000004 } from './migration-records'
 import type { MigrationInterface, QueryRunner } from 'typeorm'
 
 export class Initial1790000000001 implements MigrationInterface {
@@ -105,4 +106,9 @@ export class Revisions1790000000003 implements MigrationInterface {
   }
 }
 
-export const MIGRATIONS = [Initial1790000000001, PracticeAndDeciding1790000000002, Revisions1790000000003]
+export const MIGRATIONS = [
+  Initial1790000000001,
+  PracticeAndDeciding1790000000002,
+  Revisions1790000000003,
+  Records1790000000004,
+]

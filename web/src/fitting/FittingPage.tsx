@@ -1,4 +1,4 @@
-import { CHECKS, STAGE_TEXT, STAGES, type Assessment, type Case, type Stage } from '@nimble-anchor/core'
+import { CHECKS, openStage, STAGE_TEXT, STAGES, type Assessment, type Case, type Stage } from '@nimble-anchor/core'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
@@ -25,11 +25,6 @@ const HandOverStage = lazy(() => import('./handover/HandOverStage.tsx'))
 
 const REFRESH_MS = 20_000
 
-/** The stage to open first: where the work stands. */
-function firstOpenStage(assessment: Assessment): Stage {
-  return STAGES.find((s) => assessment.stages[s] !== 'pass') ?? 'hand-over'
-}
-
 export function FittingPage() {
   const { id = '', stage } = useParams()
   const { status, case: current, open, view, notice, clearNotice, refresh } = useFitting()
@@ -45,7 +40,7 @@ export function FittingPage() {
   }, [id, stage, rememberStage])
   useEffect(() => {
     if (!isLoaded || isStage(stage) || !assessment) return
-    void navigate(`/fittings/${id}/${isStage(lastStage) ? lastStage : firstOpenStage(assessment)}`, { replace: true })
+    void navigate(`/fittings/${id}/${isStage(lastStage) ? lastStage : openStage(assessment)}`, { replace: true })
   }, [isLoaded, stage, id, navigate, assessment, lastStage])
   useEffect(() => {
     if (notice === null) return

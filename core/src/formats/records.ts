@@ -1,0 +1,122 @@
+import type { JobKind, JobPlan, JobRecord, JobState } from '../aftercare/index.ts'
+import type { AheadItem } from '../ahead/index.ts'
+import type { Child } from '../child/index.ts'
+import type { RecheckAnswer, RecheckItem } from '../procedure/index.ts'
+import type { Decision, IsoDate } from '../quantities/index.ts'
+import type { RouteKind } from '../restraint/index.ts'
+import type { Stage } from '../verdict/index.ts'
+import type { FittingSummary } from './api.ts'
+
+/** What the server answers about the bay's day, families and the logbook. Days are local, times ISO 8601 in UTC. */
+
+export const VISIT_STATES = ['expected', 'here', 'done', 'away'] as const
+export type VisitState = (typeof VISIT_STATES)[number]
+
+/** One family at the bay: booked for a time, or walked in. */
+export interface VisitView {
+  readonly id: string
+  readonly day: IsoDate
+  /** HH:MM where the bay stands. */
+  readonly time: string
+  readonly who: string
+  readonly note: string
+  readonly isWalkIn: boolean
+  readonly state: VisitState
+  readonly familyId: string | null
+  readonly childId: string | null
+  readonly vehicleId: string | null
+  readonly fitting: FittingSummary | null
+}
+
+/** Something that has come due for a family. */
+export interface DueView {
+  readonly fittingId: string
+  readonly familyId: string | null
+  readonly childName: string
+  readonly restraintName: string | null
+  readonly item: AheadItem
+  readonly isPast: boolean
+}
+
+export interface JobView {
+  readonly id: string
+  readonly unitId: string
+  readonly unitName: string
+  readonly fittingId: string | null
+  readonly kind: JobKind
+  readonly plan: JobPlan
+  readonly record: JobRecord
+  readonly state: JobState['state']
+  readonly startedAt: string
+  readonly endedAt: string | null
+  /** Who did or answered what, oldest first. */
+  readonly log: readonly { readonly at: string; readonly who: string; readonly what: string }[]
+}
+
+export interface DayView {
+  readonly today: IsoDate
+  readonly visits: readonly VisitView[]
+  readonly due: readonly DueView[]
+  readonly jobs: readonly JobView[]
+}
+
+export interface RecheckView {
+  readonly id: string
+  readonly fittingId: string
+  readonly at: string
+  readonly who: string
+  readonly kind: Decision
+  readonly items: readonly RecheckItem[]
+  readonly answers: Readonly<Record<string, RecheckAnswer>>
+}
+
+export interface FamilySummary {
+  readonly id: string
+  readonly name: string
+  readonly children: readonly { readonly id: string; readonly name: string }[]
+  readonly fittings: number
+  readonly lastAt: string | null
+}
+
+export interface FamilyView {
+  readonly id: string
+  readonly name: string
+  readonly note: string
+  readonly children: readonly Child[]
+  /** The newest first. */
+  readonly fittings: readonly (FittingSummary & { readonly childId: string })[]
+  /** Cars and restraints that its fittings were made in, the latest first. */
+  readonly cars: readonly string[]
+  readonly restraints: readonly { readonly name: string; readonly serial: string | null; readonly lastAt: string }[]
+  readonly rechecks: readonly RecheckView[]
+}
+
+export interface LogbookRow extends FittingSummary {
+  readonly routeKind: RouteKind | null
+  readonly fitter: string | null
+  /** Rules that ever refused it on the way, in working order of the bay. */
+  readonly faults: readonly string[]
+}
+export interface LogbookPage {
+  readonly total: number
+  readonly rows: readonly LogbookRow[]
+}
+
+/** A count against those that could have had it. */
+export interface Share {
+  readonly key: string
+  readonly count: number
+  readonly of: number
+}
+export interface LogbookCharts {
+  readonly fittings: number
+  /** Which checks fail most, by rule. */
+  readonly failing: readonly Share[]
+  /** Fittings with at least one failed check, by kind of route and by restraint. */
+  readonly byRoute: readonly Share[]
+  readonly byRestraint: readonly Share[]
+  /** Median minutes that a fitting spends in a stage. */
+  readonly minutes: readonly { readonly stage: Stage; readonly median: number; readonly fittings: number }[]
+  /** What was wrong with fittings that came already installed. */
+  readonly onArrival: { readonly fittings: number; readonly withFault: number; readonly faults: readonly Share[] }
+}

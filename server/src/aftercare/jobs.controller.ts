@@ -1,0 +1,100 @@
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common'
+import { ApiConflictResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import { JOB_KINDS, type JobKind, type JobView } from '@nimble-anchor/core'
+import { IsBoolean, IsIn, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
+import { JobsService } from './jobs.service'
+
+class WhoDto {
+  @ApiProperty({ example: 'Jory Quill' })
+  @IsString()
+  @Length(1, 120)
+  who: string
+}
+class BeginJobDto extends WhoDto {
+  @ApiProperty({ example: 'u-carrick-1' })
+  @IsString()
+  @MaxLength(64)
+  unitId: string
+
+  @ApiProperty({ enum: JOB_KINDS })
+  @IsIn(JOB_KINDS)
+  kind: JobKind
+
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsUUID()
+  fittingId?: string
+
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  fromModeId?: string
+
+  @ApiProperty({ required: false })
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  toModeId?: string
+}
+class JobStepDto extends WhoDto {
+  @ApiProperty()
+  @IsString()
+  @MaxLength(64)
+  stepId: string
+
+  @ApiProperty()
+  @IsBoolean()
+  isDone: boolean
+}
+class JobAnswerDto extends WhoDto {
+  @ApiProperty()
+  @IsString()
+  @MaxLength(64)
+  checkId: string
+
+  @ApiProperty()
+  @IsString()
+  @MaxLength(64)
+  optionId: string
+}
+
+@ApiTags('jobs')
+@Controller('api/jobs')
+export class JobsController {
+  constructor(private readonly jobs: JobsService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Open jobs, or all jobs of one unit' })
+  list(@Query('unitId') unitId?: string): Promise<readonly JobView[]> {
+    return this.jobs.list(unitId)
+  }
+
+  @Post()
+  @ApiOperation({ summary: 'Begin a job on a unit: its steps are generated' })
+  @ApiConflictResponse({ description: 'The same job is open on the unit' })
+  begin(@Body() body: BeginJobDto): Promise<JobView> {
+    return this.jobs.begin(body)
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'One job' })
+  get(@Param('id', ParseUUIDPipe) id: string): Promise<JobView> {
+    return this.jobs.get(id)
+  }
+
+  @Post(':id/steps')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Note a step as done, or take it back' })
+  step(@Param('id', ParseUUIDPipe) id: string, @Body() b: JobStepDto): Promise<JobView> {
+    return this.jobs.step(id, b.who, b.stepId, b.isDone)
+  }
+
+  @Post(':id/answers')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Answer a check at the end' })
+  @ApiConflictResponse({ description: 'A step is still open' })
+  answer(@Param('id', ParseUUIDPipe) id: string, @Body() b: JobAnswerDto): Promise<JobView> {
+    return this.jobs.answer(id, b.who, b.checkId, b.optionId)
+  }
+}

@@ -1,0 +1,81 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
+import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core'
+import { IsBoolean, IsIn, IsString, IsUUID, Length, Matches, MaxLength, ValidateIf } from 'class-validator'
+import { DayService } from './day.service'
+
+class VisitDto {
+  @ApiProperty({ example: '2026-11-25' })
+  @Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'must be a day, YYYY-MM-DD' })
+  day: string
+
+  @ApiProperty({ example: '10:20' })
+  @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'must be a time, HH:MM' })
+  time: string
+
+  @ApiProperty({ example: 'Hale' })
+  @IsString()
+  @Length(1, 120)
+  who: string
+
+  @ApiProperty()
+  @IsString()
+  @MaxLength(500)
+  note: string
+
+  @ApiProperty()
+  @IsBoolean()
+  isWalkIn: boolean
+
+  @ApiProperty({ enum: VISIT_STATES })
+  @IsIn(VISIT_STATES)
+  state: VisitState
+
+  @ApiProperty({ nullable: true, type: String })
+  @ValidateIf((v: VisitDto) => v.childId !== null)
+  @IsString()
+  @MaxLength(64)
+  childId: string | null
+
+  @ApiProperty({ nullable: true, type: String })
+  @ValidateIf((v: VisitDto) => v.vehicleId !== null)
+  @IsString()
+  @MaxLength(64)
+  vehicleId: string | null
+
+  @ApiProperty({ nullable: true, type: String })
+  @ValidateIf((v: VisitDto) => v.fittingId !== null)
+  @IsUUID()
+  fittingId: string | null
+}
+
+@ApiTags('day')
+@Controller('api')
+export class DayController {
+  constructor(private readonly days: DayService) {}
+
+  @Get('day')
+  @ApiOperation({ summary: 'The bay’s day: queue, what has come due, open jobs' })
+  day(): Promise<DayView> {
+    return this.days.day()
+  }
+
+  @Post('visits')
+  @ApiOperation({ summary: 'Book a family for a time, or note a walk-in' })
+  add(@Body() visit: VisitDto): Promise<VisitView> {
+    return this.days.add({ ...visit })
+  }
+
+  @Put('visits/:id')
+  @ApiOperation({ summary: 'Change a visit' })
+  change(@Param('id', ParseUUIDPipe) id: string, @Body() visit: VisitDto): Promise<VisitView> {
+    return this.days.change(id, { ...visit })
+  }
+
+  @Delete('visits/:id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Take a visit off the queue' })
+  remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.days.remove(id)
+  }
+}

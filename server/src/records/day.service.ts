@@ -1,0 +1,125 @@
+import { randomUUID } from 'node:crypto'
+import { Injectable, NotFoundException } from '@nestjs/common'
+import {
+  addDays,
+  type AheadItem,
+  type DayView,
+  type DueView,
+  type FittingSummary,
+  type VisitState,
+  type VisitView,
+} from '@nimble-anchor/core'
+import type { EntityManager } from 'typeorm'
+import { JobsService } from '../aftercare/jobs.service'
+import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
+import { FaultsException } from '../http/faults'
+import { Clock } from '../http/clock'
+import { Database } from '../storage/database'
+import { ChildRow, FittingRow, VehicleRow, VisitRow } from '../storage/entities'
+
+export interface VisitEntry {
+  readonly day: string
+  readonly time: string
+  readonly who: string
+  readonly note: string
+  readonly isWalkIn: boolean
+  readonly state: VisitState
+  readonly childId: string | null
+  readonly vehicleId: string | null
+  readonly fittingId: string | null
+}
+
+/** Looked ahead for what comes due; looked back so far that nothing is nagged for ever. */
+const DUE_AHEAD_DAYS = 14
+const DUE_BACK_DAYS = 180
+/** A queue of last month serves nobody, and holds names. */
+const KEEP_VISITS_DAYS = 30
+const MOST_DUE = 100
+
+/** The bay's day: who comes when, what has come due, which jobs wait. */
+@Injectable()
+export class DayService {
+  constructor(
+    private readonly db: Database,
+    private readonly clock: Clock,
+    private readonly jobs: JobsService,
+  ) {}
+
+  async day(): Promise<DayView> {
+    const today = this.clock.today()
+    return { today, visits: await this.visits(today), due: await this.due(today), jobs: await this.jobs.list() }
+  }
+
+  add(visit: VisitEntry): Promise<VisitView> {
+    return this.keep(randomUUID(), visit, true)
+  }
+  change(id: string, visit: VisitEntry): Promise<VisitView> {
+    return this.keep(id, visit, false)
+  }
+  remove(id: string): Promise<void> {
+    return this.db.write(async (manager) => {
+      const { affected } = await manager.delete(VisitRow, { id })
+      if (!affected) throw new NotFoundException('There is no such visit.')
+    })
+  }
+
+  private async keep(id: string, visit: VisitEntry, isNew: boolean): Promise<VisitView> {
+    await this.db.write(async (manager) => {
+      await this.refuseUnknown(manager, visit)
+      if (isNew) {
+        await manager.query(`DELETE FROM "visit" WHERE "day" < ?`, [addDays(this.clock.today(), -KEEP_VISITS_DAYS)])
+        return void (await manager.insert(VisitRow, { id, ...visit }))
+      }
+      const { affected } = await manager.update(VisitRow, { id }, visit)
+      if (!affected) throw new NotFoundException('There is no such visit.')
+    })
+    const kept = (await this.visits(visit.day)).find((v) => v.id === id)
+    if (!kept) throw new NotFoundException('There is no such visit.')
+    return kept
+  }
+
+  private async refuseUnknown(manager: EntityManager, v: VisitEntry): Promise<void> {
+    const known = [
+      ['childId', v.childId, ChildRow],
+      ['vehicleId', v.vehicleId, VehicleRow],
+      ['fittingId', v.fittingId, FittingRow],
+    ] as const
+    for (const [field, id, target] of known) {
+      if (id !== null && (await manager.countBy(target, { id })) === 0)
+        throw new FaultsException('Nothing was saved.', [{ path: `$.${field}`, message: 'is not known' }])
+    }
+  }
+
+  private async visits(day: string): Promise<readonly VisitView[]> {
+    const columns = SUMMARY_COLUMNS.map((c) => `f."${c}" AS "f_${c}"`).join(', ')
+    const rows = (await this.db.read.query(
+      `SELECT v.*, c."familyId", ${columns} FROM "visit" v LEFT JOIN "child" c ON c."id" = v."childId" LEFT JOIN "fitting" f ON f."id" = v."fittingId" WHERE v."day" = ? ORDER BY v."time", v."id"`,
+      [day],
+    )) as Record<string, unknown>[]
+    return rows.map((r): VisitView => {
+      const fitting = Object.fromEntries(SUMMARY_COLUMNS.map((c) => [c, r[`f_${c}`]])) as unknown as FittingSummary
+      const { id, time, who, note, state, familyId, childId, vehicleId } = r as unknown as VisitView
+      return { id, day, time, who, note, isWalkIn: r.isWalkIn === 1, state, familyId, childId, vehicleId, fitting: r.f_id === null ? null : toSummary(fitting) } // prettier-ignore
+    })
+  }
+
+  /**
+   * What is due by the newest signed fitting of each child. A look at the fit
+   * is settled by a re-check that passed near its day.
+   */
+  private async due(today: string): Promise<readonly DueView[]> {
+    const rows = (await this.db.read.query(
+      `SELECT d."fittingId", d."item", c."familyId", f."childName", f."restraintName" FROM "due" d
+        JOIN "fitting" f ON f."id" = d."fittingId" JOIN "child" c ON c."id" = f."childId"
+        WHERE d."early" BETWEEN ? AND ?
+          AND NOT EXISTS (SELECT 1 FROM "fitting" g WHERE g."childId" = f."childId" AND g."status" = 'signed' AND g."number" > f."number")
+          AND NOT (d."itemId" = 'next-check' AND EXISTS (SELECT 1 FROM "recheck" r WHERE r."fittingId" = d."fittingId" AND r."kind" = 'pass' AND substr(r."at", 1, 10) >= date(d."early", '-14 days')))
+        ORDER BY d."early" LIMIT ${MOST_DUE}`,
+      [addDays(today, -DUE_BACK_DAYS), addDays(today, DUE_AHEAD_DAYS)],
+    )) as (Omit<DueView, 'item' | 'isPast'> & { item: string })[]
+    return rows.map((r) => {
+      const item = JSON.parse(r.item) as AheadItem
+      return { ...r, item, isPast: item.early <= today }
+    })
+  }
+}

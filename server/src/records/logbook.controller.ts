@@ -1,0 +1,136 @@
+import { Readable } from 'node:stream'
+import { Controller, Get, Query, StreamableFile } from '@nestjs/common'
+import { ApiOkResponse, ApiOperation, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
+import { ROUTE_KINDS, VERDICT_TEXT, type LogbookCharts, type LogbookPage, type LogbookRow } from '@nimble-anchor/core'
+import { Transform, Type } from 'class-transformer'
+import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator'
+import { stringify } from 'csv-stringify'
+import { LogbookService } from './logbook.service'
+
+const DAY = /^\d{4}-\d{2}-\d{2}$/
+
+class LogbookDto {
+  @ApiPropertyOptional({ description: 'Words; the last may be only begun.' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  q?: string
+
+  @ApiPropertyOptional({ enum: ['open', 'signed'] })
+  @IsOptional()
+  @IsIn(['open', 'signed'])
+  status?: string
+
+  @ApiPropertyOptional({ enum: Object.keys(VERDICT_TEXT) })
+  @IsOptional()
+  @IsIn(Object.keys(VERDICT_TEXT))
+  verdict?: string
+
+  @ApiPropertyOptional({ enum: Object.keys(ROUTE_KINDS) })
+  @IsOptional()
+  @IsIn(Object.keys(ROUTE_KINDS))
+  route?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  modelId?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  vehicleId?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Matches(DAY, { message: 'must be a day, YYYY-MM-DD' })
+  from?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Matches(DAY, { message: 'must be a day, YYYY-MM-DD' })
+  to?: string
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Transform(({ value }) => (value === 'true' ? true : value === 'false' ? false : value))
+  @IsBoolean()
+  withFaults?: boolean
+}
+class LogbookPageDto extends LogbookDto {
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(0)
+  @Max(10_000_000)
+  offset?: number
+
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Type(() => Number)
+  @IsInt()
+  @Min(1)
+  @Max(200)
+  limit?: number
+}
+
+const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'faults', 'headline', 'id'] as const // prettier-ignore
+
+/** A cell that a spreadsheet would take for a formula begins with an apostrophe: the names come from outside. */
+const cell = (value: unknown): string => {
+  const text = Array.isArray(value) ? value.join(' ') : value === null || value === undefined ? '' : String(value as string) // prettier-ignore
+  return /^[=+\-@\t\r]/.test(text) ? `'${text}` : text
+}
+
+@ApiTags('logbook')
+@Controller('api')
+export class LogbookController {
+  constructor(private readonly logbook: LogbookService) {}
+
+  @Get('logbook')
+  @ApiOperation({ summary: 'Fittings found by words and filters, the newest first' })
+  page(@Query() { offset, limit, ...query }: LogbookPageDto): Promise<LogbookPage> {
+    return this.logbook.page(query, offset ?? 0, limit ?? 100)
+  }
+
+  @Get('logbook/charts')
+  @ApiOperation({ summary: 'What the found fittings say together' })
+  charts(@Query() query: LogbookDto): Promise<LogbookCharts> {
+    return this.logbook.charts(query)
+  }
+
+  @Get('logbook.csv')
+  @ApiOperation({ summary: 'The found fittings as a table' })
+  @ApiOkResponse({ content: { 'text/csv': {} } })
+  csv(@Query() query: LogbookDto): StreamableFile {
+    const rows = Readable.from(this.logbook.all(query))
+    const table = stringify({ header: true, columns: [...COLUMNS], cast: { string: cell, object: cell, boolean: (b) => (b ? 'yes' : 'no') } }) // prettier-ignore
+    return new StreamableFile(rows.pipe(table), {
+      type: 'text/csv; charset=utf-8',
+      disposition: 'attachment; filename="logbook.csv"',
+    })
+  }
+
+  @Get('logbook.json')
+  @ApiOperation({ summary: 'The found fittings as JSON' })
+  @ApiOkResponse({ content: { 'application/json': {} } })
+  json(@Query() query: LogbookDto): StreamableFile {
+    return new StreamableFile(Readable.from(asJson(this.logbook.all(query))), {
+      type: 'application/json; charset=utf-8',
+      disposition: 'attachment; filename="logbook.json"',
+    })
+  }
+}
+
+async function* asJson(rows: AsyncIterable<LogbookRow>): AsyncGenerator<string> {
+  yield '{"format":"nimble-anchor/logbook","version":1,"fittings":['
+  let isFirst = true
+  for await (const row of rows) {
+    yield `${isFirst ? '' : ','}\n${JSON.stringify(row)}`
+    isFirst = false
+  }
+  yield '\n]}\n'
+}

@@ -1,0 +1,128 @@
+import { Injectable } from '@nestjs/common'
+import type { LogbookCharts, LogbookPage, LogbookRow, Share, Stage } from '@nimble-anchor/core'
+import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
+import { Database } from '../storage/database'
+
+export interface LogbookQuery {
+  readonly q?: string | undefined
+  readonly status?: string | undefined
+  readonly verdict?: string | undefined
+  readonly route?: string | undefined
+  readonly modelId?: string | undefined
+  readonly vehicleId?: string | undefined
+  readonly from?: string | undefined
+  readonly to?: string | undefined
+  readonly withFaults?: boolean | undefined
+}
+
+interface Where {
+  readonly sql: string
+  readonly values: readonly (string | number)[]
+}
+
+/**
+ * Words as the search index wants them: each must occur, the last may be only
+ * begun. Quoted, so that nothing that somebody types is taken for its syntax.
+ */
+export const matchText = (q: string): string =>
+  q
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
+    .slice(0, 8)
+    .map((word) => `"${word}"*`)
+    .join(' ')
+
+function whereOf(query: LogbookQuery): Where {
+  const parts: string[] = []
+  const values: (string | number)[] = []
+  const add = (sql: string, value: string | number | undefined): void => {
+    if (value === undefined) return
+    parts.push(sql)
+    values.push(value)
+  }
+  const match = query.q === undefined ? '' : matchText(query.q)
+  add(`f."number" IN (SELECT rowid FROM "fitting_search" WHERE "fitting_search" MATCH ?)`, match === '' ? undefined : match) // prettier-ignore
+  add(`f."status" = ?`, query.status)
+  add(`f."verdict" = ?`, query.verdict)
+  add(`f."routeKind" = ?`, query.route)
+  add(`f."modelId" = ?`, query.modelId)
+  add(`f."vehicleId" = ?`, query.vehicleId)
+  add(`f."createdAt" >= ?`, query.from)
+  // A day holds all of its hours.
+  add(`f."createdAt" < ?`, query.to === undefined ? undefined : `${query.to}T24`)
+  if (query.withFaults) parts.push(`EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id")`)
+  return { sql: parts.length === 0 ? '1' : parts.join(' AND '), values }
+}
+
+const ROW_COLUMNS = [...SUMMARY_COLUMNS, 'routeKind', 'fitter'].map((c) => `f."${c}"`).join(', ')
+const FAULTS = `(SELECT group_concat(x."ruleId") FROM "fitting_fault" x WHERE x."fittingId" = f."id") AS "faults"`
+
+/** Every fitting there ever was: found again, counted, exported. */
+@Injectable()
+export class LogbookService {
+  constructor(private readonly db: Database) {}
+
+  /** Newest first, by the running number. */
+  async page(query: LogbookQuery, offset: number, limit: number): Promise<LogbookPage> {
+    const where = whereOf(query)
+    const [count] = (await this.db.read.query(`SELECT count(*) AS "n" FROM "fitting" f WHERE ${where.sql}`, [...where.values])) as [{ n: number }] // prettier-ignore
+    return { total: count.n, rows: await this.rows(where, offset, limit) }
+  }
+
+  private async rows(where: Where, offset: number, limit: number): Promise<readonly LogbookRow[]> {
+    const rows = (await this.db.read.query(
+      `SELECT ${ROW_COLUMNS}, ${FAULTS} FROM "fitting" f WHERE ${where.sql} ORDER BY f."number" DESC LIMIT ? OFFSET ?`,
+      [...where.values, limit, offset],
+    )) as (Omit<LogbookRow, 'faults'> & { faults: string | null })[]
+    return rows.map((r) => ({ ...toSummary(r), faults: r.faults?.split(',') ?? [] }))
+  }
+
+  /** All that the query finds, a thousand at a time, so that no export holds the whole book in memory. */
+  async *all(query: LogbookQuery): AsyncGenerator<LogbookRow> {
+    const where = whereOf(query)
+    const PART = 1000
+    for (let offset = 0; ; offset += PART) {
+      const rows = await this.rows(where, offset, PART)
+      yield* rows
+      if (rows.length < PART) return
+    }
+  }
+
+  async charts(query: LogbookQuery): Promise<LogbookCharts> {
+    const { sql, values } = whereOf(query)
+    const ask = <T>(text: string): Promise<T[]> => this.db.read.query(text, [...values]) as Promise<T[]>
+    const [totals] = await ask<{ n: number; arrived: number }>(`SELECT count(*) AS "n", coalesce(sum(f."arrivedInstalled"), 0) AS "arrived" FROM "fitting" f WHERE ${sql}`) // prettier-ignore
+    const total = totals?.n ?? 0
+    const arrived = totals?.arrived ?? 0
+    const byRule = (onArrival: boolean) =>
+      ask<{ key: string; count: number }>(
+        `SELECT x."ruleId" AS "key", count(*) AS "count" FROM "fitting_fault" x JOIN "fitting" f ON f."id" = x."fittingId" WHERE ${sql}${onArrival ? ` AND x."onArrival" = 1` : ''} GROUP BY x."ruleId" ORDER BY 2 DESC, 1 LIMIT 20`,
+      )
+    const groupedBy = (column: 'routeKind' | 'restraintName') =>
+      ask<Share>(
+        `SELECT f."${column}" AS "key", sum(EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id")) AS "count", count(*) AS "of" FROM "fitting" f WHERE ${sql} AND f."${column}" IS NOT NULL GROUP BY f."${column}" ORDER BY 2 DESC, 3 DESC, 1 LIMIT 12`,
+      )
+    const [withFault] = await ask<{ n: number }>(`SELECT count(*) AS "n" FROM "fitting" f WHERE ${sql} AND EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id" AND x."onArrival" = 1)`) // prettier-ignore
+    const of = (rows: readonly { key: string; count: number }[], all: number): Share[] => rows.map((r) => ({ ...r, of: all })) // prettier-ignore
+    return {
+      fittings: total,
+      failing: of(await byRule(false), total),
+      byRoute: await groupedBy('routeKind'),
+      byRestraint: await groupedBy('restraintName'),
+      minutes: await this.minutes(sql, values),
+      onArrival: { fittings: arrived, withFault: withFault?.n ?? 0, faults: of(await byRule(true), arrived) },
+    }
+  }
+
+  /** The median: one fitting that was left open over lunch says nothing of the others. */
+  private async minutes(sql: string, values: Where['values']): Promise<LogbookCharts['minutes']> {
+    const rows = (await this.db.read.query(
+      `SELECT "stage", avg("seconds") / 60.0 AS "median", max("n") AS "fittings" FROM (
+        SELECT s."stage", s."seconds", row_number() OVER (PARTITION BY s."stage" ORDER BY s."seconds") AS "i", count(*) OVER (PARTITION BY s."stage") AS "n"
+        FROM "fitting_stage" s JOIN "fitting" f ON f."id" = s."fittingId" WHERE ${sql}
+      ) WHERE "i" IN (("n" + 1) / 2, ("n" + 2) / 2) GROUP BY "stage"`,
+      [...values],
+    )) as { stage: Stage; median: number; fittings: number }[]
+    return rows.map((r) => ({ ...r, median: Math.round(r.median * 10) / 10 }))
+  }
+}

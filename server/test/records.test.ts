@@ -1,0 +1,378 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type {
+  Case,
+  DayView,
+  FamilyView,
+  FittingView,
+  JobView,
+  LogbookCharts,
+  LogbookPage,
+  RestraintUnit,
+} from '@nimble-anchor/core'
+import { DataSource } from 'typeorm'
+import { Database } from '../src/storage/database'
+import { MIGRATIONS } from '../src/storage/migrations'
+import { matchText } from '../src/records/logbook.service'
+import { stageOfEntry } from '../src/records/keeping'
+import { start, TODAY, type Running } from './harness'
+
+const example = JSON.parse(readFileSync(join(__dirname, '../../docs/formats/example.case.json'), 'utf8')) as Case
+const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: `${TODAY}T10:00:00Z` }
+
+let na: Running
+beforeEach(async () => {
+  na = await start({ demo: true })
+})
+afterEach(() => na.end())
+const body = async <T>(asked: PromiseLike<{ body: unknown; status: number }>): Promise<T> => (await asked).body as T
+const importCase = (c: object): Promise<FittingView> => body(na.post('/api/fittings/import', c))
+const enter = (f: FittingView, puts: object[], who = 'Jory'): Promise<FittingView> =>
+  body(na.post(`/api/fittings/${f.id}/entries`, { baseSequence: f.sequence, who, puts }))
+const reading = (id: string, value: object) => ({ path: ['readings', id], value })
+const logbook = (query = ''): Promise<LogbookPage> => body(na.get(`/api/logbook${query}`))
+
+describe('logbook', () => {
+  test('found by any word of it, also only begun and without its accents; what is typed is never syntax', async () => {
+    await importCase({ ...example, child: { ...example.child, name: 'Zoë' } })
+    await body(na.post('/api/fittings', { childId: 'perrin-hale', vehicleId: 'corran-knot' }))
+    for (const [q, names] of [
+      ['zoe', ['Zoë Hale']],
+      ['zo dunl', ['Zoë Hale']],
+      ['hale', ['Perrin Hale', 'Zoë Hale']],
+      ['knot', ['Perrin Hale']],
+      ['nobody', []],
+      ['"hale* OR NEAR(', []],
+      ['   ', ['Perrin Hale', 'Zoë Hale']],
+    ] as const) {
+      const { rows, total } = await logbook(`?q=${encodeURIComponent(q)}`)
+      expect([q, rows.map((r) => r.childName)]).toEqual([q, names])
+      expect(total).toBe(names.length)
+    }
+  })
+  test('a changed name is found, the old one no more', async () => {
+    const f = await body<FittingView>(na.post('/api/fittings', { childId: 'perrin-hale' }))
+    await enter(f, [{ path: ['child', 'name'], value: 'Perran' }])
+    expect((await logbook('?q=perran')).total).toBe(1)
+    expect((await logbook('?q=perrin')).total).toBe(0)
+  })
+  test.each([
+    ['', 2],
+    ['?status=signed', 1],
+    ['?verdict=ready', 2],
+    ['?route=isofix-leg', 2],
+    ['?route=belt', 0],
+    [`?from=${TODAY}&to=${TODAY}`, 2],
+    ['?to=2026-11-24', 0],
+    ['?withFaults=true', 0],
+    ['?vehicleId=corran-dunlin&modelId=ravel-sheepshank', 2],
+  ])('filter %s: %s', async (query, total) => {
+    await importCase(example)
+    await importCase({ ...example, handover })
+    expect((await logbook(query)).total).toBe(total)
+  })
+  test.each([
+    ['?status=closed', '$.status'],
+    ['?route=tow', '$.route'],
+    ['?from=yesterday', '$.from'],
+    ['?limit=201', '$.limit'],
+    ['?offset=-1', '$.offset'],
+    ['?colour=red', '$.colour'],
+  ])('%s is refused by name', async (query, path) => {
+    const { faults } = (await na.get(`/api/logbook${query}`).expect(400)).body as { faults: { path: string }[] }
+    expect(faults.map((f) => f.path)).toContain(path)
+  })
+
+  test('what failed on the way is counted by rule, route and restraint; a slip that was undone too is not counted twice', async () => {
+    let f = await importCase(example)
+    f = await enter(f, [reading('latch-left', { option: 'open' })])
+    f = await enter(f, [reading('latch-left', { option: 'latched', before: 'open' })])
+    f = await enter(f, [reading('latch-left', { option: 'open' })])
+    await importCase(example)
+    const charts = await body<LogbookCharts>(na.get('/api/logbook/charts'))
+    expect(charts.failing).toEqual([{ key: 'latch-indicators', count: 1, of: 2 }])
+    expect(charts.byRoute).toEqual([{ key: 'isofix-leg', count: 1, of: 2 }])
+    expect(charts.byRestraint).toEqual([{ key: 'Ravel Sheepshank', count: 1, of: 2 }])
+    expect(charts.onArrival).toEqual({ fittings: 0, withFault: 0, faults: [] })
+    const { rows } = await logbook('?withFaults=true')
+    expect(rows.map((r) => r.faults)).toEqual([['latch-indicators']])
+  })
+  test('what was wrong on arrival is the first look at a fitting that came already installed', async () => {
+    const begin = (arrivedInstalled: boolean): Promise<FittingView> =>
+      body(na.post('/api/fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin', arrivedInstalled }))
+    const { restraints, units, choice, settings } = example
+    for (const came of [true, true, false]) {
+      let f = await begin(came)
+      const { at: _at, ...chosen } = choice
+      f = await enter(f, [
+        { path: ['restraints'], value: restraints },
+        { path: ['units'], value: units },
+        { path: ['choice'], value: chosen },
+        { path: ['settings', 'recline'], value: { value: settings.recline?.value } },
+      ])
+      f = await enter(f, [reading('leg-contact', { option: 'on-mat' })])
+      await enter(f, [reading('leg-contact', { option: 'gap' })])
+    }
+    const { onArrival } = await body<LogbookCharts>(na.get('/api/logbook/charts'))
+    expect(onArrival).toMatchObject({ fittings: 2, withFault: 2 })
+    expect(onArrival.faults).toContainEqual({ key: 'leg-contact', count: 2, of: 2 })
+  })
+  test('exported as a table and as JSON, with the same filter; a name is never a formula', async () => {
+    await importCase({ ...example, child: { ...example.child, name: '=HYPERLINK("x")' } })
+    await body(na.post('/api/fittings', { childId: 'perrin-hale' }))
+    const csv = (await na.get('/api/logbook.csv?q=hale').expect(200)).text.trim().split('\n')
+    expect(csv).toHaveLength(3)
+    expect(csv[0]).toMatch(/^number,createdAt/)
+    expect(csv.join()).toContain(`'=HYPERLINK`)
+    const json = JSON.parse((await na.get('/api/logbook.json?q=perrin').buffer(true).parse((res, done) => {
+      let text = ''
+      res.on('data', (part: Buffer) => (text += part.toString()))
+      res.on('end', () => done(null, text))
+    })).body as string) as { fittings: { childName: string }[] } // prettier-ignore
+    expect(json.fittings.map((f) => f.childName)).toEqual(['Perrin Hale'])
+  })
+  test.each([
+    [[{ path: ['readings', 'slack-mm'] }], 'child-in'],
+    [[{ path: ['readings', 'latch-left'] }], 'attach'],
+    [[{ path: ['settings', 'recline'] }], 'set-up'],
+    [[{ path: ['restraints'] }, { path: ['choice'] }], 'choose'],
+    [[{ path: ['choice'] }], 'place'],
+    [[{ path: ['child', 'massKg'] }], 'measure'],
+    [[{ path: ['today'] }], undefined],
+  ])('an entry of %j is work in %s', (changes, stage) => {
+    expect(stageOfEntry(changes.map((c) => ({ ...c, from: null, to: 1 })))).toBe(stage)
+  })
+  test.each([
+    ['Hale, 16', '"Hale"* "16"*'],
+    ['""', ''],
+    ['a b c d e f g h i j', '"a"* "b"* "c"* "d"* "e"* "f"* "g"* "h"*'],
+  ])('words of %j: %s', (q, text) => expect(matchText(q)).toBe(text))
+})
+
+describe('families', () => {
+  const families = () => body<{ id: string; name: string; children: { id: string }[]; fittings: number }[]>(na.get('/api/families')) // prettier-ignore
+  const hale = async () => (await families()).find((f) => f.name === 'Hale')!
+  test('children of one family name belong together; a case that comes in joins them', async () => {
+    expect((await hale()).children.map((c) => c.id).toSorted()).toEqual(['perrin-hale', 'tamsin-hale'])
+    await importCase({ ...example, child: { ...example.child, id: 'new-hale', name: 'Nell' } })
+    expect((await hale()).children).toHaveLength(3)
+    expect((await hale()).fittings).toBe(1)
+  })
+  test('its page: fittings, cars, what it has on loan, re-checks', async () => {
+    const signed = await importCase({ ...example, handover })
+    await na.post(`/api/fittings/${signed.id}/rechecks`, { who: 'Maren', answers: { leg: 'no' } }).expect(201)
+    const view = await body<FamilyView>(na.get(`/api/families/${(await hale()).id}`))
+    expect(view.cars).toEqual(['Corran Dunlin'])
+    expect(view.restraints).toMatchObject([{ name: 'Ravel Sheepshank', serial: 'SK-7731' }])
+    expect(view.rechecks).toMatchObject([{ kind: 'fail', answers: { leg: 'no' } }])
+  })
+  test('a child moves to a family of its own, and back; an empty family goes', async () => {
+    const { id } = await hale()
+    const { familyId } = await body<{ familyId: string }>(
+      na.put('/api/families/children/perrin-hale', { familyId: null }),
+    )
+    expect((await families()).filter((f) => f.name === 'Hale')).toHaveLength(2)
+    await na.put('/api/families/children/perrin-hale', { familyId: id }).expect(200)
+    expect((await families()).some((f) => f.id === familyId)).toBe(false)
+    await na.put('/api/families/children/nobody', { familyId: null }).expect(404)
+    await na.put('/api/families/children/perrin-hale', { familyId: familyId }).expect(400)
+  })
+  test('exported whole, then erased whole: nothing of it is left in the file of the database', async () => {
+    const name = 'Quillonwy'
+    const f = await importCase({ ...example, child: { ...example.child, id: 'x', name, familyName: 'Brackenthwaite' } })
+    await enter(f, [{ path: ['child', 'note'], value: 'likes the Gorsefinch song' }])
+    const family = (await families()).find((x) => x.name === 'Brackenthwaite')!
+    const kept = (await na.get(`/api/families/${family.id}/export`).expect(200)).body as {
+      fittings: { history: unknown[] }[]
+    }
+    expect(kept.fittings[0]?.history).toHaveLength(1)
+    const erase = (confirmed: string) => na.delete(`/api/families/${family.id}`).send({ name: confirmed })
+    await erase('Hale').expect(409)
+    expect((await erase('Brackenthwaite').expect(200)).body).toEqual({ erased: 1 })
+    await na.get(`/api/fittings/${f.id}`).expect(404)
+    expect((await logbook(`?q=${name}`)).total).toBe(0)
+    const file = join(na.dataDir, 'nimble-anchor.sqlite')
+    for (const part of [file, `${file}-wal`]) {
+      const bytes = readFileSync(part).toString('latin1')
+      for (const word of [name, 'Brackenthwaite', 'Gorsefinch']) expect(bytes).not.toContain(word)
+    }
+    // Others are untouched, and writing goes on.
+    expect((await hale()).children).toHaveLength(2)
+    await importCase(example)
+  })
+})
+
+describe('jobs', () => {
+  const begin = (over: object = {}) =>
+    na.post('/api/jobs', { unitId: 'u-sheepshank-1', kind: 'wash', who: 'Jory', ...over })
+  const unit = async () =>
+    ((await na.get('/api/catalogue')).body as { units: RestraintUnit[] }).units.find((u) => u.id === 'u-sheepshank-1')!
+  const finish = async (job: JobView, options: Record<string, string> = {}): Promise<JobView> => {
+    let now = job
+    for (const s of job.plan.steps) now = await body(na.post(`/api/jobs/${job.id}/steps`, { who: 'Jory', stepId: s.id, isDone: true })) // prettier-ignore
+    for (const c of job.plan.checks) now = await body(na.post(`/api/jobs/${job.id}/answers`, { who: 'Jory', checkId: c.id, optionId: options[c.id] ?? 'good' })) // prettier-ignore
+    return now
+  }
+  test('washed: not for use, in the catalogue and in an open fitting, until the checks at the end have passed', async () => {
+    const chosen = { ...example, choice: { ...example.choice, unitId: 'u-sheepshank-1' }, units: [await unit()] }
+    const f = await importCase(chosen)
+    const job = await body<JobView>(begin())
+    expect((await unit()).awaitsCheck).toEqual({ job: 'wash', since: TODAY })
+    expect((await na.get(`/api/fittings/${f.id}`)).body.case.units[0].awaitsCheck.job).toBe('wash')
+    expect((await na.get('/api/fittings')).body[0].verdict).toBe('not-permitted')
+    await na.post(`/api/jobs/${job.id}/answers`, { who: 'J', checkId: 'rethreaded', optionId: 'good' }).expect(409)
+    const bad = await finish(job, { rethreaded: 'bad' })
+    expect(bad.state).toBe('failed')
+    expect((await unit()).awaitsCheck).toBeDefined()
+    const done = await body<JobView>(
+      na.post(`/api/jobs/${job.id}/answers`, { who: 'Ada', checkId: 'rethreaded', optionId: 'good' }),
+    )
+    expect(done.state).toBe('passed')
+    expect((await unit()).awaitsCheck).toBeUndefined()
+    expect((await na.get('/api/fittings')).body[0].verdict).toBe('ready')
+    expect(done.log.at(-1)).toMatchObject({
+      who: 'Ada',
+      what: 'Straps through the shell: same height, flat, over every bar',
+    })
+    await na.post(`/api/jobs/${job.id}/steps`, { who: 'J', stepId: 'wash', isDone: false }).expect(409)
+  })
+  test('one of a kind at a time; two kinds hold it up until both are done', async () => {
+    const wash = await body<JobView>(begin())
+    await begin().expect(409)
+    const buckle = await body<JobView>(begin({ kind: 'sticky-buckle' }))
+    await finish(buckle)
+    expect((await unit()).awaitsCheck?.job).toBe('wash')
+    await finish(wash)
+    expect((await unit()).awaitsCheck).toBeUndefined()
+  })
+  test('taken out: an open fitting is told that nothing holds any more', async () => {
+    const f = await importCase(example)
+    const job = await body<JobView>(begin({ kind: 'take-out', fittingId: f.id }))
+    expect(job.plan.steps.map((s) => s.id)).toContain('leg-up')
+    await finish(job)
+    expect((await na.get(`/api/fittings/${f.id}`)).body.case.disturbances.removed).toBeDefined()
+    expect((await na.get('/api/fittings')).body[0].verdict).toBe('undecided')
+  })
+  test('after a crash it is out of use at once, and parts that are missing stay missing', async () => {
+    const crash = await body<JobView>(begin({ kind: 'after-crash' }))
+    expect((await unit()).wasInCrash).toBe(true)
+    await finish(crash)
+    expect((await unit()).wasInCrash).toBe(true)
+    await finish(await body(begin({ kind: 'hand-back' })), { 'parts-counted': 'bad' })
+    expect(await unit()).toMatchObject({ isComplete: false, awaitsCheck: { job: 'hand-back' } })
+  })
+  test.each([
+    [{ unitId: 'none' }, '$.unitId'],
+    [{ kind: 'paint' }, '$.kind'],
+    [{ kind: 'convert' }, '$.toModeId'],
+    [{ kind: 'convert', fromModeId: 'rearward', toModeId: 'rearward' }, '$.toModeId'],
+    [{ kind: 'convert', fromModeId: 'rearward', toModeId: 'no' }, '$.toModeId'],
+    [{ kind: 'take-out' }, '$.fittingId'],
+    [{ who: '' }, '$.who'],
+  ])('%j is refused: %s', async (over, path) => {
+    expect((await begin(over).expect(400)).body.faults.map((f: { path: string }) => f.path)).toContain(path)
+  })
+  test('the history of a job is kept as it was entered', async () => {
+    const { id } = await body<JobView>(begin())
+    const db = na.app.get(Database)
+    await expect(db.write((m) => m.query(`UPDATE "job_entry" SET "who" = 'x' WHERE "jobId" = ?`, [id]))).rejects.toThrow(/kept as/) // prettier-ignore
+  })
+})
+
+describe('the bay’s day', () => {
+  const visit = { day: TODAY, time: '10:20', who: 'Hale', note: '', isWalkIn: false, state: 'expected', childId: 'tamsin-hale', vehicleId: null, fittingId: null } // prettier-ignore
+  const day = () => body<DayView>(na.get('/api/day'))
+  test('in the order of the hours, each with its fitting; changed and taken off', async () => {
+    const f = await importCase(example)
+    const late = await body<{ id: string }>(
+      na.post('/api/visits', { ...visit, time: '11:00', fittingId: f.id, state: 'here' }),
+    )
+    await na.post('/api/visits', { ...visit, isWalkIn: true }).expect(201)
+    await na.post('/api/visits', { ...visit, day: '2026-11-26' }).expect(201)
+    expect((await day()).visits).toMatchObject([
+      { time: '10:20', isWalkIn: true, fitting: null },
+      { time: '11:00', state: 'here', fitting: { id: f.id, stage: 'hand-over', verdict: 'ready' } },
+    ])
+    await na.put(`/api/visits/${late.id}`, { ...visit, time: '09:00' }).expect(200)
+    expect((await day()).visits[0]).toMatchObject({ id: late.id, time: '09:00' })
+    await na.delete(`/api/visits/${late.id}`).expect(204)
+    await na.delete(`/api/visits/${late.id}`).expect(404)
+    expect((await day()).visits).toHaveLength(1)
+  })
+  test.each([
+    [{ time: '24:00' }, '$.time'],
+    [{ day: '2026-13-01' }, '$.day'],
+    [{ who: '' }, '$.who'],
+    [{ childId: 'nobody' }, '$.childId'],
+    [{ state: 'lost' }, '$.state'],
+  ])('%j is refused: %s', async (over, path) => {
+    const answer = await na.post('/api/visits', { ...visit, ...over }).expect(400)
+    expect(answer.body.faults.map((f: { path: string }) => f.path)).toContain(path)
+  })
+  test('what has come due: by the newest signed fitting, settled by a re-check that passed', async () => {
+    await importCase({ ...example, today: '2026-05-20', handover: { ...handover, signedAt: '2026-05-20T10:00:00Z' } })
+    const first = (await day()).due
+    expect(first.map((d) => d.item.kind)).toContain('next-check')
+    expect(first.every((d) => d.isPast || d.item.early <= '2026-12-09')).toBe(true)
+    const { fittingId } = first[0]!
+    const { body: bad } = await na.post(`/api/fittings/${fittingId}/rechecks`, {
+      who: 'Maren',
+      answers: { paint: 'yes' },
+    })
+    expect(bad.faults[0].path).toBe('$.answers.paint')
+    await na.post(`/api/fittings/${fittingId}/rechecks`, { who: 'Maren', answers: { leg: 'maybe' } }).expect(400)
+    const asked = (await body<{ items: { id: string }[] }>(na.post(`/api/fittings/${fittingId}/rechecks`, { who: 'Maren', answers: {} }))).items // prettier-ignore
+    expect((await day()).due.map((d) => d.item.kind)).toContain('next-check')
+    const yes = Object.fromEntries(asked.map((i) => [i.id, 'yes']))
+    expect((await na.post(`/api/fittings/${fittingId}/rechecks`, { who: 'Maren', answers: yes })).body.kind).toBe(
+      'pass',
+    )
+    expect((await day()).due.map((d) => d.item.kind)).not.toContain('next-check')
+    // A newer signed fitting of the same child speaks instead.
+    await importCase({ ...example, handover })
+    expect((await day()).due.filter((d) => d.fittingId === fittingId)).toEqual([])
+  })
+  test('only a signed fitting is re-checked', async () => {
+    const f = await importCase(example)
+    await na.post(`/api/fittings/${f.id}/rechecks`, { who: 'Maren', answers: {} }).expect(409)
+  })
+})
+
+test('signatures drawn by hand are kept; anything else in their place is refused', async () => {
+  const f = await importCase({ ...example, today: TODAY })
+  const sign = (over: object) => na.post(`/api/fittings/${f.id}/sign`, { baseSequence: f.sequence, who: 'Jory', carerName: 'Maren', ...over }) // prettier-ignore
+  const bad = await sign({ carerStrokes: 'M1 1<script>' }).expect(400)
+  expect(bad.body.faults[0]).toMatchObject({ path: '$.carerStrokes' })
+  const { body: signed } = await sign({ fitterStrokes: 'M10 20L30 40', carerStrokes: 'M1 2L3 4M5 6' }).expect(200)
+  expect(signed.case.handover).toMatchObject({ fitterStrokes: 'M10 20L30 40', carerStrokes: 'M1 2L3 4M5 6' })
+  expect((await na.get(`/api/fittings/${f.id}/sheet.pdf`).expect(200)).body.length).toBeGreaterThan(5000)
+})
+
+test('data from before families and the logbook comes along: families by name, numbers, search', async () => {
+  const dataDir = mkdtempSync(join(tmpdir(), 'nimble-anchor-'))
+  const old = new DataSource({
+    type: 'better-sqlite3',
+    database: join(dataDir, 'nimble-anchor.sqlite'),
+    migrations: MIGRATIONS.slice(0, 3),
+  })
+  await old.initialize()
+  await old.runMigrations()
+  for (const [id, familyName] of [['tamsin-hale', 'Hale'], ['perrin-hale', 'Hale'], ['solo', undefined]] as const)
+    await old.query(`INSERT INTO child VALUES (?, ?)`, [id, JSON.stringify({ id, name: id, ...(familyName && { familyName }) })]) // prettier-ignore
+  await old.query(
+    `INSERT INTO fitting ("id", "childId", "createdAt", "updatedAt", "status", "sequence", "verdict", "headline", "childName", "vehicleName", "restraintName", "initial", "current") VALUES ('00000000-0000-4000-8000-000000000001', 'tamsin-hale', '2026-11-01', '2026-11-01', 'open', 0, 'undecided', '', 'Tamsin Hale', 'Corran Dunlin', 'Ravel Sheepshank', ?, ?)`,
+    [JSON.stringify(example), JSON.stringify(example)],
+  )
+  await old.destroy()
+  const later = await start({ dataDir })
+  expect(
+    ((await later.get('/api/families')).body as { children: unknown[] }[]).map((f) => f.children.length).toSorted(),
+  ).toEqual([1, 2])
+  expect((await later.get('/api/logbook?q=dunlin')).body).toMatchObject({
+    total: 1,
+    rows: [{ number: 1, stage: 'hand-over', routeKind: 'isofix-leg' }],
+  })
+  await later.end()
+  rmSync(dataDir, { recursive: true, force: true })
+})
