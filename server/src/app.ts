@@ -143,7 +143,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
         directives: {
           defaultSrc: ["'self'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
           upgradeInsecureRequests: null,
         },
       },

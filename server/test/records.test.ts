@@ -88,7 +88,7 @@ describe('logbook', () => {
     let f = await importCase(example)
     f = await enter(f, [reading('latch-left', { option: 'open' })])
     f = await enter(f, [reading('latch-left', { option: 'latched', before: 'open' })])
-    f = await enter(f, [reading('latch-left', { option: 'open' })])
+    await enter(f, [reading('latch-left', { option: 'open' })])
     await importCase(example)
     const charts = await body<LogbookCharts>(na.get('/api/logbook/charts'))
     expect(charts.failing).toEqual([{ key: 'latch-indicators', count: 1, of: 2 }])

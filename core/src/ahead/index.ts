@@ -1,3 +1,5 @@
+export * from './figure.ts'
+export * from './remember.ts'
 export * from './road-ahead.ts'
 export * from './sequence.ts'
-export * from './remember.ts'
+export * from './case-text.ts'

@@ -1,44 +1,68 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { slotText } from '../fit/index.ts'
+import type { Mode } from '../restraint/index.ts'
+import type { Figure } from './figure.ts'
 
 export interface Remembered {
   readonly name: string
   readonly value: string
+  /** What a small drawing beside it shows, where one helps to find it again. */
+  readonly figure?: Figure
 }
+
+function strapFigure(mode: Mode, heightMm: number): Figure {
+  const adjuster = mode.strap?.adjuster
+  if (adjuster?.kind === 'slots') {
+    return { kind: 'slots', count: adjuster.heightsMm.length, at: adjuster.heightsMm.toSorted((a, b) => a - b).indexOf(heightMm) }
+  }
+  const range = adjuster ?? mode.beltGuideMm
+  return { kind: 'height', share: range ? (heightMm - range.fromMm) / Math.max(1, range.toMm - range.fromMm) : 0.5 }
+} // prettier-ignore
 
 /** What the carer must find again when somebody has moved it, in the order it is set. */
 export function settingsToRemember(c: Case): readonly Remembered[] {
-  const { mode, route } = chosenIn(c)
+  const { mode, route, position } = chosenIn(c)
   const { settings } = c
   const rows: Remembered[] = []
-  const add = (name: string, value: string | undefined): void => {
-    if (value !== undefined) rows.push({ name, value })
+  const add = (name: string, value: string | undefined, figure?: Figure): void => {
+    if (value !== undefined) rows.push({ name, value, ...(figure && { figure }) })
   }
   add('Route', route?.label)
-  add('Recline', mode?.reclines?.find((r) => r.id === settings.recline?.value)?.label)
+  const recline = mode?.reclines?.find((r) => r.id === settings.recline?.value)
+  if (mode && recline)
+    add('Recline', recline.label, { kind: 'recline', fromVerticalDeg: recline.shellAngleDeg, direction: mode.direction }) // prettier-ignore
   const height = settings.strapHeightMm?.value
-  if (height !== undefined) {
-    const heights =
-      mode?.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
+  if (mode && height !== undefined) {
+    const heights = mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
     const at = heights.indexOf(height)
     add(
-      mode?.heldBy === 'vehicle-belt' ? 'Belt guide' : 'Shoulder straps',
+      mode.heldBy === 'vehicle-belt' ? 'Belt guide' : 'Shoulder straps',
       slotText(at < 0 ? undefined : at + 1, height),
+      strapFigure(mode, height),
     )
   }
-  add('Support leg', settings.legNotch && `notch ${settings.legNotch.value}`)
+  const notch = settings.legNotch?.value
+  if (notch !== undefined) {
+    const notches = route?.leg?.notches ?? notch
+    add('Support leg', `notch ${notch}`, { kind: 'leg', share: notches > 1 ? (notch - 1) / (notches - 1) : 0 })
+  }
   if (settings.wedge) add('Wedge', settings.wedge.value ? 'in' : 'none')
   if (settings.slideMm) add('Shell on its base', `slid ${settings.slideMm.value} mm`)
   if (settings.insertsIn) {
     const names = (mode?.inserts ?? []).filter((i) => settings.insertsIn?.value.includes(i.id)).map((i) => i.name)
     add('Inserts', names.length === 0 ? 'none in' : names.join(', '))
   }
-  add('Carrying handle', mode?.carryHandle?.travelPosition)
+  add('Carrying handle', mode?.carryHandle?.travelPosition, { kind: 'handle' })
+  if (mode?.sidePod && position && position.side !== 'centre') {
+    const side = position.doorSide === 'left' || position.doorSide === 'right' ? position.doorSide : position.side
+    add('Side pod', `out on the ${side}, the door side`, { kind: 'pod', side })
+  }
   if (route?.topTether && route.topTether.use !== 'not-used') {
     const path = route.topTether.headRestraintPath
     add(
       'Top tether',
       path === undefined || path === 'free' ? 'hooked and tight' : `${path.replaceAll('-', ' ')} the head restraint`,
+      { kind: 'tether', path: path ?? 'free' },
     )
   }
   if (settings.vehicleHeadRestraint)

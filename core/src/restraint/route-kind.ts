@@ -16,6 +16,7 @@ export type RouteKind = keyof typeof ROUTE_KINDS
 export function routeKindOf(mode: Mode, route: Route): RouteKind {
   if (mode.heldBy === 'vehicle-belt') return route.isofix ? 'booster-isofix' : 'booster'
   if (route.seatsTaken === 2) return 'two-places'
-  if (route.isofix) return route.leg ? 'isofix-leg' : route.topTether?.use === 'required' ? 'isofix-tether' : 'isofix-other'
+  if (route.isofix)
+    return route.leg ? 'isofix-leg' : route.topTether?.use === 'required' ? 'isofix-tether' : 'isofix-other'
   return route.leg || route.lowerTethers || route.topTether?.use === 'required' ? 'belt-anchored' : 'belt'
 }

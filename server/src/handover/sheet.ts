@@ -1,12 +1,18 @@
 import {
   assess,
+  caseText,
   chosenIn,
+  FIGURE_SIZE,
+  figureParts,
   modelName,
   settingsToRemember,
+  SIGNATURE_FIELD,
   vehicleName,
   VERDICT_TEXT,
   type AheadItem,
   type Case,
+  type Figure,
+  type Remembered,
   type RuleSource,
 } from '@nimble-anchor/core'
 import pdfmake from 'pdfmake'
@@ -18,6 +24,7 @@ const FONT_DIR = /[\\/]pdfmake[\\/]fonts[\\/]/
 const INK = '#12304d'
 const SOFT = '#3d566d'
 const LINE = '#8aa2b3'
+const MARK = '#97165f'
 
 pdfmake.addFonts(roboto)
 pdfmake.setUrlAccessPolicy(() => false)
@@ -31,6 +38,50 @@ function rows(pairs: readonly (readonly [string, string])[]): Content {
     table: { widths: [150, '*'], body: pairs.map(([name, value]) => [{ text: name, color: SOFT }, { text: value, bold: true }]) },
   } // prettier-ignore
 }
+
+/** A small drawing of a setting, as the screens draw it. */
+const drawing = (figure: Figure): Content => ({
+  svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${FIGURE_SIZE} ${FIGURE_SIZE}" fill="none" stroke-linecap="round" stroke-linejoin="round">${figureParts(
+    figure,
+  )
+    .map(
+      ({ d, look }) =>
+        `<path d="${d}" stroke="${look === 'mark' ? MARK : LINE}" stroke-width="${look === 'mark' ? 3 : 1.6}"/>`,
+    )
+    .join('')}</svg>`,
+  width: 30,
+  height: 30,
+})
+
+/** Two settings side by side, each with its drawing where there is one. */
+function remembered(items: readonly Remembered[]): Content {
+  const cells = items.map(({ name, value, figure }): Content[] => [
+    figure ? drawing(figure) : '',
+    {
+      stack: [
+        { text: name, color: SOFT, fontSize: 9 },
+        { text: value, bold: true },
+      ],
+    },
+  ])
+  const body = Array.from({ length: Math.ceil(cells.length / 2) }, (_, i) => [
+    ...(cells[2 * i] ?? []),
+    ...(cells[2 * i + 1] ?? ['', '']),
+  ])
+  return {
+    layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
+    table: { widths: [32, '*', 32, '*'], body },
+  } // prettier-ignore
+}
+
+/** A name, and the hand that was drawn under it. */
+function signed(role: string, name: string, strokes: string | undefined): Content {
+  const { width, height } = SIGNATURE_FIELD
+  const hand: Content[] = strokes
+    ? [{ svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}"><path d="${strokes}" fill="none" stroke="${INK}" stroke-width="2.2" stroke-linecap="round" stroke-linejoin="round"/></svg>`, width: 150, height: 50 }]
+    : []
+  return { stack: [{ text: role, color: SOFT, fontSize: 9 }, { text: name, bold: true }, ...hand] }
+} // prettier-ignore
 
 /** "25 May 2027": a day as people write it, whatever the machine's locale. */
 export function dayText(iso: string): string {
@@ -64,7 +115,7 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
   const { model, unit, mode, position, route } = chosenIn(c)
   const { child, vehicle, handover } = c
   const name = [child.name, child.familyName].filter(Boolean).join(' ')
-  const remembered = settingsToRemember(c)
+  const settings = settingsToRemember(c)
   const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
   const held = assessment.findings.filter((f) => f.kind === 'pass')
   return {
@@ -96,9 +147,7 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
         ['Restraint', [model && modelName(model), mode?.label, unit && `unit ${unit.serial}`].filter(Boolean).join(', ') || 'none yet'],
         ...(route ? [['Attached by', route.label] as const] : []),
       ]), // prettier-ignore
-      ...(remembered.length > 0
-        ? [heading('Settings to remember'), rows(remembered.map((r) => [r.name, r.value] as const))]
-        : []),
+      ...(settings.length > 0 ? [heading('Settings to remember'), remembered(settings)] : []),
       ...(ahead.length > 0
         ? [
             heading('What changes next'),
@@ -112,12 +161,27 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
       ...(held.length > 0
         ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
         : []),
-      heading('Handed over'),
-      rows([
-        ['Fitter', handover?.fitterName ?? 'not signed'],
-        ['Carer', handover?.carerName ?? 'not signed'],
-        ['On', handover ? dayText(handover.signedAt) : '—'],
-      ]),
+      {
+        unbreakable: true,
+        stack: [
+          heading(handover ? `Handed over on ${dayText(handover.signedAt)}` : 'Not signed'),
+          {
+            columns: [
+              signed('Fitter', handover?.fitterName ?? '', handover?.fitterStrokes),
+              signed('Carer', handover?.carerName ?? '', handover?.carerStrokes),
+              {
+                width: 120,
+                stack: [
+                  // Plain words: any phone reads them, with no program and no server.
+                  { qr: caseText(c, ahead), fit: 112, eccLevel: 'L', foreground: INK },
+                  { text: 'This fitting in words, for any phone', fontSize: 7, color: SOFT },
+                ],
+              },
+            ],
+            columnGap: 12,
+          },
+        ],
+      },
     ],
   }
 }

@@ -20,6 +20,11 @@ const ModelPage = lazy(() => import('../restraints/ModelPage.tsx'))
 const VehiclesPage = lazy(() => import('../vehicles/VehiclesPage.tsx'))
 const VehiclePage = lazy(() => import('../vehicles/VehiclePage.tsx'))
 const RuleBookPage = lazy(() => import('../rulebook/RuleBookPage.tsx'))
+const FamiliesPage = lazy(() => import('../families/FamiliesPage.tsx'))
+const FamilyPage = lazy(() => import('../families/FamilyPage.tsx'))
+const LogbookPage = lazy(() => import('../logbook/LogbookPage.tsx'))
+const JobPage = lazy(() => import('../jobs/JobPage.tsx'))
+const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
 const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
 export function App() {
@@ -62,6 +67,11 @@ export function App() {
           <Routes>
             <Route index element={<TodayPage />} />
             <Route path="fittings/:id/growth" element={<GrowthPage />} />
+            <Route path="fittings/:id/recheck" element={<RecheckPage />} />
+            <Route path="families" element={<FamiliesPage />} />
+            <Route path="families/:id" element={<FamilyPage />} />
+            <Route path="logbook" element={<LogbookPage />} />
+            <Route path="jobs/:id" element={<JobPage />} />
             <Route path="restraints" element={<RestraintsPage />} />
             <Route path="restraints/:id" element={<ModelPage />} />
             <Route path="vehicles" element={<VehiclesPage />} />

@@ -86,6 +86,8 @@ function valueText(path: readonly string[], value: unknown): string {
 /** "Mass: nothing, now 10.4 ± 0.1 kg". */
 export function changeText({ path, from, to }: Changed): string {
   const last = path.at(-1) ?? ''
+  if (path[0] === 'stepsDone')
+    return `${to === null ? 'No longer noted as done' : 'Done'}: step ${last.replaceAll('-', ' ')}`
   if (path[0] === 'disturbances') return `Noted: ${last}`
   const name = path[0] === 'readings' ? CHECKS[last as CheckId].label : (FIELD[last] ?? last)
   return `${name}: ${valueText(path, from)}, now ${valueText(path, to)}`

@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
+import { BeginJob } from '../jobs/BeginJob.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { idFrom } from '../ui/ids.ts'
@@ -70,26 +71,29 @@ export function Units({ model, units, taken }: Props) {
         title={edited?.serial ? `Unit ${edited.serial}` : 'New unit'}
       >
         {edited && (
-          <UnitForm
-            key={edited.id}
-            unit={edited}
-            isNew={!units.some((u) => u.id === edited.id)}
-            onKeep={(unit) =>
-              void importUnit(unit).then(() => {
-                setEdited(undefined)
-                return load()
-              }, sayRefusal)
-            }
-            onRemove={() =>
-              void api.removeFromCatalogue('units', edited.id ?? '').then(() => {
-                toast(`Unit ${edited.serial ?? ''} is taken away.`, {
-                  action: { label: 'Undo', onClick: () => void importUnit(edited).then(load, sayRefusal) },
-                })
-                setEdited(undefined)
-                return load()
-              }, sayRefusal)
-            }
-          />
+          <>
+            <UnitForm
+              key={edited.id}
+              unit={edited}
+              isNew={!units.some((u) => u.id === edited.id)}
+              onKeep={(unit) =>
+                void importUnit(unit).then(() => {
+                  setEdited(undefined)
+                  return load()
+                }, sayRefusal)
+              }
+              onRemove={() =>
+                void api.removeFromCatalogue('units', edited.id ?? '').then(() => {
+                  toast(`Unit ${edited.serial ?? ''} is taken away.`, {
+                    action: { label: 'Undo', onClick: () => void importUnit(edited).then(load, sayRefusal) },
+                  })
+                  setEdited(undefined)
+                  return load()
+                }, sayRefusal)
+              }
+            />
+            {units.some((u) => u.id === edited.id) && <BeginJob model={model} unit={edited as RestraintUnit} />}
+          </>
         )}
       </Dialog>
     </Panel>
@@ -154,6 +158,12 @@ function UnitForm({ unit, isNew, onKeep, onRemove }: FormProps) {
         ))}
       </div>
       {text('note', 'Note')}
+      {unit.awaitsCheck && (
+        <p className="border-l-4 border-fail pl-3 font-semibold">
+          Not for use: “{unit.awaitsCheck.job.replaceAll('-', ' ')}” was begun on {unit.awaitsCheck.since} and is not
+          checked yet. Finish it from Today.
+        </p>
+      )}
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="main" disabled={!parsed.ok}>
           Keep this unit

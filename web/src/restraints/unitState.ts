@@ -11,6 +11,7 @@ export function unitState(model: RestraintModel, unit: RestraintUnit, today: str
   const end = lifeEnd({ model, unit })
   const bars = [
     unit.wasInCrash && 'was in a crash',
+    unit.awaitsCheck && `not checked since ${unit.awaitsCheck.since} (${unit.awaitsCheck.job.replaceAll('-', ' ')})`,
     unit.isRecalled && 'recalled',
     unit.isComplete === false && 'parts missing',
     unit.isHistoryKnown === false && 'history unknown',

@@ -1,18 +1,43 @@
 import type {
   AheadView,
   Catalogue,
+  DayView,
+  FamilySummary,
+  FamilyView,
   Fault,
   FittingSummary,
   FittingView,
   GrowthReading,
   HistoryEntry,
   ImportRow,
+  JobKind,
+  JobView,
   LocalRule,
+  LogbookCharts,
+  LogbookPage,
   PracticeBook,
   PracticeProfile,
   Put,
+  RecheckAnswer,
+  RecheckView,
   RuleCount,
+  VisitView,
 } from '@nimble-anchor/core'
+
+/** Strokes of drawn signatures, where somebody drew one. */
+export interface Strokes {
+  readonly fitterStrokes?: string
+  readonly carerStrokes?: string
+}
+export type VisitEntry = Omit<VisitView, 'id' | 'familyId' | 'fitting'> & { readonly fittingId: string | null }
+export interface JobBeginning {
+  readonly unitId: string
+  readonly kind: JobKind
+  readonly who: string
+  readonly fittingId?: string
+  readonly fromModeId?: string
+  readonly toModeId?: string
+}
 
 /** The server said no: it names the faults, or (409) shows what stands there now. */
 export class Refused extends Error {
@@ -69,8 +94,12 @@ export const api = {
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
   revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
   ahead: (id: string) => call<AheadView>(`fittings/${id}/ahead`),
-  create: (childId: string, vehicleId?: string) =>
-    call<FittingView>('fittings', { childId, ...(vehicleId !== undefined && { vehicleId }) }),
+  create: (childId: string, vehicleId?: string, arrivedInstalled = false) =>
+    call<FittingView>('fittings', {
+      childId,
+      ...(vehicleId !== undefined && { vehicleId }),
+      ...(arrivedInstalled && { arrivedInstalled }),
+    }),
   importCatalogue: (file: unknown, isPreview = false) =>
     call<readonly ImportRow[]>(`catalogue/import${isPreview ? '?preview=true' : ''}`, file),
   removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
@@ -89,6 +118,29 @@ export const api = {
     call<FittingView>(`fittings/${id}/entries`, { baseSequence, who, puts }),
   undo: (id: string, baseSequence: number, who: string) =>
     call<FittingView>(`fittings/${id}/undo`, { baseSequence, who }),
-  sign: (id: string, baseSequence: number, who: string, carerName: string) =>
-    call<FittingView>(`fittings/${id}/sign`, { baseSequence, who, carerName }),
+  sign: (id: string, baseSequence: number, who: string, carerName: string, strokes: Strokes = {}) =>
+    call<FittingView>(`fittings/${id}/sign`, { baseSequence, who, carerName, ...strokes }),
+  rechecks: (id: string) => call<readonly RecheckView[]>(`fittings/${id}/rechecks`),
+  recheck: (id: string, who: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
+    call<RecheckView>(`fittings/${id}/rechecks`, { who, answers }),
+  day: () => call<DayView>('day'),
+  addVisit: (visit: VisitEntry) => call<VisitView>('visits', visit),
+  changeVisit: (id: string, visit: VisitEntry) => call<VisitView>(`visits/${id}`, visit, 'PUT'),
+  removeVisit: (id: string) => call<unknown>(`visits/${id}`, undefined, 'DELETE'),
+  families: () => call<readonly FamilySummary[]>('families'),
+  family: (id: string) => call<FamilyView>(`families/${id}`),
+  keepFamily: (id: string, name: string, note: string) => call<FamilyView>(`families/${id}`, { name, note }, 'PUT'),
+  moveChild: (childId: string, familyId: string | null) =>
+    call<{ readonly familyId: string }>(`families/children/${childId}`, { familyId }, 'PUT'),
+  eraseFamily: (id: string, name: string) => call<{ readonly erased: number }>(`families/${id}`, { name }, 'DELETE'),
+  jobs: (unitId?: string) => call<readonly JobView[]>(`jobs${unitId === undefined ? '' : `?unitId=${unitId}`}`),
+  job: (id: string) => call<JobView>(`jobs/${id}`),
+  beginJob: (job: JobBeginning) => call<JobView>('jobs', job),
+  jobStep: (id: string, who: string, stepId: string, isDone: boolean) =>
+    call<JobView>(`jobs/${id}/steps`, { who, stepId, isDone }),
+  jobAnswer: (id: string, who: string, checkId: string, optionId: string) =>
+    call<JobView>(`jobs/${id}/answers`, { who, checkId, optionId }),
+  logbook: (query: string, offset: number, limit: number) =>
+    call<LogbookPage>(`logbook?${query}&offset=${offset}&limit=${limit}`),
+  logbookCharts: (query: string) => call<LogbookCharts>(`logbook/charts?${query}`),
 }

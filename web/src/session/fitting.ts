@@ -8,7 +8,7 @@ import {
   type FittingView,
 } from '@nimble-anchor/core'
 import { create } from 'zustand'
-import { api, Refused } from './api.ts'
+import { api, Refused, type Strokes } from './api.ts'
 import { fitterName } from './preferences.ts'
 
 /**
@@ -43,7 +43,7 @@ interface FittingState {
   /** Takes an entry, or says what is wrong with it and changes nothing. */
   put(puts: readonly Put[]): readonly Fault[]
   undo(): Promise<void>
-  sign(carerName: string): Promise<void>
+  sign(carerName: string, strokes?: Strokes): Promise<void>
   settleConflict(keep: 'mine' | 'theirs'): void
   refresh(): Promise<void>
   clearNotice(): void
@@ -51,6 +51,11 @@ interface FittingState {
 
 const RETRY_MS = 3000
 const queueKey = (id: string): string => `nimble-anchor.waiting.${id}`
+
+/** Drops what still waits on this device for fittings that are erased. */
+export function forgetWaiting(fittingIds: readonly string[]): void {
+  for (const id of fittingIds) localStorage.removeItem(queueKey(id))
+}
 
 function readQueue(id: string): readonly Waiting[] {
   try {
@@ -193,7 +198,7 @@ export const useFitting = create<FittingState>()((set, get) => {
       return []
     },
     undo: () => onSaved((view) => api.undo(view.id, view.sequence, fitterName())),
-    sign: (carerName) => onSaved((view) => api.sign(view.id, view.sequence, fitterName(), carerName)),
+    sign: (carerName, strokes) => onSaved((view) => api.sign(view.id, view.sequence, fitterName(), carerName, strokes)),
     settleConflict(keep) {
       const { conflict, queue } = get()
       if (!conflict) return

@@ -1,10 +1,12 @@
-import type { FittingSummary } from '@nimble-anchor/core'
+import type { DayView, FittingSummary } from '@nimble-anchor/core'
 import { create } from 'zustand'
 import { api } from './api.ts'
 
 interface TodayState {
   readonly status: 'loading' | 'ready' | 'failed'
   readonly fittings: readonly FittingSummary[]
+  /** The queue, what has come due, open jobs. */
+  readonly day: DayView | undefined
   /** The day the server counts. */
   readonly today: string | undefined
   load(): Promise<void>
@@ -13,11 +15,12 @@ interface TodayState {
 export const useToday = create<TodayState>()((set, get) => ({
   status: 'loading',
   fittings: [],
+  day: undefined,
   today: undefined,
   async load() {
     try {
-      const [fittings, health] = await Promise.all([api.fittings(), api.health()])
-      set({ status: 'ready', fittings, today: health.today })
+      const [fittings, day] = await Promise.all([api.fittings(), api.day()])
+      set({ status: 'ready', fittings, day, today: day.today })
     } catch {
       set({ status: get().fittings.length > 0 ? get().status : 'failed' })
     }

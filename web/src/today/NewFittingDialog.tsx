@@ -83,6 +83,7 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
   const [vehicleId, setVehicleId] = useState<string>()
   const [fault, setFault] = useState('')
   const [isBusy, setBusy] = useState(false)
+  const [arrived, setArrived] = useState(false)
 
   useEffect(() => {
     void load()
@@ -131,7 +132,7 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
     if (childId === undefined) return setFault('Choose a child.')
     setBusy(true)
     try {
-      onCreated((await api.create(childId, vehicleId)).id)
+      onCreated((await api.create(childId, vehicleId, arrived)).id)
     } catch (error) {
       setFault(error instanceof Error ? error.message : 'The fitting was not created.')
     } finally {
@@ -204,6 +205,18 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
           </div>
         </fieldset>
       </div>
+      <label className="mt-3 flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--magenta)"
+          checked={arrived}
+          onChange={(e) => setArrived(e.target.checked)}
+        />
+        <span>
+          It came already fitted{' '}
+          <span className="text-sm text-ink-soft">(look first, then put right: the logbook counts what was wrong)</span>
+        </span>
+      </label>
       <p role="alert" className="min-h-6 pt-2 font-semibold text-fail">
         {fault}
       </p>

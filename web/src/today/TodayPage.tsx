@@ -1,4 +1,4 @@
-import { CAUTION, VERDICT_TEXT, type FittingSummary } from '@nimble-anchor/core'
+import { CAUTION, STAGE_TEXT, VERDICT_TEXT, type FittingSummary } from '@nimble-anchor/core'
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -12,7 +12,9 @@ import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { DuePanel, JobsPanel } from './DuePanels.tsx'
 import { NewFittingDialog } from './NewFittingDialog.tsx'
+import { Queue } from './Queue.tsx'
 
 const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
 const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
@@ -63,6 +65,14 @@ export function TodayPage() {
           <Button onClick={() => void load()}>Try again</Button>
         </Panel>
       )}
+
+      <div className="mb-4 grid items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <Queue />
+        <div className="flex flex-col gap-4">
+          <DuePanel />
+          <JobsPanel />
+        </div>
+      </div>
 
       <Panel
         title="Open fittings"
@@ -124,8 +134,12 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
                 <span className="block">
                   {f.restraintName ?? 'no restraint yet'} · {f.vehicleName ?? 'no car yet'}
                   {f.revises !== null && ' · revision'}
+                  {f.arrivedInstalled && ' · came already fitted'}
                 </span>
-                <span className="block text-sm text-ink-soft">{f.headline}</span>
+                <span className="block text-sm text-ink-soft">
+                  {f.status === 'open' && <b>{STAGE_TEXT[f.stage]}. </b>}
+                  {f.headline}
+                </span>
                 {waiting > 0 && (
                   <span className="block text-sm font-semibold text-stale">
                     {waiting === 1 ? '1 entry waits' : `${waiting} entries wait`} on this device; open it to save.

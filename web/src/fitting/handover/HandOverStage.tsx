@@ -17,12 +17,16 @@ import { fitterName, usePreferences } from '../../session/preferences.ts'
 import { childSummary } from '../../today/NewFittingDialog.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
+import { Signature, SignaturePad } from '../../ui/SignaturePad.tsx'
 import { saveFile, saveFromServer } from '../../ui/saveFile.ts'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../stages.ts'
 import { Ledger } from '../Ledger.tsx'
+import { AfterPanel } from './AfterPanel.tsx'
+import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
-import { RoadAhead } from './RoadAhead.tsx'
+import { RoadAhead, useAhead } from './RoadAhead.tsx'
+import { SettingDrawing } from './SettingDrawing.tsx'
 import { decider, remedyOf } from '../VerdictBanner.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
@@ -49,6 +53,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
   )
   const { verdict, headline, caution, decidedBy } = assessment
   const remedy = remedyOf(assessment)
+  const known = useAhead()
   return (
     <div className="flex flex-col gap-3">
       <Panel title="Verdict">
@@ -87,8 +92,11 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
             <h3 className="mt-4 mb-1 font-bold">Settings to remember</h3>
             <dl className="grid gap-x-6 gap-y-1 sm:grid-cols-2">
               {rows.map((r) => (
-                <div key={r.name} className="flex justify-between gap-3 border-b border-hair py-1">
-                  <dt className="text-ink-soft">{r.name}</dt>
+                <div key={r.name} className="flex items-center gap-3 border-b border-hair py-1">
+                  <dt className="flex min-h-11 flex-1 items-center gap-3 text-ink-soft">
+                    {r.figure && <SettingDrawing figure={r.figure} />}
+                    {r.name}
+                  </dt>
                   <dd className="text-right font-bold">{r.value}</dd>
                 </div>
               ))}
@@ -110,19 +118,31 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
 
       <RevisionPanel current={current} />
 
-      <RoadAhead fittingId={fittingId} today={current.today} />
+      <RoadAhead fittingId={fittingId} today={current.today} known={known} />
+
+      <CaseCode current={current} ahead={known.ahead?.items ?? []} />
 
       {handover ? (
         <Panel title="Signed">
           <p className="text-lg">
             {handover.fitterName} and {handover.carerName}
           </p>
+          <div className="flex flex-wrap gap-6">
+            {handover.fitterStrokes && (
+              <Signature strokes={handover.fitterStrokes} label={`Signature of ${handover.fitterName}`} />
+            )}
+            {handover.carerStrokes && (
+              <Signature strokes={handover.carerStrokes} label={`Signature of ${handover.carerName}`} />
+            )}
+          </div>
           <p className="text-ink-soft">{stamp.format(new Date(handover.signedAt))}. This fitting is closed.</p>
           <ReviseButton fittingId={fittingId} />
         </Panel>
       ) : (
         <SignPanel assessment={assessment} isSigned={isSigned} goTo={goTo} />
       )}
+
+      <AfterPanel fittingId={fittingId} current={current} isSigned={isSigned} />
 
       <Ledger assessment={assessment} goTo={goTo} showsAll />
     </div>
@@ -152,6 +172,8 @@ function SignPanel({
   const [carer, setCarer] = useState('')
   const [name, setName] = useState(fitter)
   const [fault, setFault] = useState('')
+  const [fitterStrokes, setFitterStrokes] = useState('')
+  const [carerStrokes, setCarerStrokes] = useState('')
   if (isSigned) return null
   if (assessment.verdict !== 'ready') {
     const open = assessment.measureNext.slice(0, 8)
@@ -180,7 +202,10 @@ function SignPanel({
           if (name.trim() === '' || carer.trim() === '') return setFault('Both names are needed.')
           setFault('')
           setFitterName(name)
-          void sign(carer.trim())
+          void sign(carer.trim(), {
+            ...(fitterStrokes !== '' && { fitterStrokes }),
+            ...(carerStrokes !== '' && { carerStrokes }),
+          })
         }}
       >
         <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
@@ -197,6 +222,10 @@ function SignPanel({
           Carer
           <input value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={box} />
         </label>
+        <div className="grid w-full gap-3 sm:grid-cols-2">
+          <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />
+          <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={setCarerStrokes} />
+        </div>
         <Button type="submit" look="main">
           Sign and close
         </Button>

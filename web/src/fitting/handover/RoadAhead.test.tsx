@@ -3,7 +3,9 @@ import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { buildCase } from '../../../../core/test/build.ts'
 import { api } from '../../session/api.ts'
 import { useFitting } from '../../session/fitting.ts'
-import { RoadAhead, whenText } from './RoadAhead.tsx'
+import { RoadAhead, useAhead, whenText } from './RoadAhead.tsx'
+
+const Shown = () => <RoadAhead fittingId="f1" today="2026-11-25" known={useAhead()} />
 
 const item = (over: Partial<AheadItem> = {}): AheadItem => ({
   id: 'strap-up',
@@ -44,7 +46,7 @@ beforeEach(() => {
   saved(3)
 })
 const show = async () => {
-  render(<RoadAhead fittingId="f1" today="2026-11-25" />)
+  render(<Shown />)
   await act(() => Promise.resolve())
 }
 

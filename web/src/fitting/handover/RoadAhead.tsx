@@ -19,8 +19,13 @@ export function whenText({ early, likely, late, isFixed }: AheadItem): string {
   return `${monthText(likely)} (${range})`
 }
 
+export interface KnownAhead {
+  readonly ahead: AheadView | null
+  readonly failed: boolean
+}
+
 /** What is ahead of the saved fitting; asked again when something has been saved. */
-export function useAhead(): { readonly ahead: AheadView | null; readonly failed: boolean } {
+export function useAhead(): KnownAhead {
   const view = useFitting((s) => s.view)
   const saving = useFitting((s) => s.saving)
   const [loaded, setLoaded] = useState<{ readonly key: string; readonly ahead: AheadView | null } | null>(null)
@@ -44,8 +49,13 @@ export function useAhead(): { readonly ahead: AheadView | null; readonly failed:
 /** Years of the road drawn at once, beyond which a far item is at the edge. */
 const MOST_DAYS = 365 * 13
 
-export function RoadAhead({ fittingId, today }: { readonly fittingId: string; readonly today: IsoDate }) {
-  const { ahead, failed } = useAhead()
+interface Props {
+  readonly fittingId: string
+  readonly today: IsoDate
+  readonly known: KnownAhead
+}
+
+export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props) {
   const items = ahead?.items ?? []
   return (
     <Panel

@@ -24,6 +24,7 @@ import { CarPlan } from '../../car/CarPlan.tsx'
 import { PlanLegend } from '../../car/PlanLegend.tsx'
 import { SeatInFrontPanel } from '../setup/SeatInFrontPanel.tsx'
 import { OneChangePanel } from './OneChangePanel.tsx'
+import { OneRidePanel } from './OneRidePanel.tsx'
 import { PlaceFacts } from './PlaceFacts.tsx'
 
 const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
@@ -72,25 +73,28 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
         aside={vehicle?.plate !== undefined && <span className="text-sm text-ink-soft">{vehicle.plate}</span>}
       >
         {!isSigned && (
-          <div className="mb-3 max-w-sm">
-            <SelectField
-              label="Car"
-              value={vehicle?.id ?? ''}
-              options={[
-                ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
-                ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
-                  ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
-                  : []),
-                ...(catalogue?.vehicles ?? []).map((v) => ({
-                  id: v.id,
-                  label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
-                })),
-              ]}
-              onChange={(id) => {
-                const next = catalogue?.vehicles?.find((v) => v.id === id)
-                if (next) put(putsForVehicle(current, next))
-              }}
-            />
+          <div className="mb-3 flex flex-wrap items-end gap-3">
+            <div className="w-full max-w-sm">
+              <SelectField
+                label="Car"
+                value={vehicle?.id ?? ''}
+                options={[
+                  ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
+                  ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
+                    ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
+                    : []),
+                  ...(catalogue?.vehicles ?? []).map((v) => ({
+                    id: v.id,
+                    label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
+                  })),
+                ]}
+                onChange={(id) => {
+                  const next = catalogue?.vehicles?.find((v) => v.id === id)
+                  if (next) put(putsForVehicle(current, next))
+                }}
+              />
+            </div>
+            <OneRidePanel current={current} onTaken={() => setPicked(undefined)} />
           </div>
         )}
         {!vehicle && <p className="text-ink-soft">Each place of the car is then judged for the chosen restraint.</p>}

@@ -1,4 +1,13 @@
-import { assess, fittedSubject, measured, stepsFor, type Case, type Put, type Step } from '@nimble-anchor/core'
+import {
+  assess,
+  fittedSubject,
+  measured,
+  stepsDoneIn,
+  stepsFor,
+  type Case,
+  type Put,
+  type Step,
+} from '@nimble-anchor/core'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { buildCase, buildRoute, withEverythingGood } from '../../../../core/test/build.ts'
 import { useFitting } from '../../session/fitting.ts'
@@ -32,6 +41,7 @@ function show(c: Case, startAt?: string, isSigned = false) {
       current={c}
       assessment={assessment}
       marks={marks}
+      done={stepsDoneIn(c)}
       isSigned={isSigned}
       onClose={onClose}
     />,
@@ -140,6 +150,7 @@ test('the screen is kept on where the browser can, and let go at the end', async
       current={current}
       assessment={assess(current)}
       marks={new Map()}
+      done={new Map()}
       isSigned={false}
       onClose={() => undefined}
     />,
@@ -173,5 +184,42 @@ describe('the thumb pad', () => {
     expect(onKeep).not.toHaveBeenCalled()
     expect(screen.getByRole('alert')).toHaveTextContent('Gap must be a number of mm')
     expect(screen.queryByRole('button', { name: 'minus' })).not.toBeInTheDocument()
+  })
+})
+
+describe('steps that leave no reading', () => {
+  const prepared = { path: ['stepsDone', 'prepare'], value: {} }
+  test('going on says that they are done, once', () => {
+    show(current, 'prepare')
+    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    expect(put).toHaveBeenCalledWith([prepared])
+    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    expect(put).toHaveBeenCalledTimes(1)
+  })
+  test('noted already, or the fitting signed: nothing is entered', () => {
+    show({ ...current, stepsDone: { prepare: { at: 2 } } }, 'prepare')
+    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    expect(put).not.toHaveBeenCalled()
+  })
+  test('ticked and taken back by hand', () => {
+    show(current, 'prepare')
+    fireEvent.click(screen.getByRole('checkbox', { name: 'Done' }))
+    expect(put).toHaveBeenCalledWith([prepared])
+    expect(screen.queryByRole('checkbox', { name: 'Done' })).not.toBeChecked()
+  })
+  test('proofs are told by their sense; a pair names its other half; doing it over says what it asks for again', () => {
+    const route = buildRoute({
+      isofix: { connectors: 'rigid', role: 'holds', proofs: [{ id: 'c', what: 'a click each side', kind: 'click' }] },
+      steps: [
+        { id: 'open', text: 'Open the pocket.', pairWith: 'shut', onlyBefore: 'attaching' },
+        { id: 'shut', text: 'Shut the pocket.', after: ['connect'] },
+      ],
+    })
+    const c = buildCase({ route })
+    show(c, 'open')
+    expect(screen.getByText(/Must be taken back later: Shut the pocket/)).toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    expect(screen.getByRole('list', { name: 'What proves it' })).toHaveTextContent('heard: a click each side')
+    expect(screen.getByText(/Done over, it asks again for: .*leg on the floor/)).toBeInTheDocument()
   })
 })

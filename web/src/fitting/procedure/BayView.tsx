@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import { CheckField } from './CheckField.tsx'
+import { putsForDone, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { findingFor, stepMark } from './stepState.ts'
 import { ThumbPad } from './ThumbPad.tsx'
 import { useWakeLock } from './useWakeLock.ts'
@@ -15,6 +16,7 @@ interface Props {
   readonly current: Case
   readonly assessment: Assessment
   readonly marks: ReadonlyMap<CheckId, MarkState>
+  readonly done: ReadonlyMap<string, number>
   readonly isSigned: boolean
   readonly onClose: () => void
 }
@@ -31,9 +33,10 @@ function speak(step: Step): void {
 }
 
 /** One step at a time, large, for the open car door: swipe or arrows, thumb pad, screen kept on. */
-export function BayView({ steps, startAt, current, assessment, marks, isSigned, onClose }: Props) {
+export function BayView({ steps, startAt, current, assessment, marks, done, isSigned, onClose }: Props) {
   const undo = useFitting((s) => s.undo)
-  const firstOpen = steps.findIndex((s) => stepMark(s, marks) !== 'pass' && s.checks.length > 0)
+  const put = useFitting((s) => s.put)
+  const firstOpen = steps.findIndex((s) => stepMark(s, marks, done) !== 'pass' && s.checks.length > 0)
   const asked = steps.findIndex((s) => s.id === startAt)
   const [at, setAt] = useState(Math.max(0, asked >= 0 ? asked : firstOpen))
   const [isSpoken, setSpoken] = useState(false)
@@ -41,7 +44,12 @@ export function BayView({ steps, startAt, current, assessment, marks, isSigned, 
   const touch = useRef<{ readonly x: number; readonly y: number } | null>(null)
   const staysOn = useWakeLock(true)
   const step = steps[at]
-  const go = (by: number): void => setAt((i) => Math.min(Math.max(i + by, 0), steps.length - 1))
+  const go = (by: number): void => {
+    // Going on from a step that leaves no reading says that it is done.
+    const puts = by > 0 && step ? putsForDone(step, current, done) : []
+    if (puts.length > 0) put(puts)
+    setAt((i) => Math.min(Math.max(i + by, 0), steps.length - 1))
+  }
   useEffect(() => {
     if (content.current) content.current.scrollTop = 0
   }, [at])
@@ -55,7 +63,7 @@ export function BayView({ steps, startAt, current, assessment, marks, isSigned, 
     [],
   )
   if (!step) return null
-  const mark = stepMark(step, marks)
+  const mark = stepMark(step, marks, done)
   const round =
     'grid size-14 shrink-0 place-items-center rounded-[3px] border border-ink bg-sheet hover:bg-shoal disabled:border-hair disabled:text-ink-soft'
   return (
@@ -123,6 +131,11 @@ export function BayView({ steps, startAt, current, assessment, marks, isSigned, 
                 </li>
               ))}
             </ul>
+            <div className="text-xl">
+              <StepProofs step={step} />
+              <StepNotes step={step} />
+              <StepDone step={step} done={done} isSigned={isSigned} />
+            </div>
             <div className="mt-4 flex flex-col gap-6 text-lg">
               {step.checks.map((id) => (
                 <div key={id} className="border-t border-line pt-3">
@@ -161,7 +174,11 @@ export function BayView({ steps, startAt, current, assessment, marks, isSigned, 
               <button
                 type="button"
                 className="min-h-16 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta"
-                onClick={onClose}
+                onClick={() => {
+                  const puts = putsForDone(step, current, done)
+                  if (puts.length > 0) put(puts)
+                  onClose()
+                }}
               >
                 To the list
               </button>

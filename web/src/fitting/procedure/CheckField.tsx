@@ -12,6 +12,8 @@ import {
 } from '@nimble-anchor/core'
 import { useId } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
+import { PhotoButton } from '../../photos/PhotoButton.tsx'
+import { photoKey } from '../../photos/photoStore.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
@@ -67,6 +69,7 @@ const SENSES = ['seen', 'heard', 'felt'] as const
 export function CheckField({ id, assessment, current, mark, staleBecause, finding, isSigned }: Props) {
   const put = useFitting((s) => s.put)
   const howId = useId()
+  const fittingId = useFitting((s) => s.view?.id ?? '')
   const check = checkOf(id)
   const reading = current.readings[id]
   const keep = (value: object | null) => put([{ path: ['readings', id], value }])
@@ -89,6 +92,14 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
             {limit !== undefined && <span className="font-semibold text-ink"> Limit: {limit}.</span>}
           </span>
         </p>
+        <span className="ml-auto">
+          <PhotoButton
+            photoKey={photoKey(fittingId, id, current.vehicle?.id, current.choice.positionId)}
+            fittingId={fittingId}
+            label={check.label}
+            isSigned={isSigned}
+          />
+        </span>
       </div>
       {isStale && (
         <p className="mb-1 text-sm font-semibold text-stale">
@@ -121,7 +132,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
         <div className="flex flex-col gap-2">
           {check.notesBefore === true && (
             <Choices
-              legend="Before latching it showed"
+              legend="Before, it showed"
               disabled={isSigned}
               value={isStale ? undefined : reading?.before}
               options={check.options
@@ -139,7 +150,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
             options={check.options.map((o) => ({ id: o.id, label: o.label, mark }))}
             onChoose={(chosen) => keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen })}
           />
-          {check.notesBefore === true && option !== undefined && !isStale && (
+          {check.isProof === true && option !== undefined && !isStale && (
             <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
               <legend className="sr-only">{check.label}, how it was noticed</legend>
               {SENSES.map((sense) => (

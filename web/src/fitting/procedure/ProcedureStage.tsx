@@ -3,6 +3,7 @@ import {
   DISTURBANCES,
   fittedSubject,
   redoList,
+  stepsDoneIn,
   stepsFor,
   type Disturbance,
   type Redo,
@@ -18,6 +19,7 @@ import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { BayView } from './BayView.tsx'
 import { CheckField, checkMark } from './CheckField.tsx'
+import { StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { findingFor, stepMark } from './stepState.ts'
 
 interface Props extends StageProps {
@@ -40,6 +42,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   const put = useFitting((s) => s.put)
   const subject = useMemo(() => fittedSubject(current), [current])
   const steps = useMemo(() => (subject ? stepsFor(subject).filter((s) => s.stage === stage) : []), [subject, stage])
+  const done = useMemo(() => stepsDoneIn(current), [current])
   const redo = useMemo(
     () => (subject ? redoList(current, subject).filter((r) => r.step.stage === stage) : []),
     [current, subject, stage],
@@ -95,13 +98,14 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           current={current}
           assessment={assessment}
           marks={marks}
+          done={done}
           isSigned={isSigned}
           onClose={() => setBay(null)}
         />
       )}
       <ol className="flex flex-col gap-2.5">
         {steps.map((step, i) => {
-          const mark = stepMark(step, marks)
+          const mark = stepMark(step, marks, done)
           return (
             <li key={step.id} className="rounded-[3px] border border-line bg-sheet">
               <div className="grid grid-cols-[2.200rem_1fr] gap-x-2 p-3">
@@ -119,6 +123,9 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
                       <li key={text}>{text}</li>
                     ))}
                   </ul>
+                  <StepProofs step={step} />
+                  <StepNotes step={step} />
+                  <StepDone step={step} done={done} isSigned={isSigned} />
                   {step.checks.length > 0 && (
                     <div className="mt-2 grid gap-x-6 gap-y-3 border-t border-hair pt-2.5 md:grid-cols-2 lg:grid-cols-1 xl:grid-cols-2">
                       {step.checks.map((id) => (

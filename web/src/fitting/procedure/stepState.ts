@@ -1,8 +1,13 @@
 import { CHECKS, type Assessment, type CheckId, type Finding, type Step } from '@nimble-anchor/core'
 import type { MarkState } from '../../ui/StateMark.tsx'
 
-/** The worst of a step's checks; a step without any has no mark. */
-export function stepMark(step: Step, marks: ReadonlyMap<CheckId, MarkState>): MarkState | undefined {
+/** The worst of a step's checks; one without any is done when it is noted so. */
+export function stepMark(
+  step: Step,
+  marks: ReadonlyMap<CheckId, MarkState>,
+  done: ReadonlyMap<string, number>,
+): MarkState | undefined {
+  if (step.checks.length === 0) return done.has(step.id) ? 'pass' : undefined
   const own = step.checks.map((id) => marks.get(id) ?? 'not-started')
   return (['fail', 'stale', 'undecided', 'not-started', 'pass'] as const).find((m) => own.includes(m))
 }

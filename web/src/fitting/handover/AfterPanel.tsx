@@ -1,0 +1,86 @@
+import { chosenIn, jobsFor, JOB_TITLE, type Case, type JobKind, type RecheckView } from '@nimble-anchor/core'
+import { useEffect, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { api } from '../../session/api.ts'
+import { fitterName } from '../../session/preferences.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { sayRefusal } from '../../ui/refusal.ts'
+import { RECHECK_WORD } from '../../recheck/words.ts'
+import { StateMark } from '../../ui/StateMark.tsx'
+
+const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+interface Props {
+  readonly fittingId: string
+  readonly current: Case
+  readonly isSigned: boolean
+}
+
+/** What follows a fitting: the carer looks again at home, and one day it comes out. */
+export function AfterPanel({ fittingId, current, isSigned }: Props) {
+  const navigate = useNavigate()
+  const { model, unit, mode, route } = chosenIn(current)
+  const [rechecks, setRechecks] = useState<readonly RecheckView[]>([])
+  useEffect(() => {
+    if (isSigned) api.rechecks(fittingId).then(setRechecks, () => undefined)
+  }, [fittingId, isSigned])
+  if (!model || !mode || !route) return null
+  const kinds = jobsFor({ model, mode, route }).filter((k) => k !== 'convert')
+  const begin = (kind: JobKind): void => {
+    if (!unit) return
+    void api
+      .beginJob({ unitId: unit.id, kind, who: fitterName(), fittingId, fromModeId: mode.id })
+      .then((job) => navigate(`/jobs/${job.id}`), sayRefusal)
+  }
+  return (
+    <Panel title="Afterwards" className="no-print">
+      {isSigned && (
+        <div className="mb-3">
+          <Link
+            to={`/fittings/${fittingId}/recheck`}
+            className="inline-flex min-h-11 items-center rounded-[3px] border border-magenta bg-magenta px-3.5 font-semibold text-on-magenta"
+          >
+            Look again, in ten taps at most
+          </Link>
+          {rechecks.length > 0 && (
+            <ul className="mt-2 divide-y divide-hair border-y border-hair">
+              {rechecks.slice(0, 5).map((r) => (
+                <li key={r.id} className="flex flex-wrap items-center gap-x-3 py-1.5">
+                  <StateMark state={r.kind} word={RECHECK_WORD[r.kind]} />
+                  <span className="text-ink-soft">
+                    {r.who}, {stamp.format(new Date(r.at))}
+                  </span>
+                  {r.kind === 'fail' && (
+                    <span>
+                      {r.items
+                        .filter((i) => r.answers[i.id] === 'no')
+                        .map((i) => i.ask)
+                        .join('; ')}
+                    </span>
+                  )}
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+      {unit ? (
+        <>
+          <p className="mb-2 text-sm text-ink-soft">
+            Jobs on unit {unit.serial}, each ending in its check. What takes it apart keeps it off the shelf until then.
+          </p>
+          <div className="flex flex-wrap gap-2">
+            {kinds.map((kind) => (
+              <Button key={kind} onClick={() => begin(kind)}>
+                {JOB_TITLE[kind]}
+              </Button>
+            ))}
+          </div>
+        </>
+      ) : (
+        <p className="text-ink-soft">Jobs are kept with a unit: choose one from the shelf at Choose.</p>
+      )}
+    </Panel>
+  )
+}

@@ -1,0 +1,114 @@
+import {
+  describeNeed,
+  modelName,
+  ONE_RIDE_PLACES,
+  oneRideCar,
+  oneRideWays,
+  putsForOneRide,
+  type Case,
+  type OneRidePlace,
+  type OneRideWay,
+  type Vehicle,
+} from '@nimble-anchor/core'
+import { useMemo, useState } from 'react'
+import { stockOf, useCatalogue } from '../../session/catalogue.ts'
+import { useFitting } from '../../session/fitting.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Dialog } from '../../ui/Dialog.tsx'
+import { SelectField } from '../../ui/SelectField.tsx'
+import { upperFirst } from '../../ui/words.ts'
+
+const placeLabel = (id: OneRidePlace): string => upperFirst(id.replace('-', ' '))
+/** More would not be the shortest way any more. */
+const SHOWN = 6
+
+/** A ride in a car that is in no catalogue: the restraint and route with the fewest readings that can still pass. */
+export function OneRidePanel({ current, onTaken }: { readonly current: Case; readonly onTaken: () => void }) {
+  const [isOpen, setOpen] = useState(false)
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>A car in no catalogue, for one ride</Button>
+      <Dialog open={isOpen} onOpenChange={setOpen} title="One ride in an unknown car" isWide>
+        <Ways
+          current={current}
+          onTaken={() => {
+            setOpen(false)
+            onTaken()
+          }}
+        />
+      </Dialog>
+    </>
+  )
+}
+
+function Ways({ current, onTaken }: { readonly current: Case; readonly onTaken: () => void }) {
+  const put = useFitting((s) => s.put)
+  const catalogue = useCatalogue((s) => s.catalogue)
+  const [place, setPlace] = useState<OneRidePlace>('rear-right')
+  const [driverSide, setDriverSide] = useState<Vehicle['driverSide']>('right')
+  const vehicle = useMemo(() => oneRideCar(place, driverSide), [place, driverSide])
+  // On loan is what has a unit: a model that nobody has helps nobody at the kerb.
+  const stock = useMemo(() => (catalogue ? stockOf(catalogue).filter((s) => s.unit) : []), [catalogue])
+  const ways = useMemo(() => oneRideWays(current, stock, vehicle), [current, stock, vehicle])
+  const take = (way: OneRideWay): void => {
+    const faults = put(putsForOneRide(current, vehicle, way))
+    if (faults.length === 0) onTaken()
+  }
+  return (
+    <>
+      <p>
+        Nothing of this car is taken for known. Each way says what has to be found out at the car before it can pass;
+        the one with the fewest readings stands first.
+      </p>
+      <div className="my-3 grid max-w-md grid-cols-2 gap-3">
+        <SelectField
+          label="Place"
+          value={place}
+          options={ONE_RIDE_PLACES.map((id) => ({ id, label: placeLabel(id) }))}
+          onChange={(id) => setPlace(id as OneRidePlace)}
+        />
+        <SelectField
+          label="The driver sits"
+          value={driverSide}
+          options={[
+            { id: 'right', label: 'on the right' },
+            { id: 'left', label: 'on the left' },
+          ]}
+          onChange={(id) => setDriverSide(id as Vehicle['driverSide'])}
+        />
+      </div>
+      {ways.length === 0 && (
+        <p className="font-semibold">
+          Nothing on the shelf can be proved for this child in an unknown car. Use a car that is in the catalogue, or
+          ask a fitter.
+        </p>
+      )}
+      <ol className="divide-y divide-hair border-y border-hair">
+        {ways.slice(0, SHOWN).map((way) => {
+          const { model, mode, unit } = way.item
+          const name = `${modelName(model)}, ${mode.label}`
+          const readings = way.readings.map((n) => describeNeed(n, way.route).label)
+          return (
+            <li key={`${model.id}${unit?.id ?? ''}${mode.id}${way.route.id}`} className="py-2.5">
+              <div className="flex flex-wrap items-center justify-between gap-2">
+                <p>
+                  <b>{name}</b>
+                  <span className="block text-ink-soft">
+                    {way.route.label}
+                    {unit && `, unit ${unit.serial}`}
+                  </span>
+                </p>
+                <Button aria-label={`Take this way: ${name}, ${way.route.label}`} onClick={() => take(way)}>
+                  Take this way
+                </Button>
+              </div>
+              <p className="text-sm">
+                <b>{readings.length} readings:</b> {readings.join(', ')}.
+              </p>
+            </li>
+          )
+        })}
+      </ol>
+    </>
+  )
+}

@@ -1,0 +1,76 @@
+import { CHECKS, type Case, type Sense, type Step } from '@nimble-anchor/core'
+import { Ear, Eye, Hand } from 'lucide-react'
+import { useFitting } from '../../session/fitting.ts'
+
+const SENSE_ICON = { seen: Eye, heard: Ear, felt: Hand } as const satisfies Record<Sense, unknown>
+
+/** What the maker says shows that the step is done, each by the sense that notices it. */
+export function StepProofs({ step }: { readonly step: Step }) {
+  if (step.proofs.length === 0) return null
+  return (
+    <ul className="mt-1.5 flex flex-wrap gap-x-4 gap-y-1" aria-label="What proves it">
+      {step.proofs.map(({ sense, what }) => {
+        const Icon = SENSE_ICON[sense]
+        return (
+          <li key={`${sense}${what}`} className="inline-flex items-center gap-1.5 font-semibold">
+            <Icon size={17} aria-hidden="true" className="text-ink-soft" />
+            <span>
+              <span className="font-normal text-ink-soft">{sense}:</span> {what}
+            </span>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+/** The other half of a pair, and what doing the step over un-does. */
+export function StepNotes({ step }: { readonly step: Step }) {
+  return (
+    <>
+      {step.pair && (
+        <p className="mt-1 border-l-4 border-magenta pl-2 text-[0.95em] font-semibold">
+          {step.pair.half === 'first' ? 'Must be taken back later: ' : 'Takes back: '}
+          {step.pair.otherText}
+        </p>
+      )}
+      {step.undoes.length > 0 && (
+        <p className="mt-1 text-sm text-ink-soft">
+          Done over, it asks again for: {step.undoes.map((id) => CHECKS[id].label.toLowerCase()).join(', ')}.
+        </p>
+      )}
+    </>
+  )
+}
+
+/** A step without a check is noted as done by hand; the rules ask for it where it closes a pair. */
+export const isNotedByHand = (step: Step): boolean => step.checks.length === 0
+
+interface Props {
+  readonly step: Step
+  readonly done: ReadonlyMap<string, number>
+  readonly isSigned: boolean
+}
+
+export function StepDone({ step, done, isSigned }: Props) {
+  const put = useFitting((s) => s.put)
+  if (!isNotedByHand(step)) return null
+  return (
+    <label className="mt-1.5 inline-flex min-h-11 items-center gap-2 font-semibold">
+      <input
+        type="checkbox"
+        className="size-6 accent-(--magenta)"
+        disabled={isSigned}
+        checked={done.has(step.id)}
+        onChange={(e) => put([{ path: ['stepsDone', step.id], value: e.target.checked ? {} : null }])}
+      />
+      Done
+    </label>
+  )
+}
+
+/** Puts that note a step as done, none where it is noted already or is proved by its checks. */
+export const putsForDone = (step: Step, current: Case, done: ReadonlyMap<string, number>) =>
+  isNotedByHand(step) && !done.has(step.id) && current.handover === undefined
+    ? [{ path: ['stepsDone', step.id], value: {} }]
+    : []

@@ -1,0 +1,51 @@
+import { JOB_TITLE, jobsFor, type JobKind, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { api } from '../session/api.ts'
+import { fitterName } from '../session/preferences.ts'
+import { Button } from '../ui/Button.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SelectField } from '../ui/SelectField.tsx'
+
+interface Props {
+  readonly model: RestraintModel
+  readonly unit: RestraintUnit
+}
+
+/** Begins a job on a unit that stands on the shelf. */
+export function BeginJob({ model, unit }: Props) {
+  const navigate = useNavigate()
+  const [kind, setKind] = useState<JobKind>('hand-back')
+  const [from, setFrom] = useState(model.modes[0]?.id ?? '')
+  const [to, setTo] = useState(model.modes[1]?.id ?? '')
+  const modes = model.modes.map((m) => ({ id: m.id, label: m.label }))
+  const begin = (): void => {
+    const modesOf = kind === 'convert' ? { fromModeId: from, toModeId: to } : { fromModeId: from }
+    void api
+      .beginJob({ unitId: unit.id, kind, who: fitterName(), ...modesOf })
+      .then((job) => navigate(`/jobs/${job.id}`), sayRefusal)
+  }
+  return (
+    <section className="mt-4 border-t border-line pt-3">
+      <h3 className="font-bold">A job on this unit</h3>
+      <p className="mb-2 text-sm text-ink-soft">Its steps are made for this restraint, and it ends in checks.</p>
+      <div className="flex flex-wrap items-end gap-3">
+        <SelectField
+          label="Job"
+          value={kind}
+          options={jobsFor({ model }).map((id) => ({ id, label: JOB_TITLE[id] }))}
+          onChange={(id) => setKind(id as JobKind)}
+        />
+        {kind === 'convert' && (
+          <>
+            <SelectField label="It is now" value={from} options={modes} onChange={setFrom} />
+            <SelectField label="It becomes" value={to} options={modes} onChange={setTo} />
+          </>
+        )}
+        <Button disabled={kind === 'convert' && from === to} onClick={begin}>
+          Begin the job
+        </Button>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,154 @@
+import { jobState, type JobView } from '@nimble-anchor/core'
+import { useEffect, useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { fitterName } from '../session/preferences.ts'
+import { Choices } from '../ui/Choices.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { StateMark } from '../ui/StateMark.tsx'
+import { JOB_MARK } from './jobMark.ts'
+
+const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** One job on one unit: steps in order, then the checks that end it. */
+export default function JobPage() {
+  const { id = '' } = useParams()
+  const [job, setJob] = useState<JobView | null | 'missing'>(null)
+  const [isBusy, setBusy] = useState(false)
+  useEffect(() => {
+    api.job(id).then(setJob, () => setJob('missing'))
+  }, [id])
+  useEffect(() => {
+    if (job !== null && job !== 'missing') document.title = `${job.plan.title} · Nimble Anchor`
+  }, [job])
+  if (job === null) return <p className="p-8 text-ink-soft">Loading.</p>
+  if (job === 'missing') {
+    return (
+      <div className="mx-auto max-w-xl p-8">
+        <h1 className="text-2xl font-bold">There is no such job</h1>
+        <Link to="/" className="mt-2 inline-flex min-h-11 items-center font-semibold text-magenta underline">
+          Go to Today
+        </Link>
+      </div>
+    )
+  }
+  const { plan, record } = job
+  const state = jobState(plan, record)
+  const isOver = job.state === 'passed'
+  const change = (asked: Promise<JobView>): void => {
+    setBusy(true)
+    void asked
+      .then((view) => {
+        setJob(view)
+        // The catalogue says whether the unit may be used.
+        void useCatalogue.getState().load()
+      }, sayRefusal)
+      .finally(() => setBusy(false))
+  }
+  const textOf = (stepId: string): string | undefined => plan.steps.find((s) => s.id === stepId)?.text
+  return (
+    <div className="mx-auto max-w-4xl p-3 sm:p-5">
+      <p className="text-ink-soft">
+        {job.unitName}
+        {job.fittingId !== null && (
+          <>
+            {' · '}
+            <Link to={`/fittings/${job.fittingId}/hand-over`} className="underline underline-offset-4">
+              its fitting
+            </Link>
+          </>
+        )}
+      </p>
+      <h1 className="text-2xl font-bold tracking-tight">{plan.title}</h1>
+      <p className="mt-1 text-lg" aria-live="polite">
+        <StateMark state={JOB_MARK[job.state].mark} word={JOB_MARK[job.state].word} size={20} />
+      </p>
+      {plan.holdsUnit && !isOver && (
+        <p className="mt-2 border-l-4 border-fail pl-3 font-semibold">
+          Not for use until every check below has passed: it is barred in every fitting.
+        </p>
+      )}
+      <p className="mt-2 text-sm text-ink-soft">
+        {plan.byMaker
+          ? 'The maker’s own steps.'
+          : 'The usual steps: where the maker’s manual says otherwise, it comes first.'}
+      </p>
+      <Panel title="Steps, in order" className="mt-3">
+        <ol className="-my-2 divide-y divide-hair">
+          {plan.steps.map((step, i) => {
+            const isNext = state.nextStep?.id === step.id
+            const pair = step.pairedWith === undefined ? undefined : textOf(step.pairedWith)
+            return (
+              <li key={step.id}>
+                <label className={`flex min-h-12 cursor-pointer items-start gap-3 py-2 ${isNext ? 'font-bold' : ''}`}>
+                  <input
+                    type="checkbox"
+                    className="mt-0.5 size-6 shrink-0 accent-(--magenta)"
+                    disabled={isOver || isBusy}
+                    checked={record.done.includes(step.id)}
+                    onChange={(e) => change(api.jobStep(job.id, fitterName(), step.id, e.target.checked))}
+                  />
+                  <span aria-hidden="true" className="w-5 shrink-0 text-ink-soft">
+                    {i + 1}
+                  </span>
+                  <span>
+                    {step.text}
+                    {step.proof !== undefined && (
+                      <span className="block text-sm font-semibold">Look for: {step.proof}</span>
+                    )}
+                    {pair !== undefined && (
+                      <span className="block text-sm font-normal text-ink-soft">Takes back: {pair}</span>
+                    )}
+                  </span>
+                </label>
+              </li>
+            )
+          })}
+        </ol>
+      </Panel>
+      <Panel title="Checks at the end" className="mt-3">
+        {state.nextStep && (
+          <p className="text-ink-soft">They come when every step is done: a step may undo what they look at.</p>
+        )}
+        <ul className="flex flex-col gap-4">
+          {plan.checks.map((check) => {
+            const isFailed = state.failed.includes(check)
+            return (
+              <li key={check.id}>
+                <p className="mb-1">
+                  <span className="font-bold">{check.label}</span>{' '}
+                  <span className="text-sm text-ink-soft">{check.how}</span>
+                </p>
+                {!state.nextStep && (
+                  <Choices
+                    legend={check.label}
+                    hideLegend
+                    disabled={isOver || isBusy}
+                    value={record.answers[check.id]}
+                    options={check.options.map((o) => ({ id: o.id, label: o.label, mark: o.means }))}
+                    onChoose={(option) => change(api.jobAnswer(job.id, fitterName(), check.id, option))}
+                  />
+                )}
+                {isFailed && <p className="mt-1 border-l-4 border-fail pl-2 font-semibold">{check.remedy}</p>}
+              </li>
+            )
+          })}
+        </ul>
+      </Panel>
+      <details className="mt-3">
+        <summary className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
+          Who did what ({job.log.length})
+        </summary>
+        <ol className="text-sm">
+          {job.log.map((entry, i) => (
+            <li key={i} className="border-b border-hair py-1">
+              {clock.format(new Date(entry.at))} · {entry.who}: {entry.what}
+            </li>
+          ))}
+        </ol>
+      </details>
+    </div>
+  )
+}

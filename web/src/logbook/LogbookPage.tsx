@@ -1,0 +1,229 @@
+import { modelName, ROUTE_KINDS, vehicleName, VERDICT_TEXT, type LogbookRow } from '@nimble-anchor/core'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { Download } from 'lucide-react'
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { useCatalogue } from '../session/catalogue.ts'
+import { Button } from '../ui/Button.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { saveFromServer } from '../ui/saveFile.ts'
+import { SearchField } from '../ui/SearchField.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { TextField } from '../ui/TextField.tsx'
+import { EMPTY_QUERY, isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
+import { ruleTitle } from './ruleTitle.ts'
+import { useLogbook, type LogbookList } from './useLogbook.ts'
+
+const LogbookCharts = lazy(() => import('./LogbookCharts.tsx'))
+const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+
+/** Every fitting there ever was: searched, filtered, counted, exported. */
+export default function LogbookPage() {
+  const [params, setParams] = useSearchParams()
+  const query = useMemo(() => queryOf(params), [params])
+  const change = (over: Partial<LogbookQuery>): void => setParams(paramsOf({ ...query, ...over }), { replace: true })
+  const asked = useDeferredValue(paramsOf(query).toString())
+  const list = useLogbook(asked)
+  const [showsCharts, setShowsCharts] = useState(false)
+  const catalogue = useCatalogue((s) => s.catalogue)
+  useEffect(() => {
+    document.title = 'Logbook · Nimble Anchor'
+    void useCatalogue.getState().load()
+  }, [])
+  return (
+    <div className="mx-auto max-w-6xl p-3 sm:p-5">
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-3xl font-bold tracking-tight">Logbook</h1>
+        <div className="flex flex-wrap gap-2">
+          <Button aria-expanded={showsCharts} onClick={() => setShowsCharts(!showsCharts)}>
+            {showsCharts ? 'Hide the charts' : 'Charts'}
+          </Button>
+          <Button onClick={() => void saveFromServer(`/api/logbook.csv?${asked}`, 'logbook.csv')}>
+            <Download size={18} aria-hidden="true" /> CSV
+          </Button>
+          <Button onClick={() => void saveFromServer(`/api/logbook.json?${asked}`, 'logbook.json')}>
+            <Download size={18} aria-hidden="true" /> JSON
+          </Button>
+        </div>
+      </div>
+      <Panel className="mb-3">
+        <div className="grid items-end gap-3 sm:grid-cols-2 lg:grid-cols-4">
+          <SearchField
+            label="Search the logbook"
+            placeholder="Name, car, plate, unit, fitter, number"
+            value={query.q}
+            onChange={(q) => change({ q })}
+            className="sm:col-span-2"
+          />
+          <SelectField
+            label="State"
+            value={query.status}
+            options={[
+              { id: '', label: 'open and handed over' },
+              { id: 'open', label: 'open' },
+              { id: 'signed', label: 'handed over' },
+            ]}
+            onChange={(id) => change({ status: id as LogbookQuery['status'] })}
+          />
+          <SelectField
+            label="Verdict"
+            value={query.verdict}
+            options={[
+              { id: '', label: 'any verdict' },
+              ...Object.entries(VERDICT_TEXT).map(([id, label]) => ({ id, label: label.toLowerCase() })),
+            ]}
+            onChange={(id) => change({ verdict: id as LogbookQuery['verdict'] })}
+          />
+          <SelectField
+            label="Route"
+            value={query.route}
+            options={[
+              { id: '', label: 'any route' },
+              ...Object.entries(ROUTE_KINDS).map(([id, label]) => ({ id, label })),
+            ]}
+            onChange={(route) => change({ route })}
+          />
+          <SelectField
+            label="Restraint"
+            value={query.modelId}
+            options={[
+              { id: '', label: 'any restraint' },
+              ...(catalogue?.models ?? []).map((m) => ({ id: m.id, label: modelName(m) })),
+            ]}
+            onChange={(modelId) => change({ modelId })}
+          />
+          <SelectField
+            label="Car"
+            value={query.vehicleId}
+            options={[
+              { id: '', label: 'any car' },
+              ...(catalogue?.vehicles ?? []).map((v) => ({ id: v.id, label: vehicleName(v) })),
+            ]}
+            onChange={(vehicleId) => change({ vehicleId })}
+          />
+          <div className="grid grid-cols-2 gap-2">
+            <TextField label="Begun from" type="date" value={query.from} onChange={(from) => change({ from })} />
+            <TextField label="to" type="date" value={query.to} onChange={(to) => change({ to })} />
+          </div>
+          <label className="flex min-h-11 items-center gap-2 sm:col-span-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-(--magenta)"
+              checked={query.withFaults}
+              onChange={(e) => change({ withFaults: e.target.checked })}
+            />
+            Only where a check failed on the way
+          </label>
+          {isFiltered(query) && (
+            <div className="sm:col-span-2">
+              <Button look="quiet" onClick={() => change(EMPTY_QUERY)}>
+                Show everything
+              </Button>
+            </div>
+          )}
+        </div>
+      </Panel>
+      {showsCharts && (
+        <Suspense fallback={<p className="p-4 text-ink-soft">Loading.</p>}>
+          <LogbookCharts asked={asked} />
+        </Suspense>
+      )}
+      <Panel
+        title={
+          <span role="status">
+            {list.total === undefined
+              ? 'Fittings'
+              : `${list.total.toLocaleString()} ${list.total === 1 ? 'fitting' : 'fittings'}`}
+          </span>
+        }
+      >
+        {list.failed && <p role="alert">The server does not answer. Change the search, or load the page again.</p>}
+        {list.total === 0 && (
+          <p className="text-ink-soft">
+            {isFiltered(query) ? 'Nothing of that kind is in the logbook.' : 'Nothing has been fitted yet.'}
+          </p>
+        )}
+        {list.total !== undefined && list.total > 0 && <Rows list={list} total={list.total} />}
+      </Panel>
+    </div>
+  )
+}
+
+const ROW_PX = 92
+
+/** Only the rows in sight are in the page, however long the book. */
+function Rows({ list, total }: { readonly list: LogbookList; readonly total: number }) {
+  const scroller = useRef<HTMLDivElement>(null)
+  // The library hands out functions that change with every scroll; nothing here is kept from them.
+  // eslint-disable-next-line react-hooks/incompatible-library
+  const virtual = useVirtualizer({
+    count: total,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_PX,
+    overscan: 8,
+  })
+  const items = virtual.getVirtualItems()
+  const first = items[0]?.index ?? 0
+  const last = items.at(-1)?.index ?? 0
+  const { need } = list
+  useEffect(() => need(first, last))
+  return (
+    <div
+      ref={scroller}
+      tabIndex={0}
+      role="region"
+      aria-label="Fittings, newest first"
+      className="-m-3.5 max-h-[70dvh] overflow-y-auto"
+    >
+      <ul style={{ height: virtual.getTotalSize() }} className="relative">
+        {items.map((item) => {
+          const row = list.row(item.index)
+          return (
+            <li
+              key={item.key}
+              aria-setsize={total}
+              aria-posinset={item.index + 1}
+              style={{ transform: `translateY(${item.start}px)`, height: ROW_PX }}
+              className="absolute inset-x-0 top-0 border-b border-hair"
+            >
+              {row ? <Row row={row} /> : <span className="block p-3.5 text-ink-soft">Loading.</span>}
+            </li>
+          )
+        })}
+      </ul>
+    </div>
+  )
+}
+
+function Row({ row }: { readonly row: LogbookRow }) {
+  return (
+    <Link
+      to={`/fittings/${row.id}`}
+      className="grid h-full grid-cols-[1fr_auto] content-center gap-x-4 px-3.5 leading-snug hover:bg-shoal sm:grid-cols-[4.500rem_7rem_10.500rem_minmax(0,1fr)] sm:items-baseline"
+    >
+      <span className="hidden text-ink-soft sm:block">{row.number}</span>
+      <time dateTime={row.createdAt} className="order-2 text-ink-soft sm:order-none">
+        {day.format(new Date(row.createdAt))}
+      </time>
+      <StateMark
+        state={VERDICT_MARK[row.verdict]}
+        word={row.status === 'signed' ? 'Handed over' : VERDICT_TEXT[row.verdict]}
+      />
+      <span className="order-3 col-span-2 min-w-0 sm:order-none sm:col-span-1">
+        <span className="block truncate">
+          <b>{row.childName}</b> · {row.restraintName ?? 'no restraint yet'} · {row.vehicleName ?? 'no car yet'}
+        </span>
+        <span className="block truncate text-sm text-ink-soft">
+          {[
+            row.arrivedInstalled && 'came already fitted',
+            row.faults.length > 0 && `failed on the way: ${row.faults.map(ruleTitle).join(', ')}`,
+            row.fitter,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
+      </span>
+    </Link>
+  )
+}

@@ -1,0 +1,80 @@
+import type { Dexie, EntityTable } from 'dexie'
+
+/** A photo of one check, kept in this browser only: it is never sent anywhere. */
+export interface Photo {
+  /** What it shows: see `photoKey`. */
+  readonly key: string
+  /** The fitting that it was taken in; it is erased with it. */
+  readonly fittingId: string
+  readonly takenAt: string
+  readonly picture: Blob
+}
+
+type Photos = Dexie & { photos: EntityTable<Photo, 'key'> }
+let opened: Promise<Photos> | undefined
+
+/** The library is loaded when the first photo is asked for. */
+async function open(): Promise<Photos> {
+  const { Dexie } = await import('dexie')
+  const db = new Dexie('nimble-anchor.photos') as Photos
+  db.version(1).stores({ photos: 'key, fittingId' })
+  return db
+}
+const store = (): Promise<Photos> => (opened ??= open())
+
+/** A tether point is the car's, not the fitting's: one photo of it serves every fitting at that place. */
+export function photoKey(fittingId: string, checkId: string, vehicleId?: string, positionId?: string): string {
+  return checkId === 'tether-point' && vehicleId !== undefined && positionId !== undefined
+    ? `car/${vehicleId}/${positionId}/${checkId}`
+    : `fitting/${fittingId}/${checkId}`
+}
+
+export async function photoOf(key: string): Promise<Photo | undefined> {
+  return (await store()).photos.get(key)
+}
+export async function keepPhoto(photo: Photo): Promise<void> {
+  await (await store()).photos.put(photo)
+}
+export async function dropPhoto(key: string): Promise<void> {
+  await (await store()).photos.delete(key)
+}
+/** Erases every photo of these fittings from this device. */
+export async function dropPhotosOf(fittingIds: readonly string[]): Promise<number> {
+  return (await store()).photos
+    .where('fittingId')
+    .anyOf([...fittingIds])
+    .delete()
+}
+
+/** Longest side of a kept photo, in px: enough to read an indicator, small enough for hundreds of them. */
+export const MOST_PX = 1280
+
+export const shrunkSize = (width: number, height: number): { readonly width: number; readonly height: number } => {
+  const share = Math.min(1, MOST_PX / Math.max(width, height))
+  return { width: Math.max(1, Math.round(width * share)), height: Math.max(1, Math.round(height * share)) }
+}
+
+/**
+ * Draws a photo anew at a smaller size. Only its pixels go over: what the
+ * camera wrote beside them (place, time, device) is left behind.
+ *
+ * @throws Error when the file is no picture that this browser reads.
+ */
+export async function shrink(file: Blob): Promise<Blob> {
+  const bitmap = await createImageBitmap(file).catch(() => {
+    throw new Error('This file is no picture that the browser can read.')
+  })
+  const { width, height } = shrunkSize(bitmap.width, bitmap.height)
+  const canvas = document.createElement('canvas')
+  canvas.width = width
+  canvas.height = height
+  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, width, height)
+  bitmap.close()
+  return new Promise((resolve, reject) =>
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error('The photo could not be kept.'))),
+      'image/jpeg',
+      0.8,
+    ),
+  )
+}

@@ -1,0 +1,161 @@
+import { STAGE_TEXT, VERDICT_TEXT, VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core'
+import { Plus } from 'lucide-react'
+import { useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { api, type VisitEntry } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { useToday } from '../session/today.ts'
+import { Button } from '../ui/Button.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SelectField } from '../ui/SelectField.tsx'
+import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { toast } from 'sonner'
+import { VisitDialog } from './VisitDialog.tsx'
+
+const STATE_WORD: Record<VisitState, string> = {
+  expected: 'expected',
+  here: 'here',
+  done: 'done',
+  away: 'did not come',
+}
+
+const entryOf = ({ id: _id, familyId: _familyId, fitting, ...visit }: VisitView): VisitEntry => ({
+  ...visit,
+  fittingId: fitting?.id ?? null,
+})
+
+/** The time now, as a visit keeps it. */
+export function timeNow(now = new Date()): string {
+  return `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`
+}
+
+/** The bay's queue: who comes when, where each stands; a tap begins the fitting. */
+export function Queue() {
+  const visits = useToday((s) => s.day?.visits)
+  const today = useToday((s) => s.today)
+  const load = useToday((s) => s.load)
+  const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
+  const navigate = useNavigate()
+  const [edited, setEdited] = useState<{ readonly id: string | null; readonly entry: VisitEntry }>()
+  if (!visits || today === undefined) return null
+
+  const change = (visit: VisitView, over: Partial<VisitEntry>): void =>
+    void api.changeVisit(visit.id, { ...entryOf(visit), ...over }).then(load, sayRefusal)
+  async function begin(visit: VisitView): Promise<void> {
+    if (visit.childId === null) return setEdited({ id: visit.id, entry: entryOf(visit) })
+    try {
+      const fitting = await api.create(visit.childId, visit.vehicleId ?? undefined)
+      await api.changeVisit(visit.id, { ...entryOf(visit), fittingId: fitting.id, state: 'here' })
+      void navigate(`/fittings/${fitting.id}/measure`)
+    } catch (error) {
+      sayRefusal(error)
+    }
+  }
+  const empty = (isWalkIn: boolean): VisitEntry => ({ day: today, time: timeNow(), who: '', note: '', isWalkIn, state: isWalkIn ? 'here' : 'expected', childId: null, vehicleId: null, fittingId: null }) // prettier-ignore
+  const carName = (id: string | null): string | undefined => {
+    const car = vehicles?.find((v) => v.id === id)
+    return car && [car.model, car.plate].filter(Boolean).join(', ')
+  }
+  return (
+    <Panel
+      title="Queue"
+      aside={
+        <span className="flex gap-2">
+          <Button onClick={() => setEdited({ id: null, entry: empty(true) })}>
+            <Plus size={18} aria-hidden="true" /> Walk-in
+          </Button>
+          <Button onClick={() => setEdited({ id: null, entry: empty(false) })}>
+            <Plus size={18} aria-hidden="true" /> Book
+          </Button>
+        </span>
+      }
+    >
+      {visits.length === 0 && (
+        <p className="text-ink-soft">Nobody is booked for today. A walk-in is noted as it comes.</p>
+      )}
+      <ul className="-my-2 divide-y divide-hair">
+        {visits.map((visit) => (
+          <li
+            key={visit.id}
+            className={`grid gap-x-4 gap-y-1 py-2 sm:grid-cols-[3.500rem_minmax(0,1fr)_9rem_auto] sm:items-center ${visit.state === 'done' || visit.state === 'away' ? 'text-ink-soft' : ''}`}
+          >
+            <time className="text-lg font-bold">{visit.time}</time>
+            <span className="min-w-0">
+              <button
+                type="button"
+                className="min-h-11 text-left font-bold underline decoration-line underline-offset-4"
+                aria-label={`Change the visit of ${visit.who}`}
+                onClick={() => setEdited({ id: visit.id, entry: entryOf(visit) })}
+              >
+                {visit.who}
+              </button>
+              <span className="ml-2 text-sm">
+                {[visit.isWalkIn && 'walk-in', carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
+              </span>
+              {visit.fitting && (
+                <Link to={`/fittings/${visit.fitting.id}`} className="block underline-offset-4 hover:underline">
+                  <StateMark
+                    state={VERDICT_MARK[visit.fitting.verdict]}
+                    word={
+                      visit.fitting.status === 'signed'
+                        ? 'Handed over'
+                        : `${STAGE_TEXT[visit.fitting.stage]}: ${VERDICT_TEXT[visit.fitting.verdict].toLowerCase()}`
+                    }
+                  />
+                </Link>
+              )}
+            </span>
+            <SelectField
+              label={`Where ${visit.who} stands`}
+              hidesLabel
+              value={visit.state}
+              options={VISIT_STATES.map((id) => ({ id, label: STATE_WORD[id] }))}
+              onChange={(state) => change(visit, { state: state as VisitState })}
+            />
+            {visit.fitting ? (
+              <Link
+                to={`/fittings/${visit.fitting.id}`}
+                aria-label={`Open the fitting of ${visit.who}`}
+                className="inline-flex min-h-11 min-w-28 items-center justify-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
+              >
+                Open
+              </Link>
+            ) : (
+              <Button
+                look={visit.state === 'here' ? 'main' : 'plain'}
+                className="min-w-28"
+                aria-label={`Begin the fitting of ${visit.who}`}
+                onClick={() => void begin(visit)}
+              >
+                Begin
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {edited && (
+        <VisitDialog
+          key={edited.id ?? 'new'}
+          entry={edited.entry}
+          isNew={edited.id === null}
+          onClose={() => setEdited(undefined)}
+          onKeep={async (entry) => {
+            await (edited.id === null ? api.addVisit(entry) : api.changeVisit(edited.id, entry))
+            setEdited(undefined)
+            await load()
+          }}
+          onRemove={() =>
+            void api.removeVisit(edited.id ?? '').then(() => {
+              toast('Taken off the queue.', {
+                action: { label: 'Undo', onClick: () => void api.addVisit(edited.entry).then(load, sayRefusal) },
+              })
+              setEdited(undefined)
+              return load()
+            }, sayRefusal)
+          }
+        />
+      )}
+    </Panel>
+  )
+}
