@@ -78,7 +78,6 @@ test('the 16-month-old, from the ferry to ready to travel', async ({ page, serve
   await answer(page, 'pushed-home', 'against the backrest')
   await answer(page, 'leg-contact', 'flat on the floor')
   await answer(page, 'leg-indicator', 'shows good')
-  await answer(page, 'turn-lock', 'locked for this direction')
   await answer(page, 'front-seat', 'a clear gap')
   await fill(page, 'Movement at the base', '8')
 
@@ -89,6 +88,8 @@ test('the 16-month-old, from the ferry to ready to travel', async ({ page, serve
   await answer(page, 'strap-twist', 'no twist')
   await answer(page, 'strap-pressure', 'lie easily')
   await answer(page, 'head', 'within the maker’s line')
+  await answer(page, 'turn-lock', 'locked for this direction')
+  await answer(page, 'side-pod', 'out on the door side')
   await fill(page, 'Harness slack', '10')
   await expect(verdict(page)).toContainText('Ready to travel')
   await expectAxeClean(page, 'Child in')

@@ -8,7 +8,7 @@ import { settingsToRemember } from './remember.ts'
 import type { AheadItem } from './road-ahead.ts'
 
 /** As many bytes of UTF-8 as a phone still reads from a printed code without trouble: our own figure. */
-export const CASE_TEXT_BYTES = 1400
+export const CASE_TEXT_BYTES = 950
 
 const CAUTION_SHORT = 'A working aid. Manual, handbook and local law decide.'
 

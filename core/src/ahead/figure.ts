@@ -24,19 +24,17 @@ const thing = (d: string): FigurePart => ({ d, look: 'thing' })
 const mark = (d: string): FigurePart => ({ d, look: 'mark' })
 const r = (x: number): number => Math.round(x * 10) / 10
 
-/** A shell from the side: its back as steep as it stands, the base under it. */
+/** A shell from the side on the car's seat (its backrest to the left): the back as steep as it stands. */
 function reclineParts(fromVerticalDeg: number, isRearward: boolean): readonly FigurePart[] {
   const a = (fromVerticalDeg * Math.PI) / 180
   const turn = isRearward ? 1 : -1
-  const foot = { x: isRearward ? 14 : 34, y: 36 }
-  const top = { x: foot.x + turn * 30 * Math.sin(a), y: foot.y - 30 * Math.cos(a) }
-  // A rearward child's legs lie towards the car's backrest.
-  const seat = { x: foot.x - turn * 12, y: foot.y - 3 }
-  const sit = isRearward ? { x: foot.x - 6, y: foot.y - 8 } : { x: foot.x - turn * -16, y: foot.y - 4 }
+  const foot = isRearward ? { x: 18, y: 36 } : { x: 26, y: 37 }
+  const top = { x: foot.x + turn * 26 * Math.sin(a), y: foot.y - 26 * Math.cos(a) }
+  // A rearward child's legs lie towards the car's backrest, a forward one's away from it.
+  const knees = isRearward ? { x: 9, y: 28 } : { x: 42, y: 34 }
   return [
-    thing(`M4 42H44M${r(foot.x)} ${foot.y}L${r(isRearward ? sit.x : seat.x)} ${r(isRearward ? sit.y : seat.y)}`),
-    thing(`M${r(foot.x)} ${foot.y}V8`),
-    mark(`M${r(foot.x)} ${foot.y}L${r(top.x)} ${r(top.y)}`),
+    thing(`M3 6L6 42H45M${r(foot.x)} ${foot.y}V8`),
+    mark(`M${knees.x} ${knees.y}L${foot.x} ${foot.y}L${r(top.x)} ${r(top.y)}`),
   ]
 }
 

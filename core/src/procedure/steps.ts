@@ -66,7 +66,7 @@ const SENSE_OF: Record<Proof['kind'], Sense> = {
 }
 const toProof = ({ kind, what, side }: Proof): StepProof => ({
   sense: SENSE_OF[kind],
-  what: side === undefined || side === 'centre' ? what : `${what} (${side})`,
+  what: side === undefined || side === 'centre' || what.includes(side) ? what : `${what} (${side})`,
 })
 
 /** What the maker says proves a usual step. */

@@ -59,7 +59,7 @@ export function describeNeed(need: Need, route?: Route): { readonly label: strin
   if (need.startsWith('step.')) {
     const step = route?.steps?.find((x) => x.id === need.slice('step.'.length))
     return {
-      label: `Do and note: ${step?.text ?? need}`,
+      label: `Do and note: ${(step?.text ?? need).replace(/\.$/, '')}`,
       stage: step?.onlyBefore === 'child-in' ? 'child-in' : 'attach',
     }
   }

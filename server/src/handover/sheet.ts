@@ -4,7 +4,9 @@ import {
   chosenIn,
   FIGURE_SIZE,
   figureParts,
+  fittedSubject,
   modelName,
+  recheckList,
   settingsToRemember,
   SIGNATURE_FIELD,
   vehicleName,
@@ -32,10 +34,10 @@ pdfmake.setLocalAccessPolicy((path) => FONT_DIR.test(path))
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, margin: [0, 12, 0, 4] })
 
-function rows(pairs: readonly (readonly [string, string])[]): Content {
+function rows(pairs: readonly (readonly [string, string])[], firstWidth = 150, isStrong = true): Content {
   return {
     layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
-    table: { widths: [150, '*'], body: pairs.map(([name, value]) => [{ text: name, color: SOFT }, { text: value, bold: true }]) },
+    table: { widths: [firstWidth, '*'], body: pairs.map(([name, value]) => [{ text: name, color: isStrong ? SOFT : INK }, { text: value, bold: isStrong }]) },
   } // prettier-ignore
 }
 
@@ -116,6 +118,8 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
   const { child, vehicle, handover } = c
   const name = [child.name, child.familyName].filter(Boolean).join(' ')
   const settings = settingsToRemember(c)
+  const subject = fittedSubject(c)
+  const looks = subject ? recheckList(subject) : []
   const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
   const held = assessment.findings.filter((f) => f.kind === 'pass')
   return {
@@ -161,6 +165,21 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
       ...(held.length > 0
         ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
         : []),
+      ...(looks.length > 0
+        ? [
+            {
+              unbreakable: true,
+              stack: [
+                heading('Before a ride, look again'),
+                rows(
+                  looks.map((l) => [l.ask, `${l.how} If not: ${l.ifNot}`] as const),
+                  210,
+                  false,
+                ),
+              ],
+            } as Content,
+          ]
+        : []),
       {
         unbreakable: true,
         stack: [
@@ -170,10 +189,10 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
               signed('Fitter', handover?.fitterName ?? '', handover?.fitterStrokes),
               signed('Carer', handover?.carerName ?? '', handover?.carerStrokes),
               {
-                width: 120,
+                width: 235,
                 stack: [
                   // Plain words: any phone reads them, with no program and no server.
-                  { qr: caseText(c, ahead), fit: 112, eccLevel: 'L', foreground: INK },
+                  { qr: caseText(c, ahead), fit: 235, eccLevel: 'L', foreground: INK },
                   { text: 'This fitting in words, for any phone', fontSize: 7, color: SOFT },
                 ],
               },

@@ -1,5 +1,5 @@
-import { jobState, type JobView } from '@nimble-anchor/core'
-import { useEffect, useState } from 'react'
+import { jobState, withAnswer, withStep, type JobRecord, type JobView } from '@nimble-anchor/core'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
@@ -16,7 +16,9 @@ const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short
 export default function JobPage() {
   const { id = '' } = useParams()
   const [job, setJob] = useState<JobView | null | 'missing'>(null)
-  const [isBusy, setBusy] = useState(false)
+  // One request after another, each shown at once: a fitter ticks faster than a server answers.
+  const sending = useRef<Promise<unknown>>(Promise.resolve())
+  const waiting = useRef(0)
   useEffect(() => {
     api.job(id).then(setJob, () => setJob('missing'))
   }, [id])
@@ -37,15 +39,25 @@ export default function JobPage() {
   const { plan, record } = job
   const state = jobState(plan, record)
   const isOver = job.state === 'passed'
-  const change = (asked: Promise<JobView>): void => {
-    setBusy(true)
-    void asked
-      .then((view) => {
-        setJob(view)
-        // The catalogue says whether the unit may be used.
-        void useCatalogue.getState().load()
-      }, sayRefusal)
-      .finally(() => setBusy(false))
+  const change = (record: JobRecord, ask: () => Promise<JobView>): void => {
+    setJob({ ...job, record, state: jobState(plan, record).state })
+    waiting.current += 1
+    sending.current = sending.current
+      .then(ask)
+      .then(
+        (view) => {
+          if (waiting.current === 1) setJob(view)
+          // The catalogue says whether the unit may be used.
+          if (view.state !== 'steps') void useCatalogue.getState().load()
+        },
+        (error: unknown) => {
+          sayRefusal(error)
+          return api.job(id).then(setJob)
+        },
+      )
+      .finally(() => {
+        waiting.current -= 1
+      })
   }
   const textOf = (stepId: string): string | undefined => plan.steps.find((s) => s.id === stepId)?.text
   return (
@@ -86,9 +98,14 @@ export default function JobPage() {
                   <input
                     type="checkbox"
                     className="mt-0.5 size-6 shrink-0 accent-(--magenta)"
-                    disabled={isOver || isBusy}
+                    disabled={isOver}
                     checked={record.done.includes(step.id)}
-                    onChange={(e) => change(api.jobStep(job.id, fitterName(), step.id, e.target.checked))}
+                    onChange={(e) => {
+                      const isDone = e.target.checked
+                      change(withStep(plan, record, step.id, isDone), () =>
+                        api.jobStep(job.id, fitterName(), step.id, isDone),
+                      )
+                    }}
                   />
                   <span aria-hidden="true" className="w-5 shrink-0 text-ink-soft">
                     {i + 1}
@@ -125,10 +142,14 @@ export default function JobPage() {
                   <Choices
                     legend={check.label}
                     hideLegend
-                    disabled={isOver || isBusy}
+                    disabled={isOver}
                     value={record.answers[check.id]}
                     options={check.options.map((o) => ({ id: o.id, label: o.label, mark: o.means }))}
-                    onChoose={(option) => change(api.jobAnswer(job.id, fitterName(), check.id, option))}
+                    onChoose={(option) =>
+                      change(withAnswer(record, check.id, option), () =>
+                        api.jobAnswer(job.id, fitterName(), check.id, option),
+                      )
+                    }
                   />
                 )}
                 {isFailed && <p className="mt-1 border-l-4 border-fail pl-2 font-semibold">{check.remedy}</p>}

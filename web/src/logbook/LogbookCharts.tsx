@@ -13,6 +13,8 @@ import { api } from '../session/api.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { ruleTitle } from './ruleTitle.ts'
 
+Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif'
+Chart.defaults.font.size = 13
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip)
 const colour = (token: string): string => getComputedStyle(document.documentElement).getPropertyValue(token).trim()
 
@@ -33,7 +35,7 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
         <p className="text-ink-soft">{empty}</p>
       ) : (
         <>
-          <div style={{ height: rows.length * 30 + 34 }}>
+          <div style={{ height: rows.length * 44 + 34 }}>
             <Bar
               aria-label={`${title}: ${rows.map((r) => `${r.label} ${r.text}`).join('; ')}`}
               data={{
@@ -44,11 +46,10 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
                 indexAxis: 'y',
                 maintainAspectRatio: false,
                 animation: false,
-                font: { family: 'Atkinson Hyperlegible Next Variable', size: 14 },
                 plugins: { legend: { display: false }, tooltip: { callbacks: { label: (item) => rows[item.dataIndex]?.text ?? '' } } },
                 scales: {
                   x: { beginAtZero: true, grid: { color: colour('--hair') }, ticks: { color: ink, precision: 0 } },
-                  y: { grid: { display: false }, ticks: { color: ink, autoSkip: false, callback: (_v, i) => (rows[i]?.label ?? '').slice(0, 30) } },
+                  y: { grid: { display: false }, ticks: { color: ink, autoSkip: false, callback: (_v, i) => [(rows[i]?.label ?? '').slice(0, 34), rows[i]?.text ?? ''] } },
                 },
               }}
             />

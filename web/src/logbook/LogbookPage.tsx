@@ -11,6 +11,7 @@ import { SearchField } from '../ui/SearchField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { useMedia } from '../ui/useMedia.ts'
 import { EMPTY_QUERY, isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
 import { ruleTitle } from './ruleTitle.ts'
 import { useLogbook, type LogbookList } from './useLogbook.ts'
@@ -150,23 +151,26 @@ export default function LogbookPage() {
   )
 }
 
-const ROW_PX = 92
+/** Three lines on a phone, two beside a keyboard. */
+const ROW_PX = { narrow: 108, wide: 66 } as const
 
 /** Only the rows in sight are in the page, however long the book. */
 function Rows({ list, total }: { readonly list: LogbookList; readonly total: number }) {
   const scroller = useRef<HTMLDivElement>(null)
+  const rowPx = useMedia('(min-width: 640px)') ? ROW_PX.wide : ROW_PX.narrow
   // The library hands out functions that change with every scroll; nothing here is kept from them.
   // eslint-disable-next-line react-hooks/incompatible-library
   const virtual = useVirtualizer({
     count: total,
     getScrollElement: () => scroller.current,
-    estimateSize: () => ROW_PX,
+    estimateSize: () => rowPx,
     overscan: 8,
   })
   const items = virtual.getVirtualItems()
   const first = items[0]?.index ?? 0
   const last = items.at(-1)?.index ?? 0
   const { need } = list
+  useEffect(() => virtual.measure(), [virtual, rowPx])
   useEffect(() => need(first, last))
   return (
     <div
@@ -184,7 +188,7 @@ function Rows({ list, total }: { readonly list: LogbookList; readonly total: num
               key={item.key}
               aria-setsize={total}
               aria-posinset={item.index + 1}
-              style={{ transform: `translateY(${item.start}px)`, height: ROW_PX }}
+              style={{ transform: `translateY(${item.start}px)`, height: rowPx }}
               className="absolute inset-x-0 top-0 border-b border-hair"
             >
               {row ? <Row row={row} /> : <span className="block p-3.5 text-ink-soft">Loading.</span>}

@@ -78,9 +78,9 @@ export function Queue() {
         {visits.map((visit) => (
           <li
             key={visit.id}
-            className={`grid gap-x-4 gap-y-1 py-2 sm:grid-cols-[3.500rem_minmax(0,1fr)_9rem_auto] sm:items-center ${visit.state === 'done' || visit.state === 'away' ? 'text-ink-soft' : ''}`}
+            className={`grid grid-cols-[3.500rem_minmax(0,1fr)] gap-x-4 gap-y-1 py-2 sm:grid-cols-[3.500rem_minmax(0,1fr)_9rem_auto] sm:items-center ${visit.state === 'done' || visit.state === 'away' ? 'text-ink-soft' : ''}`}
           >
-            <time className="text-lg font-bold">{visit.time}</time>
+            <time className="self-start pt-2 text-lg font-bold sm:self-center sm:pt-0">{visit.time}</time>
             <span className="min-w-0">
               <button
                 type="button"
@@ -90,7 +90,7 @@ export function Queue() {
               >
                 {visit.who}
               </button>
-              <span className="ml-2 text-sm">
+              <span className="block text-sm empty:hidden">
                 {[visit.isWalkIn && 'walk-in', carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
               </span>
               {visit.fitting && (
@@ -106,31 +106,33 @@ export function Queue() {
                 </Link>
               )}
             </span>
-            <SelectField
-              label={`Where ${visit.who} stands`}
-              hidesLabel
-              value={visit.state}
-              options={VISIT_STATES.map((id) => ({ id, label: STATE_WORD[id] }))}
-              onChange={(state) => change(visit, { state: state as VisitState })}
-            />
-            {visit.fitting ? (
-              <Link
-                to={`/fittings/${visit.fitting.id}`}
-                aria-label={`Open the fitting of ${visit.who}`}
-                className="inline-flex min-h-11 min-w-28 items-center justify-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
-              >
-                Open
-              </Link>
-            ) : (
-              <Button
-                look={visit.state === 'here' ? 'main' : 'plain'}
-                className="min-w-28"
-                aria-label={`Begin the fitting of ${visit.who}`}
-                onClick={() => void begin(visit)}
-              >
-                Begin
-              </Button>
-            )}
+            <div className="col-span-2 grid grid-cols-2 gap-2 sm:contents">
+              <SelectField
+                label={`Where ${visit.who} stands`}
+                hidesLabel
+                value={visit.state}
+                options={VISIT_STATES.map((id) => ({ id, label: STATE_WORD[id] }))}
+                onChange={(state) => change(visit, { state: state as VisitState })}
+              />
+              {visit.fitting ? (
+                <Link
+                  to={`/fittings/${visit.fitting.id}`}
+                  aria-label={`Open the fitting of ${visit.who}`}
+                  className="inline-flex min-h-11 min-w-28 items-center justify-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
+                >
+                  Open
+                </Link>
+              ) : (
+                <Button
+                  look={visit.state === 'here' ? 'main' : 'plain'}
+                  className="min-w-28"
+                  aria-label={`Begin the fitting of ${visit.who}`}
+                  onClick={() => void begin(visit)}
+                >
+                  Begin
+                </Button>
+              )}
+            </div>
           </li>
         ))}
       </ul>

@@ -58,13 +58,13 @@ export function CaseCode({ current, ahead }: Props) {
             role="img"
             aria-label="Code with this fitting in words"
             shapeRendering="crispEdges"
-            className="size-60"
+            className="size-72"
           >
             <rect x="-3" y="-3" width={drawn.size + 6} height={drawn.size + 6} fill="#ffffff" />
             <path d={drawn.d} fill="#000000" />
           </svg>
         ) : (
-          <div className="size-60" />
+          <div className="size-72" />
         )}
         <div className="min-w-0">
           <p className="text-ink-soft">
