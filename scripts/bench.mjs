@@ -169,9 +169,26 @@ await server.stop()
 const { default: Sqlite } = await import('better-sqlite3')
 const db = new Sqlite(join(data, 'nimble-anchor.sqlite'))
 const columns = db.pragma('table_info(fitting)').map((c) => `"${c.name}"`)
-const copied = columns.map((c) => (c === '"id"' ? `printf('00000000-0000-4000-8000-%012d', n)` : c))
+const FIRST = ['Tamsin', 'Perrin', 'Wren', 'Osric', 'Bryn', 'Ada', 'Col', 'Mabe', 'Una', 'Fin', 'Zoë', 'Kit']
+const LAST = ['Hale', 'Oxley', 'Penn', 'Tolland', 'Strand', 'Carrow', 'Quill', 'Amber', 'Brand', 'Corrie', 'Fell']
+const pick = (list, n) =>
+  `CASE ${n} % ${list.length} ${list.map((name, i) => `WHEN ${i} THEN '${name}'`).join(' ')} END`
+const generated = {
+  '"id"': `printf('00000000-0000-4000-8000-%012d', n)`,
+  '"number"': 'n + 100',
+  '"createdAt"': `strftime('%Y-%m-%dT%H:%M:%SZ', '2020-01-01', (n * 61) || ' minutes')`,
+  '"childName"': `${pick(FIRST, 'n')} || ' ' || ${pick(LAST, '(n / 7)')}`,
+  '"routeKind"': pick(['isofix-leg', 'isofix-tether', 'belt', 'booster'], 'n'),
+  '"status"': pick(['signed', 'signed', 'signed', 'open'], 'n'),
+}
 db.exec(
-  `WITH RECURSIVE count(n) AS (SELECT 1 UNION ALL SELECT n + 1 FROM count WHERE n < ${STORED}) INSERT INTO fitting (${columns}) SELECT ${copied} FROM count, (SELECT * FROM fitting LIMIT 1)`,
+  `WITH RECURSIVE count(n) AS (SELECT 1 UNION ALL SELECT n + 1 FROM count WHERE n < ${STORED}) INSERT INTO fitting (${columns}) SELECT ${columns.map((c) => generated[c] ?? c)} FROM count, (SELECT * FROM fitting LIMIT 1)`,
+)
+db.exec(
+  `INSERT INTO fitting_search (rowid, text) SELECT number, number || ' ' || childName || ' ' || coalesce(vehicleName, '') || ' TH ' || (number % 40) || ' SK-' || number FROM fitting WHERE number > 100`,
+)
+db.exec(
+  `INSERT INTO fitting_fault SELECT id, ${pick(['latch-indicators', 'leg-contact', 'harness-slack', 'coat', 'belt-path'], 'number')}, createdAt, number % 2 FROM fitting WHERE number > 100 AND number % 3 = 0`,
 )
 db.close()
 
@@ -204,6 +221,28 @@ await Promise.all(
     }
   }),
 )
+/** Median time of a request, as a browser waits for it. */
+async function requestMs(path, runs = 7) {
+  const taken = []
+  for (let i = 0; i < runs; i += 1) {
+    const start = performance.now()
+    await call(path)
+    taken.push(performance.now() - start)
+  }
+  return taken.sort((a, b) => a - b)[Math.floor(runs / 2)]
+}
+// A word that everybody has, one that few have, one that is only begun, and the end of the whole list.
+const searches = [
+  'q=hale',
+  'q=tamsin+hale+sk',
+  'q=s',
+  'q=zoe&route=belt&withFaults=true',
+  `offset=${STORED - 150}&limit=100`,
+]
+const worst = Math.max(
+  ...(await searches.reduce(async (all, q) => [...(await all), await requestMs(`logbook?${q}`)], [])),
+)
+report(`logbook of ${STORED / 1000},000, the slowest of ${searches.length} searches`, worst, 'ms', 100)
 await server.stop()
 rmSync(data, { recursive: true, force: true })
 times.sort((a, b) => a - b)

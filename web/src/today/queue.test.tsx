@@ -1,0 +1,122 @@
+import type { DayView, JobView, VisitView } from '@nimble-anchor/core'
+import { act, fireEvent, render, screen, within } from '@testing-library/react'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { api, Refused } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { useToday } from '../session/today.ts'
+import { DuePanel, JobsPanel } from './DuePanels.tsx'
+import { Queue, timeNow } from './Queue.tsx'
+
+const visit = (over: Partial<VisitView> = {}): VisitView => ({
+  id: 'v1', day: '2026-11-25', time: '10:20', who: 'Hale', note: 'twins', isWalkIn: false, state: 'expected',
+  familyId: null, childId: 'tamsin-hale', vehicleId: null, fitting: null, ...over,
+}) // prettier-ignore
+const day = (over: Partial<DayView> = {}): DayView => ({ today: '2026-11-25', visits: [], due: [], jobs: [], ...over })
+
+const add = jest.spyOn(api, 'addVisit')
+const change = jest.spyOn(api, 'changeVisit')
+const remove = jest.spyOn(api, 'removeVisit')
+const create = jest.spyOn(api, 'create')
+const load = jest.fn(() => Promise.resolve())
+beforeEach(() => {
+  for (const spy of [add, change, remove, create]) spy.mockReset()
+  useCatalogue.setState({
+    catalogue: { format: 'nimble-anchor/catalogue', version: 1, children: [{ id: 'tamsin-hale', name: 'Tamsin', familyName: 'Hale' }] } as never,
+  }) // prettier-ignore
+})
+const show = (d: DayView) => {
+  useToday.setState({ day: d, today: d.today, status: 'ready', load })
+  render(
+    <MemoryRouter>
+      <Routes>
+        <Route path="/" element={<Queue />} />
+        <Route path="/fittings/:id/measure" element={<p>measuring</p>} />
+      </Routes>
+    </MemoryRouter>,
+  )
+}
+const settle = () => act(() => Promise.resolve())
+
+test('an empty queue says so; a walk-in needs only a name', async () => {
+  add.mockResolvedValue(visit())
+  show(day())
+  expect(screen.getByText(/Nobody is booked for today/)).toBeInTheDocument()
+  fireEvent.click(screen.getByRole('button', { name: 'Walk-in' }))
+  const dialog = screen.getByRole('dialog')
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
+  expect(within(dialog).getByRole('alert')).toHaveTextContent('A name is needed')
+  expect(add).not.toHaveBeenCalled()
+  fireEvent.change(within(dialog).getByLabelText('Child, if known'), { target: { value: 'tamsin-hale' } })
+  expect(within(dialog).getByLabelText('Who comes')).toHaveValue('Hale')
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
+  await settle()
+  expect(add).toHaveBeenCalledWith(
+    expect.objectContaining({ who: 'Hale', isWalkIn: true, state: 'here', childId: 'tamsin-hale', day: '2026-11-25' }),
+  )
+})
+test('what the server refuses stands in the dialog, with the field', async () => {
+  add.mockRejectedValue(new Refused(400, 'Nothing was saved.', [{ path: '$.time', message: 'must be a time, HH:MM' }], undefined)) // prettier-ignore
+  show(day())
+  fireEvent.click(screen.getByRole('button', { name: 'Book' }))
+  fireEvent.change(screen.getByLabelText('Who comes'), { target: { value: 'Penn' } })
+  fireEvent.click(screen.getByRole('button', { name: 'Keep' }))
+  await settle()
+  expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. time must be a time, HH:MM')
+})
+test('begin: a fitting for the child, and the visit knows it', async () => {
+  create.mockResolvedValue({ id: 'f9' } as never)
+  change.mockResolvedValue(visit())
+  show(day({ visits: [visit({ vehicleId: 'corran-knot' })] }))
+  fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
+  await settle()
+  expect(create).toHaveBeenCalledWith('tamsin-hale', 'corran-knot')
+  expect(change).toHaveBeenCalledWith('v1', expect.objectContaining({ fittingId: 'f9', state: 'here', who: 'Hale' }))
+  expect(screen.getByText('measuring')).toBeInTheDocument()
+})
+test('no child is known yet: begin asks for it first', () => {
+  show(day({ visits: [visit({ childId: null })] }))
+  fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
+  expect(screen.getByRole('dialog')).toHaveTextContent('Visit of Hale')
+  expect(create).not.toHaveBeenCalled()
+})
+test('its state is changed in place; taken off it can be put back', async () => {
+  change.mockResolvedValue(visit())
+  remove.mockResolvedValue({})
+  show(day({ visits: [visit()] }))
+  fireEvent.change(screen.getByLabelText('Where Hale stands'), { target: { value: 'away' } })
+  expect(change).toHaveBeenCalledWith('v1', expect.objectContaining({ state: 'away', fittingId: null }))
+  fireEvent.click(screen.getByRole('button', { name: 'Change the visit of Hale' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Take off the queue' }))
+  await settle()
+  expect(remove).toHaveBeenCalledWith('v1')
+})
+test('the time now has two figures each', () => expect(timeNow(new Date(2026, 10, 25, 7, 5))).toBe('07:05'))
+
+test('what has come due and which jobs wait stand beside it; nothing of them, nothing shown', () => {
+  const item = { id: 'next-check', kind: 'next-check', title: 'Look at the fit again', because: 'every 2 months', early: '2026-11-20', likely: '2026-11-20', late: '2026-11-20', isFixed: true } as const // prettier-ignore
+  const due = [
+    {
+      fittingId: 'f1',
+      familyId: 'fam',
+      childName: 'Tamsin Hale',
+      restraintName: 'Ravel Sheepshank',
+      item,
+      isPast: true,
+    },
+  ]
+  const plan: JobView['plan'] = { kind: 'wash', title: 'Cover off, wash, back on', byMaker: false, holdsUnit: true, steps: [], checks: [] } // prettier-ignore
+  const jobs: JobView[] = [{ id: 'j1', unitId: 'u', unitName: 'Ravel Bowline BW-1', fittingId: null, kind: 'wash', plan, record: { done: [], answers: {} }, state: 'steps', startedAt: '', endedAt: null, log: [] }] // prettier-ignore
+  useToday.setState({ day: day({ due, jobs }), today: '2026-11-25' })
+  const both = (
+    <MemoryRouter>
+      <DuePanel />
+      <JobsPanel />
+    </MemoryRouter>
+  )
+  const { container, rerender } = render(both)
+  expect(screen.getByRole('link', { name: 'Tamsin Hale' })).toHaveAttribute('href', '/families/fam')
+  expect(screen.getByRole('link', { name: /Cover off/ })).toHaveTextContent('not for use until it is done')
+  act(() => useToday.setState({ day: day() }))
+  rerender(both)
+  expect(container).toHaveTextContent(/^$/)
+})
