@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
+import jsQR from 'jsqr'
+import { PNG } from 'pngjs'
 import {
   answer,
   beginFitting,
@@ -118,6 +120,8 @@ test('signed by hand: drawn strokes stand on the screen and on the sheet; a code
   await page.goto(`${server.url}/fittings/${id}/hand-over`)
   await page.getByLabel('Fitter', { exact: true }).fill('Jory Quill')
   await page.getByLabel('Carer', { exact: true }).fill('Maren Hale')
+  // What is worked out above it comes in and moves it; nobody signs before.
+  await expect(page.getByText('Look at the fit again', { exact: true })).toBeVisible()
   const pad = page.getByRole('img', { name: 'Carer’s signature: nothing drawn' })
   await pad.scrollIntoViewIfNeeded()
   const box = await pad.boundingBox()
@@ -136,6 +140,12 @@ test('signed by hand: drawn strokes stand on the screen and on the sheet; a code
   await expect(words).toContainText('handed over')
   await expect(words).toContainText('Support leg: notch')
   await expect(words).not.toContainText('Tamsin')
+  // Read by a reader that knows nothing of this program, from the picture as a camera would see it.
+  const code = page.getByRole('img', { name: 'Code with this fitting in words' })
+  await code.scrollIntoViewIfNeeded()
+  const { data, width, height } = PNG.sync.read(await code.screenshot({ scale: 'css' }))
+  const read = jsQR(new Uint8ClampedArray(data), width, height)
+  expect(read && Buffer.from(read.binaryData).toString('utf8')).toBe(await words.textContent())
   await expectAxeClean(page, 'Signed')
 })
 

@@ -51,7 +51,9 @@ test('at the car door in bay view: one step, large; a recline afterwards un-does
   await page.keyboard.press('ArrowRight')
   await stage(page, 5)
   const again = page.getByRole('region', { name: 'Checks to do again' })
-  await expect(again).toContainText('Left indicator, Right indicator: the recline was changed after they were checked.')
+  await expect(again).toContainText(
+    'Left indicator, Right indicator: the recline went from 1 to 2 after they were checked.',
+  )
   await expect(again).not.toContainText('tug')
   await again.getByRole('button', { name: 'Latch both connectors' }).click()
   await expect(bay.getByRole('heading', { name: /^Latch both connectors/ })).toBeVisible()
@@ -67,8 +69,8 @@ test('handing over: what is due with its spread, a sheet as PDF, a calendar', as
   await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
   await page.waitForURL(/\/place$/)
   await stage(page, 7)
-  await expect(page.getByText('Look at the fit again')).toBeVisible()
-  await expect(page.getByText('Rearward, 40–105 cm: outgrown')).toBeVisible()
+  await expect(page.getByText('Look at the fit again', { exact: true })).toBeVisible()
+  await expect(page.getByText('Rearward, 40–105 cm: outgrown', { exact: true })).toBeVisible()
   await expect(page.getByRole('heading', { name: /^From the shelf/ }).first()).toBeVisible()
   await expectAxeClean(page, 'Hand over')
   const get = async (name: string) => {

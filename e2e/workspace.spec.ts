@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import type { Page } from '@playwright/test'
 import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, verdict } from './served.ts'
 
 test('a fitting gone stale: what depended on the change is asked again, with the reason', async ({ page, server }) => {
@@ -17,7 +18,9 @@ test('a fitting gone stale: what depended on the change is asked again, with the
   await page.getByLabel('What is set').first().selectOption('2')
   await stage(page, 5)
   const again = page.getByRole('region', { name: 'Checks to do again' })
-  await expect(again).toContainText('Left indicator, Right indicator: the recline was changed after they were checked.')
+  await expect(again).toContainText(
+    'Left indicator, Right indicator: the recline went from 1 to 2 after they were checked.',
+  )
   await expect(page.locator('[data-check="latch-left"]')).toContainText('It was: shows latched.')
   await expectAxeClean(page, 'Attach, stale')
   // Looking again makes it fresh; the tug never depended on the recline.
@@ -251,17 +254,7 @@ for (const scheme of ['light', 'dark'] as const) {
       await page.waitForLoadState('networkidle')
       await expect(page.locator('main h2').first()).toBeVisible()
       expect(await page.evaluate(() => document.documentElement.scrollWidth), `stage ${key}`).toBeLessThanOrEqual(390)
-      const small = await page.evaluate(() =>
-        [
-          ...document.querySelectorAll<HTMLElement>(
-            'button, a, select, input:not([type=radio]):not([type=checkbox]):not([type=file])',
-          ),
-        ]
-          .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().top >= 0)
-          .filter((e) => e.getBoundingClientRect().height < 43.5)
-          .map((e) => `${e.tagName} ${e.textContent.slice(0, 30)}`),
-      )
-      expect(small, `stage ${key}`).toEqual([])
+      expect(await smallTargets(page), `stage ${key}`).toEqual([])
       await expectAxeClean(page, `${scheme}, stage ${key}`)
     }
     await stage(page, 5)
@@ -273,3 +266,52 @@ for (const scheme of ['light', 'dark'] as const) {
     await expectAxeClean(page, `${scheme}, Today`)
   })
 }
+
+/** What can be touched and is lower than a gloved finger wants. */
+const smallTargets = (page: Page) =>
+  page.evaluate(() =>
+    [
+      ...document.querySelectorAll<HTMLElement>(
+        'button, a, select, input:not([type=radio]):not([type=checkbox]):not([type=file])',
+      ),
+    ]
+      .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().top >= 0)
+      .filter((e) => e.getBoundingClientRect().height < 43.5)
+      .map((e) => `${e.tagName} ${e.textContent.slice(0, 30)}`),
+  )
+
+test('390 px wide: families, the logbook, a job, the second look and Today with a queue', async ({ page, server }) => {
+  test.slow()
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.emulateMedia({ colorScheme: 'dark' })
+  const send = async (path: string, data: object) =>
+    (await (await page.request.post(`${server.url}/api/${path}`, { data })).json()) as { id: string }
+  const example = JSON.parse(
+    readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8'),
+  ) as object
+  const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-05-20T10:00:00Z' }
+  const signed = await send('fittings/import', { ...example, today: '2026-05-20', handover })
+  const job = await send('jobs', { unitId: 'u-bowline-1', kind: 'wash', who: 'Jory Quill' })
+  await send('visits', { day: '2026-11-25', time: '10:20', who: 'Hale', note: 'twins', isWalkIn: true, state: 'here', childId: 'tamsin-hale', vehicleId: 'corran-knot', fittingId: signed.id }) // prettier-ignore
+  const families = (await (await page.request.get(`${server.url}/api/families`)).json()) as {
+    id: string
+    name: string
+  }[]
+  const hale = families.find((f) => f.name === 'Hale')?.id ?? ''
+  const pages = [
+    ['/', 'Come due'],
+    ['/families', 'Hale'],
+    [`/families/${hale}`, 'What is kept'],
+    ['/logbook', '1 fitting'],
+    [`/jobs/${job.id}`, 'Checks at the end'],
+    [`/fittings/${signed.id}/recheck`, '1 of 8'],
+    [`/fittings/${signed.id}/hand-over`, 'Afterwards'],
+  ] as const
+  for (const [path, text] of pages) {
+    await page.goto(`${server.url}${path}`)
+    await expect(page.locator('main').getByText(text, { exact: true }).first()).toBeVisible()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390)
+    expect(await smallTargets(page), path).toEqual([])
+    await expectAxeClean(page, path)
+  }
+})

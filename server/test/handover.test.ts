@@ -83,7 +83,9 @@ test('the sheet is a PDF of one or two pages that says verdict, settings, what i
     'What changes next',
     'Look at the fit again',
     '25 March 2027',
-    'not signed',
+    'Not signed',
+    'Before a ride, look again',
+    'The leg stands flat on the bare floor',
     'a child travels only after a competent person has checked the installation by hand',
   ])
     expect(words).toContain(wanted)
@@ -110,6 +112,11 @@ test('the road ahead: dated items, and ways through the years from the shelf', a
   expect(items.map((i) => i.kind)).toEqual(expect.arrayContaining(['next-check', 'mode-ends', 'unit-ends']))
   expect(sequences[0]?.legs[0]).toMatchObject({ modelId: 'ravel-sheepshank', serial: 'SK-7750', isNew: false })
   expect(JSON.stringify(sequences)).not.toContain('routes')
+  const wider = (await running.get(`/api/fittings/${fitting.id}/ahead?of=catalogue`).expect(200)).body as AheadView
+  const reach = (view: AheadView) => view.sequences[0]?.gaps.length ?? 0
+  expect(reach(wider)).toBeLessThanOrEqual(reach({ items, sequences }))
+  const refused = await running.get(`/api/fittings/${fitting.id}/ahead?of=shop`).expect(400)
+  expect(refused.body.faults[0].path).toBe('$.of')
 })
 
 test('a fitting with nothing chosen has a sheet that says so, and nothing due', async () => {

@@ -134,6 +134,9 @@ describe('one restraint after another', () => {
       expect(gaps).toEqual([])
       expect(legs[0]?.from).toBe(c.today)
       legs.slice(1).forEach((leg, i) => expect(leg.from).toBe(legs[i]?.to))
+      // It might be used before it is needed, and never only after.
+      for (const leg of legs) expect(leg.mayBeginFrom <= leg.from).toBe(true)
+      expect(legs.some((leg) => leg.mayBeginFrom < leg.from)).toBe(true)
     }
   })
   test('nothing of the stock serves: a gap with its days', () => {

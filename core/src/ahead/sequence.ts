@@ -13,6 +13,8 @@ export interface Leg {
   readonly from: IsoDate
   /** Absent where the mode outlasts the duty or the tables. */
   readonly to?: IsoDate
+  /** From when it might be used: before "from", where it overlaps with the one before. */
+  readonly mayBeginFrom: IsoDate
   /** A restraint that was not in use before. */
   readonly isNew: boolean
 }
@@ -82,6 +84,7 @@ function sequenceBy(by: Sequence['by'], c: Case, windows: readonly Window[], unt
         unit: current.item.unit,
         mode: current.item.mode,
         from: day(at),
+        mayBeginFrom: day(Math.min(current.opens, at)),
         ...(Number.isFinite(to) && { to: day(to) }),
         isNew: !used.has(key) && legs.length > 0,
       })

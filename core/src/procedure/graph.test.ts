@@ -122,6 +122,16 @@ describe('the procedure is an ordered graph', () => {
   })
 })
 
+test('an insert that is in and past its limit comes out before the child goes in', () => {
+  const mode = { inserts: [{ id: 'pad', name: 'Newborn pad', thicknessMm: 20, allowedUntil: { massKg: 9 } }] }
+  const sit = (insertsIn: string[]) =>
+    stepsFor(subjectOf(buildCase({ mode, settings: { insertsIn: { value: insertsIn, at: 2 } } }))).find(
+      (x) => x.id === 'sit',
+    )?.does
+  expect(sit(['pad'])?.[0]).toBe('Newborn pad out first: it is past its limit.')
+  expect(sit([])?.[0]).toBe('Hips first, then shoulders.')
+})
+
 describe('pairs', () => {
   const pair: Route = {
     ...BELT_ROUTE,

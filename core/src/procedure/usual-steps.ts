@@ -1,3 +1,4 @@
+import { adviseInserts } from '../fit/index.ts'
 import { unreachable } from '../quantities/index.ts'
 import type { Change, CheckId } from '../readings/index.ts'
 import type { BeltUse, UsualStepId } from '../restraint/index.ts'
@@ -273,6 +274,12 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
   ]
 }
 
+/** Pieces that are in and past the maker's limit. */
+const insertsDueOut = (s: FittedSubject): readonly string[] =>
+  adviseInserts(s.mode, s)
+    .filter((a) => a.use === 'must-not' && s.settings.insertsIn?.value.includes(a.insert.id))
+    .map((a) => `${a.insert.name} out first: it is past its limit.`)
+
 const doorPod = ({ position }: FittedSubject): string =>
   position.side === 'centre'
     ? 'In the middle no door is nearer: the pods stay as the manual says.'
@@ -288,7 +295,7 @@ export function childDrafts(s: FittedSubject): readonly Draft[] {
       'sit',
       'Hips right back',
       true,
-      ['Hips first, then shoulders.', !isBooster && 'Coat off before the straps go on.'],
+      [...insertsDueOut(s), 'Hips first, then shoulders.', !isBooster && 'Coat off before the straps go on.'],
       ['coat', 'strap-exit'],
     ),
     draft(

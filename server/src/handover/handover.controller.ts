@@ -1,5 +1,5 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Post, StreamableFile } from '@nestjs/common'
-import { ApiOkResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Query, StreamableFile } from '@nestjs/common'
+import { ApiOkResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
 import {
   RECHECK_ANSWERS,
   RECHECK_TAPS,
@@ -8,7 +8,9 @@ import {
   type RecheckView,
 } from '@nimble-anchor/core'
 import {
+  IsIn,
   IsObject,
+  IsOptional,
   IsString,
   Length,
   Validate,
@@ -27,6 +29,13 @@ class Answers implements ValidatorConstraintInterface {
   defaultMessage(): string {
     return `must hold at most ${RECHECK_TAPS} answers, each of ${RECHECK_ANSWERS.join(', ')}`
   }
+}
+
+class AheadDto {
+  @ApiPropertyOptional({ enum: ['shelf', 'catalogue'], description: 'What a way through the years may use.' })
+  @IsOptional()
+  @IsIn(['shelf', 'catalogue'])
+  of?: 'shelf' | 'catalogue'
 }
 
 class RecheckDto {
@@ -51,8 +60,8 @@ export class HandoverController {
 
   @Get(':id/ahead')
   @ApiOperation({ summary: 'What changes next and when, and one restraint after another from the shelf' })
-  ahead(@Param('id', ParseUUIDPipe) id: string): Promise<AheadView> {
-    return this.handover.ahead(id)
+  ahead(@Param('id', ParseUUIDPipe) id: string, @Query() { of }: AheadDto): Promise<AheadView> {
+    return this.handover.ahead(id, of)
   }
 
   @Get(':id/sheet.pdf')

@@ -21,9 +21,9 @@ export class HandoverService {
     private readonly fittings: FittingsService,
   ) {}
 
-  async ahead(id: string): Promise<AheadView> {
+  async ahead(id: string, of: 'shelf' | 'catalogue' = 'shelf'): Promise<AheadView> {
     const { case: c } = await this.fittings.get(id)
-    const sequences = sequencesAhead(c, await this.shelf())
+    const sequences = sequencesAhead(c, of === 'shelf' ? await this.shelf() : await this.catalogue())
     return {
       items: roadAhead(c),
       sequences: sequences.map((s) => ({
@@ -47,6 +47,14 @@ export class HandoverService {
   async calendar(id: string): Promise<string> {
     const { case: c, updatedAt } = await this.fittings.get(id)
     return calendarOf(id, c, roadAhead(c), new Date(updatedAt))
+  }
+
+  /** Every model, whether anybody has one or not; the unit in use stays itself. */
+  private async catalogue(): Promise<readonly StockItem[]> {
+    const shelf = await this.shelf()
+    const models = (await this.db.read.find(ModelRow)).map((r) => r.body as RestraintModel)
+    const owned = new Set(shelf.map((s) => s.model.id))
+    return [...shelf, ...models.filter((m) => !owned.has(m.id)).map((model) => ({ model }))]
   }
 
   /** Every unit that is on the shelf, with its model. */

@@ -197,7 +197,10 @@ function ChildPanel({
         <p className="text-ink-soft">
           Last: {newest.restraintName ?? 'no restraint yet'}, {newest.vehicleName ?? 'no car yet'},{' '}
           {dayOf(newest.updatedAt)}.{' '}
-          <Link to={`/fittings/${newest.id}/growth`} className="underline underline-offset-4">
+          <Link
+            to={`/fittings/${newest.id}/growth`}
+            className="inline-flex min-h-11 items-center underline underline-offset-4"
+          >
             Growth
           </Link>
         </p>

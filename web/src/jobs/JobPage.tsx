@@ -67,7 +67,10 @@ export default function JobPage() {
         {job.fittingId !== null && (
           <>
             {' · '}
-            <Link to={`/fittings/${job.fittingId}/hand-over`} className="underline underline-offset-4">
+            <Link
+              to={`/fittings/${job.fittingId}/hand-over`}
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+            >
               its fitting
             </Link>
           </>

@@ -1,7 +1,7 @@
 import { modelName, ROUTE_KINDS, vehicleName, VERDICT_TEXT, type LogbookRow } from '@nimble-anchor/core'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { Download } from 'lucide-react'
-import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { lazy, Suspense, useDeferredValue, useEffect, useRef, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
@@ -22,8 +22,13 @@ const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short',
 /** Every fitting there ever was: searched, filtered, counted, exported. */
 export default function LogbookPage() {
   const [params, setParams] = useSearchParams()
-  const query = useMemo(() => queryOf(params), [params])
-  const change = (over: Partial<LogbookQuery>): void => setParams(paramsOf({ ...query, ...over }), { replace: true })
+  // The address follows the fields, never the other way: it changes only after a while, and a letter must show at once.
+  const [query, setQuery] = useState(() => queryOf(params))
+  const change = (over: Partial<LogbookQuery>): void => {
+    const next = { ...query, ...over }
+    setQuery(next)
+    setParams(paramsOf(next), { replace: true })
+  }
   const asked = useDeferredValue(paramsOf(query).toString())
   const list = useLogbook(asked)
   const [showsCharts, setShowsCharts] = useState(false)

@@ -93,7 +93,8 @@ export const api = {
   fitting: (id: string) => call<FittingView>(`fittings/${id}`),
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
   revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
-  ahead: (id: string) => call<AheadView>(`fittings/${id}/ahead`),
+  ahead: (id: string, of?: 'catalogue') =>
+    call<AheadView>(`fittings/${id}/ahead${of === undefined ? '' : `?of=${of}`}`),
   create: (childId: string, vehicleId?: string, arrivedInstalled = false) =>
     call<FittingView>('fittings', {
       childId,

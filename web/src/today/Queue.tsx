@@ -94,7 +94,7 @@ export function Queue() {
                 {[visit.isWalkIn && 'walk-in', carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
               </span>
               {visit.fitting && (
-                <Link to={`/fittings/${visit.fitting.id}`} className="block underline-offset-4 hover:underline">
+                <span className="block">
                   <StateMark
                     state={VERDICT_MARK[visit.fitting.verdict]}
                     word={
@@ -103,7 +103,7 @@ export function Queue() {
                         : `${STAGE_TEXT[visit.fitting.stage]}: ${VERDICT_TEXT[visit.fitting.verdict].toLowerCase()}`
                     }
                   />
-                </Link>
+                </span>
               )}
             </span>
             <div className="col-span-2 grid grid-cols-2 gap-2 sm:contents">

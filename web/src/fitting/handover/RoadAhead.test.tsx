@@ -28,10 +28,10 @@ const VIEW: AheadView = {
     {
       by: 'profile',
       restraints: 1,
-      legs: [{ ...leg, from: '2026-11-25', to: '2029-03-01' }],
+      legs: [{ ...leg, from: '2026-11-25', mayBeginFrom: '2026-11-25', to: '2029-03-01' }],
       gaps: [{ from: '2029-03-01', to: '2029-08-01' }],
     },
-    { by: 'fewest', restraints: 1, legs: [{ ...leg, from: '2026-11-25' }], gaps: [] },
+    { by: 'fewest', restraints: 1, legs: [{ ...leg, from: '2026-11-25', mayBeginFrom: '2026-11-25' }], gaps: [] },
   ],
 }
 const ahead = jest.spyOn(api, 'ahead')
@@ -66,6 +66,38 @@ test('a gap on the shelf is said with its months; the other way opens when asked
   expect(screen.queryByText(/onwards/)).not.toBeInTheDocument()
   fireEvent.click(screen.getByRole('button', { name: 'Show' }))
   expect(screen.getByText(/onwards/)).toBeInTheDocument()
+})
+
+test('what comes after is said: the gap, or the next one and from when it might be used', async () => {
+  await show()
+  expect(screen.getByText(/After this:/).parentElement).toHaveTextContent(
+    'nothing on the shelf from Mar 2029 to Aug 2029.',
+  )
+  const wider = {
+    by: 'profile' as const,
+    restraints: 2,
+    gaps: [],
+    legs: [
+      { ...leg, from: '2026-11-25', mayBeginFrom: '2026-11-25', to: '2029-03-01' },
+      {
+        modelId: 'b',
+        modelName: 'Hitchmark Reef',
+        modeLabel: 'Booster',
+        isNew: true,
+        from: '2029-03-01',
+        mayBeginFrom: '2028-05-10',
+      },
+    ],
+  }
+  ahead.mockResolvedValue({ items: VIEW.items, sequences: [wider] })
+  fireEvent.click(screen.getByRole('button', { name: 'With everything in the catalogue' }))
+  await act(() => Promise.resolve())
+  expect(ahead).toHaveBeenLastCalledWith('f1', 'catalogue')
+  expect(screen.getByText(/After this:/).parentElement).toHaveTextContent(
+    'Hitchmark Reef, Booster, not on the shelf, from Mar 2029; it might be used from May 2028.',
+  )
+  fireEvent.click(screen.getByRole('button', { name: 'From the shelf only' }))
+  expect(screen.getByText(/After this:/).parentElement).toHaveTextContent('nothing on the shelf')
 })
 
 test('asked again when something was saved, and not while it is being saved', async () => {

@@ -77,9 +77,7 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
         <p className="text-ink-soft">Choose a restraint mode; then this says what is due and when.</p>
       )}
       {items.length > 0 && <Timeline items={items} today={today} />}
-      {ahead?.sequences.map((s, i) => (
-        <Way key={s.by} sequence={s} isOnly={ahead.sequences.length === 1} isFirst={i === 0} />
-      ))}
+      {ahead && ahead.sequences.length > 0 && <Ways fittingId={fittingId} today={today} ofShelf={ahead.sequences} />}
       {items.some((i) => !i.isFixed) && (
         <p className="mt-2 text-sm text-ink-soft">
           Forecast months are for a child that grows as most do, of what is known today. Measure again and look before
@@ -138,21 +136,103 @@ function Timeline({ items, today }: { readonly items: readonly AheadItem[]; read
 
 type SequenceView = AheadView['sequences'][number]
 
+interface WayLeg {
+  readonly text: string
+  readonly from: IsoDate
+  readonly to: IsoDate | undefined
+  readonly mayBeginFrom: IsoDate
+  readonly isGap: boolean
+}
+
+const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
+  [
+    ...sequence.legs.map((leg) => ({
+      from: leg.from,
+      to: leg.to,
+      mayBeginFrom: leg.mayBeginFrom,
+      text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? ', not on the shelf' : ` (${leg.serial})`}`,
+      isGap: false,
+    })),
+    ...sequence.gaps.map((gap) => ({ from: gap.from, to: gap.to, mayBeginFrom: gap.from, text: '', isGap: true })),
+  ].toSorted((a, b) => a.from.localeCompare(b.from))
+
+/** Ways through the years, from the shelf or, when asked for, from the whole catalogue. */
+function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate; ofShelf: AheadView['sequences'] }) {
+  const [wider, setWider] = useState<AheadView['sequences'] | 'asked' | 'failed' | null>(null)
+  const shown = Array.isArray(wider) ? (wider as AheadView['sequences']) : ofShelf
+  const source = shown === ofShelf ? 'shelf' : 'catalogue'
+  const next = shown[0] && legsOf(shown[0])[1]
+  return (
+    <>
+      {next && (
+        <p className="mt-3 border-l-4 border-magenta pl-3">
+          <b>After this:</b>{' '}
+          {next.isGap
+            ? `nothing ${source === 'shelf' ? 'on the shelf' : 'in the catalogue'} from ${monthText(next.from)}${next.to === undefined ? '' : ` to ${monthText(next.to)}`}`
+            : `${next.text}, from ${monthText(next.from)}${next.mayBeginFrom < next.from ? `; it might be used from ${monthText(next.mayBeginFrom)}` : ''}`}
+          .
+        </p>
+      )}
+      {shown.map((s, i) => (
+        <Way
+          key={`${source}${s.by}`}
+          sequence={s}
+          source={source}
+          isOnly={shown.length === 1}
+          isFirst={i === 0}
+          today={today}
+        />
+      ))}
+      {source === 'shelf' && (
+        <Button
+          look="quiet"
+          className="no-print mt-2"
+          disabled={wider === 'asked'}
+          onClick={() => {
+            setWider('asked')
+            api.ahead(fittingId, 'catalogue').then(
+              (view) => setWider(view.sequences),
+              () => setWider('failed'),
+            )
+          }}
+        >
+          {wider === 'asked' ? 'Working it out' : 'With everything in the catalogue'}
+        </Button>
+      )}
+      {source === 'catalogue' && (
+        <Button look="quiet" className="no-print mt-2" onClick={() => setWider(null)}>
+          From the shelf only
+        </Button>
+      )}
+      {wider === 'failed' && <p role="alert">The server does not answer; try again.</p>}
+    </>
+  )
+}
+
 function Way({
   sequence,
+  source,
   isOnly,
   isFirst,
+  today,
 }: {
   readonly sequence: SequenceView
+  readonly source: 'shelf' | 'catalogue'
   readonly isOnly: boolean
   readonly isFirst: boolean
+  readonly today: IsoDate
 }) {
   const [isOpen, setOpen] = useState(isFirst)
+  const from = source === 'shelf' ? 'From the shelf' : 'From the catalogue'
   const title = isOnly
-    ? 'From the shelf, one after another'
+    ? `${from}, one after another`
     : sequence.by === 'profile'
-      ? 'From the shelf, as your profile asks'
-      : 'From the shelf, with the fewest restraints'
+      ? `${from}, as your profile asks`
+      : `${from}, with the fewest restraints`
+  const legs = legsOf(sequence)
+  const days = (iso: IsoDate): number => Math.max(0, daysBetween(today, iso))
+  const most = Math.max(365, ...legs.map((l) => days(l.to ?? l.from) + (l.to === undefined ? 365 : 0)))
+  const at = (iso: IsoDate): number => (100 * days(iso)) / most
   return (
     <section className="mt-3">
       <h3 className="flex flex-wrap items-center justify-between gap-2 font-bold">
@@ -163,24 +243,53 @@ function Way({
       </h3>
       {isOpen && (
         <ul className="text-[0.95rem]">
-          {[
-            ...sequence.legs.map((leg) => ({
-              from: leg.from,
-              text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? '' : ` (${leg.serial})`}`,
-              to: leg.to,
-              isGap: false,
-            })),
-            ...sequence.gaps.map((gap) => ({ from: gap.from, text: 'nothing on the shelf', to: gap.to, isGap: true })),
-          ]
-            .toSorted((a, b) => a.from.localeCompare(b.from))
-            .map((leg) => (
-              <li key={`${leg.from}${leg.text}`} className="flex flex-wrap gap-x-3 border-b border-hair py-1">
-                <span className="w-52 text-ink-soft">
+          {legs.map((leg) => {
+            const end = leg.to === undefined ? 100 : at(leg.to)
+            return (
+              <li
+                key={`${leg.from}${leg.text}`}
+                tabIndex={0}
+                className="grid gap-x-3 border-b border-hair py-1 md:grid-cols-[11rem_minmax(0,1fr)_15rem]"
+              >
+                <span className="text-ink-soft">
                   {monthText(leg.from)} {leg.to === undefined ? 'onwards' : `to ${monthText(leg.to)}`}
                 </span>
-                <span className={leg.isGap ? 'font-bold text-fail' : 'font-semibold'}>{leg.text}</span>
+                <span className={leg.isGap ? 'font-bold text-fail' : 'font-semibold'}>
+                  {leg.isGap ? `nothing ${source === 'shelf' ? 'on the shelf' : 'in the catalogue'}` : leg.text}
+                  {leg.mayBeginFrom < leg.from && leg.mayBeginFrom > today && (
+                    <span className="font-normal text-ink-soft">, possible from {monthText(leg.mayBeginFrom)}</span>
+                  )}
+                </span>
+                <svg
+                  viewBox="0 0 100 12"
+                  preserveAspectRatio="none"
+                  aria-hidden="true"
+                  className="h-6 w-full self-center"
+                >
+                  <path d="M0 6H100" stroke="var(--hair)" strokeWidth="0.800" vectorEffect="non-scaling-stroke" />
+                  {!leg.isGap && (
+                    <rect
+                      x={at(leg.mayBeginFrom)}
+                      y={4.5}
+                      width={Math.max(0, at(leg.from) - at(leg.mayBeginFrom))}
+                      height={3}
+                      fill="var(--shoal-deep)"
+                    />
+                  )}
+                  <rect
+                    x={at(leg.from)}
+                    y={2}
+                    width={Math.max(0.8, end - at(leg.from))}
+                    height={8}
+                    fill={leg.isGap ? 'none' : 'var(--shoal-deep)'}
+                    stroke={leg.isGap ? 'var(--fail)' : 'var(--line)'}
+                    strokeDasharray={leg.isGap ? '3 3' : undefined}
+                    vectorEffect="non-scaling-stroke"
+                  />
+                </svg>
               </li>
-            ))}
+            )
+          })}
         </ul>
       )}
     </section>
