@@ -98,6 +98,13 @@ describe('logbook', () => {
     const { rows } = await logbook('?withFaults=true')
     expect(rows.map((r) => r.faults)).toEqual([['latch-indicators']])
   })
+  test('a slip that is undone was no fault', async () => {
+    let f = await importCase(example)
+    f = await enter(f, [reading('latch-left', { option: 'open' })])
+    expect((await logbook('?withFaults=true')).total).toBe(1)
+    await na.post(`/api/fittings/${f.id}/undo`, { baseSequence: f.sequence, who: 'Jory' }).expect(200)
+    expect((await logbook('?withFaults=true')).total).toBe(0)
+  })
   test('what was wrong on arrival is the first look at a fitting that came already installed', async () => {
     const begin = (arrivedInstalled: boolean): Promise<FittingView> =>
       body(na.post('/api/fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin', arrivedInstalled }))
@@ -237,6 +244,17 @@ describe('jobs', () => {
     })
     await na.post(`/api/jobs/${job.id}/steps`, { who: 'J', stepId: 'wash', isDone: false }).expect(409)
   })
+  test('what a job says of a unit is not undone by hand, nor signed away', async () => {
+    const mine = { ...example, today: TODAY, choice: { ...example.choice, unitId: 'u-sheepshank-1' }, units: [await unit()] } // prettier-ignore
+    const f = await importCase(mine)
+    await begin()
+    const now = await body<FittingView>(na.get(`/api/fittings/${f.id}`))
+    await na.post(`/api/fittings/${f.id}/undo`, { baseSequence: now.sequence, who: 'Jory' }).expect(409)
+    // A copy from before the job, brought in from a file: ready by what it knows, and the shelf knows better.
+    const old = await importCase(mine)
+    const refused = await na.post(`/api/fittings/${old.id}/sign`, { baseSequence: old.sequence, who: 'Jory', carerName: 'Maren' }).expect(409) // prettier-ignore
+    expect(refused.body.message).toContain('“wash” was begun on 2026-11-25')
+  })
   test('one of a kind at a time; two kinds hold it up until both are done', async () => {
     const wash = await body<JobView>(begin())
     await begin().expect(409)
@@ -329,6 +347,9 @@ describe('the bay’s day', () => {
       'pass',
     )
     expect((await day()).due.map((d) => d.item.kind)).not.toContain('next-check')
+    // An older one, brought in later, does not speak instead.
+    await importCase({ ...example, today: '2026-01-10', handover: { ...handover, signedAt: '2026-01-10T10:00:00Z' } })
+    expect((await day()).due.filter((d) => d.fittingId === fittingId).length).toBeGreaterThan(0)
     // A newer signed fitting of the same child speaks instead.
     await importCase({ ...example, handover })
     expect((await day()).due.filter((d) => d.fittingId === fittingId)).toEqual([])

@@ -15,7 +15,7 @@ function plain(value: unknown): unknown {
   )
 }
 
-const BY_FIELD = ['child', 'settings', 'readings'] as const
+const BY_FIELD = ['child', 'settings', 'readings', 'stepsDone'] as const
 
 /** What a later case says otherwise than an earlier one, field by field: for comparing revisions. */
 export function compareCases(earlier: Case, later: Case): readonly Changed[] {
@@ -25,8 +25,8 @@ export function compareCases(earlier: Case, later: Case): readonly Changed[] {
   }
   look(['today'], earlier.today, later.today)
   for (const root of BY_FIELD) {
-    const a = earlier[root] as Readonly<Record<string, unknown>>
-    const b = later[root] as Readonly<Record<string, unknown>>
+    const a = (earlier[root] ?? {}) as Readonly<Record<string, unknown>>
+    const b = (later[root] ?? {}) as Readonly<Record<string, unknown>>
     for (const key of new Set([...Object.keys(a), ...Object.keys(b)])) look([root, key], a[key], b[key])
   }
   if (earlier.vehicle?.id === later.vehicle?.id) {

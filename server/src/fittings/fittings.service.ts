@@ -15,6 +15,7 @@ import {
   type GrowthReading,
   type HistoryEntry,
   type Put,
+  type RestraintUnit,
   type Stage,
   type Vehicle,
 } from '@nimble-anchor/core'
@@ -22,9 +23,9 @@ import type { EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
-import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
+import { ChildRow, EntryRow, FittingRow, UnitRow, VehicleRow } from '../storage/entities'
 import { familyOf } from '../families/family-of'
-import { keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
+import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import {
   highestSequence,
   judge,
@@ -38,8 +39,14 @@ import {
 import { PracticeService } from '../practice/practice.service'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
-/** What undoing takes back of an entry: all but the day, which passes whatever anybody enters. */
-const takeable = (entry: EntryRow): Changed[] => (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today')
+/**
+ * What undoing takes back of an entry: all but the day, which passes whatever
+ * anybody enters, and the state of a unit, which a job on it said.
+ */
+function takeable(entry: EntryRow): Changed[] {
+  const changes = (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today')
+  return changes.every((c) => c.path[0] === 'units') ? [] : changes
+}
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
@@ -174,6 +181,7 @@ export class FittingsService implements OnApplicationBootstrap {
       const changes = takeable(last)
       const reverted = revert(row.current as Case, changes)
       if (!reverted.ok) throw new FaultsException('This entry can no longer be undone.', reverted.error)
+      await dropFaultsOf(manager, id, last.at)
       return this.store(manager, row, reverted.value, {
         who,
         undoes: last.sequence,
@@ -195,6 +203,7 @@ export class FittingsService implements OnApplicationBootstrap {
       if (assessment.verdict !== 'ready') {
         throw new ConflictException(`Only a fitting that is ready to travel is signed. ${assessment.headline}`)
       }
+      await this.refuseUnfitUnit(manager, row.current as Case)
       row.status = 'signed'
       const handover = {
         fitterName: who,
@@ -218,6 +227,16 @@ export class FittingsService implements OnApplicationBootstrap {
       const { handover: _signed, ...current } = row.current as Case
       return this.insert(manager, { ...current, today: this.clock.today() }, { revises: row.id })
     })
+  }
+
+  /** A fitting keeps its own copy of the unit; what the shelf knows of it by now counts when it is signed. */
+  private async refuseUnfitUnit(manager: EntityManager, c: Case): Promise<void> {
+    const unit = await manager.findOneBy(UnitRow, { id: c.choice.unitId ?? '' })
+    if (!unit) return
+    const units = (c.units ?? []).map((u) => (u.id === unit.id ? (unit.body as RestraintUnit) : u))
+    const { verdict, headline } = assess({ ...c, units })
+    if (verdict !== 'ready')
+      throw new ConflictException(`The shelf says otherwise of this unit by now: ${headline} Choose it anew.`)
   }
 
   /** The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for. */

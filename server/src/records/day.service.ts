@@ -112,7 +112,8 @@ export class DayService {
       `SELECT d."fittingId", d."item", c."familyId", f."childName", f."restraintName" FROM "due" d
         JOIN "fitting" f ON f."id" = d."fittingId" JOIN "child" c ON c."id" = f."childId"
         WHERE d."early" BETWEEN ? AND ?
-          AND NOT EXISTS (SELECT 1 FROM "fitting" g WHERE g."childId" = f."childId" AND g."status" = 'signed' AND g."number" > f."number")
+          AND NOT EXISTS (SELECT 1 FROM "fitting" g WHERE g."childId" = f."childId" AND g."status" = 'signed'
+            AND (json_extract(g."current", '$.handover.signedAt'), g."number") > (json_extract(f."current", '$.handover.signedAt'), f."number"))
           AND NOT (d."itemId" = 'next-check' AND EXISTS (SELECT 1 FROM "recheck" r WHERE r."fittingId" = d."fittingId" AND r."kind" = 'pass' AND substr(r."at", 1, 10) >= date(d."early", '-14 days')))
         ORDER BY d."early" LIMIT ${MOST_DUE}`,
       [addDays(today, -DUE_BACK_DAYS), addDays(today, DUE_AHEAD_DAYS)],

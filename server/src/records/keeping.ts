@@ -37,6 +37,11 @@ export async function keepFaults(
   }
 }
 
+/** A slip that is taken back was no fault of the fitting: what its entry found wrong is forgotten. */
+export async function dropFaultsOf(manager: EntityManager, fittingId: string, enteredAt: string): Promise<void> {
+  await manager.query(`DELETE FROM "fitting_fault" WHERE "fittingId" = ? AND "at" = ?`, [fittingId, enteredAt])
+}
+
 const STAGE_OF_FIELD: Record<string, Stage> = {
   child: 'measure',
   choice: 'place',

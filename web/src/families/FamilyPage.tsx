@@ -3,7 +3,7 @@ import { Download, Trash2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
-import { RECHECK_WORD } from '../recheck/words.ts'
+import { notSo, RECHECK_WORD } from '../recheck/words.ts'
 import { RoadAhead } from '../fitting/handover/RoadAhead.tsx'
 import { dropPhotosOf } from '../photos/photoStore.ts'
 import { api } from '../session/api.ts'
@@ -119,12 +119,7 @@ export default function FamilyPage() {
                   <span className="text-ink-soft">
                     {r.who}, {dayOf(r.at)}
                   </span>
-                  <span>
-                    {r.items
-                      .filter((i) => r.answers[i.id] === 'no')
-                      .map((i) => i.ask)
-                      .join('; ')}
-                  </span>
+                  <span>{notSo(r)}</span>
                 </li>
               ))}
             </ul>

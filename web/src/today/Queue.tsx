@@ -1,7 +1,8 @@
 import { STAGE_TEXT, VERDICT_TEXT, VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core'
 import { Plus } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
+import { useCommands } from '../app/commands.ts'
 import { api, type VisitEntry } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
@@ -30,6 +31,8 @@ export function timeNow(now = new Date()): string {
   return `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`
 }
 
+const emptyVisit = (day: string, isWalkIn: boolean): VisitEntry => ({ day, time: timeNow(), who: '', note: '', isWalkIn, state: isWalkIn ? 'here' : 'expected', childId: null, vehicleId: null, fittingId: null }) // prettier-ignore
+
 /** The bay's queue: who comes when, where each stands; a tap begins the fitting. */
 export function Queue() {
   const visits = useToday((s) => s.day?.visits)
@@ -38,6 +41,19 @@ export function Queue() {
   const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
   const navigate = useNavigate()
   const [edited, setEdited] = useState<{ readonly id: string | null; readonly entry: VisitEntry }>()
+  const register = useCommands((s) => s.register)
+  useEffect(() => {
+    if (today === undefined) return
+    return register([
+      {
+        id: 'walk-in',
+        label: 'Walk-in: note a family that comes',
+        group: 'Do',
+        key: 'w',
+        run: () => setEdited({ id: null, entry: emptyVisit(today, true) }),
+      },
+    ])
+  }, [register, today])
   if (!visits || today === undefined) return null
 
   const change = (visit: VisitView, over: Partial<VisitEntry>): void =>
@@ -52,7 +68,6 @@ export function Queue() {
       sayRefusal(error)
     }
   }
-  const empty = (isWalkIn: boolean): VisitEntry => ({ day: today, time: timeNow(), who: '', note: '', isWalkIn, state: isWalkIn ? 'here' : 'expected', childId: null, vehicleId: null, fittingId: null }) // prettier-ignore
   const carName = (id: string | null): string | undefined => {
     const car = vehicles?.find((v) => v.id === id)
     return car && [car.model, car.plate].filter(Boolean).join(', ')
@@ -62,10 +77,10 @@ export function Queue() {
       title="Queue"
       aside={
         <span className="flex gap-2">
-          <Button onClick={() => setEdited({ id: null, entry: empty(true) })}>
+          <Button onClick={() => setEdited({ id: null, entry: emptyVisit(today, true) })}>
             <Plus size={18} aria-hidden="true" /> Walk-in
           </Button>
-          <Button onClick={() => setEdited({ id: null, entry: empty(false) })}>
+          <Button onClick={() => setEdited({ id: null, entry: emptyVisit(today, false) })}>
             <Plus size={18} aria-hidden="true" /> Book
           </Button>
         </span>

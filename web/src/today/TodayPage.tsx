@@ -43,7 +43,8 @@ export function TodayPage() {
   )
 
   const open = fittings.filter((f) => f.status === 'open')
-  const signed = fittings.filter((f) => f.status === 'signed')
+  // Of other days the logbook tells.
+  const signed = fittings.filter((f) => f.status === 'signed' && f.updatedAt.slice(0, 10) === today)
   return (
     <div className="mx-auto max-w-6xl p-3 sm:p-5">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
@@ -97,10 +98,17 @@ export function TodayPage() {
         <Panel
           title="Handed over"
           className="mt-4"
-          aside={<span className="text-sm text-ink-soft">{signed.length} signed</span>}
+          aside={<span className="text-sm text-ink-soft">{signed.length} signed today</span>}
         >
           <FittingList fittings={signed} today={today} />
         </Panel>
+      )}
+      {fittings.length > 0 && (
+        <p className="mt-2">
+          <Link to="/logbook" className="inline-flex min-h-11 items-center underline underline-offset-4">
+            Every fitting stands in the logbook
+          </Link>
+        </p>
       )}
       {fittings.length > 0 && <p className="mt-4 max-w-3xl text-sm text-ink-soft">{CAUTION}</p>}
       <NewFittingDialog

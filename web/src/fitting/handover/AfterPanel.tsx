@@ -6,7 +6,7 @@ import { fitterName } from '../../session/preferences.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { sayRefusal } from '../../ui/refusal.ts'
-import { RECHECK_WORD } from '../../recheck/words.ts'
+import { notSo, RECHECK_WORD } from '../../recheck/words.ts'
 import { StateMark } from '../../ui/StateMark.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
@@ -51,14 +51,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
                   <span className="text-ink-soft">
                     {r.who}, {stamp.format(new Date(r.at))}
                   </span>
-                  {r.kind === 'fail' && (
-                    <span>
-                      {r.items
-                        .filter((i) => r.answers[i.id] === 'no')
-                        .map((i) => i.ask)
-                        .join('; ')}
-                    </span>
-                  )}
+                  <span>{notSo(r)}</span>
                 </li>
               ))}
             </ul>
