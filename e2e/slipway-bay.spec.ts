@@ -136,7 +136,7 @@ test('a day at Slipway Bay: three fittings interleaved, a power cut, a stale tet
   // The book of the day: three fittings, and what failed on the way.
   await page.keyboard.press('q')
   await expect(page.getByRole('status').filter({ hasText: '3 fittings' })).toBeVisible()
-  await page.getByLabel('Only where a check failed on the way').check()
+  await page.getByLabel('Only with a failed check').check()
   await expect(page.getByRole('status').filter({ hasText: '2 fittings' })).toBeVisible()
   await page.getByLabel('Search the logbook').fill('tolland knot')
   await expect(page.getByRole('link', { name: /Bryn Tolland/ })).toContainText('failed on the way')

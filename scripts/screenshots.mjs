@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from './lib/ensure.mjs'
-import { lookingPuts, settingPuts } from './lib/example.mjs'
+import { exampleCase, lookingPuts, settingPuts } from './lib/example.mjs'
 import { ROOT, say } from './lib/run.mjs'
 
 const PORT = 4397
@@ -77,6 +77,46 @@ await look('child-in')
 const ready = view.id
 say(core.assess(view.case).headline)
 
+// A Saturday at the bay: a queue, fittings handed over in the past, a job half done, a second look at home.
+const example = exampleCase(core)
+const handover = (signedAt) => ({
+  fitterName: 'Jory Quill',
+  carerName: 'Maren Hale',
+  fitterStrokes: 'M20 70L40 30L60 70L80 30L110 65L150 40L190 60',
+  carerStrokes: 'M10 60L30 20L50 70L90 50L130 60L170 40L220 64L260 50',
+  signedAt,
+})
+const spring = { ...example, today: '2026-07-22', handover: handover('2026-07-22T10:20:00Z') }
+const { id: signed } = await api('fittings/import', spring)
+await api(`fittings/${signed}/rechecks`, { who: 'Maren Hale', answers: { leg: 'no' } })
+const visit = (time, who, childId, vehicleId, fittingId, state, over = {}) =>
+  api('visits', {
+    day: '2026-11-25',
+    time,
+    who,
+    note: '',
+    isWalkIn: false,
+    state,
+    childId,
+    vehicleId,
+    fittingId,
+    ...over,
+  })
+await visit('09:40', 'Hale', 'perrin-hale', 'corran-dunlin', ready, 'here')
+await visit('10:10', 'Strand', 'ada-strand', 'corran-turnstone', failing, 'here', { note: 'three children, one row' })
+await visit('10:25', 'Oxley', 'wren-oxley', 'corran-knot', null, 'here', { isWalkIn: true })
+await visit('11:00', 'Carrow', 'una-carrow', null, null, 'expected', { note: 'twins, came early' })
+const job = await api('jobs', {
+  unitId: 'u-carrick-1',
+  kind: 'convert',
+  who: 'Jory Quill',
+  fromModeId: 'harness',
+  toModeId: 'booster',
+})
+for (const stepId of ['head-top', 'door-open'])
+  await api(`jobs/${job.id}/steps`, { who: 'Jory Quill', stepId, isDone: true })
+const hale = (await api('families')).find((f) => f.name === 'Hale').id
+
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
 const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } = {}) => {
   const context = await browser.newContext({
@@ -94,7 +134,7 @@ const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } 
   const page = await context.newPage()
   await page.goto(`${URL_BASE}${path}`)
   await page.waitForLoadState('networkidle')
-  await page.locator('main h2').first().waitFor()
+  await page.locator('main h1, main h2').first().waitFor()
   // A stage comes in its own file: its place is taken by a word until then.
   await page.waitForFunction(() => !document.querySelector('main')?.textContent.includes('Loading'))
   // The growth forecast comes after the page; the picture is of what it leads to.
@@ -117,33 +157,30 @@ await shoot('instrument', `/fittings/${ready}/measure`, {
   },
 })
 await shoot('choose', `/fittings/${placing}/choose`, { waitsFor: / left, then / })
-await shoot('choose-phone-dark', `/fittings/${placing}/choose`, {
-  dark: true,
-  phone: true,
-  waitsFor: / left, then /,
-  act: (page) => page.locator('[data-mode]').first().scrollIntoViewIfNeeded(),
-})
-await shoot('side-by-side', `/fittings/${placing}/choose`, {
-  waitsFor: / left, then /,
-  act: async (page) => {
-    for (const key of ['ravel-sheepshank/rearward', 'ravel-angler/rearward', 'ravel-sheepshank/forward'])
-      await page.locator(`[data-mode="${key}"] input[type=checkbox]`).check()
-    await page.keyboard.press('v')
-    await page.getByRole('dialog').waitFor()
-  },
-})
 await shoot('growth', `/fittings/${placing}/growth`, { waitsFor: 'left by the forecast' })
-await shoot('restraints', '/restraints')
 await shoot('restraint', '/restraints/ravel-sheepshank')
-await shoot('vehicles', '/vehicles')
 await shoot('vehicle', '/vehicles/corran-avocet')
 await shoot('rule-book', '/rules')
-await shoot('settings', '/settings')
 await shoot('place', `/fittings/${hollow}/place`)
 await shoot('set-up', `/fittings/${ready}/set-up`)
 await shoot('attach', `/fittings/${failing}/attach`)
 await shoot('child-in', `/fittings/${ready}/child-in`)
 await shoot('hand-over', `/fittings/${ready}/hand-over`)
+await shoot('family', `/families/${hale}`, {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Road ahead: Tamsin Hale' }).click()
+    await page.getByText('After this:').waitFor()
+  },
+})
+await shoot('logbook', '/logbook', {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Charts' }).click()
+    await page.getByRole('heading', { name: /^Wrong on arrival/ }).waitFor()
+    await page.waitForTimeout(300)
+  },
+})
+await shoot('job', `/jobs/${job.id}`)
+await shoot('look-again-phone', `/fittings/${signed}/recheck`, { phone: true, waitsFor: 'of 8' })
 await shoot('attach-phone-dark', `/fittings/${failing}/attach`, { dark: true, phone: true })
 await browser.close()
 server.kill('SIGKILL')

@@ -255,6 +255,19 @@ describe('jobs', () => {
     const refused = await na.post(`/api/fittings/${old.id}/sign`, { baseSequence: old.sequence, who: 'Jory', carerName: 'Maren' }).expect(409) // prettier-ignore
     expect(refused.body.message).toContain('“wash” was begun on 2026-11-25')
   })
+  test('a catalogue that knows nothing of the job does not free the unit, nor hold one that is free', async () => {
+    const before = await unit()
+    const bring = (u: object) =>
+      na.post('/api/catalogue/import', { format: 'nimble-anchor/catalogue', version: 1, units: [u] }).expect(200)
+    await begin()
+    await bring({ ...before, note: 'counted again' })
+    expect(await unit()).toMatchObject({ note: 'counted again', awaitsCheck: { job: 'wash' } })
+    const csv = (await na.get('/api/catalogue/units.csv').expect(200)).text
+    expect(csv).toContain('unit.awaitsCheck.job')
+    await bring({ ...before, id: 'u-other', serial: 'SK-9', awaitsCheck: { job: 'wash', since: TODAY } })
+    const { units } = (await na.get('/api/catalogue')).body as { units: RestraintUnit[] }
+    expect(units.find((u) => u.id === 'u-other')?.awaitsCheck).toBeUndefined()
+  })
   test('one of a kind at a time; two kinds hold it up until both are done', async () => {
     const wash = await body<JobView>(begin())
     await begin().expect(409)

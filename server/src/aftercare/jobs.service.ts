@@ -23,6 +23,7 @@ import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
 import { FittingsService } from '../fittings/fittings.service'
+import { isOpen, openJobsOf } from './open-jobs'
 import { Database } from '../storage/database'
 import { FittingRow, JobEntryRow, JobRow, ModelRow, UnitRow } from '../storage/entities'
 
@@ -36,7 +37,6 @@ export interface BeginJob {
 }
 
 const MOST_JOBS = 200
-const isOpen = (state: JobRow['state']): boolean => state !== 'passed'
 
 /** Work on the units of the shelf. What a job means for its unit, core says. */
 @Injectable()
@@ -132,11 +132,7 @@ export class JobsService {
     record: JobRecord,
     who: string,
   ): Promise<void> {
-    const jobs = (await manager.findBy(JobRow, { unitId: before.id })).filter((j) => isOpen(j.state))
-    const unit = unitAwaiting(
-      unitFacts(before, plan, record),
-      jobs.map((j) => ({ kind: j.kind, holdsUnit: j.plan.holdsUnit, since: j.startedAt.slice(0, 10) })),
-    )
+    const unit = unitAwaiting(unitFacts(before, plan, record), await openJobsOf(manager, before.id))
     if (JSON.stringify(unit) === JSON.stringify(before)) return
     await manager.update(UnitRow, { id: unit.id }, { body: unit as object })
     const using = await manager.findBy(FittingRow, { unitId: unit.id, status: 'open' })

@@ -2,14 +2,17 @@ import { ConflictException, Injectable, NotFoundException } from '@nestjs/common
 import {
   CATALOGUE_FORMAT,
   readCatalogue,
+  unitAwaiting,
   type Catalogue,
   type CatalogueKind,
   type Child,
   type ImportRow,
   type ReadItem,
+  type RestraintUnit,
 } from '@nimble-anchor/core'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
+import { openJobsOf } from '../aftercare/open-jobs'
 import { familyOf } from '../families/family-of'
 import { Database } from '../storage/database'
 import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
@@ -79,7 +82,12 @@ export class CatalogueService {
             : kind === 'children'
               ? { familyId: await familyOf(manager, item as unknown as Child) }
               : {}
-        await manager.save(TARGETS[kind], { id, body: item, ...columns })
+        // A file may not know that a unit is being taken apart; the jobs on it do.
+        const body =
+          kind === 'units'
+            ? unitAwaiting(item as unknown as RestraintUnit, await openJobsOf(manager, id))
+            : (item as object)
+        await manager.save(TARGETS[kind], { id, body, ...columns })
       }
       return rows
     })

@@ -108,7 +108,7 @@ export default function LogbookCharts({ asked }: { readonly asked: string }) {
           title="Minutes in each stage, median"
           rows={STAGES.flatMap((stage) => {
             const m = charts.minutes.find((x) => x.stage === stage)
-            return m ? [{ label: STAGE_TEXT[stage], value: m.median, text: `${m.median} min, ${m.fittings} fittings` }] : []
+            return m ? [{ label: STAGE_TEXT[stage], value: m.median, text: `${m.median} min, ${m.fittings} ${m.fittings === 1 ? 'fitting' : 'fittings'}` }] : []
           })}
           empty="No time was measured yet: it is the time between entries, pauses over ten minutes left out."
         />

@@ -108,21 +108,21 @@ export default function LogbookPage() {
             ]}
             onChange={(vehicleId) => change({ vehicleId })}
           />
-          <div className="grid grid-cols-2 gap-2">
+          <div className="grid grid-cols-2 gap-2 sm:col-span-2">
             <TextField label="Begun from" type="date" value={query.from} onChange={(from) => change({ from })} />
             <TextField label="to" type="date" value={query.to} onChange={(to) => change({ to })} />
           </div>
-          <label className="flex min-h-11 items-center gap-2 sm:col-span-2">
+          <label className="flex min-h-11 items-center gap-2">
             <input
               type="checkbox"
               className="size-5 accent-(--magenta)"
               checked={query.withFaults}
               onChange={(e) => change({ withFaults: e.target.checked })}
             />
-            Only where a check failed on the way
+            Only with a failed check
           </label>
           {isFiltered(query) && (
-            <div className="sm:col-span-2">
+            <div>
               <Button look="quiet" onClick={() => change(EMPTY_QUERY)}>
                 Show everything
               </Button>
