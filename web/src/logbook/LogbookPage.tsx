@@ -159,6 +159,9 @@ export default function LogbookPage() {
 /** Three lines on a phone, two beside a keyboard. */
 const ROW_PX = { narrow: 108, wide: 66 } as const
 
+/** A hand that scrolls rests this long where it looks. */
+const PAUSE_MS = 80
+
 /** Only the rows in sight are in the page, however long the book. */
 function Rows({ list, total }: { readonly list: LogbookList; readonly total: number }) {
   const scroller = useRef<HTMLDivElement>(null)
@@ -169,14 +172,19 @@ function Rows({ list, total }: { readonly list: LogbookList; readonly total: num
     count: total,
     getScrollElement: () => scroller.current,
     estimateSize: () => rowPx,
-    overscan: 8,
+    overscan: 4,
+    useFlushSync: false,
   })
   const items = virtual.getVirtualItems()
   const first = items[0]?.index ?? 0
   const last = items.at(-1)?.index ?? 0
   const { need } = list
   useEffect(() => virtual.measure(), [virtual, rowPx])
-  useEffect(() => need(first, last))
+  useEffect(() => {
+    // What is only scrolled past is not fetched.
+    const timer = setTimeout(() => need(first, last), PAUSE_MS)
+    return () => clearTimeout(timer)
+  })
   return (
     <div
       ref={scroller}
