@@ -3,6 +3,7 @@ import { unreachable } from '../quantities/index.ts'
 import type { Change, CheckId } from '../readings/index.ts'
 import type { BeltUse, UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
+import { CHANGES, NEEDS } from './step-order.ts'
 
 /** The usual steps, each with when it is wanted; a maker's own words may stand instead. */
 
@@ -60,46 +61,6 @@ const draftsOf =
     needs: NEEDS[id],
     changes: CHANGES[id] ?? [],
   })
-
-const HELD: readonly UsualStepId[] = ['connect', 'push-home', 'lock-belt', 'set-on-seat', 'lie-across']
-
-/** The order of work, as what each step waits for. */
-const NEEDS: Record<UsualStepId, readonly UsualStepId[]> = {
-  airbag: [],
-  'front-place': [],
-  prepare: ['airbag', 'front-place'],
-  connect: ['prepare'],
-  'push-home': ['connect'],
-  'base-gap': ['push-home', 'connect'],
-  'thread-belt': ['prepare'],
-  'lock-belt': ['thread-belt'],
-  'set-on-seat': ['prepare'],
-  leg: HELD,
-  tether: [...HELD, 'leg'],
-  'lower-tethers': [...HELD, 'leg'],
-  shell: [...HELD, 'leg', 'tether'],
-  'lie-across': ['prepare'],
-  'front-seat': [...HELD, 'leg', 'lower-tethers'],
-  proof: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
-  sit: ['proof'],
-  buckle: ['sit'],
-  'coat-test': ['buckle'],
-  head: ['sit', 'buckle'],
-  'belt-child': ['sit'],
-  knees: ['sit'],
-  'turn-and-lock': ['buckle', 'head', 'coat-test'],
-}
-const CHANGES: Partial<Record<UsualStepId, readonly Change[]>> = {
-  connect: ['connectors'],
-  'push-home': ['base'],
-  'thread-belt': ['base'],
-  leg: ['legNotch'],
-  tether: ['tether'],
-  'front-seat': ['frontSeatGapMm'],
-  buckle: ['harness'],
-  sit: ['clothes'],
-  'turn-and-lock': ['turned'],
-}
 
 /** Attaching, in the order of work. */
 export function attachDrafts(s: FittedSubject): readonly Draft[] {

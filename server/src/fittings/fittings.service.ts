@@ -15,7 +15,6 @@ import {
   type GrowthReading,
   type HistoryEntry,
   type Put,
-  type RestraintUnit,
   type Stage,
   type Vehicle,
 } from '@nimble-anchor/core'
@@ -23,7 +22,8 @@ import type { EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
-import { ChildRow, EntryRow, FittingRow, UnitRow, VehicleRow } from '../storage/entities'
+import { refuseOtherDay, refuseUnfitUnit, takeable } from './refusals'
+import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
 import { familyOf } from '../families/family-of'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import {
@@ -38,15 +38,6 @@ import {
 } from './fitting-views'
 import { PracticeService } from '../practice/practice.service'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
-
-/**
- * What undoing takes back of an entry: all but the day, which passes whatever
- * anybody enters, and the state of a unit, which a job on it said.
- */
-function takeable(entry: EntryRow): Changed[] {
-  const changes = (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today')
-  return changes.every((c) => c.path[0] === 'units') ? [] : changes
-}
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
@@ -158,7 +149,7 @@ export class FittingsService implements OnApplicationBootstrap {
       const row = await this.findOpen(manager, id)
       await this.refuseCollision(manager, row, entry)
       const puts: Put[] = entry.puts
-      this.refuseOtherDay(puts)
+      refuseOtherDay(puts, this.clock.today())
       if (puts.some((p) => p.path[0] === 'handover')) {
         throw new FaultsException('Nothing was saved.', [
           { path: '$.puts', message: 'a fitting is signed through its own call' },
@@ -203,7 +194,7 @@ export class FittingsService implements OnApplicationBootstrap {
       if (assessment.verdict !== 'ready') {
         throw new ConflictException(`Only a fitting that is ready to travel is signed. ${assessment.headline}`)
       }
-      await this.refuseUnfitUnit(manager, row.current as Case)
+      await refuseUnfitUnit(manager, row.current as Case)
       row.status = 'signed'
       const handover = {
         fitterName: who,
@@ -227,27 +218,6 @@ export class FittingsService implements OnApplicationBootstrap {
       const { handover: _signed, ...current } = row.current as Case
       return this.insert(manager, { ...current, today: this.clock.today() }, { revises: row.id })
     })
-  }
-
-  /** A fitting keeps its own copy of the unit; what the shelf knows of it by now counts when it is signed. */
-  private async refuseUnfitUnit(manager: EntityManager, c: Case): Promise<void> {
-    const unit = await manager.findOneBy(UnitRow, { id: c.choice.unitId ?? '' })
-    if (!unit) return
-    const units = (c.units ?? []).map((u) => (u.id === unit.id ? (unit.body as RestraintUnit) : u))
-    const { verdict, headline } = assess({ ...c, units })
-    if (verdict !== 'ready')
-      throw new ConflictException(`The shelf says otherwise of this unit by now: ${headline} Choose it anew.`)
-  }
-
-  /** The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for. */
-  private refuseOtherDay(puts: readonly Put[]): void {
-    const today = this.clock.today()
-    const i = puts.findIndex((p) => p.path[0] === 'today' && p.value !== today)
-    if (i >= 0) {
-      throw new FaultsException('Nothing was saved.', [
-        { path: `$.puts[${i}].value`, message: `must be ${today}, the day on which it is judged` },
-      ])
-    }
   }
 
   private async find(manager: EntityManager, id: string): Promise<FittingRow> {
