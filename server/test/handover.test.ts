@@ -114,7 +114,8 @@ test('the road ahead: dated items, and ways through the years from the shelf', a
   expect(JSON.stringify(sequences)).not.toContain('routes')
   const wider = (await running.get(`/api/fittings/${fitting.id}/ahead?of=catalogue`).expect(200)).body as AheadView
   const reach = (view: AheadView) => view.sequences[0]?.gaps.length ?? 0
-  expect(reach(wider)).toBeLessThanOrEqual(reach({ items, sequences }))
+  expect(reach(wider)).toBeLessThanOrEqual(reach({ asOf: wider.asOf, items, sequences }))
+  expect(wider.asOf).toBe('2026-11-25')
   const refused = await running.get(`/api/fittings/${fitting.id}/ahead?of=shop`).expect(400)
   expect(refused.body.faults[0].path).toBe('$.of')
 })

@@ -33,8 +33,12 @@ function reclineParts(fromVerticalDeg: number, isRearward: boolean): readonly Fi
   // A rearward child's legs lie towards the car's backrest, a forward one's away from it.
   const knees = isRearward ? { x: 9, y: 28 } : { x: 42, y: 34 }
   return [
-    thing(`M3 6L6 42H45M${r(foot.x)} ${foot.y}V8`),
-    mark(`M${knees.x} ${knees.y}L${foot.x} ${foot.y}L${r(top.x)} ${r(top.y)}`),
+    thing(`M3 6L6 42H45M${foot.x} ${foot.y}V12M${knees.x} ${knees.y}L${foot.x} ${foot.y}`),
+    mark(`M${foot.x} ${foot.y}L${r(top.x)} ${r(top.y)}`),
+    // The angle between the vertical and the back: what is set.
+    mark(
+      `M${foot.x} ${foot.y - 18}A18 18 0 0 ${isRearward ? 1 : 0} ${r(foot.x + turn * 18 * Math.sin(a))} ${r(foot.y - 18 * Math.cos(a))}`,
+    ),
   ]
 }
 

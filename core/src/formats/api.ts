@@ -89,6 +89,8 @@ export interface LegView extends Omit<Leg, 'model' | 'unit' | 'mode'> {
 
 /** What is ahead of a fitting. */
 export interface AheadView {
+  /** The day from which it is counted, by what was measured then. */
+  readonly asOf: IsoDate
   readonly items: readonly AheadItem[]
   readonly sequences: readonly (Omit<Sequence, 'legs' | 'gaps'> & {
     readonly legs: readonly LegView[]

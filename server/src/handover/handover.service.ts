@@ -25,6 +25,7 @@ export class HandoverService {
     const { case: c } = await this.fittings.get(id)
     const sequences = sequencesAhead(c, of === 'shelf' ? await this.shelf() : await this.catalogue())
     return {
+      asOf: c.today,
       items: roadAhead(c),
       sequences: sequences.map((s) => ({
         ...s,

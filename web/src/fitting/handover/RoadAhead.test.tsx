@@ -20,6 +20,7 @@ const item = (over: Partial<AheadItem> = {}): AheadItem => ({
 })
 const leg = { modelId: 'a', modelName: 'Ravel Sheepshank', modeLabel: 'Rearward', serial: 'SK-1', isNew: false }
 const VIEW: AheadView = {
+  asOf: '2026-11-25',
   items: [
     item({ id: 'next', kind: 'next-check', title: 'Look at the fit again', isFixed: true, likely: '2027-01-25' }),
     item(),
@@ -68,6 +69,14 @@ test('a gap on the shelf is said with its months; the other way opens when asked
   expect(screen.getByText(/onwards/)).toBeInTheDocument()
 })
 
+test('a road of another day says from when it is counted', async () => {
+  await show()
+  expect(screen.queryByText(/Counted from/)).toBeNull()
+  ahead.mockResolvedValue({ ...VIEW, asOf: '2026-07-22' })
+  await act(() => Promise.resolve(saved(5)))
+  expect(screen.getByText(/Counted from .*22.*2026.*a new fitting knows more/)).toBeInTheDocument()
+})
+
 test('what comes after is said: the gap, or the next one and from when it might be used', async () => {
   await show()
   expect(screen.getByText(/After this:/).parentElement).toHaveTextContent(
@@ -89,7 +98,7 @@ test('what comes after is said: the gap, or the next one and from when it might 
       },
     ],
   }
-  ahead.mockResolvedValue({ items: VIEW.items, sequences: [wider] })
+  ahead.mockResolvedValue({ ...VIEW, sequences: [wider] })
   fireEvent.click(screen.getByRole('button', { name: 'With everything in the catalogue' }))
   await act(() => Promise.resolve())
   expect(ahead).toHaveBeenLastCalledWith('f1', 'catalogue')
@@ -109,7 +118,7 @@ test('asked again when something was saved, and not while it is being saved', as
 })
 
 test('nothing chosen, and a server that does not answer, are said', async () => {
-  ahead.mockResolvedValue({ items: [], sequences: [] })
+  ahead.mockResolvedValue({ ...VIEW, items: [], sequences: [] })
   await show()
   expect(screen.getByText(/Choose a restraint mode/)).toBeInTheDocument()
   ahead.mockRejectedValue(new Error('gone'))

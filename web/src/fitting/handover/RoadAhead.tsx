@@ -76,6 +76,11 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
       {ahead && items.length === 0 && (
         <p className="text-ink-soft">Choose a restraint mode; then this says what is due and when.</p>
       )}
+      {ahead && ahead.asOf < today && items.length > 0 && (
+        <p className="mb-2 text-ink-soft">
+          Counted from {dayText(ahead.asOf)}, by what was measured then: a new fitting knows more.
+        </p>
+      )}
       {items.length > 0 && <Timeline items={items} today={today} />}
       {ahead && ahead.sequences.length > 0 && <Ways fittingId={fittingId} today={today} ofShelf={ahead.sequences} />}
       {items.some((i) => !i.isFixed) && (

@@ -69,8 +69,12 @@ export function StepDone({ step, done, isSigned }: Props) {
   )
 }
 
-/** Puts that note a step as done, none where it is noted already or is proved by its checks. */
+/**
+ * Puts that note a step as done when somebody goes on from it; none where it is
+ * noted already or is proved by its checks. Half of a pair is ticked by hand
+ * only: who just leafs through must not close it.
+ */
 export const putsForDone = (step: Step, current: Case, done: ReadonlyMap<string, number>) =>
-  isNotedByHand(step) && !done.has(step.id) && current.handover === undefined
+  isNotedByHand(step) && step.pair === undefined && !done.has(step.id) && current.handover === undefined
     ? [{ path: ['stepsDone', step.id], value: {} }]
     : []
