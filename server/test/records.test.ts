@@ -304,6 +304,15 @@ describe('jobs', () => {
   ])('%j is refused: %s', async (over, path) => {
     expect((await begin(over).expect(400)).body.faults.map((f: { path: string }) => f.path)).toContain(path)
   })
+  test('listed: what is open, or all of one unit; nonsense is refused', async () => {
+    const done = await body<JobView>(begin({ kind: 'empty-booster' }))
+    await finish(done)
+    await begin()
+    const kinds = async (query: string) => ((await na.get(`/api/jobs${query}`)).body as JobView[]).map((j) => j.kind)
+    expect(await kinds('')).toEqual(['wash'])
+    expect((await kinds('?unitId=u-sheepshank-1')).toSorted()).toEqual(['empty-booster', 'wash'])
+    await na.get('/api/jobs?unitId=a&unitId=b').expect(400)
+  })
   test('the history of a job is kept as it was entered', async () => {
     const { id } = await body<JobView>(begin())
     const db = na.app.get(Database)

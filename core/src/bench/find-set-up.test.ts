@@ -5,6 +5,7 @@ import {
   findSetUp,
   findSetUpWhole,
   measured,
+  severityOf,
   whatIf,
   decide,
   askRule,
@@ -174,12 +175,13 @@ test('the split search finds what the search over everything at once finds', () 
         const rank = (f: Omit<FoundSetUp, 'missing'> | undefined) => [
           f?.decision,
           f?.advisedAgainst,
-          f?.findings.filter((x) => x.outcome.kind === 'fail').length,
+          f?.findings.filter((x) => x.outcome.kind === 'fail' && severityOf(x) !== 'advise').length,
         ]
         expect(rank(split)).toEqual(rank(whole))
       },
     ),
-    { numRuns: 12 },
+    // One failure that blocks and one advice against it is better than two that block.
+    { numRuns: 12, examples: [[11, 460, 'either', false, 2]] },
   )
 })
 

@@ -2,7 +2,7 @@ import { angleBand, isBehindDriver } from '../fit/index.ts'
 import { advisesAgainst, askRule, decide, unpassedBy, whatIf, type SettingValues } from '../match/index.ts'
 import { anglePreference, recommendSettings } from '../procedure/index.ts'
 import { DECISION_RANK, every, middle, toInterval, type Decision } from '../quantities/index.ts'
-import { angleNow, frontRoomNow, type FittedSubject, type RawFinding } from '../rules/index.ts'
+import { angleNow, frontRoomNow, severityOf, type FittedSubject, type RawFinding } from '../rules/index.ts'
 import { benchLines, LINE_RULES } from './lines.ts'
 
 /**
@@ -104,7 +104,9 @@ function judged(s: FittedSubject, values: SettingValues, rules: readonly string[
   }
 }
 
-const failures = (t: Tried): number => t.findings.filter((f) => f.outcome.kind === 'fail').length
+/** What blocks; advice against it is weighed after. */
+const failures = (t: Tried): number =>
+  t.findings.filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise').length
 const steps = (room: number): number => Math.floor(room / ROOM_STEP + 1e-9)
 
 /** Better first: what holds, what nobody advises against, simpler, as the school likes it, more room. */

@@ -1,9 +1,16 @@
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common'
-import { ApiConflictResponse, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import { ApiConflictResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
 import { JOB_KINDS, type JobKind, type JobView } from '@nimble-anchor/core'
 import { IsBoolean, IsIn, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
 import { JobsService } from './jobs.service'
 
+class JobsDto {
+  @ApiPropertyOptional({ description: 'All jobs of this unit; without it, every open job.' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  unitId?: string
+}
 class WhoDto {
   @ApiProperty({ example: 'Jory Quill' })
   @IsString()
@@ -66,7 +73,7 @@ export class JobsController {
 
   @Get()
   @ApiOperation({ summary: 'Open jobs, or all jobs of one unit' })
-  list(@Query('unitId') unitId?: string): Promise<readonly JobView[]> {
+  list(@Query() { unitId }: JobsDto): Promise<readonly JobView[]> {
     return this.jobs.list(unitId)
   }
 
