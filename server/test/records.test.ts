@@ -250,6 +250,13 @@ describe('jobs', () => {
     await begin()
     const now = await body<FittingView>(na.get(`/api/fittings/${f.id}`))
     await na.post(`/api/fittings/${f.id}/undo`, { baseSequence: now.sequence, who: 'Jory' }).expect(409)
+    // Nor by undoing the choice that brought the unit in before the job began.
+    const chosen = await enter(await importCase({ ...mine, units: undefined, choice: { at: 0 } }), [
+      { path: ['units'], value: [await unit()].map(({ awaitsCheck: _a, ...u }) => u) },
+      { path: ['settings', 'legNotch'], value: { value: 7 } },
+    ])
+    const undone = await body<FittingView>(na.post(`/api/fittings/${chosen.id}/undo`, { baseSequence: chosen.sequence, who: 'Jory' })) // prettier-ignore
+    expect(undone.case.units?.map((u) => u.id)).toEqual(['u-sheepshank-1'])
     // A copy from before the job, brought in from a file: ready by what it knows, and the shelf knows better.
     const old = await importCase(mine)
     const refused = await na.post(`/api/fittings/${old.id}/sign`, { baseSequence: old.sequence, who: 'Jory', carerName: 'Maren' }).expect(409) // prettier-ignore

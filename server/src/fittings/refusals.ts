@@ -8,12 +8,10 @@ import { UnitRow, type EntryRow } from '../storage/entities'
 
 /**
  * What undoing takes back of an entry: all but the day, which passes whatever
- * anybody enters, and the state of a unit, which a job on it said.
+ * anybody enters, and what is known of units, which jobs on them say.
  */
-export function takeable(entry: EntryRow): Changed[] {
-  const changes = (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today')
-  return changes.every((c) => c.path[0] === 'units') ? [] : changes
-}
+export const takeable = (entry: EntryRow): Changed[] =>
+  (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today' && c.path[0] !== 'units')
 
 /** The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for. */
 export function refuseOtherDay(puts: readonly Put[], today: IsoDate): void {

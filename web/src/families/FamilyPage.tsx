@@ -13,6 +13,7 @@ import { useToday } from '../session/today.ts'
 import { childSummary } from '../today/NewFittingDialog.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
+import { Missing } from '../ui/Missing.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { saveFromServer } from '../ui/saveFile.ts'
@@ -35,16 +36,7 @@ export default function FamilyPage() {
     if (view !== null && view !== 'missing') document.title = `${view.name} · Nimble Anchor`
   }, [view])
   if (view === null) return <p className="p-8 text-ink-soft">Loading.</p>
-  if (view === 'missing') {
-    return (
-      <div className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-bold">There is no such family</h1>
-        <Link to="/families" className="inline-flex min-h-11 items-center font-semibold text-magenta underline">
-          All families
-        </Link>
-      </div>
-    )
-  }
+  if (view === 'missing') return <Missing title="There is no such family" to="/families" label="All families" />
   return (
     <div className="mx-auto max-w-5xl p-3 sm:p-5">
       <p>

@@ -5,6 +5,7 @@ import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { fitterName } from '../session/preferences.ts'
 import { Choices } from '../ui/Choices.tsx'
+import { Missing } from '../ui/Missing.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark } from '../ui/StateMark.tsx'
@@ -26,16 +27,7 @@ export default function JobPage() {
     if (job !== null && job !== 'missing') document.title = `${job.plan.title} · Nimble Anchor`
   }, [job])
   if (job === null) return <p className="p-8 text-ink-soft">Loading.</p>
-  if (job === 'missing') {
-    return (
-      <div className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-bold">There is no such job</h1>
-        <Link to="/" className="mt-2 inline-flex min-h-11 items-center font-semibold text-magenta underline">
-          Go to Today
-        </Link>
-      </div>
-    )
-  }
+  if (job === 'missing') return <Missing title="There is no such job" to="/" label="Go to Today" />
   const { plan, record } = job
   const state = jobState(plan, record)
   const isOver = job.state === 'passed'

@@ -27,7 +27,7 @@ function when(iso: string, today: string | undefined): string {
 }
 
 export function TodayPage() {
-  const { status, fittings, today, load } = useToday()
+  const { status, fittings, today, load, day } = useToday()
   const [isCreating, setCreating] = useState(false)
   const register = useCommands((s) => s.register)
   const navigate = useNavigate()
@@ -42,6 +42,8 @@ export function TodayPage() {
     [register],
   )
 
+  // With nothing due and no job, the queue has the whole width.
+  const hasAside = day !== undefined && day.due.length + day.jobs.length > 0
   const open = fittings.filter((f) => f.status === 'open')
   // Of other days the logbook tells.
   const signed = fittings.filter((f) => f.status === 'signed' && f.updatedAt.slice(0, 10) === today)
@@ -67,7 +69,7 @@ export function TodayPage() {
         </Panel>
       )}
 
-      <div className="mb-4 grid items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+      <div className={`mb-4 grid items-start gap-4 ${hasAside ? 'lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]' : ''}`}>
         <Queue />
         <div className="flex flex-col gap-4">
           <DuePanel />
