@@ -1,9 +1,13 @@
 import {
   CASE_FORMAT,
+  CASE_VERSION,
+  airbagAsked,
   checkOf,
   checksAsked,
   DEFAULT_LOCAL_RULE,
   DEFAULT_PRACTICE,
+  MODE_PARTS,
+  ROUTE_PARTS,
   fittedSubject,
   measured,
   recommendSettings,
@@ -12,6 +16,7 @@ import {
   type Case,
   type CheckId,
   type Child,
+  type FittedSubject,
   type Mode,
   type Outcome,
   type PracticeProfile,
@@ -81,6 +86,37 @@ export const TETHER_ROUTE: Route = {
   fixture: 'F2X',
 }
 
+/**
+ * The same route with every part that it does not mention said to be none: an
+ * entry that somebody has read. A test of what is *not* read passes `unstated`.
+ */
+const stateRoute = (route: Route, mode: Mode): Route => {
+  const without = ROUTE_PARTS.filter((part) => route[part] === undefined)
+  return {
+    usesBase: false,
+    steps: [],
+    ...(mode.direction === 'rearward' && { frontSeat: 'either' as const }),
+    ...((mode.reclines?.length ?? 0) > 1 && { permittedReclines: mode.reclines!.map((r) => r.id) }),
+    ...route,
+    ...(route.isofix && { isofix: { pushedHome: 'any-length', ...route.isofix } }),
+    ...(route.leg && { leg: { proofs: [], ...route.leg } }),
+    ...(without.length > 0 && { without }),
+  }
+}
+export const stateMode = (mode: Mode): Mode => {
+  const without = MODE_PARTS.filter((part) => mode[part] === undefined)
+  return {
+    inserts: [],
+    sidePod: false,
+    crotchBeltGuide: false,
+    ...mode,
+    reclines: mode.reclines ?? [],
+    ...(mode.turns && { turns: { forwardGuard: false, ...mode.turns } }),
+    routes: mode.routes.map((route) => stateRoute(route, mode)),
+    ...(without.length > 0 && { without }),
+  }
+}
+
 /** Rearward, UN R129, 61–105 cm, slots every 25 mm, four reclines. */
 export const buildMode = (over: Partial<Mode> = {}): Mode => ({
   id: 'rearward',
@@ -100,6 +136,8 @@ export const buildMode = (over: Partial<Mode> = {}): Mode => ({
   routes: [buildRoute()],
   ...over,
 })
+/** The same, with every optional part stated or said to be none. */
+export const buildStatedMode = (over: Partial<Mode> = {}): Mode => stateMode(buildMode(over))
 
 export const FORWARD: Partial<Mode> = {
   id: 'forward',
@@ -167,9 +205,10 @@ export const buildPosition = (over: Partial<SeatingPosition> = {}): SeatingPosit
   side: 'left',
   lateralCentreMm: -380,
   facing: 'forward',
-  belt: { kind: 'three-point' },
+  belt: { kind: 'three-point', retractor: 'emergency-locking' },
   isofix: { bars: 'visible' },
   tether: { where: 'seat-back' },
+  without: ['slidingTrack'],
   frontAirbag: 'none',
   floor: { kind: 'solid' },
   cushion: { slopeDeg: measured(12, 1), frontEdgeAboveFloorMm: measured(355, 2) },
@@ -179,6 +218,7 @@ export const buildPosition = (over: Partial<SeatingPosition> = {}): SeatingPosit
     iSize: 'i-U',
     fixtures: ['R3', 'F3', 'B2'],
   },
+  headRestraint: 'adjustable',
   ...over,
 })
 
@@ -214,15 +254,18 @@ interface CaseParts {
   readonly localRule?: Case['localRule']
   readonly settings?: Case['settings']
   readonly readings?: Case['readings']
+  /** The mode as given, with nothing said of what it does not mention. */
+  readonly unstated?: boolean
 }
 
 /** A case with everything chosen; `route` replaces the mode's only route. */
 export function buildCase(parts: CaseParts = {}): Case {
-  const mode = buildMode({ ...parts.mode, ...(parts.route && { routes: [parts.route] }) })
+  const raw = buildMode({ ...parts.mode, ...(parts.route && { routes: [parts.route] }) })
+  const mode = parts.unstated ? raw : stateMode(raw)
   const position = buildPosition(parts.position)
   return {
     format: CASE_FORMAT,
-    version: 1,
+    version: CASE_VERSION,
     today: TODAY,
     child: buildChild(parts.child),
     vehicle: buildVehicle([position, ...(parts.others ?? [])]),
@@ -271,10 +314,23 @@ const GOOD_NUMBER: Partial<Record<CheckId, number>> = {
   'crown-below-edge-mm': 60,
   'coat-hides-mm': 2,
 }
-const GOOD_OPTION: Partial<Record<CheckId, string>> = { 'strap-exit': 'level', 'front-seat': 'clear', coat: 'indoor' }
+const GOOD_OPTION: Partial<Record<CheckId, string>> = {
+  'strap-exit': 'level',
+  'front-seat': 'clear',
+  coat: 'indoor',
+  'airbag-lamp': 'off-seen',
+  retractor: 'switchable',
+}
 
-export function goodReading(id: CheckId, at: number): Reading {
+export function goodReading(id: CheckId, at: number, subject?: FittedSubject): Reading {
   const check = checkOf(id)
+  if (subject !== undefined) {
+    if (id === 'forward-guard') return { option: subject.mode.direction === 'forward' ? 'released' : 'set', at }
+    if (id === 'airbag-lamp' && subject.mode.direction === 'forward' && airbagAsked(subject) === 'on') return { option: 'on', at }
+    if (id === 'retractor') return { option: subject.position.belt?.retractor ?? 'switchable', at }
+    if (id === 'front-seat' && subject.route.frontSeat === 'must-touch') return { option: 'touching', at }
+    if (id === 'steadiness-mm' && subject.mode.steadinessMm !== undefined) return { number: measured(0), at }
+  }
   if (check.kind === 'number') return { number: measured(GOOD_NUMBER[id] ?? 0, 1), at }
   const option = GOOD_OPTION[id] ?? check.options.find((o) => o.means === 'pass')?.id
   return { option, at }
@@ -293,11 +349,13 @@ export function withEverythingGood(c: Case): Case {
     }
     done = { ...done, settings: settings as Case['settings'] }
   }
-  const subject = fittedSubject(done)
-  if (!subject) throw new Error('Nothing is chosen in this case')
-  const readings = Object.fromEntries(
-    [...checksAsked(subject)].filter((id) => id !== 'shell-angle-deg').map((id) => [id, goodReading(id, 3)]),
-  )
+  // What is found good may call up more: an advised tether that is hooked is checked like a required one.
+  for (let round = 0; round < 2; round += 1) {
+    const asked = fittedSubject(done)!
+    const looked = [...checksAsked(asked)].filter((id) => id !== 'shell-angle-deg')
+    done = { ...done, readings: Object.fromEntries(looked.map((id) => [id, goodReading(id, 3, asked)])) }
+  }
+  const subject = fittedSubject(done)!
   const seconds = stepPairs(subject.route.steps ?? []).map(({ second }) => [second.id, { at: 3 }] as const)
-  return { ...done, readings, ...(seconds.length > 0 && { stepsDone: Object.fromEntries(seconds) }) }
+  return { ...done, ...(seconds.length > 0 && { stepsDone: Object.fromEntries(seconds) }) }
 }

@@ -1,4 +1,4 @@
-import { BELT_ROUTE, BOOSTER, buildCase, buildRoute, FORWARD, TETHER_ROUTE } from './build.ts'
+import { BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from './build.ts'
 import { measured, type Case } from '../src/index.ts'
 
 export const INFANT = {
@@ -9,7 +9,10 @@ export const INFANT = {
 /** One case of every kind of restraint and route that the rules must serve. */
 export const CONFIGURATIONS: Record<string, Case> = {
   'ISOFIX with leg': buildCase({ route: buildRoute({ frontSeat: 'must-not-touch' }) }),
-  'turning shell': buildCase({ mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }] }, sidePod: true } }),
+  'turning shell': buildCase({
+    mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }], forwardGuard: true }, sidePod: true },
+    child: { dateOfBirth: '2025-10-01', headControl: 'steady', bornAtWeeks: 39 },
+  }),
   'insert out while threading': buildCase({
     route: {
       ...BELT_ROUTE,
@@ -41,8 +44,89 @@ export const CONFIGURATIONS: Record<string, Case> = {
     route: { ...TETHER_ROUTE, isofix: { connectors: 'strap', role: 'holds' } },
   }),
   'front passenger, airbag off': buildCase({ position: { row: 1, frontAirbag: 'can-be-switched-off' } }),
-  'forward in front': buildCase({ mode: FORWARD, route: TETHER_ROUTE, position: { row: 1 } }),
-  'carry-cot': buildCase({ mode: { direction: 'lateral', shape: 'lie-flat', reclines: undefined }, route: BELT_ROUTE }),
+  'forward in front': buildCase({
+    mode: FORWARD,
+    route: { ...TETHER_ROUTE, frontAirbag: 'either' },
+    position: { row: 1, frontAirbag: 'can-be-switched-off', handbook: { ...buildPosition().handbook, forwardAirbag: 'on' } },
+  }),
+  'carry-cot': buildCase({
+    mode: { direction: 'lateral', shape: 'lie-flat', reclines: undefined, headRule: 'crown-inside' },
+    route: {
+      ...BELT_ROUTE,
+      seatsTaken: 2,
+      belt: {
+        ...BELT_ROUTE.belt!,
+        path: [
+          { section: 'lap', mark: 'strap at the head end', side: 'centre', how: 'through', place: 'head-end' },
+          { section: 'lap', mark: 'strap at the foot end', side: 'centre', how: 'through', place: 'foot-end' },
+        ],
+      },
+    },
+    others: [buildPosition({ id: 'rear-middle', label: 'Rear middle', side: 'centre', lateralCentreMm: 0 })],
+  }),
   booster: buildCase({ mode: BOOSTER, child: { massKg: measured(19), statureCm: measured(112) } }),
   'nothing to pinch': buildCase({ practice: { slack: 'pinch' } }),
+  'infant of four months': buildCase({
+    mode: INFANT,
+    child: {
+      dateOfBirth: '2026-07-10',
+      headControl: 'none',
+      bornAtWeeks: 40,
+      birthMassKg: measured(3.4),
+      massKg: measured(6.8, 0.05),
+      statureCm: measured(64, 0.5),
+      seatedShoulderHeightMm: measured(245, 4),
+    },
+    position: { cushion: { slopeDeg: measured(0, 0.5), frontEdgeAboveFloorMm: measured(355, 2) } },
+  }),
+  'nothing to be felt': buildCase({ practice: { steadiness: 'nothing-felt' } }),
+  'loose clip': buildCase({
+    route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: { kind: 'locking-clip', fromTongueMm: 0, section: 'both' } } },
+    position: { belt: { kind: 'three-point' } },
+  }),
+  'switchable retractor': buildCase({
+    route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: { kind: 'switchable-retractor' } } },
+    position: { belt: { kind: 'three-point', retractor: 'switchable' } },
+  }),
+  'belt without a lock': buildCase({
+    route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: { kind: 'tension-only' } } },
+  }),
+  'floor box': buildCase({ position: { floor: { kind: 'box-allowed-when-propped' } } }),
+  'rebound bar': buildCase({ route: buildRoute({ reboundBar: { hasRatchet: true } }) }),
+  'advised tethers': buildCase({
+    mode: FORWARD,
+    route: {
+      ...buildRoute({ fixture: 'F2X' }),
+      topTether: { use: 'optional' },
+      lowerTethers: { use: 'optional', points: ['ring'] },
+    },
+    position: {
+      lowerTetherPoints: [
+        { kind: 'ring', side: 'left' },
+        { kind: 'ring', side: 'right' },
+      ],
+    },
+  }),
+  'maker’s level line': buildCase({
+    mode: { angleProof: { kind: 'level-line', what: 'The red line lies level' } },
+    position: { cushion: { frontEdgeAboveFloorMm: measured(355, 2) } },
+  }),
+  'bench that slides': buildCase({
+    position: {
+      without: undefined,
+      slidingTrack: { travelMm: 160, handbookSetting: 'Fully back.' },
+      obstacles: ['removable-console'],
+    },
+  }),
+  'cushion with a guide between the legs': buildCase({
+    mode: {
+      ...BOOSTER,
+      shape: 'booster-cushion',
+      headRule: 'ears-below-vehicle-head-restraint',
+      crotchBeltGuide: true,
+      statureCm: { from: 125, to: 150 },
+    },
+    child: { massKg: measured(26), statureCm: measured(131), dateOfBirth: '2018-02-02' },
+    settings: { vehicleHeadRestraint: { value: 'on', at: 2 } },
+  }),
 }

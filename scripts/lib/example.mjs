@@ -41,7 +41,7 @@ export function exampleCase(core) {
   let sequence = 0
   let c = {
     format: core.CASE_FORMAT,
-    version: 1,
+    version: core.CASE_VERSION,
     today: families.asOf,
     child: families.children.find((x) => x.id === 'tamsin-hale'),
     vehicle: demo('pool-cars.json').vehicles.find((v) => v.id === 'corran-dunlin'),

@@ -21,7 +21,7 @@ const listed = (lines: readonly (readonly [id: string, text: string | false | un
   ) // prettier-ignore
 
 function takeOut({ mode, route, position }: JobContext): readonly JobStep[] {
-  const hasTether = route?.topTether !== undefined && route.topTether.use !== 'not-used'
+  const hasTether = route?.topTether !== undefined
   const { belt, isofix } = route ?? {}
   const isIntegral = mode?.heldBy !== 'vehicle-belt'
   return listed([

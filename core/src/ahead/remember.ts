@@ -57,7 +57,7 @@ export function settingsToRemember(c: Case): readonly Remembered[] {
     const side = position.doorSide === 'left' || position.doorSide === 'right' ? position.doorSide : position.side
     add('Side pod', `out on the ${side}, the door side`, { kind: 'pod', side })
   }
-  if (route?.topTether && route.topTether.use !== 'not-used') {
+  if (route?.topTether) {
     const path = route.topTether.headRestraintPath
     add(
       'Top tether',

@@ -227,7 +227,12 @@ function merged(
 function beginning(s: FittedSubject, child: SettingValues): FittedSubject {
   const again = unpassedBy(s, ['recline', 'wedge', 'slideMm', 'legNotch', 'frontSeatGapMm'])
   const start = whatIf(s, { ...child, frontSeatGapMm: undefined })
-  return { ...start, look: (id) => (again.has(id) ? {} : start.look(id)) }
+  return {
+    ...start,
+    look: (id) => (again.has(id) ? {} : start.look(id)),
+    noted: start.noted.filter((id) => !again.has(id)),
+    asked: undefined,
+  }
 }
 
 /**

@@ -71,7 +71,7 @@ export function tetherPath(
 ): readonly Point[] | undefined {
   const { topTether } = s.route
   const where = s.position.tether?.where
-  if (topTether === undefined || topTether.use === 'not-used' || where === undefined || where === 'none')
+  if (topTether === undefined || where === undefined || where === 'none')
     return undefined
   const behind = (mm: number): Point => from(point(0, 0), back, point(-back.y, back.x), mm, USUAL.backThickness + 20)
   const anchorage: Record<typeof where, Point> = {

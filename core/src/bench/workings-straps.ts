@@ -4,7 +4,7 @@ import { mm, type Worked } from './worked.ts'
 
 export function tether(s: FittedSubject): Worked | undefined {
   const { topTether } = s.route
-  if (topTether === undefined || topTether.use === 'not-used') return undefined
+  if (topTether === undefined) return undefined
   const path = toInterval(s.position.tether?.pathLengthMm)
   const { minLengthMm: from, maxLengthMm: to } = topTether
   const isStated = from !== undefined || to !== undefined

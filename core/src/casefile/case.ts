@@ -2,11 +2,14 @@ import { z } from 'zod'
 import { childSchema, idSchema, nameSchema } from '../child/index.ts'
 import { localRuleSchema, practiceSchema } from '../practice/index.ts'
 import {
+  childChangedSchema,
   disturbancesSchema,
   readingsSchema,
+  redoneSchema,
   sequenceSchema,
   settingsSchema,
   stepsDoneSchema,
+  takenAwaySchema,
 } from '../readings/index.ts'
 import {
   modelSchema,
@@ -20,15 +23,32 @@ import { vehicleSchema, type SeatingPosition } from '../vehicle/index.ts'
 
 export const CASE_FORMAT = 'nimble-anchor/case'
 
+/** The version written today. Version 1 still opens: see `upgrade.ts`. */
+export const CASE_VERSION = 2
+
 export const choiceSchema = z.strictObject({
   modelId: idSchema.optional(),
   unitId: idSchema.optional(),
+  /** The base under a carrier, where the two are units of their own. */
+  baseUnitId: idSchema.optional(),
   modeId: idSchema.optional(),
   positionId: idSchema.optional(),
   routeId: idSchema.optional(),
   at: sequenceSchema,
 })
 export type Choice = z.infer<typeof choiceSchema>
+
+/**
+ * A changed day of birth, age or sex: the same child put right, or another one?
+ * `was` is what stood before, in words; without an answer nothing seen on the child counts.
+ */
+export const identitySchema = z.strictObject({
+  field: z.enum(['dateOfBirth', 'ageMonths', 'sex']),
+  was: z.string().max(60),
+  answer: z.enum(['corrected', 'another']).optional(),
+  at: sequenceSchema,
+})
+export type Identity = z.infer<typeof identitySchema>
 
 /** A signature drawn by hand: strokes as SVG path data on a field of 300 × 100. */
 export const strokesSchema = z
@@ -45,11 +65,16 @@ export const handoverSchema = z.strictObject({
   signedAt: z.iso.datetime(),
 })
 
+/** Measures that carry the day they were taken. */
+export const DATED_MEASURES = [
+  'massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm', 'ageMonths', 'birthMassKg',
+] as const // prettier-ignore
+
 /** One fitting, whole: everything that the judgement rests on, and nothing else. */
 export const caseSchema = z
   .strictObject({
     format: z.literal(CASE_FORMAT),
-    version: z.literal(1),
+    version: z.literal(CASE_VERSION),
     /** The day the judgement is for. */
     today: z.iso.date(),
     child: childSchema,
@@ -61,6 +86,12 @@ export const caseSchema = z
     disturbances: disturbancesSchema,
     readings: readingsSchema,
     stepsDone: stepsDoneSchema.optional(),
+    childChanged: childChangedSchema.optional(),
+    redone: redoneSchema.optional(),
+    takenAway: takenAwaySchema.optional(),
+    identity: identitySchema.optional(),
+    /** How long the journey ahead is; asked for the very young. */
+    journeyMinutes: z.int().min(1).max(2880).optional(),
     practice: practiceSchema,
     localRule: localRuleSchema,
     handover: handoverSchema.optional(),
@@ -70,6 +101,24 @@ export const caseSchema = z
     if (c.child.dateOfBirth !== undefined && c.child.dateOfBirth > c.today) {
       issue(['child', 'dateOfBirth'], `must not be after ${c.today}`)
     }
+    for (const field of DATED_MEASURES) {
+      const on = c.child[field]?.on
+      if (on !== undefined && on > c.today) issue(['child', field, 'on'], `must not be after ${c.today}`)
+    }
+    if (c.child.advice !== undefined && c.child.advice.on > c.today) {
+      issue(['child', 'advice', 'on'], `must not be after ${c.today}`)
+    }
+    c.units?.forEach((u, i) => {
+      if (u.madeOn !== undefined && u.madeOn > c.today) issue(['units', i, 'madeOn'], `must not be after ${c.today}`)
+    })
+    const base = c.units?.find((u) => u.id === c.choice.baseUnitId)
+    if (c.choice.baseUnitId !== undefined && !base) {
+      issue(['choice', 'baseUnitId'], `no unit "${c.choice.baseUnitId}" in this case`)
+    }
+    if (base && c.choice.modelId !== undefined && base.modelId !== c.choice.modelId) {
+      issue(['choice', 'baseUnitId'], `unit "${base.id}" is a "${base.modelId}", not a "${c.choice.modelId}"`)
+    }
+    if (base && base.id === c.choice.unitId) issue(['choice', 'baseUnitId'], 'must be another unit than the shell')
     const { modelId, unitId, modeId, routeId, positionId } = c.choice
     const model = c.restraints.find((m) => m.id === modelId)
     if (modelId !== undefined && !model) issue(['choice', 'modelId'], `no restraint "${modelId}" in this case`)
@@ -111,6 +160,7 @@ export type Case = z.infer<typeof caseSchema>
 export interface Chosen {
   readonly model?: RestraintModel | undefined
   readonly unit?: RestraintUnit | undefined
+  readonly baseUnit?: RestraintUnit | undefined
   readonly mode?: Mode | undefined
   readonly route?: Route | undefined
   readonly position?: SeatingPosition | undefined
@@ -122,6 +172,7 @@ export function chosenIn(c: Case): Chosen {
   return {
     model,
     unit: c.units?.find((u) => u.id === c.choice.unitId),
+    baseUnit: c.units?.find((u) => u.id === c.choice.baseUnitId),
     mode,
     route: mode?.routes.find((r) => r.id === c.choice.routeId),
     position: c.vehicle?.positions.find((p) => p.id === c.choice.positionId),

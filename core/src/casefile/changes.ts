@@ -1,35 +1,22 @@
 import { err, ok, type Result } from '../quantities/index.ts'
 import { CHECK_IDS, DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
 import { caseSchema, type Case } from './case.ts'
+import { consequencesOf } from './consequences.ts'
 import { faultText, parseWith, type Fault } from './parse.ts'
-
-/**
- * The one way a fitting changes: put a value at a path, or take it away.
- * What may be put is a table; everything else is refused.
- */
-export interface Put {
-  readonly path: readonly string[]
-  /** `null` takes the value away. */
-  readonly value: unknown
-}
-/** A put that has happened, with what stood there before: the unit of the history. */
-export interface Changed {
-  readonly path: readonly string[]
-  readonly from: unknown
-  readonly to: unknown
-}
+import type { Changed, Put } from './put.ts'
 
 const CHILD_FIELDS = [
   'name', 'familyName', 'dateOfBirth', 'ageMonths', 'sex', 'bornAtWeeks', 'headControl', 'needsPostureSpecialist',
-  'massKg', 'weighedIn', 'statureCm', 'measuredIn', 'seatedShoulderHeightMm', 'sittingHeightMm', 'note',
+  'massKg', 'weighedIn', 'statureCm', 'measuredIn', 'seatedShoulderHeightMm', 'sittingHeightMm', 'birthMassKg', 'advice', 'note',
 ] // prettier-ignore
 const PLACE_FIELDS = [
   'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'headRestraintTopMm', 'backrestDeg',
   'frontClearanceMm', 'frontSeatRangeMm', 'obstacles', 'handbook', 'lowerTetherPoints',
+  'slidingTrack', 'without', 'isDriverSeat',
 ] // prettier-ignore
 
 /** Fields that take part in staleness are stamped with the entry's place in the order. */
-const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances', 'stepsDone'])
+const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances', 'stepsDone', 'identity'])
 const STEP_ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
 function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
@@ -54,6 +41,8 @@ function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
     case 'localRule':
     case 'today':
     case 'handover':
+    case 'identity':
+    case 'journeyMinutes':
       return key === undefined
     default:
       return false
@@ -97,6 +86,32 @@ function stamped({ path, value }: Put, from: unknown, sequence: number): unknown
   return { ...value, ...(before !== undefined && { was: before }), at: sequence }
 }
 
+/**
+ * A slip of the finger may be put right as one while nothing was entered since;
+ * whether it was the same person's, who is at the door must say. Kept with it: what was noted before.
+ */
+function slipFault(before: Case, { path, value }: Put, from: unknown): string | undefined {
+  const slip = (value as { readonly slip?: unknown } | null)?.slip
+  if (path[0] !== 'readings' || slip === undefined) return undefined
+  const noted = from as Case['readings'][keyof Case['readings']] | null
+  if (noted == null) return 'nothing was noted before'
+  if (noted.at !== highestSequence(before)) return 'something was entered since: that is no slip, the step was done again'
+  const was = noted.option ?? noted.number
+  return JSON.stringify(slip) === JSON.stringify(was) ? undefined : `must be what was noted: ${JSON.stringify(was)}`
+}
+
+/** The highest place in the order of entry that a case holds. */
+export function highestSequence(c: Case): number {
+  const places = (record: Readonly<Record<string, { readonly at: number } | undefined>> | undefined): readonly number[] =>
+    Object.values(record ?? {}).flatMap((x) => x?.at ?? [])
+  return Math.max(
+    0,
+    c.choice.at,
+    c.identity?.at ?? 0,
+    ...[c.settings, c.readings, c.disturbances, c.stepsDone, c.childChanged, c.redone, c.takenAway].flatMap(places),
+  )
+}
+
 function checked(document: unknown): Result<Case, readonly Fault[]> {
   return parseWith(caseSchema, document)
 }
@@ -125,8 +140,17 @@ export function applyPuts(
       return err([{ path: `$.puts[${i}].path`, message: `no place "${put.path[1]}" in the vehicle` }])
     }
     const from = readAt(document, put.path) ?? null
-    document = writeAt(document, put.path, stamped(put, from, sequence))
-    changed.push({ path: put.path, from, to: readAt(document, put.path) ?? null })
+    const write = (path: readonly string[], value: unknown): void => {
+      const before = readAt(document, path) ?? null
+      document = writeAt(document, path, value)
+      const to = readAt(document, path) ?? null
+      if (JSON.stringify(before) !== JSON.stringify(to) || path === put.path) changed.push({ path, from: before, to })
+    }
+    const slip = slipFault(before, put, from)
+    if (slip !== undefined) return err([{ path: `$.puts[${i}].value.slip`, message: slip }])
+    write(put.path, stamped(put, from, sequence))
+    // What follows from it is written in the same entry, so that it is replayed and undone with it.
+    for (const next of consequencesOf(document as unknown as Case, put, from, sequence)) write(next.path, next.value)
   }
   const parsed = checked(document)
   return parsed.ok ? ok({ case: parsed.value, changed }) : parsed

@@ -1,7 +1,7 @@
 import type { RestraintModel, RestraintUnit } from '../restraint/index.ts'
 import type { Vehicle } from '../vehicle/index.ts'
 import type { Case } from './case.ts'
-import type { Put } from './changes.ts'
+import type { Put } from './put.ts'
 
 /** A case file holds at most this many restraints; the longest unchosen ones go first. */
 const MAX_KEPT = 50

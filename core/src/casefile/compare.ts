@@ -1,5 +1,5 @@
 import type { Case } from './case.ts'
-import type { Changed } from './changes.ts'
+import type { Changed } from './put.ts'
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(plain(a)) === JSON.stringify(plain(b))
 

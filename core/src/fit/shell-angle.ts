@@ -1,4 +1,4 @@
-import { ageMonthsOf, headControlOf, isPreterm, type Child } from '../child/index.ts'
+import { ageMonthsOf, correctedAgeMonths, headControlOf, isPreterm, type Child } from '../child/index.ts'
 import { interval, type Interval, type IsoDate } from '../quantities/index.ts'
 import type { Mode } from '../restraint/index.ts'
 
@@ -30,7 +30,11 @@ export const wedgeAngleDeg = (heightMm: number, baseLengthMm: number): number =>
 /** An integral shell that is not a lie-flat mode is never flatter than this. */
 export const MAX_SHELL_ANGLE_DEG = 45
 
+/** An open end of a band. */
+export const RIGHT_ANGLE_DEG = 90
+
 export interface AngleBand {
+  /** 0 and 90 where the maker leaves an end open: it does not bind, the ceiling does. */
   readonly fromDeg: number
   readonly toDeg: number
   readonly statedBy: 'maker' | 'practice'
@@ -57,14 +61,15 @@ const bands = new WeakMap<Child, { readonly mode: Mode; readonly today: IsoDate;
 
 function findAngleBand(mode: Mode, child: Child, today: IsoDate): Band {
   const own = mode.targetAngleDeg
-  if (own?.from !== undefined && own.to !== undefined) {
-    return { fromDeg: own.from, toDeg: own.to, statedBy: 'maker', because: 'the maker’s own line' }
+  if (own?.from !== undefined || own?.to !== undefined) {
+    return { fromDeg: own.from ?? 0, toDeg: own.to ?? RIGHT_ANGLE_DEG, statedBy: 'maker', because: 'the maker’s own line' }
   }
   if (mode.direction !== 'rearward' || mode.shape === 'lie-flat') return undefined
   const control = headControlOf(child, today)
   const age = ageMonthsOf(child, today)
   const isUnderYear = age === undefined || age.lo < 12
-  if (control === 'none' || (isPreterm(child) && age !== undefined && age.lo < 6)) {
+  const corrected = correctedAgeMonths(child, today)
+  if (control === 'none' || (isPreterm(child) && corrected !== undefined && corrected.lo < 6)) {
     return { fromDeg: 40, toDeg: 45, statedBy: 'practice', because: 'no head control yet' }
   }
   if (control === 'unknown') return 'ask-head-control'

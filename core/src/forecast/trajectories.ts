@@ -12,7 +12,10 @@ import {
   CORRECTED_UNTIL_MONTHS,
   FULL_TERM_WEEKS,
   lmsAt,
+  LARGEST_Z,
+  monthlyTracking,
   valueAtZ,
+  Z_OF_P95,
   zScore,
   type GrowthMeasure,
   type Lms,
@@ -22,10 +25,7 @@ import { daysBetween, DAYS_PER_MONTH, exactly, type Interval, type IsoDate } fro
 import {
   CORRECTION_FADES_OVER_MONTHS,
   HORIZON_MONTHS,
-  LARGEST_Z,
   MASS_STATURE_CORRELATION,
-  monthlyTracking,
-  Z_OF_P95,
 } from './growth-model.ts'
 import { randomStream, seedOf, type RandomStream } from '../quantities/index.ts'
 

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { CASE_VERSION } from '../casefile/index.ts'
 import { childSchema } from '../child/index.ts'
 import { modelSchema, unitSchema } from '../restraint/index.ts'
 import { vehicleSchema } from '../vehicle/index.ts'
@@ -9,7 +10,7 @@ export const CATALOGUE_FORMAT = 'nimble-anchor/catalogue'
 export const catalogueSchema = z
   .strictObject({
     format: z.literal(CATALOGUE_FORMAT),
-    version: z.literal(1),
+    version: z.literal(CASE_VERSION),
     /** The day on which ages and dates in it were true; made-up data may be moved from it. */
     asOf: z.iso.date().optional(),
     vehicles: z.array(vehicleSchema).max(2000).optional(),

@@ -1,8 +1,9 @@
 import { z } from 'zod'
-import { parseWith, type Fault } from '../casefile/index.ts'
-import { childSchema } from '../child/index.ts'
+import { CASE_VERSION, datedChild, parseWith, upgradeCatalogue, type Fault } from '../casefile/index.ts'
+import { childSchema, type Child } from '../child/index.ts'
 import { err, ok, type Result } from '../quantities/index.ts'
-import { lintModel, modelSchema, unitSchema, type RestraintModel } from '../restraint/index.ts'
+import { lintModel } from '../readings/index.ts'
+import { modelSchema, unitSchema, type RestraintModel } from '../restraint/index.ts'
 import { lintVehicle, vehicleSchema, type Vehicle } from '../vehicle/index.ts'
 import { CATALOGUE_FORMAT } from './catalogue.ts'
 import { fromTable, toFault, TABLE_KIND, type CellFault, type TableName } from './spreadsheet.ts'
@@ -29,7 +30,7 @@ export interface ReadItem {
 const many = (most: number) => z.array(z.unknown()).max(most).optional()
 const envelopeSchema = z.strictObject({
   format: z.literal(CATALOGUE_FORMAT),
-  version: z.literal(1),
+  version: z.literal(CASE_VERSION),
   asOf: z.iso.date().optional(),
   vehicles: many(2000),
   models: many(2000),
@@ -45,7 +46,7 @@ function lintsOf(kind: CatalogueKind, item: unknown): readonly string[] {
 
 /** Reads a catalogue item by item; the error is for a file that is no catalogue at all. */
 export function readCatalogue(data: unknown): Result<readonly ReadItem[], readonly Fault[]> {
-  const envelope = parseWith(envelopeSchema, data)
+  const envelope = parseWith(envelopeSchema, upgradeCatalogue(data))
   if (!envelope.ok) return envelope
   return ok(
     CATALOGUE_KINDS.flatMap((kind) => {
@@ -61,7 +62,10 @@ export function readCatalogue(data: unknown): Result<readonly ReadItem[], readon
         const { id } = parsed.value
         const faults = seen.has(id) ? [{ path: `${at}.id`, message: `"${id}" is used twice` }] : []
         seen.add(id)
-        return { kind, id, item: parsed.value, at, faults, lints: lintsOf(kind, parsed.value) }
+        const { asOf } = envelope.value
+        // A measure without a day of its own is as old as its file says it is.
+        const item = kind === 'children' && asOf !== undefined ? datedChild(parsed.value as Child, asOf) : parsed.value
+        return { kind, id, item, at, faults, lints: lintsOf(kind, parsed.value) }
       })
     }),
   )

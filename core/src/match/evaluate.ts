@@ -1,7 +1,9 @@
 import { every, type Decision } from '../quantities/index.ts'
+import type { CheckId } from '../readings/index.ts'
 import {
   RULES,
   severityOf,
+  type FittedSubject,
   type Outcome,
   type RawFinding,
   type Rule,
@@ -43,6 +45,19 @@ export function evaluate<S extends Scope>(scope: S, subject: ScopeSubject[S]): R
   }
   return findings
 }
+
+/** The checks that each rule which applies reads in a fitting. */
+export function checksByRule(subject: FittedSubject): ReadonlyMap<string, readonly CheckId[]> {
+  const byRule = new Map<string, readonly CheckId[]>()
+  for (const rule of rulesOf('fitted')) {
+    if (rule.checks === undefined || !rule.applies(subject)) continue
+    byRule.set(rule.id, typeof rule.checks === 'function' ? rule.checks(subject) : rule.checks)
+  }
+  return byRule
+}
+/** Every check that some rule asks for in a fitting. */
+export const askedChecks = (subject: FittedSubject): ReadonlySet<CheckId> =>
+  new Set([...checksByRule(subject).values()].flat())
 
 /** What the findings allow together; advice never blocks. */
 export function decide(findings: readonly RawFinding[]): Decision {

@@ -1,4 +1,4 @@
-import { chosenEdges } from './subjects.ts'
+import { chosenEdges } from '../casefile/index.ts'
 import { edgesOf, type CheckId, type Settings } from '../readings/index.ts'
 import { RULES, type FittedSubject, type RawFinding, type Rule } from '../rules/index.ts'
 
@@ -31,6 +31,8 @@ export function whatIf(s: FittedSubject, values: SettingValues): FittedSubject {
     settings: settings as Settings,
     look: (id: CheckId) => (again.has(id) ? {} : s.look(id)),
     doneAt: (id) => (again.has(id) ? undefined : s.doneAt(id)),
+    noted: s.noted.filter((id) => !again.has(id)),
+    asked: undefined,
   }
 }
 

@@ -16,6 +16,7 @@ export const SCHOOLS = {
   infantHead: ['edge-flush', 'margin-25-mm'],
   insertOut: ['at-makers-limit', 'earlier-for-comfort'],
   frontSeatGap: ['as-maker-says', 'clear-gap-always'],
+  knees: ['must-bend', 'advised'],
 } as const
 
 export type SchoolQuestion = keyof typeof SCHOOLS
@@ -61,6 +62,10 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
     question: 'Front seat against a rearward shell',
     schools: { 'as-maker-says': 'as the maker says', 'clear-gap-always': 'a clear gap always' },
   },
+  knees: {
+    question: 'Knees on a booster',
+    schools: { 'must-bend': 'must bend at the cushion’s edge', advised: 'advised to' },
+  },
 }
 
 export const practiceSchema = z
@@ -77,6 +82,7 @@ export const practiceSchema = z
     infantHead: z.enum(SCHOOLS.infantHead),
     insertOut: z.enum(SCHOOLS.insertOut),
     frontSeatGap: z.enum(SCHOOLS.frontSeatGap),
+    knees: z.enum(SCHOOLS.knees),
   })
   .meta({ id: 'PracticeProfile' })
 export type PracticeProfile = z.infer<typeof practiceSchema>
@@ -94,6 +100,7 @@ export const DEFAULT_PRACTICE: PracticeProfile = {
   infantHead: 'edge-flush',
   insertOut: 'at-makers-limit',
   frontSeatGap: 'as-maker-says',
+  knees: 'must-bend',
 }
 
 /** When the use of a restraint may end: local law, whichever limit comes first. */

@@ -1,5 +1,6 @@
+import { STRAP_RULE_TEXT, strapRuleOf } from '../fit/index.ts'
 import { formatNumber, type Decision } from '../quantities/index.ts'
-import { FELT_MM, MAX_MOVEMENT_MM, SLACK_MM, type FittedSubject } from '../rules/index.ts'
+import { MAX_MOVEMENT_MM, SLACK_MM, type FittedSubject } from '../rules/index.ts'
 import type { CheckId } from '../readings/index.ts'
 import { checksAsked } from './steps.ts'
 
@@ -38,10 +39,10 @@ function questions(s: FittedSubject): readonly Question[] {
     q('connectors', ['latch-left', 'connector-straps'], 'Both connectors show latched and hold when pulled', 'Look at left and right apart; pull each arm.', 'Release that side, push until it clicks, look and pull again.'),
     q('leg', ['leg-contact'], 'The leg stands flat on the bare floor', 'No mat, nothing under the foot; its indicator shows good.', 'Take the mat out and set the leg one notch at a time until it stands.'),
     q('tether', ['tether-point', 'lower-tethers'], route.topTether ? 'The top tether is hooked, tight and flat' : 'Both lower tethers are tight', 'Pull at the strap; run a hand along it.', 'Tighten it, and read its indicator again.'),
-    q('belt', ['belt-path'], isBooster ? 'The belt runs through every guide and low over the thighs' : 'The belt runs through every guide, flat and locked', isBooster ? 'Lap section under both arm rests, diagonal over the middle of the shoulder.' : 'Follow it with a finger; pull behind the lock: it does not run.', isBooster ? 'Unbuckle, lead the belt again, buckle.' : 'Undo it, lead it again with your weight on the seat, lock it.'),
-    q('steady', ['steadiness-mm'], isStrict ? 'It does not move at its base' : `It moves at most ${MAX_MOVEMENT_MM} mm at its base`, 'A firm hand at the base or belt path, side to side and fore and aft; not at the top.', `Tighten it again${isStrict ? ` until nothing is felt (${FELT_MM} mm)` : ''}.`),
+    q('belt', ['belt-path', 'booster-path'], isBooster ? 'The belt runs through every guide and low over the thighs' : 'The belt runs through every guide, flat and locked', isBooster ? 'Lap section under both arm rests, diagonal over the middle of the shoulder.' : 'Follow it with a finger; pull behind the lock: it does not run.', isBooster ? 'Unbuckle, lead the belt again, buckle.' : 'Undo it, lead it again with your weight on the seat, lock it.'),
+    q('steady', ['steadiness-mm', 'steadiness-felt'], isStrict ? 'It does not move at its base' : `It moves at most ${MAX_MOVEMENT_MM} mm at its base`, 'A firm hand at the base or belt path, side to side and fore and aft; not at the top.', `Tighten it again${isStrict ? ' until nothing is felt' : ''}.`),
     q('shell', ['shell-on-base', 'carry-handle', 'turn-lock', 'side-pod'], 'The shell is latched and locked, handle and pod as for travel', 'Lift the shell, try to turn it, look at the handle.', 'Set it down until it clicks; turn it until it locks.'),
-    q('straps', ['strap-exit', 'strap-twist'], 'The straps leave the shell at the shoulder, flat', mode.direction === 'rearward' ? 'At or just below the shoulder.' : 'At or just above the shoulder.', 'Set the straps to the right height; fold out the twist.'),
+    q('straps', ['strap-exit', 'strap-twist'], 'The straps leave the shell at the shoulder, flat', `${STRAP_RULE_TEXT[strapRuleOf(mode)].replace(/^./, (x) => x.toUpperCase())}.`, 'Set the straps to the right height; fold out the twist.'),
     q('slack', ['harness-buckle', 'slack-mm', 'slack-pinch'], `No coat, buckle clicked, and ${slack}`, 'Coat off first; then pull the adjuster.', 'Coat off, buckle, tighten again.'),
     q('shoulder', isBooster, 'The guide stands at the shoulder, 0 to 20 mm above it', 'The belt lies between neck and arm.', 'Raise the head support one step.'),
     q('head', ['head', 'crown-below-edge-mm'], 'The head is inside the line that the maker gives', 'Look from the side.', 'Raise the head support; if it is at its top, the restraint is outgrown.'),

@@ -1,4 +1,4 @@
-import { angleBand, isBehindDriver, judgeTouch, shellAngleDeg, wedgeAngleDeg, type AngleBand } from '../fit/index.ts'
+import { angleBand, isBehindDriver, judgeTouch, MAX_SHELL_ANGLE_DEG, shellAngleDeg, wedgeAngleDeg, type AngleBand } from '../fit/index.ts'
 import { whatIf } from '../match/index.ts'
 import { formatInterval, marginWithin, middle, toInterval, type Interval } from '../quantities/index.ts'
 import { frontRoomNow, type FittedSubject } from '../rules/index.ts'
@@ -49,23 +49,38 @@ const degrees = (x: Interval): string => formatInterval(x, '°').replace(' °', 
 
 export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   const reclines = s.mode.reclines ?? []
-  if (reclines.length === 0) return []
+  const noWedge: readonly Recommendation[] = s.mode.wedge?.allowed
+    ? [{ setting: 'wedge', kind: 'set', value: false, text: 'No wedge', because: 'no angle asks for it' }]
+    : []
+  if (reclines.length === 0) return noWedge
   const ask = (text: string, because: string): Recommendation[] => [{ setting: 'recline', kind: 'ask', text, because }]
   const band = angleBand(s.mode, s.child, s.today)
   if (band === 'ask-head-control') return ask('Ask about head control first', 'it decides how far the shell may sit up')
   const permitted = s.route.permittedReclines ?? reclines.map((r) => r.id)
   const names = reclines.filter((r) => permitted.includes(r.id)).map((r) => r.label)
-  if (band === undefined) {
-    const because = 'the maker permits these here and states no angle'
-    return [{ setting: 'recline', kind: 'choose', values: permitted, text: `One of ${names.join(', ')}`, because }]
-  }
   const slope = toInterval(s.position.cushion?.slopeDeg)
+  const choose = (ids: readonly string[], because: string): readonly Recommendation[] => [
+    { setting: 'recline', kind: 'choose', values: ids, text: `One of ${names.join(', ')}`, because },
+    ...noWedge,
+  ]
+  if (s.mode.angleProof) return choose(permitted, `the one at which it shows good: ${s.mode.angleProof.what}`)
+  if (band === undefined) {
+    // Flatter than the ceiling is none of them, where the slope is known.
+    const upright = reclines.filter((r) => {
+      if (!permitted.includes(r.id) || slope === undefined) return permitted.includes(r.id)
+      const angle = shellAngleDeg({ reclineDeg: r.shellAngleDeg, slopeDeg: slope, wedgeDeg: 0, direction: s.mode.direction })
+      return angle.hi <= MAX_SHELL_ANGLE_DEG || r.flatterInCarUntil !== undefined
+    })
+    if (upright.length === 0)
+      return [{ setting: 'recline', kind: 'none', text: 'No permitted recline is upright enough here', because: `never more than ${MAX_SHELL_ANGLE_DEG}°` }]
+    return choose(upright.map((r) => r.id), 'the maker permits these here and states no angle')
+  }
   if (slope === undefined) return ask('Measure the cushion slope first', `the target is ${band.fromDeg}–${band.toDeg}°`)
   const { fromDeg, toDeg } = band
   const angled = angledReclines(s, slope)
   const leavesRoom = ({ reclineId, wedge }: Angled): boolean => {
     const { frontSeat } = s.route
-    if (frontSeat === undefined || s.mode.direction !== 'rearward' || s.position.row === 1) return true
+    if (frontSeat === undefined || s.mode.direction !== 'rearward') return true
     const room = frontRoomNow(whatIf(s, { recline: reclineId, ...(s.mode.wedge && { wedge }) }))
     // A gap where the maker asks for touch is closed by the seat in front, not by the recline.
     const rule = frontSeat === 'must-touch' ? 'either' : frontSeat

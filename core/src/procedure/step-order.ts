@@ -6,9 +6,10 @@ const HELD: readonly UsualStepId[] = ['connect', 'push-home', 'lock-belt', 'set-
 
 /** The order of work, as what each step waits for. */
 export const NEEDS: Record<UsualStepId, readonly UsualStepId[]> = {
-  airbag: [],
-  'front-place': [],
-  prepare: ['airbag', 'front-place'],
+  before: [],
+  airbag: ['before'],
+  'front-place': ['before'],
+  prepare: ['before', 'airbag', 'front-place'],
   connect: ['prepare'],
   'push-home': ['connect'],
   'base-gap': ['push-home', 'connect'],
@@ -22,7 +23,7 @@ export const NEEDS: Record<UsualStepId, readonly UsualStepId[]> = {
   'lie-across': ['prepare'],
   'front-seat': [...HELD, 'leg', 'lower-tethers'],
   proof: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
-  sit: ['proof'],
+  sit: ['proof', 'set-on-seat', 'base-gap', 'front-seat', 'shell'],
   buckle: ['sit'],
   'coat-test': ['buckle'],
   head: ['sit', 'buckle'],

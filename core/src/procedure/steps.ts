@@ -1,4 +1,5 @@
-import { chosenEdges, rulesOf } from '../match/index.ts'
+import { chosenEdges } from '../casefile/index.ts'
+import { askedChecks } from '../match/index.ts'
 import { CHECKS, edgesOf, type Change, type CheckId } from '../readings/index.ts'
 import { stepPairs, type MakerStep, type Proof, type UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
@@ -40,19 +41,8 @@ export interface Step {
   readonly byMaker: boolean
 }
 
-/** Which checks each rule that applies reads in this fitting. */
-export function checksByRule(subject: FittedSubject): ReadonlyMap<string, readonly CheckId[]> {
-  const byRule = new Map<string, readonly CheckId[]>()
-  for (const rule of rulesOf('fitted')) {
-    if (rule.checks === undefined || !rule.applies(subject)) continue
-    byRule.set(rule.id, typeof rule.checks === 'function' ? rule.checks(subject) : rule.checks)
-  }
-  return byRule
-}
-
 /** Checks that the rules ask for in this fitting. */
-export const checksAsked = (subject: FittedSubject): ReadonlySet<CheckId> =>
-  new Set([...checksByRule(subject).values()].flat())
+export const checksAsked = (subject: FittedSubject): ReadonlySet<CheckId> => askedChecks(subject)
 
 const SENSE_OF: Record<Proof['kind'], Sense> = {
   window: 'seen',

@@ -13,13 +13,11 @@ function lockText(belt: BeltUse): string {
     case 'lock-off':
       return `Close the lock-off on the ${lock.section} section, ${lock.side.replace('-', ' ')}.`
     case 'locking-clip':
-      return lock.fromTongueMm === 0
-        ? 'Put the locking clip on the belt, flush with the tongue.'
-        : `Put the locking clip on the belt, ${lock.fromTongueMm} mm from the tongue.`
+      return `Put the locking clip ${lock.section === undefined || lock.section === 'both' ? 'on lap and diagonal together' : `on the ${lock.section} section`}, ${lock.fromTongueMm === 0 ? 'flush with the tongue' : `${lock.fromTongueMm} mm from the tongue`}.`
     case 'switchable-retractor':
       return 'Pull the belt right out until the retractor switches over, then let it wind back tight.'
     case 'tension-only':
-      return 'Close the belt tensioner as the manual shows.'
+      return 'No lock holds the belt: pull it tight as the manual shows.'
     case 'free':
       return 'The belt stays free to run: it holds the child.'
     default:
@@ -33,7 +31,7 @@ const HOW_TEXT = { over: 'over', under: 'under', through: 'through' } as const
 export const beltPathLines = (belt: BeltUse): readonly string[] =>
   belt.path.map(
     (g) =>
-      `${g.section === 'both' ? 'Lap and diagonal' : g.section === 'lap' ? 'Lap' : 'Diagonal'}: ${HOW_TEXT[g.how]} ${g.mark}, ${g.side.replace('-', ' ')}.`,
+      `${g.section === 'both' ? 'Lap and diagonal' : g.section === 'lap' ? 'Lap' : 'Diagonal'}: ${HOW_TEXT[g.how]} ${g.mark}, ${g.side.replace('-', ' ')}${g.place === undefined ? '' : `, belt of the place at the ${g.place.replace('-end', ' end')}`}.`,
   )
 
 export interface Draft {
@@ -72,17 +70,39 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
   const draft = draftsOf('attach')
   return [
     draft(
+      'before',
+      'Before anything',
+      true,
+      [
+        'Read the approval label and the serial.',
+        'See the vehicle’s backrest latched, and nothing there that the maker did not supply.',
+        position.row > 1 && position.slidingTrack?.handbookSetting,
+        position.obstacles?.includes('removable-console') && 'Take the removable console out.',
+      ],
+      ['label-serial', 'backrest-latched', 'nothing-added', 'bench-set', 'console-out'],
+    ),
+    draft(
       'airbag',
       'Airbag',
-      mode.direction !== 'forward' && position.frontAirbag === 'can-be-switched-off',
-      ['Switch the passenger airbag off and look for its lamp.', 'It goes on again when an adult sits here.'],
+      position.frontAirbag !== undefined &&
+        position.frontAirbag !== 'none' &&
+        (position.row === 1 || mode.direction !== 'forward'),
+      [
+        mode.direction === 'forward'
+          ? 'Set the passenger airbag as handbook and manual say, and look for its lamp.'
+          : 'Switch the passenger airbag off and look for its lamp.',
+        'It goes on again when an adult sits here.',
+      ],
       ['airbag-lamp'],
     ),
     draft(
       'front-place',
       'The front place',
-      mode.direction === 'forward' && position.row === 1,
-      ['A child sits in front only where the handbook and local law allow it.'],
+      position.row === 1,
+      [
+        'A child sits in front only where the handbook and local law allow it.',
+        'Slide the seat as far back as handbook and belt allow.',
+      ],
       ['seat-fully-back'],
     ),
     draft(
@@ -93,10 +113,14 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
         'Manual and handbook open at the right page.',
         ...(route.settingsBeforePlacing ?? []).map((text) => `Set now, out of reach later: ${text}.`),
         isofix?.connectors === 'rigid' && 'Connectors out.',
-        position.obstacles?.includes('removable-console') && 'Take the removable console out.',
         route.childFirst && 'The child may already sit in it while it is attached, as the manual shows.',
-        leg && 'Leg unfolded; the mat out from under it.',
-        position.slidingTrack?.handbookSetting,
+        leg &&
+          (leg.matMayStay === true || position.floor?.matMayStay === true
+            ? 'Leg unfolded; the mat may stay under it.'
+            : position.floor?.matRemovable === false
+              ? 'Leg unfolded; the floor covering here does not come out.'
+              : 'Leg unfolded; the mat out from under it.'),
+        position.row === 1 && position.slidingTrack?.handbookSetting,
       ],
       [],
     ),
@@ -114,20 +138,21 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
     draft(
       'push-home',
       'Push home',
-      isofix !== undefined && isofix.connectors === 'rigid',
+      (isofix !== undefined && isofix.connectors === 'rigid') || route.reboundBar !== undefined,
       [
         isofix?.armsMayRetract
           ? 'Thumb each arm in; do not push the shell, or the arms run back.'
           : 'Push or ratchet the base against the backrest.',
+        route.reboundBar?.hasRatchet && 'Rebound bar back while the bars are found; then ratchet it to its last loud click.',
       ],
-      ['pushed-home'],
+      ['pushed-home', 'rebound-bar'],
     ),
     draft(
       'base-gap',
       'Look behind and under the base',
-      isofix?.role === 'holds' && isofix.pushedHome !== 'required',
+      isofix?.role === 'holds' && !isBooster,
       ['No gap to the backrest or the cushion, unless the maker says that one may stay.'],
-      ['base-gap'],
+      ['gap-behind', 'gap-under'],
     ),
     draft(
       'thread-belt',
@@ -139,22 +164,27 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
           : mode.direction === 'forward' && 'The path for forward: the belt runs behind the child’s back.',
         ...(belt ? beltPathLines(belt) : []),
         'Buckle, and listen for the click.',
+        position.belt?.buckleStalk === 'stiff' && 'The stalk is stiff: look that it is not bent round the frame.',
       ],
-      ['belt-path', 'belt-twist', 'buckle-above-edge-mm'],
+      ['retractor', 'belt-path', 'belt-twist', 'buckle-above-edge-mm', 'buckle-clear'],
     ),
     draft(
       'lock-belt',
       'Tighten and lock the belt',
       belt !== undefined && !isBooster,
       ['Weight on the seat; pull the slack from the lap section up through the tongue.', belt && lockText(belt)],
-      ['belt-locked'],
+      ['belt-locked', 'belt-tension', 'locking-clip'],
     ),
     draft(
       'leg',
       'Leg to the floor',
       leg !== undefined,
-      ['Lower the leg to the bare floor at the notch that is set.', 'Pack nothing under the foot.'],
-      ['leg-contact', 'leg-indicator'],
+      [
+        position.floor?.kind === 'box-allowed-when-propped' && 'Open the floor box: filled or propped, as the handbook says.',
+        'Lower the leg to the bare floor at the notch that is set.',
+        'Pack nothing under the foot.',
+      ],
+      ['floor-box', 'leg-contact', 'leg-indicator'],
     ),
     draft(
       'tether',
@@ -172,7 +202,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
           : undefined,
         'Hook it, then tighten.',
       ],
-      ['tether-point', 'tether-flat', 'tether-indicator-mm'],
+      ['tether-used', 'tether-point', 'tether-flat', 'tether-indicator-mm'],
     ),
     draft(
       'lower-tethers',
@@ -186,7 +216,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
             : 'Cross them where the seat back is curved.',
         'Tighten in turn; wiggle the shell until they stop clicking.',
       ],
-      ['lower-tethers'],
+      ['lower-tethers-used', 'lower-tethers'],
     ),
     draft(
       'set-on-seat',
@@ -215,9 +245,11 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
     draft(
       'front-seat',
       'Front seat',
-      mode.direction === 'rearward' && position.row > 1,
+      mode.direction === 'rearward',
       [
-        'Set the front seat where the tallest driver has it.',
+        position.row === 1
+          ? 'Look between shell and dashboard.'
+          : 'Set the front seat where the tallest driver has it.',
         position.side === 'centre' && 'Behind two seats: keep both level.',
       ],
       ['front-seat'],
@@ -230,7 +262,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
         'Firm hand at the belt path or base: side to side, fore and aft.',
         'Not at the top of a rearward shell: that may move more.',
       ],
-      ['steadiness-mm', 'shell-angle-deg'],
+      ['steadiness-mm', 'steadiness-felt', 'angle-proof', 'shell-angle-deg'],
     ),
   ]
 }
@@ -257,7 +289,7 @@ export function childDrafts(s: FittedSubject): readonly Draft[] {
       'Hips right back',
       true,
       [...insertsDueOut(s), 'Hips first, then shoulders.', !isBooster && 'Coat off before the straps go on.'],
-      ['coat', 'strap-exit'],
+      ['booster-back', 'coat', 'strap-exit'],
     ),
     draft(
       'buckle',
@@ -273,21 +305,36 @@ export function childDrafts(s: FittedSubject): readonly Draft[] {
       ['Tighten with the coat on; coat off without moving the adjuster; buckle again.'],
       ['coat-hides-mm'],
     ),
-    draft('head', 'Head', mode.headRule !== undefined, [], ['head', 'crown-below-edge-mm']),
-    draft('belt-child', 'Belt round the child', isBooster, route.belt ? beltPathLines(route.belt) : [], [
-      'belt-path',
-      'belt-twist',
-      'lap-section',
-      'diagonal',
-      'guide-above-shoulder-mm',
-    ]),
+    draft('head', 'Head', true, [], ['head', 'crown-below-edge-mm', 'chin']),
+    draft(
+      'belt-child',
+      'Belt round the child',
+      isBooster,
+      [
+        ...(route.belt ? beltPathLines(route.belt) : []),
+        mode.crotchBeltGuide === true && 'The lap section through the guide between the legs.',
+        'Buckle; draw the slack towards the retractor.',
+      ],
+      [
+        'guide-above-shoulder-mm',
+        'booster-path',
+        'booster-twist',
+        'guide-gate',
+        'crotch-guide',
+        'lap-section',
+        'diagonal',
+        'belt-buckle',
+        'belt-slack',
+        'belt-runs',
+      ],
+    ),
     draft('knees', 'Knees', isBooster, [], ['knees']),
     draft(
       'turn-and-lock',
       mode.turns ? 'Turn and lock' : 'Side pod',
       mode.turns !== undefined || mode.sidePod === true,
       [mode.turns && `Turn it ${mode.direction} and let it lock.`, mode.sidePod === true && doorPod(s)],
-      ['turn-lock', 'side-pod'],
+      ['turn-lock', 'forward-guard', 'side-pod'],
     ),
   ]
 }

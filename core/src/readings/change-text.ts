@@ -1,6 +1,6 @@
 import type { Mode } from '../restraint/index.ts'
 import type { Settings } from './schema.ts'
-import { CHANGE_TEXT, type Change } from './staleness.ts'
+import { changeText, type Change } from './staleness.ts'
 
 const IN_WORDS: { readonly [K in keyof Settings]-?: (value: NonNullable<Settings[K]>['value'], mode?: Mode) => string } = {
   recline: (id, mode) => mode?.reclines?.find((r) => r.id === id)?.label ?? id,
@@ -29,10 +29,10 @@ const SUBJECT: Record<keyof Settings, string> = {
  * recline went from 2 to 4". A value set again at what it was counts as a change.
  */
 export function changeSentence(change: Change, settings: Settings, mode?: Mode): string {
-  if (!(change in SUBJECT)) return CHANGE_TEXT[change]
+  if (!(change in SUBJECT)) return changeText(change)
   const id = change as keyof Settings
   const set = settings[id] as { readonly value: unknown; readonly was?: unknown } | undefined
-  if (set?.was === undefined) return CHANGE_TEXT[change]
+  if (set?.was === undefined) return changeText(change)
   const words = IN_WORDS[id] as (value: unknown, mode?: Mode) => string
   const [from, to] = [words(set.was, mode), words(set.value, mode)]
   return from === to ? `${SUBJECT[id].replace(' went', ' was')} set again` : `${SUBJECT[id]} from ${from} to ${to}`

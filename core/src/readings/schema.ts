@@ -38,6 +38,10 @@ export const DISTURBANCES = {
   harness: 'harness loosened',
   clothes: 'child out, or other clothes',
   removed: 'taken out of the car',
+  left: 'car left to others',
+  driven: 'driven',
+  carrier: 'shell taken off its base and set on again',
+  child: 'another child',
 } as const
 export type Disturbance = keyof typeof DISTURBANCES
 export const DISTURBANCE_IDS = Object.keys(DISTURBANCES) as Disturbance[]
@@ -58,7 +62,7 @@ function readingSchema(id: CheckId) {
   const check = checkOf(id)
   if (check.kind === 'number') {
     const limits: QuantityLimits = { min: check.min, max: check.max, unit: check.unit }
-    return z.strictObject({ number: quantitySchema(limits), at: sequenceSchema })
+    return z.strictObject({ number: quantitySchema(limits), slip: quantitySchema(limits).optional(), at: sequenceSchema })
   }
   const options = check.options.map((o) => o.id)
   return z
@@ -70,6 +74,8 @@ function readingSchema(id: CheckId) {
         .array(z.enum(['seen', 'heard', 'felt']))
         .max(3)
         .optional(),
+      /** What was noted before by a slip of the finger: nothing was done again. */
+      slip: z.enum(options).optional(),
       at: sequenceSchema,
     })
     .refine((r) => r.option !== undefined || r.before !== undefined, {
@@ -84,6 +90,7 @@ export interface Reading {
   readonly option?: string | undefined
   readonly before?: string | undefined
   readonly sensed?: readonly ('seen' | 'heard' | 'felt')[] | undefined
+  readonly slip?: unknown
   readonly number?:
     | {
         readonly value?: number | undefined
@@ -100,3 +107,17 @@ export type Readings = Partial<Record<CheckId, Reading>>
 export const readingsSchema = z.strictObject(
   Object.fromEntries(CHECK_IDS.map((id) => [id, readingSchema(id).optional()])),
 ) as unknown as z.ZodType<Readings>
+
+/** The last order of entry at which a check that was found bad was put right: that is the step done over. */
+export const redoneSchema = z.partialRecord(z.enum(CHECK_IDS), z.strictObject({ at: sequenceSchema }))
+export type Redone = z.infer<typeof redoneSchema>
+/** Readings that were bad, or left it to a rule, and were taken away: what comes next puts them right. */
+export const takenAwaySchema = z.strictObject(
+  Object.fromEntries(CHECK_IDS.map((id) => [id, readingSchema(id).optional()])),
+) as unknown as z.ZodType<Readings>
+
+/** What is measured on a child, and was changed by more than both measurements are uncertain. */
+export const CHILD_MEASURES = ['massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm'] as const
+export type ChildMeasure = (typeof CHILD_MEASURES)[number]
+export const childChangedSchema = z.partialRecord(z.enum(CHILD_MEASURES), z.strictObject({ at: sequenceSchema }))
+export type ChildChanged = z.infer<typeof childChangedSchema>

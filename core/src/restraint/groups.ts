@@ -28,12 +28,12 @@ export function massRangeOf(mode: Mode): MassRange {
 }
 
 function findMassRange(mode: Mode): MassRange {
-  if (mode.massKg !== undefined) return { ...mode.massKg, statedBy: 'mode' }
-  if (mode.approval.regulation === 'R129') return { statedBy: 'mode' }
+  if (mode.approval.regulation === 'R129') return { ...mode.massKg, statedBy: 'mode' }
   const ranges = mode.approval.groups.map((g) => GROUP_MASS_KG[g])
+  // An end that the mode leaves open is the group's.
   return {
-    from: Math.min(...ranges.map((r) => r.from)),
-    to: Math.max(...ranges.map((r) => r.to)),
-    statedBy: 'group',
+    from: mode.massKg?.from ?? Math.min(...ranges.map((r) => r.from)),
+    to: mode.massKg?.to ?? Math.max(...ranges.map((r) => r.to)),
+    statedBy: mode.massKg === undefined ? 'group' : 'mode',
   }
 }

@@ -36,13 +36,6 @@ export const HEAD_RULES = [
 ] as const
 export type HeadRule = (typeof HEAD_RULES)[number]
 
-export const reclinePositionSchema = z.strictObject({
-  id: idSchema,
-  label: nameSchema,
-  /** Back surface from vertical on a level cushion (θ). */
-  shellAngleDeg: z.number().min(0).max(90),
-})
-
 /** Until when: whichever of the given limits is reached first. None given means no limit. */
 const untilSchema = z.strictObject({
   massKg: z.number().min(0).max(40).optional(),
@@ -50,6 +43,32 @@ const untilSchema = z.strictObject({
   ageMonths: z.number().min(0).max(150).optional(),
 })
 export type Until = z.infer<typeof untilSchema>
+
+export const reclinePositionSchema = z.strictObject({
+  id: idSchema,
+  label: nameSchema,
+  /** Back surface from vertical on a level cushion (θ). */
+  shellAngleDeg: z.number().min(0).max(90),
+  /** The maker permits this position flatter than 45° in the car, to a child under these limits (none: any child). */
+  flatterInCarUntil: untilSchema.optional(),
+})
+
+/** What a maker measures and a school of practice has a figure for too: the maker's stands. Lengths in mm. */
+export const boundsMmSchema = (min: number, max: number) =>
+  z
+    .strictObject({ fromMm: z.number().min(min).max(max).optional(), toMm: z.number().min(min).max(max).optional() })
+    .refine((r) => r.fromMm !== undefined || r.toMm !== undefined, { message: 'needs "fromMm" or "toMm"' })
+    .refine((r) => r.fromMm === undefined || r.toMm === undefined || r.fromMm <= r.toMm, {
+      path: ['fromMm'],
+      message: 'must not be above "toMm"',
+    })
+export interface BoundsMm {
+  readonly fromMm?: number | undefined
+  readonly toMm?: number | undefined
+}
+
+/** How the maker proves the angle without degrees: seen good it settles the matter. */
+export const angleProofSchema = z.strictObject({ kind: z.enum(['level-line', 'indicator', 'fixed-base']), what: text })
 
 /** Padding, piece by piece, in the order it comes out. */
 export const insertSchema = z.strictObject({
@@ -81,16 +100,20 @@ export const legSchema = z.strictObject({
   angleFromVerticalDeg: z.number().min(-30).max(30),
   /** How far a too-long notch may lift the base; absent where the maker is silent. */
   maxLiftMm: z.number().min(0).max(60).optional(),
+  /** The maker lets the mat stay under the foot; where nothing is said it comes out. */
+  matMayStay: z.boolean().optional(),
   proofs: z.array(proofSchema).max(4).optional(),
 })
 export type SupportLeg = z.infer<typeof legSchema>
 
 export const topTetherSchema = z.strictObject({
-  use: z.enum(['required', 'optional', 'not-used']),
+  use: z.enum(['required', 'optional']),
   minLengthMm: z.number().min(0).max(3000).optional(),
   maxLengthMm: z.number().min(0).max(3000).optional(),
   /** Over, under or round the vehicle's head restraint, as the maker says. */
   headRestraintPath: z.enum(['over', 'under', 'round-both-sides', 'free']).optional(),
+  /** How much good the indicator must show, where the maker gives a figure. */
+  goodMm: boundsMmSchema(0, 200).optional(),
 })
 
 export const lowerTethersSchema = z.strictObject({
@@ -110,7 +133,11 @@ export const beltGuideSchema = z.strictObject({
   mark: nameSchema,
   side: z.enum(['left', 'right', 'buckle-side', 'door-side', 'centre']),
   how: z.enum(['over', 'under', 'through']),
+  /** Which of two places the belt belongs to, for a restraint that lies across both. */
+  place: z.enum(['head-end', 'foot-end']).optional(),
 })
+export const RETRACTORS = ['emergency-locking', 'switchable', 'static'] as const
+export type Retractor = (typeof RETRACTORS)[number]
 
 export const beltLockSchema = z.discriminatedUnion('kind', [
   z.strictObject({
@@ -118,7 +145,13 @@ export const beltLockSchema = z.discriminatedUnion('kind', [
     section: z.enum(['lap', 'diagonal']),
     side: z.enum(['buckle-side', 'door-side']),
   }),
-  z.strictObject({ kind: z.literal('locking-clip'), fromTongueMm: z.number().min(0).max(150) }),
+  z.strictObject({
+    kind: z.literal('locking-clip'),
+    fromTongueMm: z.number().min(0).max(150),
+    section: z.enum(['lap', 'diagonal', 'both']).optional(),
+    /** With which retractors the clip is needed; where nothing is said, with every one. */
+    neededWith: z.array(z.enum(RETRACTORS)).min(1).max(3).optional(),
+  }),
   z.strictObject({ kind: z.literal('switchable-retractor') }),
   z.strictObject({ kind: z.literal('tension-only') }),
   /** A booster: the belt stays free to run and holds the child. */
@@ -141,12 +174,14 @@ export const isofixUseSchema = z.strictObject({
   pushedHome: z.enum(['required', 'any-length']).optional(),
   /** Arms that may run back in: thumb each arm instead of pushing the shell. */
   armsMayRetract: z.boolean().optional(),
+  /** Arms that creep in on the road: looked at again after a drive. */
+  armsMayCreep: z.boolean().optional(),
   proofs: z.array(proofSchema).max(6).optional(),
 })
 
 /** The usual steps by id: what a maker's own step may replace or come after. */
 export const USUAL_STEP_IDS = [
-  'airbag', 'front-place', 'prepare', 'connect', 'push-home', 'base-gap', 'thread-belt', 'lock-belt', 'leg', 'tether',
+  'before', 'airbag', 'front-place', 'prepare', 'connect', 'push-home', 'base-gap', 'thread-belt', 'lock-belt', 'leg', 'tether',
   'lower-tethers', 'set-on-seat', 'shell', 'lie-across', 'front-seat', 'proof', 'sit', 'buckle', 'coat-test', 'head',
   'belt-child', 'knees', 'turn-and-lock',
 ] as const // prettier-ignore

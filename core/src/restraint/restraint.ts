@@ -3,7 +3,9 @@ import { idSchema, nameSchema, noteSchema } from '../child/index.ts'
 import { addMonths } from '../quantities/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
+  angleProofSchema,
   beltUseSchema,
+  boundsMmSchema,
   HEAD_RULES,
   insertSchema,
   isofixUseSchema,
@@ -49,6 +51,27 @@ const rangeSchema = (min: number, max: number) =>
       message: 'must not be above "to"',
     })
 
+/**
+ * Optional parts that a manual says a route or a mode is *without*. A part is
+ * a value, named here, or neither: then nobody has read it, and it is asked.
+ * Lists say the same by being empty, yes-or-no fields by `false`.
+ */
+export const ROUTE_PARTS = ['isofix', 'belt', 'leg', 'topTether', 'lowerTethers', 'reboundBar', 'limits'] as const
+export type RoutePart = (typeof ROUTE_PARTS)[number]
+export const MODE_PARTS = ['angleProof', 'wedge', 'carryHandle', 'turns'] as const
+export type ModePart = (typeof MODE_PARTS)[number]
+
+/** A part cannot be there and not there. */
+const noContradiction =
+  (parts: readonly string[]) =>
+  (record: Readonly<Record<string, unknown>>, ctx: z.RefinementCtx): void => {
+    const without = (record.without ?? []) as readonly string[]
+    without.forEach((part, i) => {
+      if (parts.includes(part) && record[part] !== undefined)
+        ctx.addIssue({ code: 'custom', path: ['without', i], message: `"${part}" is stated too` })
+    })
+  }
+
 export const routeSchema = z
   .strictObject({
     id: idSchema,
@@ -59,14 +82,30 @@ export const routeSchema = z
     leg: legSchema.optional(),
     topTether: topTetherSchema.optional(),
     lowerTethers: lowerTethersSchema.optional(),
+    /** What holds against rotation, where it is neither leg nor tether, in the maker's words. */
+    rotationHeldBy: nameSchema.optional(),
     reboundBar: z.strictObject({ hasRatchet: z.boolean() }).optional(),
     /** Envelope the restraint needs at the place. */
     fixture: z.enum(FIXTURES).optional(),
-    /** Places on the maker's list, for scopes that need one. */
+    /**
+     * The maker's list of cars. A car that it names: these places are listed,
+     * its others are not. A car that it does not name has not been read.
+     */
     approvedPlaces: z
-      .array(z.strictObject({ vehicleId: idSchema, positionIds: z.array(idSchema).min(1).max(12) }))
+      .array(z.strictObject({ vehicleId: idSchema, positionIds: z.array(idSchema).max(12) }))
       .max(500)
       .optional(),
+    /** The maker's own limits for this route, beside the mode's. */
+    limits: z
+      .strictObject({ massKg: rangeSchema(0, 60).optional(), statureCm: rangeSchema(30, 170).optional() })
+      .refine((l) => [l.massKg, l.statureCm].some((r) => r?.from !== undefined || r?.to !== undefined), {
+        message: 'needs a mass or a stature',
+      })
+      .optional(),
+    /** What the manual asks of the airbag before a child who faces forward in the front row. */
+    frontAirbag: z.enum(['on', 'off', 'either']).optional(),
+    /** What the manual asks of the vehicle's head restraint. */
+    vehicleHeadRestraint: z.enum(['on', 'off', 'either']).optional(),
     seatsTaken: z.union([z.literal(1), z.literal(2)]).optional(),
     /** A base that stays in the car and a shell that is latched on it each day. */
     usesBase: z.boolean().optional(),
@@ -74,13 +113,17 @@ export const routeSchema = z
     childFirst: z.boolean().optional(),
     permittedReclines: z.array(idSchema).max(20).optional(),
     frontSeat: z.enum(['must-touch', 'must-not-touch', 'either']).optional(),
-    /** A gap between base and backrest or cushion that the maker accepts. */
-    gapAccepted: z.boolean().optional(),
+    /** Gaps that the maker accepts; where nothing is said, none. */
+    gapAccepted: z
+      .strictObject({ behindBase: z.boolean().optional(), underBase: z.boolean().optional() })
+      .optional(),
     settingsBeforePlacing: z.array(nameSchema).max(10).optional(),
     steps: z.array(makerStepSchema).max(40).optional(),
     staleEdges: z.array(staleEdgeSchema).max(20).optional(),
+    without: z.array(z.enum(ROUTE_PARTS)).max(ROUTE_PARTS.length).optional(),
     note: noteSchema.optional(),
   })
+  .superRefine(noContradiction(ROUTE_PARTS))
   .meta({ id: 'Route' })
 export type Route = z.infer<typeof routeSchema>
 
@@ -101,10 +144,20 @@ export const modeSchema = z
       .strictObject({
         adjuster: strapAdjusterSchema,
         rule: z.enum(STRAP_RULES).optional(),
+        /** What the heights are read at; the lower edge stands this far above the strap exit. */
         gauge: z.enum(['strap-exit', 'head-support-lower-edge']).optional(),
+        gaugeAboveExitMm: z.number().min(-100).max(150).optional(),
+        /** How far off the shoulder the maker lets the exit stand: beyond it fails. */
+        justMm: z.number().min(0).max(100).optional(),
       })
       .optional(),
+    /** Harness slack, both bounds, where the maker gives figures. */
+    slackMm: boundsMmSchema(0, 60).optional(),
+    /** Movement at the belt path or base, where the maker gives a figure. */
+    steadinessMm: z.number().min(0).max(60).optional(),
     headRule: z.enum(HEAD_RULES).optional(),
+    /** How far below the edge the line of the head rule must stand, where the maker gives a figure. */
+    headBelowEdgeMm: z.number().min(0).max(100).optional(),
     /** Shell edge above the surface the child sits on. */
     shellEdgeMm: z.number().min(200).max(1000).optional(),
     reclines: z.array(reclinePositionSchema).max(20).optional(),
@@ -113,6 +166,7 @@ export const modeSchema = z
     shellLengthMm: z.number().min(200).max(1200).optional(),
     footFromBackrestMm: z.number().min(-200).max(600).optional(),
     targetAngleDeg: rangeSchema(0, 90).optional(),
+    angleProof: angleProofSchema.optional(),
     widthMm: z.number().min(250).max(900).optional(),
     extraWidthMm: z
       .strictObject({ side: z.enum(['left', 'right', 'both']), mm: z.number().min(0).max(200) })
@@ -141,12 +195,19 @@ export const modeSchema = z
     beltGuideMm: z
       .strictObject({ fromMm: z.number().min(100).max(900), toMm: z.number().min(100).max(900) })
       .optional(),
+    /** Belt guide above the shoulder, where the maker gives figures. */
+    guideAboveShoulderMm: boundsMmSchema(-50, 100).optional(),
     routes: z.array(routeSchema).min(1).max(12),
     staleEdges: z.array(staleEdgeSchema).max(20).optional(),
+    without: z.array(z.enum(MODE_PARTS)).max(MODE_PARTS.length).optional(),
     note: noteSchema.optional(),
   })
+  .superRefine(noContradiction(MODE_PARTS))
   .meta({ id: 'Mode' })
 export type Mode = z.infer<typeof modeSchema>
+
+/** Parts are weighed to a tenth of a kilogram; their sum may be off by half of that. */
+export const PARTS_TOLERANCE_KG = 0.05
 
 export const modelSchema = z
   .strictObject({
@@ -160,7 +221,15 @@ export const modelSchema = z
     massKg: z.number().min(0.2).max(30),
     /** Shell and base where they are separate units. */
     parts: z
-      .array(z.strictObject({ id: idSchema, name: nameSchema, massKg: z.number().min(0).max(30) }))
+      .array(
+        z.strictObject({
+          id: idSchema,
+          name: nameSchema,
+          massKg: z.number().min(0).max(30),
+          /** A base carries a shell; alone it is nothing. A part called "base" is one. */
+          isBase: z.boolean().optional(),
+        }),
+      )
       .max(6)
       .optional(),
     lifeYears: z.number().min(1).max(25).optional(),
@@ -173,6 +242,12 @@ export const modelSchema = z
   })
   .superRefine((model, ctx) => {
     const seen = new Set<string>()
+    const parts = model.parts ?? []
+    const sumKg = parts.reduce((sum, p) => sum + p.massKg, 0)
+    if (parts.length > 0 && Math.abs(sumKg - model.massKg) > PARTS_TOLERANCE_KG + 1e-9) {
+      const shown = Math.round(sumKg * 1000) / 1000
+      ctx.addIssue({ code: 'custom', path: ['parts'], message: `add up to ${shown} kg, not to ${model.massKg} kg` })
+    }
     model.modes.forEach((mode, i) => {
       const at = (...path: (string | number)[]) => ['modes', i, ...path]
       if (seen.has(mode.id)) ctx.addIssue({ code: 'custom', path: at('id'), message: `"${mode.id}" is used twice` })
@@ -220,6 +295,8 @@ export const unitSchema = z
     wasInCrash: z.boolean().optional(),
     isRecalled: z.boolean().optional(),
     isComplete: z.boolean().optional(),
+    /** How it stands: its harness in place, or stowed for use with the vehicle's belt. Jobs keep it. */
+    harness: z.enum(['in', 'stowed']).optional(),
     /** Taken apart or converted, and not looked at since: not for use until the job's checks have passed. */
     awaitsCheck: z.strictObject({ job: idSchema, since: z.iso.date() }).optional(),
     shelf: z.string().max(60).optional(),
@@ -243,4 +320,15 @@ export function lifeEnd({
 
 export const modelName = (m: RestraintModel): string => `${m.maker} ${m.name}`
 export const isIntegral = (mode: Mode): boolean => mode.heldBy !== 'vehicle-belt'
+/** Whether a unit is the base of a model in two units. */
+export const isBaseUnit = (model: RestraintModel, unit: RestraintUnit | undefined): boolean => {
+  const part = model.parts?.find((p) => p.id === unit?.partId)
+  return part !== undefined && (part.isBase ?? part.id === 'base')
+}
+/** Whether a model can be used both with its own harness and without: then each unit stands in one of the two. */
+export const isConvertible = (model: RestraintModel): boolean =>
+  model.modes.some(isIntegral) && model.modes.some((m) => !isIntegral(m))
+/** Whether the manual says that a route is without a part; not said is not known. */
+export const isRouteWithout = (route: Route, part: RoutePart): boolean => route.without?.includes(part) ?? false
+export const isModeWithout = (mode: Mode, part: ModePart): boolean => mode.without?.includes(part) ?? false
 export const isIsofixHeld = (route: Route): boolean => route.isofix?.role === 'holds'

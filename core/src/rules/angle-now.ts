@@ -8,11 +8,15 @@ import type { FittedSubject, Need } from './rule.ts'
 export function angleWorkedOut(s: FittedSubject): Interval | readonly Need[] {
   const missing: Need[] = []
   const recline = s.mode.reclines?.find((r) => r.id === s.settings.recline?.value)
-  if (recline === undefined) missing.push('setting.recline')
+  if (s.mode.reclines === undefined) missing.push('mode.reclines')
+  else if (s.mode.reclines.length === 0) missing.push('check.shell-angle-deg')
+  else if (recline === undefined) missing.push('setting.recline')
   const slope = toInterval(s.position.cushion?.slopeDeg)
   if (slope === undefined) missing.push('position.cushion')
   if (recline === undefined || slope === undefined) return missing
   const { wedge, direction } = s.mode
+  // A wedge that the maker allows may lie there until somebody says whether it does.
+  if (wedge?.allowed === true && s.settings.wedge === undefined) return ['setting.wedge']
   const wedgeDeg = s.settings.wedge?.value === true && wedge ? wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm) : 0
   return shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction })
 }

@@ -12,23 +12,31 @@ import chooseR44Series from './choose/R44-series.ts'
 import chooseCatalogueSound from './choose/catalogue-sound.ts'
 import chooseHeadRoom from './choose/head-room.ts'
 import chooseIsofixMassSum from './choose/isofix-mass-sum.ts'
+import chooseIsofixRotation from './choose/isofix-rotation.ts'
+import chooseJourneyBreaks from './choose/journey-breaks.ts'
 import chooseLocalEnd from './choose/local-end.ts'
 import chooseMakerAgeRange from './choose/maker-age-range.ts'
 import chooseMakerStatureRange from './choose/maker-stature-range.ts'
-import choosePostureSpecialist from './choose/posture-specialist.ts'
+import chooseModeStated from './choose/mode-stated.ts'
 import choosePracticeHarnessLonger from './choose/practice-harness-longer.ts'
 import choosePracticeRearwardLonger from './choose/practice-rearward-longer.ts'
-import choosePretermCare from './choose/preterm-care.ts'
+import chooseRouteLimits from './choose/route-limits.ts'
+import chooseRouteStated from './choose/route-stated.ts'
 import chooseShoulderRange from './choose/shoulder-range.ts'
+import chooseSpecialistAdvice from './choose/specialist-advice.ts'
 import chooseUnitAwaitsCheck from './choose/unit-awaits-check.ts'
+import chooseUnitHarness from './choose/unit-harness.ts'
 import chooseUnitInLife from './choose/unit-in-life.ts'
+import chooseUnitParts from './choose/unit-parts.ts'
 import chooseUnitSound from './choose/unit-sound.ts'
 import chooseUnitVariant from './choose/unit-variant.ts'
+import placePlaceAirbagForward from './place/place-airbag-forward.ts'
 import placePlaceAirbag from './place/place-airbag.ts'
 import placePlaceApproval from './place/place-approval.ts'
 import placePlaceBeltKind from './place/place-belt-kind.ts'
 import placePlaceBeltLength from './place/place-belt-length.ts'
 import placePlaceBuckle from './place/place-buckle.ts'
+import placePlaceDriver from './place/place-driver.ts'
 import placePlaceEnvelope from './place/place-envelope.ts'
 import placePlaceFacing from './place/place-facing.ts'
 import placePlaceFrontRoom from './place/place-front-room.ts'
@@ -37,14 +45,18 @@ import placePlaceIsofixBars from './place/place-isofix-bars.ts'
 import placePlaceLegFloor from './place/place-leg-floor.ts'
 import placePlaceLegRange from './place/place-leg-range.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.ts'
+import placePlaceStated from './place/place-stated.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.ts'
 import placePlaceTetherLength from './place/place-tether-length.ts'
 import placePlaceTwoAdjacent from './place/place-two-adjacent.ts'
+import setUpCushionHeadRestraint from './set-up/cushion-head-restraint.ts'
 import setUpFrontClearance from './set-up/front-clearance.ts'
 import setUpFrontSeatSetting from './set-up/front-seat-setting.ts'
 import setUpGuideSet from './set-up/guide-set.ts'
+import setUpHeadRestraintMaker from './set-up/head-restraint-maker.ts'
 import setUpHeadRestraintOff from './set-up/head-restraint-off.ts'
 import setUpHeadRestraintStowed from './set-up/head-restraint-stowed.ts'
+import setUpHeadWithInserts from './set-up/head-with-inserts.ts'
 import setUpInserts from './set-up/inserts.ts'
 import setUpLegLift from './set-up/leg-lift.ts'
 import setUpLegNotch from './set-up/leg-notch.ts'
@@ -54,39 +66,62 @@ import setUpShellAngle from './set-up/shell-angle.ts'
 import setUpStrapHeight from './set-up/strap-height.ts'
 import setUpWedgeAllowed from './set-up/wedge-allowed.ts'
 import attachAirbagLamp from './attach/airbag-lamp.ts'
-import attachBaseGap from './attach/base-gap.ts'
+import attachBackrestLatched from './attach/backrest-latched.ts'
 import attachBeltLocked from './attach/belt-locked.ts'
 import attachBeltPath from './attach/belt-path.ts'
+import attachBeltRetractor from './attach/belt-retractor.ts'
+import attachBeltTension from './attach/belt-tension.ts'
 import attachBeltTwist from './attach/belt-twist.ts'
+import attachBenchSet from './attach/bench-set.ts'
+import attachBuckleClear from './attach/buckle-clear.ts'
 import attachBuckleFrame from './attach/buckle-frame.ts'
 import attachCarryHandle from './attach/carry-handle.ts'
 import attachConnectorStraps from './attach/connector-straps.ts'
+import attachConsoleOut from './attach/console-out.ts'
+import attachFloorBox from './attach/floor-box.ts'
 import attachFrontPlaceBack from './attach/front-place-back.ts'
 import attachFrontSeat from './attach/front-seat.ts'
+import attachGaps from './attach/gaps.ts'
 import attachHeadInboard from './attach/head-inboard.ts'
+import attachLabelSerial from './attach/label-serial.ts'
 import attachLatchIndicators from './attach/latch-indicators.ts'
 import attachLatchTugs from './attach/latch-tugs.ts'
 import attachLegContact from './attach/leg-contact.ts'
 import attachLegIndicator from './attach/leg-indicator.ts'
+import attachLockingClip from './attach/locking-clip.ts'
+import attachLowerTethersAdvised from './attach/lower-tethers-advised.ts'
 import attachLowerTethers from './attach/lower-tethers.ts'
+import attachNothingAdded from './attach/nothing-added.ts'
 import attachPairClosed from './attach/pair-closed.ts'
 import attachPushedHome from './attach/pushed-home.ts'
+import attachReboundBar from './attach/rebound-bar.ts'
 import attachSeenAsWorkedOutAttach from './attach/seen-as-worked-out-attach.ts'
 import attachShellOnBase from './attach/shell-on-base.ts'
 import attachSteadiness from './attach/steadiness.ts'
+import attachTetherAdvised from './attach/tether-advised.ts'
 import attachTetherAnchorage from './attach/tether-anchorage.ts'
 import attachTetherPath from './attach/tether-path.ts'
 import attachTetherTension from './attach/tether-tension.ts'
+import attachUnaskedBadReading from './attach/unasked-bad-reading.ts'
+import childInBeltBuckle from './child-in/belt-buckle.ts'
 import childInBeltGuide from './child-in/belt-guide.ts'
+import childInBeltRuns from './child-in/belt-runs.ts'
+import childInBeltSlack from './child-in/belt-slack.ts'
+import childInBoosterBack from './child-in/booster-back.ts'
 import childInBoosterPath from './child-in/booster-path.ts'
+import childInChin from './child-in/chin.ts'
 import childInCoat from './child-in/coat.ts'
+import childInCrotchGuide from './child-in/crotch-guide.ts'
 import childInCrownMargin from './child-in/crown-margin.ts'
 import childInDiagonal from './child-in/diagonal.ts'
+import childInForwardGuard from './child-in/forward-guard.ts'
+import childInGuideGate from './child-in/guide-gate.ts'
 import childInHarnessBuckle from './child-in/harness-buckle.ts'
 import childInHarnessSlack from './child-in/harness-slack.ts'
 import childInHeadLine from './child-in/head-line.ts'
 import childInKnees from './child-in/knees.ts'
 import childInLapSection from './child-in/lap-section.ts'
+import childInSameChild from './child-in/same-child.ts'
 import childInSeenAsWorkedOutChild from './child-in/seen-as-worked-out-child.ts'
 import childInSidePod from './child-in/side-pod.ts'
 import childInStrapExit from './child-in/strap-exit.ts'
@@ -110,23 +145,31 @@ export const RULES: readonly Rule[] = [
   chooseCatalogueSound,
   chooseHeadRoom,
   chooseIsofixMassSum,
+  chooseIsofixRotation,
+  chooseJourneyBreaks,
   chooseLocalEnd,
   chooseMakerAgeRange,
   chooseMakerStatureRange,
-  choosePostureSpecialist,
+  chooseModeStated,
   choosePracticeHarnessLonger,
   choosePracticeRearwardLonger,
-  choosePretermCare,
+  chooseRouteLimits,
+  chooseRouteStated,
   chooseShoulderRange,
+  chooseSpecialistAdvice,
   chooseUnitAwaitsCheck,
+  chooseUnitHarness,
   chooseUnitInLife,
+  chooseUnitParts,
   chooseUnitSound,
   chooseUnitVariant,
+  placePlaceAirbagForward,
   placePlaceAirbag,
   placePlaceApproval,
   placePlaceBeltKind,
   placePlaceBeltLength,
   placePlaceBuckle,
+  placePlaceDriver,
   placePlaceEnvelope,
   placePlaceFacing,
   placePlaceFrontRoom,
@@ -135,14 +178,18 @@ export const RULES: readonly Rule[] = [
   placePlaceLegFloor,
   placePlaceLegRange,
   placePlaceLowerTethers,
+  placePlaceStated,
   placePlaceTetherAnchorage,
   placePlaceTetherLength,
   placePlaceTwoAdjacent,
+  setUpCushionHeadRestraint,
   setUpFrontClearance,
   setUpFrontSeatSetting,
   setUpGuideSet,
+  setUpHeadRestraintMaker,
   setUpHeadRestraintOff,
   setUpHeadRestraintStowed,
+  setUpHeadWithInserts,
   setUpInserts,
   setUpLegLift,
   setUpLegNotch,
@@ -152,39 +199,62 @@ export const RULES: readonly Rule[] = [
   setUpStrapHeight,
   setUpWedgeAllowed,
   attachAirbagLamp,
-  attachBaseGap,
+  attachBackrestLatched,
   attachBeltLocked,
   attachBeltPath,
+  attachBeltRetractor,
+  attachBeltTension,
   attachBeltTwist,
+  attachBenchSet,
+  attachBuckleClear,
   attachBuckleFrame,
   attachCarryHandle,
   attachConnectorStraps,
+  attachConsoleOut,
+  attachFloorBox,
   attachFrontPlaceBack,
   attachFrontSeat,
+  attachGaps,
   attachHeadInboard,
+  attachLabelSerial,
   attachLatchIndicators,
   attachLatchTugs,
   attachLegContact,
   attachLegIndicator,
+  attachLockingClip,
+  attachLowerTethersAdvised,
   attachLowerTethers,
+  attachNothingAdded,
   attachPairClosed,
   attachPushedHome,
+  attachReboundBar,
   attachSeenAsWorkedOutAttach,
   attachShellOnBase,
   attachSteadiness,
+  attachTetherAdvised,
   attachTetherAnchorage,
   attachTetherPath,
   attachTetherTension,
+  attachUnaskedBadReading,
+  childInBeltBuckle,
   childInBeltGuide,
+  childInBeltRuns,
+  childInBeltSlack,
+  childInBoosterBack,
   childInBoosterPath,
+  childInChin,
   childInCoat,
+  childInCrotchGuide,
   childInCrownMargin,
   childInDiagonal,
+  childInForwardGuard,
+  childInGuideGate,
   childInHarnessBuckle,
   childInHarnessSlack,
   childInHeadLine,
   childInKnees,
   childInLapSection,
+  childInSameChild,
   childInSeenAsWorkedOutChild,
   childInSidePod,
   childInStrapExit,

@@ -142,6 +142,37 @@ export function lookOutcome(
   }
 }
 
+interface UntilSeen {
+  readonly need: Need
+  /** The check at the car that settles it without the figure. */
+  readonly check: CheckId
+  /** "How long the belt is". */
+  readonly what: string
+  readonly remedy: string
+}
+
+/**
+ * A figure that nobody has stated, where a look at the car settles the matter:
+ * until then it is open, and says so, without holding up the choice of a place.
+ * The look itself is asked by a rule of its own, and that one blocks.
+ */
+export function untilSeen(subject: object, { need, check, what, remedy }: UntilSeen): Outcome {
+  const fitted = 'look' in subject ? (subject as FittedSubject) : undefined
+  const { reading, staleBecause } = fitted?.look(check) ?? {}
+  const isSeen =
+    reading !== undefined && staleBecause === undefined && (reading.number !== undefined || reading.option !== undefined)
+  const label = checkOf(check).label
+  return isSeen
+    ? { kind: 'pass', source: 'practice', severity: 'advise', reason: () => `${what} is not known; it was looked at in the car instead (${label.toLowerCase()}).` }
+    : {
+        kind: 'undecided',
+        severity: 'advise',
+        missing: [need],
+        reason: () => `${what} is not known; it is settled in the car (${label.toLowerCase()}).`,
+        remedy: () => remedy,
+      }
+} // prettier-ignore
+
 interface MeasuredCheck {
   readonly id: CheckId
   readonly wording: 'at-least' | 'at-most'
@@ -210,6 +241,13 @@ export function allOf(outcomes: readonly Outcome[]): Outcome {
   return { ...first, reason: () => outcomes.map((o) => o.reason()).join(' ') }
 }
 
+/** The worst of several outcomes, as it stands: a failure, then a doubt, then a pass. */
+export function worstOf(outcomes: readonly Outcome[]): Outcome {
+  const worst = outcomes.find((o) => o.kind === 'fail') ?? outcomes.find((o) => o.kind === 'undecided') ?? outcomes[0]
+  if (!worst) throw new Error('Nothing was asked')
+  return worst
+}
+
 interface ObservedRule {
   readonly id: string
   readonly title: string
@@ -219,14 +257,19 @@ interface ObservedRule {
   readonly standsOn: string
   readonly checks: readonly CheckId[]
   readonly applies: (s: FittedSubject) => boolean
+  /** Judges the options that leave it to the rule. */
+  readonly byRule?: (
+    s: FittedSubject,
+    option: string,
+  ) => { readonly kind: Decision; readonly reason: string; readonly remedy?: string }
 }
 
 /** A rule that is nothing but: these checks must all be seen good. */
-export function observedRule(o: ObservedRule): Rule<'fitted'> {
+export function observedRule({ byRule, ...o }: ObservedRule): Rule<'fitted'> {
   return defineRule({
     ...o,
     scope: 'fitted',
     severity: o.severity ?? 'fix',
-    evaluate: (s) => allOf(o.checks.map((id) => lookOutcome(s, id))),
+    evaluate: (s) => allOf(o.checks.map((id) => lookOutcome(s, id, byRule && ((option) => byRule(s, option))))),
   })
 }

@@ -5,7 +5,7 @@ import { angleWorkedOut } from './angle-now.ts'
 import { frontRoomNow } from './front-room-now.ts'
 import { oncePerFitting } from './once.ts'
 import { readNumber } from './outcomes.ts'
-import type { FittedSubject } from './rule.ts'
+import type { FittedSubject, Need, Outcome } from './rule.ts'
 
 /** What was worked out before, beside what was then seen or measured. */
 export interface Comparison {
@@ -15,6 +15,10 @@ export interface Comparison {
   readonly predicted: () => string
   readonly seen: () => string
   readonly agrees: boolean
+  /** Both sides were measured or read: a difference is a contradiction, and holds the verdict. */
+  readonly isBinding: boolean
+  /** What may be corrected, beside the check itself. */
+  readonly rests: readonly Need[]
   /** What to look at again where they differ. */
   readonly lookAt: string
 }
@@ -28,6 +32,8 @@ function number(
   unit: string,
   predicted: Interval | undefined,
   lookAt: string,
+  rests: readonly Need[],
+  isBinding = true,
 ): readonly Comparison[] {
   const read = readNumber(s, checkId)
   if (predicted === undefined || read.kind !== 'known') return []
@@ -39,6 +45,8 @@ function number(
       predicted: show(predicted),
       seen: show(read.value),
       agrees: meet(predicted, read.value),
+      isBinding,
+      rests,
       lookAt,
     },
   ]
@@ -59,6 +67,8 @@ function frontSeat(s: FittedSubject): readonly Comparison[] {
       predicted: () => formatInterval(clearanceMm, 'mm', 0),
       seen: () => ({ clear: 'a clear gap', touching: 'touching', pressing: 'pressing hard' })[option],
       agrees,
+      isBinding: true,
+      rests: ['position.frontClearanceMm', 'setting.recline'],
       lookAt: 'where the seat in front stands, the recline and the slope',
     },
   ]
@@ -71,9 +81,9 @@ export const attachComparisons = oncePerFitting((s): readonly Comparison[] => {
   const edge = s.route.belt?.pathEdgeAboveBightMm
   const above = top === undefined || edge === undefined ? undefined : minus(top, exactly(edge))
   return [
-    ...number(s, 'shell-angle-deg', 'Shell angle', '°', 'lo' in angle ? angle : undefined, 'the recline that is set, the wedge and the cushion’s slope'), // prettier-ignore
+    ...number(s, 'shell-angle-deg', 'Shell angle', '°', 'lo' in angle ? angle : undefined, 'the recline that is set, the wedge and the cushion’s slope', ['setting.recline', 'position.cushion']), // prettier-ignore
     ...frontSeat(s),
-    ...number(s, 'buckle-above-edge-mm', 'Buckle above the edge', 'mm', above, 'the belt’s path, and the figures of car and restraint'), // prettier-ignore
+    ...number(s, 'buckle-above-edge-mm', 'Buckle above the edge', 'mm', above, 'the belt’s path, and the figures of car and restraint', ['position.belt']), // prettier-ignore
   ]
 })
 
@@ -91,20 +101,30 @@ export const childComparisons = oncePerFitting((s): readonly Comparison[] => {
       ? undefined
       : minus(exactly(mode.shellEdgeMm), plus(sitting.mm, insert))
   return [
-    ...number(s, 'guide-above-shoulder-mm', 'Belt guide above the shoulder', 'mm', guide, 'the guide’s height, and the child’s shoulder'), // prettier-ignore
-    ...number(s, 'crown-below-edge-mm', 'Crown below the edge', 'mm', crown, 'the insert, the sitting height, and whether the hips are right back'), // prettier-ignore
+    ...number(s, 'guide-above-shoulder-mm', 'Belt guide above the shoulder', 'mm', guide, 'the guide’s height, and the child’s shoulder', ['setting.strapHeightMm', 'child.seatedShoulderHeightMm'], shoulder?.isEstimated === false), // prettier-ignore
+    ...number(s, 'crown-below-edge-mm', 'Crown below the edge', 'mm', crown, 'the insert, the sitting height, and whether the hips are right back', ['child.sittingHeightMm', 'setting.insertsIn'], sitting?.isEstimated === false), // prettier-ignore
   ]
 })
 
 /** The rule's word on comparisons: all agree, or the first that does not. */
-export function judgeComparisons(comparisons: readonly Comparison[]) {
-  const first = comparisons.find((c) => !c.agrees)
+export function judgeComparisons(comparisons: readonly Comparison[]): Outcome {
+  const apart = comparisons.filter((c) => !c.agrees)
+  const first = apart.find((c) => c.isBinding) ?? apart[0]
+  if (!first) {
+    return {
+      kind: 'pass',
+      reason: () => comparisons.map((c) => `${c.what}: worked out ${c.predicted()}, seen ${c.seen()}.`).join(' '),
+    }
+  }
   return {
-    kind: first ? ('fail' as const) : ('pass' as const),
+    kind: 'undecided',
+    severity: first.isBinding ? 'fix' : 'advise',
+    missing: [`check.${first.checkId}`, ...first.rests],
     reason: () =>
-      first
-        ? `${first.what}: worked out ${first.predicted()}, seen ${first.seen()}. They differ by more than both are uncertain.`
-        : comparisons.map((c) => `${c.what}: worked out ${c.predicted()}, seen ${c.seen()}.`).join(' '),
-    remedy: () => `Something was measured or set wrong: look again at ${first?.lookAt ?? 'both'}.`,
+      `${first.what}: worked out ${first.predicted()}, seen ${first.seen()}. They differ by more than both are uncertain${first.isBinding ? ': one of them is wrong' : ', and one rests on an estimate'}.`,
+    remedy: () =>
+      first.isBinding
+        ? `Look at both again, and put right the one that is wrong: ${first.lookAt}.`
+        : `Measure the child instead of estimating: ${first.lookAt}.`,
   }
 }

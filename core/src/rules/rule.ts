@@ -1,8 +1,9 @@
+import type { Identity } from '../casefile/index.ts'
 import type { BodyHeight, Child } from '../child/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import type { Decision, Interval, IsoDate, Wording } from '../quantities/index.ts'
 import type { CheckId, Change, Reading, Settings } from '../readings/index.ts'
-import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
+import type { Mode, ModePart, RestraintModel, RestraintUnit, Route, RoutePart } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 
 /** Who decided: law first, then the makers of car and restraint, then the school of practice. */
@@ -32,8 +33,12 @@ export interface ModeSubject {
   readonly sitting: BodyHeight | undefined
   readonly practice: PracticeProfile
   readonly localRule: LocalRule
+  /** How long the journey ahead is, where it was asked. */
+  readonly journeyMinutes?: number | undefined
   readonly model: RestraintModel
   readonly unit?: RestraintUnit | undefined
+  /** The base under a carrier, where the two are units of their own. */
+  readonly baseUnit?: RestraintUnit | undefined
   readonly mode: Mode
   /** What else the stock would allow this child; absent while that is being worked out. */
   readonly alternatives?: { readonly rearward: Decision; readonly harnessed: Decision } | undefined
@@ -56,6 +61,12 @@ export interface FittedSubject extends PlaceSubject {
   readonly look: (id: CheckId) => Look
   /** When a step that leaves no reading was done, in the order of entry; `undefined` when it is still to do. */
   readonly doneAt: (stepId: string) => number | undefined
+  /** Whether the day of birth, age or sex was changed, and what was answered. */
+  readonly identity?: Identity | undefined
+  /** Checks with a reading that still holds. */
+  readonly noted: readonly CheckId[]
+  /** Checks that the other rules ask for in this fitting; worked out when first asked. */
+  readonly asked?: (() => ReadonlySet<CheckId>) | undefined
 }
 
 export interface ScopeSubject {
@@ -66,14 +77,45 @@ export interface ScopeSubject {
 }
 export type Scope = keyof ScopeSubject
 
-/** A fact that would settle a rule: a field of the child, of the place, a setting, or a check. */
+/**
+ * A fact that would settle a rule: a field of the child, of the place, a setting,
+ * a check, or something that label and manual state of mode and route.
+ */
 export type Need =
-  | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist'}`
-  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear'}`
-  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint'}`
+  | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist' | 'bornAtWeeks' | 'birthMassKg' | 'advice' | 'identity'}`
+  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear' | 'harness' | 'base'}`
+  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint' | 'slidingTrack' | 'isDriverSeat'}`
+  | `mode.${ModeFact}`
+  | `route.${RouteFact}`
+  | 'journeyMinutes'
   | `setting.${keyof Settings}`
   | `check.${CheckId}`
   | `step.${string}`
+
+/** What label and manual state of a mode, and may not have been read yet. */
+export type ModeFact =
+  | ModePart
+  | 'inserts'
+  | 'reclines'
+  | 'strap'
+  | 'headRule'
+  | 'massKg'
+  | 'sidePod'
+  | 'crotchBeltGuide'
+  | 'forwardGuard'
+export type RouteFact =
+  | RoutePart
+  | 'rotationHeldBy'
+  | 'fixture'
+  | 'approvedPlaces'
+  | 'seatsTaken'
+  | 'usesBase'
+  | 'permittedReclines'
+  | 'frontSeat'
+  | 'frontAirbag'
+  | 'pushedHome'
+  | 'legProofs'
+  | 'steps'
 
 export interface Outcome {
   readonly kind: Decision

@@ -1,4 +1,4 @@
-import type { Fixture } from './vehicle.ts'
+import { FIXTURES_OF, type Fixture, type FixtureKind, type SeatingPosition } from './vehicle.ts'
 
 /**
  * Envelopes that a place takes because it takes a larger one (UN R16 fixtures):
@@ -28,6 +28,27 @@ export const FIXTURE_TEXT = {
   B2: 'booster, reduced width',
   B3: 'booster, full width',
 } as const satisfies Record<Fixture, string>
+
+export const kindOfFixture = (fixture: Fixture): FixtureKind =>
+  (Object.keys(FIXTURES_OF) as FixtureKind[]).find((kind) => (FIXTURES_OF[kind] as readonly Fixture[]).includes(fixture)) ??
+  'forward'
+
+/**
+ * Whether a place takes an envelope, as its handbook says: by the list of
+ * fixtures, which speaks only for the kinds that it names (an empty one for
+ * all), or by the newer table. `undefined` where it says nothing of this kind.
+ */
+export function takesFixture(handbook: SeatingPosition['handbook'], fixture: Fixture): boolean | undefined {
+  const kind = kindOfFixture(fixture)
+  const listed = handbook?.fixtures
+  const largest = handbook?.table?.[kind]
+  const says: boolean[] = []
+  if (listed !== undefined && (listed.length === 0 || listed.some((f) => kindOfFixture(f) === kind)))
+    says.push(fixturesTaken(listed, false).has(fixture))
+  if (largest !== undefined) says.push(largest !== 'none' && fixturesTaken([largest as Fixture], false).has(fixture))
+  // Letters and table that differ: the one that refuses is believed until the handbook has been read again.
+  return says.length === 0 ? undefined : says.every(Boolean)
+}
 
 /** Every envelope a place takes, given those the handbook lists and the i-Size mark. */
 export function fixturesTaken(listed: readonly Fixture[], isISize: boolean): ReadonlySet<Fixture> {

@@ -11,6 +11,15 @@ export const FIXTURES = [
   'F3', 'F2', 'F2X', 'R3', 'R2', 'R2X', 'R1', 'L1', 'L2', 'B2', 'B3',
 ] as const // prettier-ignore
 export type Fixture = (typeof FIXTURES)[number]
+export const FIXTURES_OF = {
+  rearward: ['R3', 'R2', 'R2X', 'R1'],
+  forward: ['F3', 'F2', 'F2X'],
+  lateral: ['L1', 'L2'],
+  booster: ['B3', 'B2'],
+} as const satisfies Record<string, readonly Fixture[]>
+export type FixtureKind = keyof typeof FIXTURES_OF
+/** Optional parts that a place is said to be without; not said is not known. */
+export const PLACE_PARTS = ['slidingTrack'] as const
 
 export const VEHICLE_LIMITS = {
   slopeDeg: { min: -15, max: 40, unit: 'degrees' },
@@ -50,6 +59,8 @@ const tetherAnchorageSchema = z.strictObject({
 const floorSchema = z.strictObject({
   kind: z.enum(['solid', 'box-not-allowed', 'box-allowed-when-propped', 'none']),
   matRemovable: z.boolean().optional(),
+  /** The handbook lets a leg stand on the mat. */
+  matMayStay: z.boolean().optional(),
 })
 
 const lowerTetherPointSchema = z.strictObject({
@@ -70,7 +81,26 @@ const handbookSchema = z.strictObject({
     .optional(),
   isofix: z.enum(['IUF', 'IL', 'X']).optional(),
   iSize: z.enum(['i-U', 'i-UF', 'X']).optional(),
+  /** A list speaks only for the kinds that it names; an empty one says that none is taken. */
   fixtures: z.array(z.enum(FIXTURES)).max(11).optional(),
+  /** The newer form of the table: what it says stands beside the letters. */
+  table: z
+    .strictObject({
+      placeNumber: z.int().min(1).max(20).optional(),
+      universalBelted: z.boolean().optional(),
+      legPermitted: z.boolean().optional(),
+      rearward: z.enum([...FIXTURES_OF.rearward, 'none']).optional(),
+      forward: z.enum([...FIXTURES_OF.forward, 'none']).optional(),
+      lateral: z.enum([...FIXTURES_OF.lateral, 'none']).optional(),
+      booster: z.enum([...FIXTURES_OF.booster, 'none']).optional(),
+    })
+    .optional(),
+  /** The vehicle maker's own list behind L and IL, by model; `[]` lists none, absent has not been read. */
+  listedModelIds: z.array(idSchema).max(500).optional(),
+  /** What the handbook asks of the airbag before a child who faces forward in the front row. */
+  forwardAirbag: z.enum(['on', 'off', 'either']).optional(),
+  /** Whether the handbook lets an automatic cut-off count as off. */
+  automaticCutOffCounts: z.boolean().optional(),
 })
 
 export const positionSchema = z
@@ -89,7 +119,8 @@ export const positionSchema = z
     belt: beltSchema.optional(),
     isofix: isofixSchema.optional(),
     tether: tetherAnchorageSchema.optional(),
-    frontAirbag: z.enum(['none', 'can-be-switched-off', 'cannot-be-switched-off']).optional(),
+    /** `automatic`: switched by a sensor of the weight on the seat. */
+    frontAirbag: z.enum(['none', 'can-be-switched-off', 'cannot-be-switched-off', 'automatic']).optional(),
     floor: floorSchema.optional(),
     cushion: z
       .strictObject({
@@ -105,6 +136,7 @@ export const positionSchema = z
     /** Backrest from vertical; for the drawing only. */
     backrestDeg: z.number().min(0).max(45).optional(),
     slidingTrack: z
+      // An empty setting: the handbook asks for none.
       .strictObject({ travelMm: z.number().min(0).max(500), handbookSetting: noteSchema.optional() })
       .optional(),
     /** Backrest to the seat in front at the tallest driver's setting. */
@@ -123,7 +155,12 @@ export const positionSchema = z
       .optional(),
     lowerTetherPoints: z.array(lowerTetherPointSchema).max(4).optional(),
     handbook: handbookSchema.optional(),
+    without: z.array(z.enum(PLACE_PARTS)).max(PLACE_PARTS.length).optional(),
     note: noteSchema.optional(),
+  })
+  .refine((p) => p.slidingTrack === undefined || !p.without?.includes('slidingTrack'), {
+    path: ['without'],
+    message: '"slidingTrack" is stated too',
   })
   .meta({ id: 'SeatingPosition' })
 
@@ -152,5 +189,23 @@ export const vehicleSchema = z
   .meta({ id: 'Vehicle' })
 
 export type Vehicle = z.infer<typeof vehicleSchema>
+
+/** The driver's seat: said to be, or the front place on the driver's side, whatever is said of it. */
+export const isDriversPlace = (vehicle: Pick<Vehicle, 'driverSide'>, position: SeatingPosition): boolean =>
+  position.isDriverSeat === true || (position.row === 1 && position.side === vehicle.driverSide)
+
+/** Places whose middle is no further off than this stand next to one another, mm. */
+const ADJACENT_MM = 520
+
+/** The places of the same row next to one, the nearest first. */
+export const neighboursOf = (
+  vehicle: Pick<Vehicle, 'positions'>,
+  position: SeatingPosition,
+): readonly SeatingPosition[] => {
+  const off = (p: SeatingPosition): number => Math.abs(p.lateralCentreMm - position.lateralCentreMm)
+  return vehicle.positions
+    .filter((p) => p.id !== position.id && p.row === position.row && off(p) <= ADJACENT_MM)
+    .toSorted((a, b) => off(a) - off(b))
+}
 
 export const vehicleName = (v: Vehicle): string => `${v.maker} ${v.model}`

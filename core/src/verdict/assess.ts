@@ -1,5 +1,6 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import {
+  checksByRule,
   childSide,
   decide,
   evaluate,
@@ -12,7 +13,6 @@ import {
 } from '../match/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
 import { changeSentence, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
-import { checksByRule } from '../procedure/index.ts'
 import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
 import { describeNeed, STAGES, type Stage } from './needs.ts'
@@ -88,10 +88,26 @@ function verdictOf(findings: readonly RawFinding[], hasOpenChoices: boolean): Ve
   return 'ready'
 }
 
-function headlineOf(verdict: Verdict, worst: Finding | undefined, next: readonly MeasureNext[]): string {
+/** What "ready" has to say beside it: advice against, and notes that no longer hold. */
+function readyText(findings: readonly Finding[], outdated: number): string {
+  const against = findings.filter((f) => f.kind === 'fail')
+  const said = 'Every check that this fitting asks for has passed'
+  if (against.length > 0) return `${said}; advised against: ${against.map((f) => f.reason).join(' ')}`
+  if (outdated > 0)
+    return `${said}; ${outdated === 1 ? 'one older note' : `${outdated} older notes`} that it does not ask for no longer ${outdated === 1 ? 'holds' : 'hold'}.`
+  return `${said}.`
+}
+
+function headlineOf(
+  verdict: Verdict,
+  findings: readonly Finding[],
+  next: readonly MeasureNext[],
+  outdated: number,
+): string {
+  const worst = findings[0]
   switch (verdict) {
     case 'ready':
-      return 'Every check that this fitting asks for has passed.'
+      return readyText(findings, outdated)
     case 'not-ready':
     case 'not-permitted':
       return worst?.reason ?? ''
@@ -176,7 +192,7 @@ export function assess(c: Case): Assessment {
     format: 'nimble-anchor/assessment',
     version: 1,
     verdict,
-    headline: headlineOf(verdict, worst, measureNext),
+    headline: headlineOf(verdict, findings, measureNext, staleIn(c).size),
     decidedBy: worst && verdict !== 'ready' ? { ruleId: worst.ruleId, source: worst.source } : null,
     findings,
     measureNext,

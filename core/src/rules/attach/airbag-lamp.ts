@@ -1,11 +1,33 @@
+import { airbagAsked, isFrontPlace } from '../airbag.ts'
 import { observedRule } from '../outcomes.ts'
+import type { FittedSubject } from '../rule.ts'
+
+/** How the airbag must be seen; `undefined` where either will do, or there is nothing to switch. */
+function wanted(s: FittedSubject): 'off' | 'on' | undefined {
+  const { frontAirbag } = s.position
+  const canBeOff = frontAirbag === 'can-be-switched-off' || frontAirbag === 'automatic'
+  if (s.mode.direction !== 'forward') return canBeOff ? 'off' : undefined
+  if (!isFrontPlace(s) || !canBeOff) return undefined
+  const asked = airbagAsked(s)
+  return asked === 'on' || asked === 'off' ? asked : undefined
+}
 
 export default observedRule({
   id: 'airbag-lamp',
-  title: 'Airbag seen off',
+  title: 'Airbag seen as it must be',
   stage: 'attach',
+  severity: 'stop',
   source: 'vehicle',
-  standsOn: 'Before a rearward child the frontal airbag is off, and its lamp is seen to say so.',
+  standsOn:
+    'Before a rearward child the frontal airbag is off, before a forward child as handbook and manual say; its lamp is seen to say so.',
   checks: ['airbag-lamp'],
-  applies: ({ mode, position }) => mode.direction !== 'forward' && position.frontAirbag === 'can-be-switched-off',
+  applies: (s) => wanted(s) !== undefined,
+  byRule: (s, seen) => {
+    const isOff = seen === 'off-seen'
+    const mustBeOff = wanted(s) === 'off'
+    return {
+      kind: isOff === mustBeOff ? 'pass' : 'fail',
+      reason: `Airbag ${isOff ? 'seen off' : 'on'}; it must be ${mustBeOff ? 'off' : 'on'} here.`,
+    }
+  },
 })

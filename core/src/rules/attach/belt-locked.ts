@@ -1,3 +1,4 @@
+import { isIntegral } from '../../restraint/index.ts'
 import { observedRule } from '../outcomes.ts'
 
 export default observedRule({
@@ -7,5 +8,5 @@ export default observedRule({
   source: 'maker',
   standsOn: 'The slack is pulled from the lap section through the tongue, then the lock closed: the belt does not run.',
   checks: ['belt-locked'],
-  applies: ({ route }) => route.belt !== undefined && route.belt.lock.kind !== 'free',
+  applies: ({ mode, route }) => route.belt !== undefined && route.belt.lock.kind !== 'tension-only' && isIntegral(mode),
 })

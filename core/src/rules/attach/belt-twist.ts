@@ -1,3 +1,4 @@
+import { isIntegral } from '../../restraint/index.ts'
 import { observedRule } from '../outcomes.ts'
 
 export default observedRule({
@@ -7,5 +8,5 @@ export default observedRule({
   source: 'maker',
   standsOn: 'Lap and diagonal section lie flat.',
   checks: ['belt-twist'],
-  applies: ({ route }) => route.belt !== undefined && route.belt.lock.kind !== 'free',
+  applies: ({ mode, route }) => route.belt !== undefined && isIntegral(mode),
 })

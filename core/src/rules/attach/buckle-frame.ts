@@ -1,3 +1,4 @@
+import { isIntegral } from '../../restraint/index.ts'
 import { measuredOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 
@@ -12,7 +13,7 @@ export default defineRule({
     'The top of the vehicle buckle sits at or below the edge of the belt path, or the frame bends or loads it in a crash.',
   limits: { 'top above edge, to': { value: 0, unit: 'mm' } },
   checks: ['buckle-above-edge-mm'],
-  applies: ({ route }) => route.belt?.pathEdgeAboveBightMm !== undefined && route.belt.lock.kind !== 'free',
+  applies: ({ mode, route }) => route.belt !== undefined && isIntegral(mode),
   evaluate: (s) =>
     measuredOutcome(s, {
       id: 'buckle-above-edge-mm',

@@ -6,7 +6,7 @@ export default observedRule({
   stage: 'attach',
   source: 'vehicle',
   standsOn:
-    'A child who travels forward in the front row sits as far from the airbag as the seat slides, set as the handbook says.',
+    'A child who travels in the front row sits as far back as handbook and belt geometry let the seat slide, set as the handbook says.',
   checks: ['seat-fully-back'],
-  applies: ({ mode, position }) => mode.direction === 'forward' && position.row === 1,
+  applies: ({ position }) => position.row === 1,
 })

@@ -35,15 +35,23 @@ export default defineRule({
   standsOn:
     'Makers differ: must touch, must not touch, or either; the school “clear gap always” binds only where the maker leaves it open.',
   checks: ['front-seat'],
-  applies: ({ mode, route, position }) =>
-    mode.direction === 'rearward' && position.row > 1 && route.frontSeat !== undefined,
+  applies: ({ mode }) => mode.direction === 'rearward',
   evaluate: (s) => {
-    const own = s.route.frontSeat ?? 'either'
+    const own = s.route.frontSeat
+    if (own === undefined) {
+      return {
+        kind: 'undecided',
+        missing: ['route.frontSeat', 'check.front-seat'],
+        reason: () => 'Whether the shell must touch what stands before it, must not, or may, has not been read.',
+        remedy: () => 'Read it in the manual, and enter it with the route.',
+      }
+    }
+    const before = s.position.row === 1 ? 'Dashboard' : 'Front seat'
     const bySchool = own === 'either' && s.practice.frontSeatGap === 'clear-gap-always'
     const rule = bySchool ? 'must-not-touch' : own
     const outcome = lookOutcome(s, 'front-seat', (seen) => ({
       kind: judge(rule, seen),
-      reason: `Front seat ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your school asks for a clear gap' : TOUCH_TEXT[rule]}.`,
+      reason: `${before} ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your school asks for a clear gap' : TOUCH_TEXT[rule]}.`,
     }))
     // Only a mere touch is a matter of schools; unseen or pressing hard is not.
     const isAdvice = bySchool && outcome.kind === 'fail' && s.look('front-seat').reading?.option === 'touching'

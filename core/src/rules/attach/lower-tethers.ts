@@ -1,3 +1,4 @@
+import { areLowerTethersUsed } from '../tethers.ts'
 import { observedRule } from '../outcomes.ts'
 
 export default observedRule({
@@ -7,5 +8,5 @@ export default observedRule({
   source: 'maker',
   standsOn: 'Both tightened in turn until wiggling makes no more clicks.',
   checks: ['lower-tethers'],
-  applies: ({ route }) => route.lowerTethers?.use === 'required',
+  applies: areLowerTethersUsed,
 })

@@ -1,9 +1,12 @@
-import { measuredOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { allOf, lookOutcome, measuredOutcome } from '../outcomes.ts'
+import { defineRule, type FittedSubject } from '../rule.ts'
 
 export const MAX_MOVEMENT_MM = 25
-/** "Nothing felt", as far as a firm hand can tell. */
-export const FELT_MM = 5
+
+/** The strict school feels for it; a maker's own figure is measured, and beats the school. */
+const isFelt = ({ mode, practice }: FittedSubject): boolean =>
+  practice.steadiness === 'nothing-felt' && mode.steadinessMm === undefined
+const isMeasured = (s: FittedSubject): boolean => s.noted.includes('steadiness-mm')
 
 export default defineRule({
   id: 'steadiness',
@@ -12,21 +15,24 @@ export default defineRule({
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  standsOn: 'At the belt path or base, by a firm hand: at most 25 mm; the strict school accepts none that can be felt.',
-  limits: {
-    'movement, to': { value: MAX_MOVEMENT_MM, unit: 'mm' },
-    'strict school, to': { value: FELT_MM, unit: 'mm' },
-  },
-  checks: ['steadiness-mm'],
+  standsOn:
+    'At the belt path or base, by a firm hand: at most 25 mm, or the maker’s own figure; the strict school accepts none that can be felt.',
+  limits: { 'movement, to': { value: MAX_MOVEMENT_MM, unit: 'mm' } },
+  checks: (s) => (isFelt(s) ? (isMeasured(s) ? ['steadiness-felt', 'steadiness-mm'] : ['steadiness-felt']) : ['steadiness-mm']),
   applies: ({ mode }) => mode.heldBy !== 'vehicle-belt',
   evaluate: (s) => {
-    const isStrict = s.practice.steadiness === 'nothing-felt'
-    return measuredOutcome(s, {
-      id: 'steadiness-mm',
-      wording: 'at-most',
-      limit: isStrict ? FELT_MM : MAX_MOVEMENT_MM,
-      stated: isStrict ? 'the school “nothing felt”' : 'steadiness',
-      remedy: 'Put weight on it, tighten the belt or push the base home, and test again.',
-    })
+    const own = s.mode.steadinessMm
+    const measured = () =>
+      measuredOutcome(s, {
+        id: 'steadiness-mm',
+        wording: 'at-most',
+        limit: own ?? MAX_MOVEMENT_MM,
+        stated: own === undefined ? 'steadiness' : 'the maker',
+        source: own === undefined ? 'practice' : 'maker',
+        remedy: 'Put weight on it, tighten the belt or push the base home, and test again.',
+      })
+    if (!isFelt(s)) return measured()
+    const felt = lookOutcome(s, 'steadiness-felt')
+    return isMeasured(s) ? allOf([felt, measured()]) : felt
   },
 })

@@ -1,3 +1,4 @@
+import { isTetherUsed } from '../tethers.ts'
 import { observedRule } from '../outcomes.ts'
 
 export default observedRule({
@@ -8,5 +9,5 @@ export default observedRule({
   source: 'vehicle',
   standsOn: 'A luggage ring may tear out: the tether goes to the anchorage marked in the handbook.',
   checks: ['tether-point'],
-  applies: ({ route }) => route.topTether?.use === 'required',
+  applies: isTetherUsed,
 })

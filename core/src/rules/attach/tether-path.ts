@@ -1,3 +1,4 @@
+import { isTetherUsed } from '../tethers.ts'
 import { observedRule } from '../outcomes.ts'
 
 export default observedRule({
@@ -7,5 +8,5 @@ export default observedRule({
   source: 'maker',
   standsOn: 'The strap lies flat on the path over or round the head restraint that the maker shows.',
   checks: ['tether-flat'],
-  applies: ({ route }) => route.topTether?.use === 'required',
+  applies: isTetherUsed,
 })

@@ -9,28 +9,39 @@ export default defineRule({
   stage: 'child-in',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'The guide of a booster stands 0 to 20 mm above the shoulder.',
+  standsOn: 'The guide of a booster stands 0 to 20 mm above the shoulder, or where the maker says.',
   limits: {
     'above shoulder, from': { value: 0, unit: 'mm' },
     'above shoulder, to': { value: GUIDE_MAX_MM, unit: 'mm' },
   },
   checks: ['guide-above-shoulder-mm'],
   applies: ({ mode }) => mode.shape === 'booster-seat' && mode.heldBy === 'vehicle-belt',
-  evaluate: (s) =>
-    allOf([
-      measuredOutcome(s, {
-        id: 'guide-above-shoulder-mm',
-        wording: 'at-most',
-        limit: GUIDE_MAX_MM,
-        stated: 'the guide',
-        remedy: 'Lower the head support until the guide stands 0 to 20 mm above the shoulder.',
-      }),
-      measuredOutcome(s, {
-        id: 'guide-above-shoulder-mm',
-        wording: 'at-least',
-        limit: 0,
-        stated: 'the guide',
-        remedy: 'Raise the head support until the guide stands 0 to 20 mm above the shoulder.',
-      }),
-    ]),
+  evaluate: (s) => {
+    const own = s.mode.guideAboveShoulderMm
+    const { fromMm: from, toMm: to } = own ?? { fromMm: 0, toMm: GUIDE_MAX_MM }
+    const range = `${from ?? ''} to ${to ?? ''} mm`
+    const base = { id: 'guide-above-shoulder-mm', stated: own ? 'the maker' : 'the guide', source: 'maker' } as const
+    return allOf([
+      ...(to === undefined
+        ? []
+        : [
+            measuredOutcome(s, {
+              ...base,
+              wording: 'at-most',
+              limit: to,
+              remedy: `Lower the head support until the guide stands ${range} above the shoulder.`,
+            }),
+          ]),
+      ...(from === undefined
+        ? []
+        : [
+            measuredOutcome(s, {
+              ...base,
+              wording: 'at-least',
+              limit: from,
+              remedy: `Raise the head support until the guide stands ${range} above the shoulder.`,
+            }),
+          ]),
+    ])
+  },
 })

@@ -6,6 +6,6 @@ export default observedRule({
   stage: 'child-in',
   source: 'maker',
   standsOn: 'The belt runs through every guide listed for the route.',
-  checks: ['belt-path', 'belt-twist'],
-  applies: ({ mode, route }) => mode.heldBy === 'vehicle-belt' && route.belt?.lock.kind === 'free',
+  checks: ['booster-path', 'booster-twist'],
+  applies: ({ mode }) => mode.heldBy === 'vehicle-belt',
 })

@@ -18,11 +18,12 @@ export default defineRule({
   checks: ['crown-below-edge-mm'],
   applies: ({ mode }) => mode.headRule === 'crown-inside' && mode.shape === 'infant-shell',
   evaluate: (s) => {
-    const isStrict = s.practice.infantHead === 'margin-25-mm'
+    const own = s.mode.headBelowEdgeMm
+    const isStrict = own === undefined && s.practice.infantHead === 'margin-25-mm'
     return measuredOutcome(s, {
       id: 'crown-below-edge-mm',
       wording: 'at-least',
-      limit: isStrict ? STRICT_CROWN_MM : 0,
+      limit: own ?? (isStrict ? STRICT_CROWN_MM : 0),
       stated: isStrict ? 'the school “25 mm margin”' : 'the mode',
       source: isStrict ? 'practice' : 'maker',
       remedy: 'Outgrown by head height: choose a taller shell.',

@@ -1,8 +1,29 @@
-import { lookOutcome, measuredOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { allOf, lookOutcome, measuredOutcome, worstOf } from '../outcomes.ts'
+import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
 
 /** Slack in mm that each measuring school accepts. */
 export const SLACK_MM = { 'one-finger': 15, 'two-fingers': 25 } as const
+
+/** Pinching measures nothing; a maker's own figures are measured, and beat the school. */
+const isPinched = ({ mode, practice }: FittedSubject): boolean => practice.slack === 'pinch' && mode.slackMm === undefined
+const isMeasured = (s: FittedSubject): boolean => s.noted.includes('slack-mm')
+
+function measured(s: FittedSubject): Outcome {
+  const own = s.mode.slackMm
+  const school = s.practice.slack
+  const limit = school === 'one-finger' ? SLACK_MM['one-finger'] : SLACK_MM['two-fingers']
+  const to = own === undefined ? limit : own.toMm
+  const stated = own ? 'the maker' : school === 'one-finger' ? 'one finger' : 'two fingers'
+  const base = { id: 'slack-mm', stated, source: own ? 'maker' : 'practice' } as const
+  return worstOf([
+    ...(to === undefined
+      ? []
+      : [measuredOutcome(s, { ...base, wording: 'at-most', limit: to, remedy: 'Pull the slack up from the hips, then tighten at the adjuster.' })]),
+    ...(own?.fromMm === undefined
+      ? []
+      : [measuredOutcome(s, { ...base, wording: 'at-least', limit: own.fromMm, remedy: 'Let the adjuster out a little, and measure again.' })]),
+  ])
+} // prettier-ignore
 
 export default defineRule({
   id: 'harness-slack',
@@ -11,22 +32,18 @@ export default defineRule({
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  standsOn: 'Practice school “slack”: one finger, two fingers, or nothing that can be pinched.',
+  standsOn:
+    'The maker’s own figures, both bounds; where there are none, the practice school “slack”: one finger, two fingers, or nothing that can be pinched.',
   limits: {
     'one finger, to': { value: SLACK_MM['one-finger'], unit: 'mm' },
     'two fingers, to': { value: SLACK_MM['two-fingers'], unit: 'mm' },
   },
-  checks: ({ practice }) => [practice.slack === 'pinch' ? 'slack-pinch' : 'slack-mm'],
+  checks: (s) => (isPinched(s) ? (isMeasured(s) ? ['slack-pinch', 'slack-mm'] : ['slack-pinch']) : ['slack-mm']),
   applies: ({ mode }) => mode.heldBy === 'harness',
   evaluate: (s) => {
-    const school = s.practice.slack
-    if (school === 'pinch') return lookOutcome(s, 'slack-pinch')
-    return measuredOutcome(s, {
-      id: 'slack-mm',
-      wording: 'at-most',
-      limit: SLACK_MM[school],
-      stated: school === 'one-finger' ? 'one finger' : 'two fingers',
-      remedy: 'Pull the slack up from the hips, then tighten at the adjuster.',
-    })
+    if (!isPinched(s)) return measured(s)
+    const pinched = lookOutcome(s, 'slack-pinch')
+    // What was measured as well counts, by the loosest of the schools.
+    return isMeasured(s) ? allOf([pinched, measured(s)]) : pinched
   },
 })

@@ -1,8 +1,15 @@
-import { STRAP_RULE_TEXT, strapRuleOf } from '../../fit/index.ts'
-import type { Decision } from '../../quantities/index.ts'
+import { adviseStrapHeight, insertThicknessMm, JUST_MM, STRAP_RULE_TEXT, strapRuleOf } from '../../fit/index.ts'
+import { exactly, plus, type Decision } from '../../quantities/index.ts'
 import type { StrapRule } from '../../restraint/index.ts'
 import { lookOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, type FittedSubject } from '../rule.ts'
+
+/** The setting worked out for a measured shoulder, where one is sure. */
+function nearestHeightMm({ mode, settings, shoulderMm }: FittedSubject): number | undefined {
+  if (mode.strap === undefined || shoulderMm === undefined) return undefined
+  const advice = adviseStrapHeight(mode, plus(shoulderMm, exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? []))))
+  return advice.kind === 'set' ? advice.heightMm : undefined
+}
 
 const SEEN_GOOD: Record<StrapRule, readonly string[]> = {
   'at-or-just-below': ['just-below', 'level'],
@@ -28,7 +35,19 @@ export default defineRule({
   applies: ({ mode }) => mode.heldBy === 'harness',
   evaluate: (s) => {
     const rule = strapRuleOf(s.mode)
-    return lookOutcome(s, 'strap-exit', (seen) => {
+    const own = s.mode.strap?.justMm
+    const isNearest = s.settings.strapHeightMm?.value === nearestHeightMm(s)
+    let isAdvice = false
+    const outcome = lookOutcome(s, 'strap-exit', (seen) => {
+      if (seen === 'far-off') {
+        // Far off but the nearest there is, it is advised against; beyond the maker's own figure it fails.
+        isAdvice = own === undefined && isNearest
+        return {
+          kind: 'fail',
+          reason: `Straps leave the shell further from the shoulder than ${own ?? JUST_MM} mm${isAdvice ? ', at the nearest setting there is' : ''}.`,
+          remedy: 'Set the slot or head support as the set-up stage says; where there is none nearer, choose another restraint.',
+        }
+      }
       const kind: Decision = SEEN_GOOD[rule].includes(seen) ? 'pass' : 'fail'
       return {
         kind,
@@ -39,5 +58,6 @@ export default defineRule({
             : 'Raise the straps one step and look again.',
       }
     })
+    return isAdvice ? { ...outcome, severity: 'advise' } : outcome
   },
 })

@@ -1,4 +1,4 @@
-import { lintMode } from '../../restraint/index.ts'
+import { lintMode } from '../../readings/index.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({

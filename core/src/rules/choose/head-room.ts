@@ -2,6 +2,7 @@ import { EAR_SHARE, EYE_SHARE } from '../../child/index.ts'
 import { HEAD_LINES, insertThicknessRangeMm } from '../../fit/index.ts'
 import { compare, formatInterval, formatNumber, interval, middle, plus } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
+import { untilSeen } from '../outcomes.ts'
 import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
 
 /** The strict school keeps an infant's crown this far below the edge. */
@@ -12,6 +13,8 @@ const lineOf = ({ headRule }: Mode) =>
   headRule === undefined || headRule === 'ears-below-vehicle-head-restraint' ? undefined : HEAD_LINES[headRule]
 
 function edgeFor({ mode, practice }: ModeSubject): { readonly edgeMm: number; readonly isStrict: boolean } {
+  if (mode.headBelowEdgeMm !== undefined)
+    return { edgeMm: (mode.shellEdgeMm ?? 0) - mode.headBelowEdgeMm, isStrict: false }
   const isStrict =
     practice.infantHead === 'margin-25-mm' && mode.headRule === 'crown-inside' && mode.shape === 'infant-shell'
   return { edgeMm: (mode.shellEdgeMm ?? 0) - (isStrict ? STRICT_CROWN_MM : 0), isStrict }
@@ -33,17 +36,34 @@ export default defineRule({
     'ears, share of sitting height, from': { value: EAR_SHARE.lo, unit: '' },
     'ears, share of sitting height, to': { value: EAR_SHARE.hi, unit: '' },
   },
-  applies: ({ mode }) => mode.shellEdgeMm !== undefined && lineOf(mode) !== undefined,
+  // Without an edge in the entry it is looked at on the child: the rule at Child in always asks.
+  applies: ({ mode }) => mode.headRule === undefined || lineOf(mode) !== undefined,
   bounds: (s) => {
     const line = lineOf(s.mode)
-    if (!line) return []
+    if (!line || s.mode.shellEdgeMm === undefined) return []
     const { least } = insertThicknessRangeMm(s.mode, s)
     return rangeBounds('sittingMm', undefined, (edgeFor(s).edgeMm - least.lo) / middle(line.share))
   },
   evaluate: (s) => {
     const { mode, sitting } = s
     const line = lineOf(mode)
-    if (!line) throw new Error(`${mode.id} has no head rule of its own edge`)
+    if (!line) {
+      return {
+        kind: 'undecided',
+        severity: 'fix',
+        missing: ['mode.headRule'],
+        reason: () => 'Which line of the head the maker looks at, and against which edge, has not been read.',
+        remedy: () => 'Read in the manual how high the head may stand, and enter the rule with the mode.',
+      }
+    }
+    if (mode.shellEdgeMm === undefined) {
+      return untilSeen(s, {
+        need: 'child.sittingHeightMm',
+        check: 'head',
+        what: 'How high the shell’s edge stands',
+        remedy: 'Look at the head against the edge once the child sits in it.',
+      })
+    }
     const { edgeMm, isStrict } = edgeFor(s)
     const edge = () => `the edge ${isStrict ? `less ${STRICT_CROWN_MM} mm ` : ''}is at ${formatNumber(edgeMm, 0)} mm`
     const need = 'child.sittingHeightMm' as const

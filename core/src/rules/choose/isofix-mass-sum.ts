@@ -1,9 +1,12 @@
 import { compare, exactly, formatInterval, formatNumber, marginWithin, plus } from '../../quantities/index.ts'
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
-import { defineRule, rangeBounds } from '../rule.ts'
+import { defineRule, rangeBounds, type RouteSubject } from '../rule.ts'
 
-/** What the anchorages carry, child and restraint together, unless the handbook says otherwise. */
+/** What the anchorages carry, child and restraint together; a handbook may ask for less, never lift it. */
 export const ISOFIX_SUM_KG = 33
+
+const sumLimitKg = (position: RouteSubject['position']): number =>
+  Math.min(position?.isofix?.maxTotalMassKg ?? ISOFIX_SUM_KG, ISOFIX_SUM_KG)
 
 export default defineRule({
   id: 'isofix-mass-sum',
@@ -13,15 +16,14 @@ export default defineRule({
   severity: 'stop',
   source: 'regulation',
   standsOn:
-    'Child and restraint together at most 33 kg on ISOFIX, for every integral mode held by it, under UN R129 and UN R44; a handbook’s own figure stands instead.',
+    'Child and restraint together at most 33 kg on ISOFIX, for every integral mode held by it, under UN R129 and UN R44; where a handbook states a figure of its own, the lower of the two holds.',
   limits: { 'sum, to': { value: ISOFIX_SUM_KG, unit: 'kg' } },
   applies: ({ mode, route }) => isIntegral(mode) && isIsofixHeld(route),
   bounds: ({ model, position }) =>
-    rangeBounds('massKg', undefined, (position?.isofix?.maxTotalMassKg ?? ISOFIX_SUM_KG) - model.massKg),
+    rangeBounds('massKg', undefined, sumLimitKg(position) - model.massKg),
   evaluate: ({ model, massKg, position }) => {
-    const own = position?.isofix?.maxTotalMassKg
-    const limit = own ?? ISOFIX_SUM_KG
-    const source = own === undefined ? 'regulation' : 'vehicle'
+    const limit = sumLimitKg(position)
+    const source = limit < ISOFIX_SUM_KG ? 'vehicle' : 'regulation'
     if (massKg === undefined) {
       return {
         kind: 'undecided',

@@ -18,7 +18,7 @@ export default defineRule({
   source: 'maker',
   standsOn:
     'Rearward the lowest strap exit must be at or below the shoulder, forward the highest at or above it, unless the mode’s own rule says otherwise; an unmeasured shoulder is estimated from the stature.',
-  applies: ({ mode }) => mode.heldBy === 'harness' && mode.strap !== undefined,
+  applies: ({ mode }) => mode.heldBy === 'harness',
   bounds: (s) => {
     const { from, to, least, most } = rangeFor(s)
     return rangeBounds(
@@ -30,6 +30,14 @@ export default defineRule({
   evaluate: (s) => {
     const { from, to, least, most } = rangeFor(s)
     const { mode, shoulder } = s
+    if (mode.strap === undefined) {
+      return {
+        kind: 'undecided',
+        missing: ['mode.strap'],
+        reason: () => 'At which heights the straps leave the shell has not been read.',
+        remedy: () => 'Read or measure the strap heights, and enter them with the mode.',
+      }
+    }
     const need = 'child.seatedShoulderHeightMm' as const
     const wanted = () =>
       `straps go ${STRAP_RULE_TEXT[strapRuleOf(mode)]}, which serves shoulders ${from === undefined ? '' : `from ${formatNumber(from, 0)} mm`}${from !== undefined && to !== undefined ? ' ' : ''}${to === undefined ? '' : `up to ${formatNumber(to, 0)} mm`}`

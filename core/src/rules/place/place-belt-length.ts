@@ -1,4 +1,6 @@
 import { compare, formatInterval, formatNumber, toInterval } from '../../quantities/index.ts'
+import { isIntegral } from '../../restraint/index.ts'
+import { untilSeen } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({
@@ -10,13 +12,24 @@ export default defineRule({
   source: 'maker',
   standsOn:
     'What the route’s path needs must not exceed the usable belt, with the tongue latched and the lock-off closed.',
-  // A belt that nobody has measured is proved in the car: it buckles and locks, or it does not.
-  applies: ({ route, position }) =>
-    route.belt?.requiredLengthMm !== undefined && position.belt?.usableLengthMm !== undefined,
-  evaluate: ({ route, position }) => {
+  applies: ({ route }) => route.belt !== undefined,
+  evaluate: (s) => {
+    const { route, position, mode } = s
     const usable = toInterval(position.belt?.usableLengthMm)
     const needed = route.belt?.requiredLengthMm
-    if (usable === undefined || needed === undefined) throw new Error('place-belt-length needs both lengths')
+    if (usable === undefined || needed === undefined) {
+      // A belt that nobody has measured is proved in the car: it buckles and locks, or it does not.
+      return untilSeen(s, {
+        need: 'position.belt',
+        check: !isIntegral(mode)
+          ? 'belt-buckle'
+          : route.belt?.lock.kind === 'tension-only'
+            ? 'belt-tension'
+            : 'belt-locked',
+        what: 'Whether the belt is long enough for its path',
+        remedy: 'Thread it and see that it buckles with the tongue latched; no extender.',
+      })
+    }
     const kind = compare(usable, 'at-least', needed)
     return {
       kind,

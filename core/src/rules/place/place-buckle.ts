@@ -1,4 +1,6 @@
 import { compare, exactly, formatInterval, formatNumber, minus, toInterval } from '../../quantities/index.ts'
+import { isIntegral } from '../../restraint/index.ts'
+import { untilSeen } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({
@@ -11,14 +13,19 @@ export default defineRule({
   standsOn:
     'The top of the vehicle buckle must stand at or below the edge of the belt path: buckle top − edge ≤ 0 mm. Measured again in the car, where that decides.',
   limits: { 'top above edge, to': { value: 0, unit: 'mm' } },
-  applies: ({ route, position }) =>
-    route.belt?.pathEdgeAboveBightMm !== undefined &&
-    route.belt.lock.kind !== 'free' &&
-    position.belt?.buckleTopMm !== undefined,
-  evaluate: ({ route, position }) => {
+  applies: ({ mode, route }) => route.belt !== undefined && isIntegral(mode),
+  evaluate: (s) => {
+    const { route, position } = s
     const top = toInterval(position.belt?.buckleTopMm)
     const edge = route.belt?.pathEdgeAboveBightMm
-    if (top === undefined || edge === undefined) throw new Error('place-buckle needs buckle and edge')
+    if (top === undefined || edge === undefined) {
+      return untilSeen(s, {
+        need: 'position.belt',
+        check: 'buckle-above-edge-mm',
+        what: 'How the buckle stands to the belt path’s edge',
+        remedy: 'Thread the belt and measure from the edge up to the buckle’s top.',
+      })
+    }
     const above = minus(top, exactly(edge))
     const kind = compare(above, 'at-most', 0)
     return {

@@ -1,4 +1,6 @@
-import { fixturesTaken, FIXTURE_TEXT } from '../../vehicle/index.ts'
+import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
+import { FIXTURE_TEXT, ISIZE_FIXTURES, takesFixture } from '../../vehicle/index.ts'
+import { isISizeAtISize, listingOf } from '../listing.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({
@@ -8,32 +10,46 @@ export default defineRule({
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn: 'UN R16 fixtures: a larger envelope takes the smaller of its kind; i-Size takes R2 and F2X.',
-  applies: ({ route }) => route.fixture !== undefined,
-  evaluate: ({ route, position, vehicle }) => {
-    const fixture = route.fixture
-    if (fixture === undefined) throw new Error('place-envelope applies to routes with a fixture only')
-    const text = `${fixture} (${FIXTURE_TEXT[fixture]})`
-    if ((route.approvedPlaces ?? []).some((a) => a.vehicleId === vehicle.id && a.positionIds.includes(position.id))) {
-      return { kind: 'pass', source: 'maker', reason: () => 'The maker has tried it at this place of this car.' }
+  standsOn:
+    'UN R16 fixtures: a larger envelope takes the smaller of its kind; i-Size takes R2 and F2X. A restraint held by ISOFIX states its envelope, unless it is i-Size at an i-Size place.',
+  applies: ({ mode, route }) => route.fixture !== undefined || (isIntegral(mode) && isIsofixHeld(route)),
+  evaluate: (s) => {
+    const { route, position } = s
+    const { fixture } = route
+    const says = fixture === undefined ? undefined : takesFixture(position.handbook, fixture)
+    const text = fixture === undefined ? '' : `${fixture} (${FIXTURE_TEXT[fixture]})`
+    if (says === false) {
+      return {
+        kind: 'fail',
+        reason: () => `The place does not take the envelope ${text}.`,
+        remedy: () => 'Use a place with more room, or a smaller restraint.',
+      }
     }
-    const isISize = position.handbook?.iSize === 'i-U' || position.handbook?.iSize === 'i-UF'
-    const listed = position.handbook?.fixtures
-    const takes = fixturesTaken(listed ?? [], isISize).has(fixture)
-    const kind = takes ? 'pass' : listed === undefined ? 'undecided' : 'fail'
+    if (listingOf(s) === 'listed') {
+      return { kind: 'pass', source: 'maker', reason: () => 'A maker has tried it at this place of this car.' }
+    }
+    if (isISizeAtISize(s) && (fixture === undefined || ISIZE_FIXTURES.includes(fixture))) {
+      return { kind: 'pass', reason: () => 'An i-Size place takes what is approved i-Size.' }
+    }
+    if (fixture === undefined) {
+      return {
+        kind: 'undecided',
+        source: 'maker',
+        missing: ['route.fixture'],
+        reason: () => 'Which envelope it needs has not been read; a restraint held by ISOFIX needs one.',
+        remedy: () => 'Read the envelope on the label or in the manual, and enter it with the route.',
+      }
+    }
+    const mark = position.handbook?.iSize
+    const isTaken = says === true || ((mark === 'i-U' || mark === 'i-UF') && ISIZE_FIXTURES.includes(fixture))
     return {
-      kind,
-      missing: kind === 'undecided' ? ['position.handbook'] : undefined,
+      kind: isTaken ? 'pass' : 'undecided',
+      missing: isTaken ? undefined : ['position.handbook'],
       reason: () =>
-        takes
+        isTaken
           ? `The place takes the envelope ${text}.`
-          : kind === 'fail'
-            ? `The place does not take the envelope ${text}.`
-            : `Not known: whether the place takes the envelope ${text}.`,
-      remedy: () =>
-        kind === 'fail'
-          ? 'Use a place with more room, or a smaller restraint.'
-          : 'Read the fixtures listed in the handbook.',
+          : `Not known: whether the place takes the envelope ${text}.`,
+      remedy: () => 'Read the fixtures listed in the handbook.',
     }
   },
 })

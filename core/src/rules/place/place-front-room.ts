@@ -1,5 +1,6 @@
 import { frontClearanceMm, isBehindDriver, isReachKnown, judgeTouch, reachesMm } from '../../fit/index.ts'
 import { formatInterval, interval, toInterval, type Interval } from '../../quantities/index.ts'
+import { untilSeen } from '../outcomes.ts'
 import { defineRule, type PlaceSubject } from '../rule.ts'
 
 /**
@@ -22,17 +23,18 @@ export default defineRule({
   source: 'maker',
   standsOn:
     'At least one permitted recline must leave the room that the maker’s touch rule asks for, with the seat in front where its tallest user can sit.',
-  applies: (s) =>
-    s.mode.direction === 'rearward' &&
-    s.position.row > 1 &&
-    s.route.frontSeat !== undefined &&
-    s.position.frontClearanceMm !== undefined &&
-    isReachKnown(s.mode, s.route, s.position),
+  applies: (s) => s.mode.direction === 'rearward',
   evaluate: (s) => {
     const distance = mostDistance(s)
-    const reach = reachesMm(s.mode, s.route, s.position)
-    if (distance === undefined || reach === undefined)
-      throw new Error('place-front-room needs the distance and a permitted recline')
+    const reach = isReachKnown(s.mode, s.route, s.position) ? reachesMm(s.mode, s.route, s.position) : undefined
+    if (distance === undefined || reach === undefined || s.route.frontSeat === undefined) {
+      return untilSeen(s, {
+        need: 'position.frontClearanceMm',
+        check: 'front-seat',
+        what: 'The room before the shell',
+        remedy: 'Set the seat in front for its tallest user and look between; in the front row, at the dashboard.',
+      })
+    }
     const { least, most } = reach
     const back = s.position.frontSeatRangeMm?.fullyBackMm
     const needsTouch = s.route.frontSeat === 'must-touch'
@@ -51,7 +53,7 @@ export default defineRule({
       reason: () =>
         cannotTouch
           ? `The maker asks for touch; the shell reaches ${formatInterval(most, 'mm', 0)} at most, and the seat in front comes back to ${back} mm.`
-          : `The shell reaches at least ${formatInterval(least, 'mm', 0)} from the backrest; the seat in front stands at ${formatInterval(toInterval(s.position.frontClearanceMm) ?? distance, 'mm', 0)} for its tallest user.`,
+          : `The shell reaches at least ${formatInterval(least, 'mm', 0)} from the backrest; ${s.position.row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(toInterval(s.position.frontClearanceMm) ?? distance, 'mm', 0)}${s.position.row === 1 ? '' : ' for its tallest user'}.`,
       remedy: () =>
         kind === 'undecided'
           ? 'Measure the distance to the seat in front more closely.'

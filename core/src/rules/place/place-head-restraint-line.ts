@@ -1,5 +1,6 @@
 import { EAR_SHARE } from '../../child/index.ts'
 import { compare, exactly, formatInterval, interval, minus, plus, toInterval } from '../../quantities/index.ts'
+import { untilSeen } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({
@@ -15,11 +16,17 @@ export default defineRule({
     'ears, share of sitting height, from': { value: EAR_SHARE.lo, unit: '' },
     'ears, share of sitting height, to': { value: EAR_SHARE.hi, unit: '' },
   },
-  applies: ({ mode, position, sitting }) =>
-    mode.headRule === 'ears-below-vehicle-head-restraint' &&
-    (position.headRestraint === 'none' ||
-      (mode.sitAboveCushionMm !== undefined && position.headRestraintTopMm !== undefined && sitting !== undefined)),
-  evaluate: ({ mode, position, sitting }) => {
+  applies: ({ mode }) => mode.headRule === 'ears-below-vehicle-head-restraint',
+  evaluate: (s) => {
+    const { mode, position, sitting } = s
+    if (position.headRestraint === undefined) {
+      return {
+        kind: 'undecided',
+        missing: ['position.headRestraint'],
+        reason: () => 'Whether this place has a head restraint is not known; on a cushion it alone protects the head.',
+        remedy: () => 'Look at the seat.',
+      }
+    }
     if (position.headRestraint === 'none') {
       return {
         kind: 'fail',
@@ -28,8 +35,14 @@ export default defineRule({
       }
     }
     const top = toInterval(position.headRestraintTopMm)
-    if (top === undefined || sitting === undefined || mode.sitAboveCushionMm === undefined)
-      throw new Error('place-head-restraint-line needs the top, the child and the cushion')
+    if (top === undefined || sitting === undefined || mode.sitAboveCushionMm === undefined) {
+      return untilSeen(s, {
+        need: 'position.headRestraint',
+        check: 'head',
+        what: 'How high the head restraint reaches against the ears',
+        remedy: 'Raise the head restraint and look at the ears against its top once the child sits.',
+      })
+    }
     const ears = plus(
       exactly(mode.sitAboveCushionMm),
       interval(sitting.mm.lo * EAR_SHARE.lo, sitting.mm.hi * EAR_SHARE.hi),

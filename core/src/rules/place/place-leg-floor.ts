@@ -1,4 +1,5 @@
 import { unreachable, type Decision } from '../../quantities/index.ts'
+import { isISizeAtISize } from '../listing.ts'
 import { factOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 
@@ -11,8 +12,27 @@ export default defineRule({
   source: 'vehicle',
   standsOn: 'A leg stands on a solid floor, or on a box only where the vehicle maker allows it filled or propped.',
   applies: ({ route }) => route.leg !== undefined,
-  evaluate: ({ position }) =>
-    factOutcome(
+  evaluate: (s) => {
+    const { position } = s
+    const permitted = position.handbook?.table?.legPermitted
+    if (permitted === false) {
+      return {
+        kind: 'fail',
+        reason: () => 'The handbook permits no leg at this place.',
+        remedy: () => 'Use another place, or a route without a leg.',
+      }
+    }
+    // Every i-Size place bears a leg; the newer table says it in so many words.
+    if (position.floor === undefined && (permitted === true || isISizeAtISize(s))) {
+      return {
+        kind: 'pass',
+        reason: () =>
+          permitted === true
+            ? 'The handbook permits a leg at this place.'
+            : 'An i-Size place bears a leg; the handbook says nothing else.',
+      }
+    }
+    return factOutcome(
       position.floor?.kind,
       'position.floor',
       'what is under the floor where the leg lands',
@@ -24,7 +44,7 @@ export default defineRule({
           case 'box-allowed-when-propped':
             return {
               kind: 'pass',
-              reason: 'The floor box may bear a leg when filled or propped as the handbook says.',
+              reason: 'The floor box may bear a leg when it is filled or propped as the handbook says; that is looked at in the car.',
               remedy,
             }
           case 'box-not-allowed':
@@ -35,5 +55,6 @@ export default defineRule({
             return unreachable(floor)
         }
       },
-    ),
+    )
+  },
 })

@@ -1,4 +1,4 @@
-import { rangeOutcome } from '../outcomes.ts'
+import { rangeOutcome, untilSeen } from '../outcomes.ts'
 import { toInterval } from '../../quantities/index.ts'
 import { defineRule } from '../rule.ts'
 
@@ -11,14 +11,19 @@ export default defineRule({
   source: 'maker',
   standsOn:
     'The path from the restraint over or round the head restraint to the anchorage must lie within the strap’s range.',
-  applies: ({ route, position }) =>
-    route.topTether !== undefined &&
-    route.topTether.use !== 'not-used' &&
-    (route.topTether.minLengthMm !== undefined || route.topTether.maxLengthMm !== undefined) &&
-    position.tether !== undefined &&
-    position.tether.where !== 'none' &&
-    position.tether.pathLengthMm !== undefined,
-  evaluate: ({ route, position }) => ({
+  applies: ({ route, position }) => route.topTether !== undefined && position.tether?.where !== 'none',
+  evaluate: (s) => {
+    const { route, position } = s
+    const { minLengthMm, maxLengthMm } = route.topTether ?? {}
+    if (position.tether?.pathLengthMm === undefined || (minLengthMm === undefined && maxLengthMm === undefined)) {
+      return untilSeen(s, {
+        need: 'position.tether',
+        check: 'tether-flat',
+        what: 'Whether the strap is long and short enough for its path',
+        remedy: 'Hook it and see that it reaches and draws tight.',
+      })
+    }
+    return {
     ...rangeOutcome({
       what: 'Tether path',
       unit: 'mm',
@@ -32,5 +37,6 @@ export default defineRule({
     }),
     // A tether that is only advised is left off where it does not reach.
     severity: route.topTether?.use === 'required' ? 'stop' : 'advise',
-  }),
+    }
+  },
 })

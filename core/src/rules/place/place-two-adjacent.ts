@@ -1,4 +1,33 @@
-import { defineRule } from '../rule.ts'
+import { neighboursOf } from '../../vehicle/index.ts'
+import { worstOf } from '../outcomes.ts'
+import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
+import airbag from './place-airbag.ts'
+import airbagForward from './place-airbag-forward.ts'
+import approval from './place-approval.ts'
+import belt from './place-belt-kind.ts'
+import driver from './place-driver.ts'
+import facing from './place-facing.ts'
+
+/** What the second place has to meet as well as the first. */
+const ASKED = [driver, facing, belt, airbag, airbagForward, approval]
+
+/** The rules' word on the place beside, named by its label. */
+function judgeSecond(s: PlaceSubject, second: PlaceSubject['position']): Outcome {
+  const there: PlaceSubject = { ...s, position: second }
+  const said = worstOf(ASKED.filter((rule) => rule.applies(there)).map((rule) => rule.evaluate(there)))
+  return { ...said, reason: () => `${second.label}, the second place: ${said.reason()}` }
+}
+
+const RANK = { pass: 2, undecided: 1, fail: 0 } as const
+
+/** The neighbour that serves best as the second place, with what is said of it. */
+export function secondPlaceOf(
+  s: PlaceSubject,
+): { readonly position: PlaceSubject['position']; readonly said: Outcome } | undefined {
+  return neighboursOf(s.vehicle, s.position)
+    .map((position) => ({ position, said: judgeSecond(s, position) }))
+    .toSorted((a, b) => RANK[b.said.kind] - RANK[a.said.kind])[0]
+}
 
 export default defineRule({
   id: 'place-two-adjacent',
@@ -7,24 +36,21 @@ export default defineRule({
   stage: 'place',
   severity: 'stop',
   source: 'maker',
-  standsOn: 'A lateral carry-cot lies across two adjacent forward-facing places, the head away from the door.',
-  applies: ({ route }) => route.seatsTaken === 2,
-  evaluate: ({ position, vehicle }) => {
-    const neighbour = vehicle.positions.find(
-      (p) =>
-        p.id !== position.id &&
-        p.row === position.row &&
-        !p.isDriverSeat &&
-        p.facing === 'forward' &&
-        Math.abs(p.lateralCentreMm - position.lateralCentreMm) <= 520,
-    )
-    return {
-      kind: neighbour ? 'pass' : 'fail',
-      reason: () =>
-        neighbour
-          ? `Lies across ${position.label} and ${neighbour.label}.`
-          : 'There is no second place next to this one.',
-      remedy: () => 'Use a row with two adjacent places.',
+  standsOn:
+    'A lateral carry-cot lies across two adjacent forward-facing places, and both are judged: belt, letters or list, airbag; the head away from the door.',
+  applies: ({ mode, route }) => route.seatsTaken === 2 || (mode.direction === 'lateral' && route.seatsTaken === undefined),
+  evaluate: (s) => {
+    const second = secondPlaceOf(s)
+    if (!second) {
+      return {
+        kind: 'fail',
+        reason: () => 'There is no second place next to this one.',
+        remedy: () => 'Use a row with two adjacent places.',
+      }
     }
+    const { position, said } = second
+    return said.kind === 'pass'
+      ? { kind: 'pass', source: said.source, reason: () => `Lies across ${s.position.label} and ${position.label}; both have what it needs.` }
+      : { ...said, severity: undefined }
   },
-})
+}) // prettier-ignore

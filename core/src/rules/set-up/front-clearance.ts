@@ -26,9 +26,9 @@ export default defineRule({
   source: 'maker',
   standsOn:
     'Clearance is D − X with X = x₀ + ℓ·sin φ and D at the tallest driver’s setting, or as the seat in front stands; the maker’s touch rule is held against it until it is looked at.',
+  // What is seen there afterwards takes its place; until figures are known the look alone is asked.
   applies: (s) =>
     s.mode.direction === 'rearward' &&
-    s.position.row > 1 &&
     s.route.frontSeat !== undefined &&
     (s.look('front-seat').reading?.option === undefined || s.look('front-seat').staleBecause !== undefined) &&
     frontRoomNow(s) !== undefined,
@@ -50,7 +50,7 @@ export default defineRule({
       margin: rule === 'must-touch' ? -Math.max(clearance.lo, -clearance.hi) : clearance.lo,
       missing: kind === 'undecided' ? ['check.front-seat'] : undefined,
       reason: () =>
-        `The shell reaches ${formatInterval(reachMm, 'mm', 0)} from the backrest and the seat in front stands at ${formatInterval(distanceMm, 'mm', 0)}${room.isAsSet ? '' : ', set for its tallest driver'}: room of ${formatInterval(clearance, 'mm', 0)}; ${ASKS[rule]}.`,
+        `The shell reaches ${formatInterval(reachMm, 'mm', 0)} from the backrest and ${s.position.row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(distanceMm, 'mm', 0)}${room.isAsSet || s.position.row === 1 ? '' : ', set for its tallest driver'}: room of ${formatInterval(clearance, 'mm', 0)}; ${ASKS[rule]}.`,
       remedy: () =>
         kind === 'undecided'
           ? 'Too close to tell from the figures: set the seat in front where it travels and look.'

@@ -25,19 +25,20 @@ export default defineRule({
     const set = settings.strapHeightMm?.value
     if (set === undefined || shoulder === undefined)
       throw new Error('guide-set applies where guide and shoulder are known')
+    const { fromMm = -Infinity, toMm = Infinity } = mode.guideAboveShoulderMm ?? { fromMm: 0, toMm: GUIDE_MAX_MM }
     const above = interval(set - shoulder.mm.hi, set - shoulder.mm.lo)
-    const said = within(above, 0, GUIDE_MAX_MM)
+    const said = within(above, Number.isFinite(fromMm) ? fromMm : undefined, Number.isFinite(toMm) ? toMm : undefined)
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
     const advice = adviseGuide(mode, shoulder.mm)
     return {
       kind,
       measured: above,
-      limit: above.lo < 0 ? 0 : GUIDE_MAX_MM,
+      limit: above.lo < fromMm || !Number.isFinite(toMm) ? fromMm : toMm,
       unit: 'mm',
-      margin: Math.min(above.lo, GUIDE_MAX_MM - above.hi),
+      margin: Math.min(above.lo - fromMm, toMm - above.hi),
       missing: kind === 'undecided' ? ['check.guide-above-shoulder-mm'] : undefined,
       reason: () =>
-        `Guide at ${formatNumber(set, 0)} mm, ${formatInterval(above, 'mm', 0)} above the shoulder${shoulder.isEstimated ? ' (estimated from the stature)' : ''}; 0 to ${GUIDE_MAX_MM} mm is asked for.`,
+        `Guide at ${formatNumber(set, 0)} mm, ${formatInterval(above, 'mm', 0)} above the shoulder${shoulder.isEstimated ? ' (estimated from the stature)' : ''}; ${mode.guideAboveShoulderMm === undefined ? `0 to ${GUIDE_MAX_MM}` : [mode.guideAboveShoulderMm.fromMm, mode.guideAboveShoulderMm.toMm].filter((x) => x !== undefined).join(' to ')} mm is asked for.`,
       remedy: () =>
         kind === 'undecided'
           ? 'Measure it on the child at Child in.'

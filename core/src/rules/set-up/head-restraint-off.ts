@@ -10,8 +10,11 @@ export default defineRule({
   source: 'practice',
   standsOn:
     'Practice school “vehicle head restraint”: always off behind a shell with its own harness, and stowed; the other school takes it off only where it fouls.',
-  applies: ({ mode, position, practice }) =>
-    practice.vehicleHeadRestraint === 'always-off' && isIntegral(mode) && position.headRestraint === 'removable',
+  applies: ({ mode, route, position, practice }) =>
+    route.vehicleHeadRestraint === undefined &&
+    practice.vehicleHeadRestraint === 'always-off' &&
+    isIntegral(mode) &&
+    position.headRestraint === 'removable',
   evaluate: ({ settings }) => {
     const set = settings.vehicleHeadRestraint?.value
     return {

@@ -23,6 +23,9 @@ export default defineRule({
   applies: ({ mode }) =>
     mode.heldBy === 'harness' && mode.strap !== undefined && mode.strap.adjuster.kind !== 'follows-head-support',
   evaluate: ({ mode, settings, shoulderMm }) => {
+    // A gauge at the head support's lower edge is read higher than the strap leaves the shell.
+    const atGaugeMm = mode.strap?.gauge === 'head-support-lower-edge' ? (mode.strap.gaugeAboveExitMm ?? 0) : 0
+    const justMm = mode.strap?.justMm ?? JUST_MM
     const rule = strapRuleOf(mode)
     if (shoulderMm === undefined) {
       return {
@@ -59,7 +62,8 @@ export default defineRule({
       case 'set': {
         const heights =
           mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
-        const name = (mm: number) => slotText(heights.includes(mm) ? heights.indexOf(mm) + 1 : undefined, mm)
+        const name = (mm: number) =>
+          `${slotText(heights.includes(mm) ? heights.indexOf(mm) + 1 : undefined, mm)}${atGaugeMm === 0 ? '' : `, read at the head support’s lower edge ${formatNumber(mm + atGaugeMm, 0)} mm`}`
         const wanted = advice.kind === 'set' ? name(advice.heightMm) : advice.candidatesMm.map(name).join(' or ')
         if (set === undefined) {
           return {
@@ -76,14 +80,15 @@ export default defineRule({
         const kind = judgeStrapHeight(rule, set, raised)
         const nearest = advice.kind === 'set' && advice.heightMm === set
         const offBy = Math.max(Math.abs(set - raised.lo), Math.abs(set - raised.hi))
-        if (kind === 'pass' && offBy > JUST_MM && !nearest) {
+        if (kind === 'pass' && offBy > justMm && (!nearest || mode.strap?.justMm !== undefined)) {
           return {
             ...base,
             kind: 'fail',
-            severity: 'advise',
-            limit: JUST_MM,
+            // Beyond the maker's own figure it fails; beyond ours it is advised against.
+            severity: mode.strap?.justMm === undefined ? 'advise' : 'fix',
+            limit: justMm,
             reason: () =>
-              `Strap exit ${formatNumber(offBy, 0)} mm from the shoulder at ${shoulder}; more than ${JUST_MM} mm off is advised against.`,
+              `Strap exit ${formatNumber(offBy, 0)} mm from the shoulder at ${shoulder}; more than ${justMm} mm off ${mode.strap?.justMm === undefined ? 'is advised against' : 'is too far for the maker'}.`,
             remedy: () => `Set ${wanted}.`,
           }
         }

@@ -1,0 +1,61 @@
+import {
+  lintModelParts,
+  lintModeParts,
+  USUAL_STEP_IDS,
+  type Found,
+  type Lint,
+  type Mode,
+  type RestraintModel,
+} from '../restraint/index.ts'
+import { CHECK_IDS } from './checks.ts'
+import { DISTURBANCE_IDS, SETTING_IDS } from './schema.ts'
+import type { StaleEdge } from './staleness.ts'
+
+/** What an edge may be about; a choice, a removal or another child is no maker's to take back. */
+const CHANGES: ReadonlySet<string> = new Set(
+  [...SETTING_IDS, ...DISTURBANCE_IDS].filter((id) => id !== 'removed' && id !== 'child' && id !== 'left'),
+)
+const CHECKS: ReadonlySet<string> = new Set(CHECK_IDS)
+const STEPS: ReadonlySet<string> = new Set(USUAL_STEP_IDS)
+
+/** An edge that names no change or no check would silently switch the usual edges off. */
+function lintEdges(edges: readonly StaleEdge[] | undefined, path: string, own: ReadonlySet<string>): readonly Found[] {
+  return (edges ?? []).flatMap((edge, i): readonly Found[] => [
+    ...(CHANGES.has(edge.change)
+      ? []
+      : [{ path: `${path}[${i}].change`, message: `"${edge.change}" is no change that a maker may speak of` }]),
+    ...edge.unpasses.flatMap((id, j): readonly Found[] =>
+      CHECKS.has(id) || STEPS.has(id) || own.has(id)
+        ? []
+        : [{ path: `${path}[${i}].unpasses[${j}]`, message: `"${id}" is no check and no step` }],
+    ),
+  ])
+}
+
+function lintAllEdges(mode: Mode): readonly Found[] {
+  const own = new Set(mode.routes.flatMap((r) => (r.steps ?? []).map((s) => s.id)))
+  return [
+    ...lintEdges(mode.staleEdges, 'staleEdges', own),
+    ...mode.routes.flatMap((r, i) => lintEdges(r.staleEdges, `routes[${i}].staleEdges`, own)),
+  ]
+}
+
+const lintsByMode = new WeakMap<Mode, { readonly model: RestraintModel; readonly lints: readonly Lint[] }>()
+
+/** What is wrong with one mode of an entry. Worked out once per mode: a whole shelf asks again and again. */
+export function lintMode(model: RestraintModel, mode: Mode): readonly Lint[] {
+  const known = lintsByMode.get(mode)
+  if (known?.model === model) return known.lints
+  const index = model.modes.indexOf(mode)
+  const lints = [...lintModeParts(model, mode), ...lintAllEdges(mode)].map(
+    ({ path, message }): Lint => ({ modeId: mode.id, path: `modes[${index}].${path}`, message }),
+  )
+  lintsByMode.set(mode, { model, lints })
+  return lints
+}
+
+/** Everything in a model that contradicts its regulation, or itself, with its path. */
+export const lintModel = (model: RestraintModel): readonly Lint[] => [
+  ...model.modes.flatMap((mode) => lintMode(model, mode)),
+  ...lintModelParts(model).map(({ path, message }): Lint => ({ modeId: '', path, message })),
+]

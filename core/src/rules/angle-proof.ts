@@ -1,0 +1,10 @@
+import { lookOutcome } from './outcomes.ts'
+import type { FittedSubject, Outcome } from './rule.ts'
+
+/** What the maker's own line, indicator or fixed base shows; `undefined` where the mode has none. */
+export function angleProofSeen(s: FittedSubject): Outcome | undefined {
+  const { angleProof } = s.mode
+  if (angleProof === undefined) return undefined
+  const said = lookOutcome(s, 'angle-proof')
+  return { ...said, source: 'maker', reason: () => `${angleProof.what}. ${said.reason()}` }
+}

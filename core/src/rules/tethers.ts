@@ -1,0 +1,25 @@
+import { lookOutcome } from './outcomes.ts'
+import type { FittedSubject, Outcome } from './rule.ts'
+
+/** Tethers that the maker requires, or advises and that were hooked. */
+
+const isHooked = (s: FittedSubject, check: 'tether-used' | 'lower-tethers-used'): boolean => {
+  const { reading, staleBecause } = s.look(check)
+  return reading?.option === 'hooked' && staleBecause === undefined
+}
+
+export const isTetherUsed = (s: FittedSubject): boolean =>
+  s.route.topTether?.use === 'required' || (s.route.topTether?.use === 'optional' && isHooked(s, 'tether-used'))
+
+export const areLowerTethersUsed = (s: FittedSubject): boolean =>
+  s.route.lowerTethers?.use === 'required' ||
+  (s.route.lowerTethers?.use === 'optional' && isHooked(s, 'lower-tethers-used'))
+
+/** An advised tether: whether it was hooked is asked; left off, that is spoken of and holds nothing up. */
+export function advisedTether(s: FittedSubject, check: 'tether-used' | 'lower-tethers-used'): Outcome {
+  const outcome = lookOutcome(s, check, () => ({
+    kind: 'fail',
+    reason: 'Left off; the maker advises it, since it lessens how far head and shell go.',
+  }))
+  return { ...outcome, severity: outcome.kind === 'fail' ? 'advise' : 'fix' }
+}
