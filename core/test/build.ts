@@ -2,6 +2,7 @@ import {
   CASE_FORMAT,
   CASE_VERSION,
   airbagAsked,
+  assess,
   checkOf,
   checksAsked,
   DEFAULT_LOCAL_RULE,
@@ -326,7 +327,8 @@ export function goodReading(id: CheckId, at: number, subject?: FittedSubject): R
   const check = checkOf(id)
   if (subject !== undefined) {
     if (id === 'forward-guard') return { option: subject.mode.direction === 'forward' ? 'released' : 'set', at }
-    if (id === 'airbag-lamp' && subject.mode.direction === 'forward' && airbagAsked(subject) === 'on') return { option: 'on', at }
+    if (id === 'airbag-lamp' && subject.mode.direction === 'forward' && airbagAsked(subject) === 'on')
+      return { option: 'on', at }
     if (id === 'retractor') return { option: subject.position.belt?.retractor ?? 'switchable', at }
     if (id === 'front-seat' && subject.route.frontSeat === 'must-touch') return { option: 'touching', at }
     if (id === 'steadiness-mm' && subject.mode.steadinessMm !== undefined) return { number: measured(0), at }
@@ -358,4 +360,14 @@ export function withEverythingGood(c: Case): Case {
   const subject = fittedSubject(done)!
   const seconds = stepPairs(subject.route.steps ?? []).map(({ second }) => [second.id, { at: 3 }] as const)
   return { ...done, ...(seconds.length > 0 && { stepsDone: Object.fromEntries(seconds) }) }
+}
+
+/** The verdict on a fitting with everything good once one field of its mode is taken away. */
+export function assessVerdictWithout(c: Case, field: keyof Mode): string {
+  const good = withEverythingGood(c)
+  const models = good.restraints.map((model) => ({
+    ...model,
+    modes: model.modes.map((mode) => Object.fromEntries(Object.entries(mode).filter(([key]) => key !== field)) as Mode),
+  }))
+  return assess({ ...good, restraints: models }).verdict
 }

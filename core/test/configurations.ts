@@ -47,7 +47,11 @@ export const CONFIGURATIONS: Record<string, Case> = {
   'forward in front': buildCase({
     mode: FORWARD,
     route: { ...TETHER_ROUTE, frontAirbag: 'either' },
-    position: { row: 1, frontAirbag: 'can-be-switched-off', handbook: { ...buildPosition().handbook, forwardAirbag: 'on' } },
+    position: {
+      row: 1,
+      frontAirbag: 'can-be-switched-off',
+      handbook: { ...buildPosition().handbook, forwardAirbag: 'on' },
+    },
   }),
   'carry-cot': buildCase({
     mode: { direction: 'lateral', shape: 'lie-flat', reclines: undefined, headRule: 'crown-inside' },
@@ -81,7 +85,10 @@ export const CONFIGURATIONS: Record<string, Case> = {
   }),
   'nothing to be felt': buildCase({ practice: { steadiness: 'nothing-felt' } }),
   'loose clip': buildCase({
-    route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: { kind: 'locking-clip', fromTongueMm: 0, section: 'both' } } },
+    route: {
+      ...BELT_ROUTE,
+      belt: { ...BELT_ROUTE.belt!, lock: { kind: 'locking-clip', fromTongueMm: 0, section: 'both' } },
+    },
     position: { belt: { kind: 'three-point' } },
   }),
   'switchable retractor': buildCase({

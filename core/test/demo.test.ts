@@ -80,9 +80,12 @@ test('the tall four-year-old is past 33 kg with one restraint and not with anoth
   expect(sums).toContainEqual(['ravel-carrick', 'pass'])
 })
 
-test('the preterm twins: lie-flat permitted, the infant shell permitted with care', () => {
+test('the preterm twins: lie-flat permitted, the infant shell for the other, as advised', () => {
   expect(decision('fin-carrow', 'u-marlinspike-1', 'lie-flat')).toMatchObject({ decision: 'pass', advised: false })
-  expect(decision('una-carrow', 'u-bowline-1', 'infant')).toMatchObject({ decision: 'pass', advised: true })
+  expect(decision('una-carrow', 'u-bowline-1', 'infant')).toMatchObject({ decision: 'pass', advised: false })
+  // What the neonatal team advised decides which modes are left.
+  expect(decision('fin-carrow', 'u-bowline-1', 'infant')).toMatchObject({ decision: 'fail', by: 'specialist-advice' })
+  expect(decision('una-carrow', 'u-marlinspike-1', 'lie-flat')).toMatchObject({ decision: 'fail' })
 })
 
 test('the hollow-floored people carrier refuses the leg outside, not in the middle', () => {

@@ -57,6 +57,10 @@ const WORK: Record<BenchLineId, (s: FittedSubject) => Worked | undefined> = {
   buckle,
 }
 
+/** The worst that is said is only that a figure is missing, and a look in the car will settle it. */
+const isOpenFigure = (worst: RawFinding | undefined): boolean =>
+  worst?.outcome.kind === 'undecided' && worst.outcome.settledBy !== undefined
+
 /** Every line that this mode, route and place have, in the order of work. */
 export function benchLines(s: FittedSubject): readonly BenchLine[] {
   return BENCH_LINES.flatMap((id): BenchLine[] => {
@@ -70,7 +74,7 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
       {
         id,
         label: worked.label,
-        state: findings[0]?.outcome.kind ?? 'unknown',
+        state: isOpenFigure(findings[0]) ? 'unknown' : (findings[0]?.outcome.kind ?? 'unknown'),
         value: worked.value,
         unit: worked.unit,
         wanted: worked.wanted,

@@ -71,8 +71,7 @@ export function tetherPath(
 ): readonly Point[] | undefined {
   const { topTether } = s.route
   const where = s.position.tether?.where
-  if (topTether === undefined || where === undefined || where === 'none')
-    return undefined
+  if (topTether === undefined || where === undefined || where === 'none') return undefined
   const behind = (mm: number): Point => from(point(0, 0), back, point(-back.y, back.x), mm, USUAL.backThickness + 20)
   const anchorage: Record<typeof where, Point> = {
     'seat-back': behind(260),

@@ -17,6 +17,7 @@ const PLACE_FIELDS = [
 
 /** Fields that take part in staleness are stamped with the entry's place in the order. */
 const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances', 'stepsDone', 'identity'])
+const MAY_BE_ABSENT = new Set(['childChanged', 'redone', 'takenAway'])
 const STEP_ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
 function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
@@ -77,7 +78,10 @@ function writeAt(document: Record<string, unknown>, path: readonly string[], val
     const positions = vehicle.positions.map((p) => (p.id === key ? withField(p, field ?? '', value) : p))
     return { ...document, vehicle: { ...vehicle, positions } }
   }
-  return { ...document, [root]: withField((document[root] ?? {}) as Record<string, unknown>, key, value) }
+  const next = withField((document[root] ?? {}) as Record<string, unknown>, key, value)
+  // A record that is there only while it holds something goes with the last of it.
+  if (MAY_BE_ABSENT.has(root) && Object.keys(next).length === 0) return withField(document, root, null)
+  return { ...document, [root]: next }
 }
 
 function stamped({ path, value }: Put, from: unknown, sequence: number): unknown {
@@ -95,15 +99,18 @@ function slipFault(before: Case, { path, value }: Put, from: unknown): string | 
   if (path[0] !== 'readings' || slip === undefined) return undefined
   const noted = from as Case['readings'][keyof Case['readings']] | null
   if (noted == null) return 'nothing was noted before'
-  if (noted.at !== highestSequence(before)) return 'something was entered since: that is no slip, the step was done again'
+  if (noted.at !== highestSequence(before))
+    return 'something was entered since: that is no slip, the step was done again'
   const was = noted.option ?? noted.number
   return JSON.stringify(slip) === JSON.stringify(was) ? undefined : `must be what was noted: ${JSON.stringify(was)}`
 }
 
 /** The highest place in the order of entry that a case holds. */
 export function highestSequence(c: Case): number {
-  const places = (record: Readonly<Record<string, { readonly at: number } | undefined>> | undefined): readonly number[] =>
-    Object.values(record ?? {}).flatMap((x) => x?.at ?? [])
+  const places = (record: object | undefined): readonly number[] =>
+    Object.values(record ?? {})
+      .flat()
+      .flatMap((x: { readonly at: number } | undefined) => x?.at ?? [])
   return Math.max(
     0,
     c.choice.at,

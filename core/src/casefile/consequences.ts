@@ -1,9 +1,8 @@
 import type { Child } from '../child/index.ts'
 import { toInterval, type Quantity } from '../quantities/index.ts'
-import { CHILD_MEASURES, checkOf, optionOf, staleReadings, type CheckId, type Reading } from '../readings/index.ts'
+import { CHILD_MEASURES, checkOf, optionOf, type CheckId, type Reading } from '../readings/index.ts'
 import { DATED_MEASURES, type Case, type Identity } from './case.ts'
 import type { Put } from './put.ts'
-import { staleChangesOf } from './edges.ts'
 
 /**
  * What an entry brings with it, beyond the field it names: a bad check put right
@@ -30,6 +29,9 @@ export function isPutRight(id: CheckId, before: Reading | null | undefined, now:
   return (was === 'fail' || was === 'by-rule') && optionOf(id, now.option)?.means !== 'undecided'
 }
 
+/** More often than this no check of one fitting is put right; the oldest are outdated long since. */
+const KEPT_REDONE = 500
+
 /** A reading that was nothing to remember once it is taken away: it was good, or said nothing. */
 function isHarmless(id: CheckId, reading: Reading): boolean {
   if (checkOf(id).kind === 'number') return false
@@ -40,17 +42,21 @@ function isHarmless(id: CheckId, reading: Reading): boolean {
 function afterReading(c: Case, id: CheckId, from: Reading | null, sequence: number): readonly Write[] {
   const now = c.readings[id]
   const taken = c.takenAway?.[id]
-  if (now === undefined)
-    return from === null || isHarmless(id, from) ? [] : [{ path: ['takenAway', id], value: from }]
+  if (now === undefined) return from === null || isHarmless(id, from) ? [] : [{ path: ['takenAway', id], value: from }]
   // Only a note of what it showed before: nothing is said of now.
   if (now.option === undefined && now.number === undefined) return []
   const gone: readonly Write[] = taken === undefined ? [] : [{ path: ['takenAway', id], value: null }]
   if (now.slip !== undefined) return gone
   const before = from ?? taken
-  // One that no longer held was to be made again anyway: what outdated it has un-passed the rest.
-  const isStale =
-    before !== undefined && staleReadings({ ...staleChangesOf(c), readings: { [id]: before } }).has(id)
-  return !isStale && isPutRight(id, before, now) ? [...gone, { path: ['redone', id], value: { at: sequence } }] : gone
+  return before !== undefined && isPutRight(id, before, now)
+    ? [
+        ...gone,
+        {
+          path: ['redone', id],
+          value: [...(c.redone?.[id] ?? []), { from: before.at, at: sequence }].slice(-KEPT_REDONE),
+        },
+      ]
+    : gone
 }
 
 const IDENTITY_FIELDS: readonly string[] = ['dateOfBirth', 'ageMonths', 'sex'] satisfies readonly Identity['field'][]
@@ -70,7 +76,9 @@ function afterChild(c: Case, field: string, from: unknown, sequence: number): re
   const now = (c.child as Readonly<Record<string, unknown>>)[field]
   if (from === null || JSON.stringify(from) === JSON.stringify(now)) return []
   if ((CHILD_MEASURES as readonly string[]).includes(field)) {
-    return areApart(from as Quantity, now as Quantity) ? [{ path: ['childChanged', field], value: { at: sequence } }] : []
+    return areApart(from as Quantity, now as Quantity)
+      ? [{ path: ['childChanged', field], value: { at: sequence } }]
+      : []
   }
   if (!IDENTITY_FIELDS.includes(field)) return []
   if (field === 'ageMonths' && now !== undefined && !areApart(from as Quantity, now as Quantity)) return []
@@ -86,7 +94,9 @@ function afterIdentity(c: Case, before: Identity | null, sequence: number): read
   return [
     { path: ['disturbances', 'child'], value: { at: sequence } },
     ...OF_ONE_CHILD.filter((field) => {
-      const since = (c.childChanged as Readonly<Record<string, { readonly at: number } | undefined>> | undefined)?.[field]
+      const since = (c.childChanged as Readonly<Record<string, { readonly at: number } | undefined>> | undefined)?.[
+        field
+      ]
       return c.child[field] !== undefined && (since?.at ?? -1) < (before?.at ?? sequence)
     }).map((field) => ({ path: ['child', field], value: null })),
   ]

@@ -1,5 +1,5 @@
-import type { StaleEdge } from '../readings/index.ts'
-import type { Mode, Route } from '../restraint/index.ts'
+import { STEADY_ON_BELT, type StaleEdge } from '../readings/index.ts'
+import { isIntegral, isIsofixHeld, type Mode, type Route } from '../restraint/index.ts'
 import type { SeatingPosition } from '../vehicle/index.ts'
 import { chosenIn, type Case } from './case.ts'
 
@@ -12,13 +12,20 @@ export function chosenEdges(chosen: {
   const { mode, route, position } = chosen
   const holdsToMovingFrame =
     route?.lowerTethers !== undefined && position?.lowerTetherPoints?.some((p) => p.kind === 'moving-frame')
+  const isHeldByBelt = mode !== undefined && isIntegral(mode) && route?.belt !== undefined && !isIsofixHeld(route)
   return [
+    ...(isHeldByBelt ? STEADY_ON_BELT : []),
     ...(mode?.staleEdges ?? []),
     ...(route?.staleEdges ?? []),
     ...(route?.isofix?.armsMayCreep === true
-      ? [{ change: 'driven', unpasses: ['latch-left', 'latch-right', 'tug-left', 'tug-right', 'pushed-home', 'gap-behind'] }]
+      ? [
+          {
+            change: 'driven',
+            unpasses: ['latch-left', 'latch-right', 'tug-left', 'tug-right', 'pushed-home', 'gap-behind'],
+          },
+        ]
       : []),
-    ...(holdsToMovingFrame ? [{ change: 'frontSeatGapMm', unpasses: ['front-seat', 'lower-tethers'] }] : []),
+    ...(holdsToMovingFrame ? [{ change: 'frontSeatGapMm', unpasses: ['lower-tethers'], isBeside: true }] : []),
   ]
 }
 

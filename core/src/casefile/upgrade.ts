@@ -21,7 +21,12 @@ function upgradeEdges(edges: unknown): unknown {
   if (!Array.isArray(edges)) return edges
   return edges.map((edge: unknown) =>
     isObject(edge) && Array.isArray(edge.unpasses)
-      ? { ...edge, unpasses: (edge.unpasses as readonly unknown[]).flatMap((id): readonly unknown[] => RENAMED_CHECKS[String(id)] ?? [id]) }
+      ? {
+          ...edge,
+          unpasses: (edge.unpasses as readonly unknown[]).flatMap(
+            (id): readonly unknown[] => RENAMED_CHECKS[String(id)] ?? [id],
+          ),
+        }
       : edge,
   )
 }
@@ -67,7 +72,8 @@ export function upgradeModel(model: unknown): unknown {
 
 /** A unit cannot have been made after the day of the case: then its day is not known. */
 function upgradeUnit(unit: unknown, today: unknown): unknown {
-  if (!isObject(unit) || typeof unit.madeOn !== 'string' || typeof today !== 'string' || unit.madeOn <= today) return unit
+  if (!isObject(unit) || typeof unit.madeOn !== 'string' || typeof today !== 'string' || unit.madeOn <= today)
+    return unit
   const { madeOn: _madeOn, ...rest } = unit
   return rest
 }

@@ -20,12 +20,7 @@ export const CHILD_LIMITS = {
 } as const
 
 /** What a specialist may have advised for a child who was referred. */
-export const ADVICE_OUTCOMES = [
-  'lie-flat-only',
-  'semi-reclined-rearward',
-  'this-restraint',
-  'not-yet-by-car',
-] as const
+export const ADVICE_OUTCOMES = ['lie-flat-only', 'semi-reclined-rearward', 'this-restraint', 'not-yet-by-car'] as const
 
 export const idSchema = z
   .string()

@@ -62,7 +62,12 @@ const bands = new WeakMap<Child, { readonly mode: Mode; readonly today: IsoDate;
 function findAngleBand(mode: Mode, child: Child, today: IsoDate): Band {
   const own = mode.targetAngleDeg
   if (own?.from !== undefined || own?.to !== undefined) {
-    return { fromDeg: own.from ?? 0, toDeg: own.to ?? RIGHT_ANGLE_DEG, statedBy: 'maker', because: 'the maker’s own line' }
+    return {
+      fromDeg: own.from ?? 0,
+      toDeg: own.to ?? RIGHT_ANGLE_DEG,
+      statedBy: 'maker',
+      because: 'the maker’s own line',
+    }
   }
   if (mode.direction !== 'rearward' || mode.shape === 'lie-flat') return undefined
   const control = headControlOf(child, today)

@@ -22,11 +22,7 @@ import {
   type Sex,
 } from '../growth/index.ts'
 import { daysBetween, DAYS_PER_MONTH, exactly, type Interval, type IsoDate } from '../quantities/index.ts'
-import {
-  CORRECTION_FADES_OVER_MONTHS,
-  HORIZON_MONTHS,
-  MASS_STATURE_CORRELATION,
-} from './growth-model.ts'
+import { CORRECTION_FADES_OVER_MONTHS, HORIZON_MONTHS, MASS_STATURE_CORRELATION } from './growth-model.ts'
 import { randomStream, seedOf, type RandomStream } from '../quantities/index.ts'
 
 /** What the forecast rests on; the same input always gives the same trajectories. */

@@ -3,6 +3,7 @@ import {
   CASE_FORMAT,
   CATALOGUE_FORMAT,
   catalogueSchema,
+  CASE_VERSION,
   caseSchema,
   faultText,
   jsonSchemas,
@@ -12,7 +13,7 @@ import {
 
 const catalogue = {
   format: CATALOGUE_FORMAT,
-  version: 1,
+  version: CASE_VERSION,
   vehicles: [buildVehicle()],
   models: [buildModel()],
   units: [buildUnit()],
@@ -25,7 +26,7 @@ const faults = (data: unknown) => {
 
 test('a catalogue of everything is valid, so is an empty one', () => {
   expect(faults(JSON.parse(JSON.stringify(catalogue)))).toEqual([])
-  expect(faults({ format: CATALOGUE_FORMAT, version: 1 })).toEqual([])
+  expect(faults({ format: CATALOGUE_FORMAT, version: CASE_VERSION })).toEqual([])
 })
 
 test.each([
@@ -35,7 +36,7 @@ test.each([
     '$.vehicles[0].positions must hold at least 1 items',
   ],
   [{ ...catalogue, format: CASE_FORMAT }, '$.format must be one of "nimble-anchor/catalogue"'],
-  [{ ...catalogue, version: 2 }, '$.version must be one of 1'],
+  [{ ...catalogue, version: 3 }, '$.version must be one of 2'],
   [{ ...catalogue, colours: [] }, '$.colours is not a known field'],
   [{ ...catalogue, asOf: 'today' }, '$.asOf must be a day as YYYY-MM-DD'],
   [{ ...catalogue, units: [buildUnit({ serial: '' })] }, '$.units[0].serial must hold at least 1 characters'],

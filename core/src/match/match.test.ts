@@ -3,7 +3,7 @@ import {
   BOOSTER,
   buildCase,
   buildChild,
-  buildMode,
+  buildStatedMode,
   buildModel,
   buildPosition,
   buildUnit,
@@ -24,9 +24,12 @@ import {
   type StockItem,
 } from '../index.ts'
 
-const forward = buildMode({ ...FORWARD, routes: [TETHER_ROUTE] })
-const booster = buildMode(BOOSTER)
-const stock: StockItem[] = [{ model: buildModel([buildMode(), forward, booster]), unit: buildUnit() }]
+const forward = buildStatedMode({ ...FORWARD, routes: [TETHER_ROUTE] })
+const booster = buildStatedMode(BOOSTER)
+const stock: StockItem[] = [
+  { model: buildModel([buildStatedMode(), forward]), unit: buildUnit() },
+  { model: buildModel([booster], { id: 'reef' }), unit: buildUnit({ id: 'unit-2', modelId: 'reef' }) },
+]
 const match = (child: Partial<Child>, practice: Partial<PracticeProfile> = {}, items = stock) =>
   matchModes(
     {
@@ -70,7 +73,7 @@ test('a booster is advised against while a harness still takes the child', () =>
 })
 
 test('one route that holds is enough', () => {
-  const twoRoutes = buildMode({ massKg: { to: 25 }, routes: [...buildMode().routes, BELT_ROUTE] })
+  const twoRoutes = buildStatedMode({ massKg: { to: 25 }, routes: [...buildStatedMode().routes, BELT_ROUTE] })
   const [best] = match({ massKg: measured(20) }, {}, [{ model: buildModel([twoRoutes]), unit: buildUnit() }])
   expect(best).toMatchObject({
     decision: 'pass',
@@ -79,7 +82,7 @@ test('one route that holds is enough', () => {
 })
 
 test('a model without a named unit is undecided: its history is not known', () => {
-  expect(match({}, {}, [{ model: buildModel() }])[0]).toMatchObject({ decision: 'undecided' })
+  expect(match({}, {}, [{ model: buildModel([buildStatedMode()]) }])[0]).toMatchObject({ decision: 'undecided' })
 })
 
 test('what to measure next: first what settles most open modes by itself, then what most of them ask for', () => {
@@ -126,7 +129,12 @@ test('places: by route, worst reason first; the driver’s seat is left out', ()
       buildPosition({ id: 'driver', label: 'Driver', isDriverSeat: true, row: 1 }),
       buildPosition(),
       buildPosition({ id: 'boxed', label: 'Boxed', floor: { kind: 'box-not-allowed' } }),
-      buildPosition({ id: 'unread', label: 'Unread', floor: undefined }),
+      buildPosition({
+        id: 'unread',
+        label: 'Unread',
+        floor: undefined,
+        handbook: { ...buildPosition().handbook, iSize: undefined },
+      }),
     ],
   }
   const places = matchPlaces(c, vehicle, {

@@ -32,11 +32,14 @@ function routesOf(subject: ModeSubject): readonly RouteMatch[] {
     .toSorted((a, b) => ROUTE_RANK[a.decision] - ROUTE_RANK[b.decision])
 }
 
+/** What only asks for the unit to be converted is no refusal of the child. */
+const CONVERSION_RULE = 'unit-harness'
+
 function standingOf(decision: Decision, findings: readonly RawFinding[], subject: ModeSubject): Standing {
   if (decision !== 'fail') return decision === 'pass' ? 'permitted' : 'undecided'
-  const refusals = findings
-    .filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise')
-    .map((f) => refusalInTime(f, subject))
+  const refused = findings.filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise')
+  const refusals = refused.filter((f) => f.rule.id !== CONVERSION_RULE).map((f) => refusalInTime(f, subject))
+  if (refusals.length === 0 && refused.length > 0) return 'convert-first'
   if (refusals.includes('never')) return 'not-permitted'
   return refusals.includes('no-longer') ? 'outgrown' : 'soon'
 }

@@ -3,7 +3,7 @@ import {
   BOOSTER,
   buildCase,
   buildChild,
-  buildMode,
+  buildStatedMode,
   buildModel,
   buildPosition,
   buildRoute,
@@ -49,7 +49,7 @@ interface Given {
   readonly positionId?: string
 }
 function changes({
-  model = buildModel(),
+  model = buildModel([buildStatedMode()]),
   child,
   vehicle = car('hollow', hollow),
   pool = [],
@@ -75,7 +75,7 @@ function changes({
 }
 
 test('a hollow floor refuses the leg; the same restraint’s tether route is the one change', () => {
-  const forward = buildMode({ ...FORWARD, routes: [buildRoute(), TETHER_ROUTE] })
+  const forward = buildStatedMode({ ...FORWARD, routes: [buildRoute(), TETHER_ROUTE] })
   const found = changes({
     model: buildModel([forward]),
     vehicle: car('hollow', { ...hollow, handbook: { iSize: 'i-U', isofix: 'IUF', fixtures: ['F3', 'R3'] } }),
@@ -92,15 +92,18 @@ test('nothing in this car: another car of the pool, the place that holds', () =>
 })
 
 test('another restraint of the shelf in the same car, never one that the child may not use', () => {
-  const belted = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'belted' })
-  const tooBig = buildModel([buildMode({ ...BOOSTER })], { id: 'booster' })
-  const found = changes({ shelf: [item(belted), item(tooBig), item(buildModel())] })
+  const belted = buildModel([buildStatedMode({ routes: [BELT_ROUTE] })], { id: 'belted' })
+  const tooBig = buildModel([buildStatedMode({ ...BOOSTER })], { id: 'booster' })
+  const found = changes({ shelf: [item(belted), item(tooBig), item(buildModel([buildStatedMode()]))] })
   expect(found.map((f) => f.model.id)).toEqual(['belted'])
   expect(found[0]).toMatchObject({ kind: 'restraint', unit: { id: 'unit-belted' } })
 })
 
 test('another mode of the same restraint, where the child may use it', () => {
-  const model = buildModel([buildMode(), buildMode({ id: 'belted', label: 'Rearward by belt', routes: [BELT_ROUTE] })])
+  const model = buildModel([
+    buildStatedMode(),
+    buildStatedMode({ id: 'belted', label: 'Rearward by belt', routes: [BELT_ROUTE] }),
+  ])
   expect(changes({ model })[0]).toMatchObject({ kind: 'mode', mode: { id: 'belted' } })
 })
 
@@ -110,7 +113,7 @@ test('a place chosen and refused: another place of the same car by the same rout
 })
 
 test('what holds stands before what must be found out first, what nobody advises against before what a school does', () => {
-  const unknown = car('unknown', { floor: undefined })
+  const unknown = car('unknown', { floor: undefined, handbook: { fixtures: ['R3'] } })
   const found = changes({ pool: [unknown, car('sound', {})] })
   expect(found.map((f) => [f.vehicle.id, f.decision])).toEqual([
     ['sound', 'pass'],
@@ -120,10 +123,10 @@ test('what holds stands before what must be found out first, what nobody advises
 })
 
 test('turning forward is marked as advised against while a rearward mode still takes the child', () => {
-  const forward = buildModel([buildMode({ ...FORWARD, routes: [BELT_ROUTE] })], { id: 'forward' })
+  const forward = buildModel([buildStatedMode({ ...FORWARD, routes: [BELT_ROUTE] })], { id: 'forward' })
   const [change] = changes({ shelf: [item(forward)] })
   expect(change).toMatchObject({ kind: 'restraint', isAdvisedAgainst: true })
-  const rearward = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'rearward-belted' })
+  const rearward = buildModel([buildStatedMode({ routes: [BELT_ROUTE] })], { id: 'rearward-belted' })
   expect(changes({ shelf: [item(forward), item(rearward)] }).map((c) => c.model.id)).toEqual([
     'rearward-belted',
     'forward',
@@ -136,7 +139,7 @@ test('no single change: an empty answer', () => {
 })
 
 test('a change is one entry, after which the fitting stands where it said', () => {
-  const belted = item(buildModel([buildMode({ id: 'by-belt', routes: [BELT_ROUTE] })], { id: 'belted' }))
+  const belted = item(buildModel([buildStatedMode({ id: 'by-belt', routes: [BELT_ROUTE] })], { id: 'belted' }))
   const c = buildCase({ position: hollow, settings: { legNotch: { value: 7, at: 2 } } })
   for (const change of [
     ...changes({ shelf: [belted], vehicle: car('hollow', { ...hollow, id: 'rear-left' }) }),

@@ -4,7 +4,7 @@ import {
   BOOSTER,
   buildCase,
   buildChild,
-  buildMode,
+  buildStatedMode,
   buildModel,
   buildPosition,
   buildUnit,
@@ -37,11 +37,14 @@ const circumstances = (child = {}, practice = {}) => ({
   practice: { ...DEFAULT_PRACTICE, ...practice },
   localRule: DEFAULT_LOCAL_RULE,
 })
-const forward = buildMode({ ...FORWARD, routes: [TETHER_ROUTE] })
-const roomy = buildMode({ id: 'roomy', statureCm: { from: 61, to: 125 }, massKg: { to: 25 } })
-const tight = buildMode({ id: 'tight', massKg: { to: 10.8 } })
-const booster = buildMode(BOOSTER)
-const stock = [{ model: buildModel([tight, forward, roomy, booster]), unit: buildUnit() }]
+const forward = buildStatedMode({ ...FORWARD, routes: [TETHER_ROUTE] })
+const roomy = buildStatedMode({ id: 'roomy', statureCm: { from: 61, to: 125 }, massKg: { to: 25 } })
+const tight = buildStatedMode({ id: 'tight', massKg: { to: 10.8 } })
+const booster = buildStatedMode(BOOSTER)
+const stock = [
+  { model: buildModel([tight, forward, roomy]), unit: buildUnit() },
+  { model: buildModel([booster], { id: 'reef' }), unit: buildUnit({ id: 'unit-2', modelId: 'reef' }) },
+]
 const names = (ms: readonly ModeMatch[]) => ms.map((m) => m.mode.id)
 
 test('by profile first, then by room: and each place in the order says why', () => {
@@ -62,7 +65,7 @@ test('the school of the legal minimum lets room decide between the directions', 
 })
 
 test('with equal room the months of use decide, then the simpler route, then the name', () => {
-  const twins = [{ model: buildModel([buildMode({ id: 'a' }), buildMode({ id: 'b' })]), unit: buildUnit() }]
+  const twins = [{ model: buildModel([buildStatedMode({ id: 'a' }), buildStatedMode({ id: 'b' })]), unit: buildUnit() }]
   const matches = matchModes(circumstances(), twins)
   const byId = (values: Record<string, number>) => (m: ModeMatch) => values[m.mode.id]
   const practice = DEFAULT_PRACTICE
@@ -84,7 +87,7 @@ test('with equal room the months of use decide, then the simpler route, then the
 })
 
 test('the simplest route of a car: what holds before what is open, the fewest parts first', () => {
-  const mode = buildMode({ routes: [BELT_ROUTE, ...buildMode().routes] })
+  const mode = buildStatedMode({ routes: [BELT_ROUTE, ...buildStatedMode().routes] })
   const item = { model: buildModel([mode]), unit: buildUnit(), mode }
   const at = (...positions: Parameters<typeof buildPosition>[0][]) =>
     easiestRoute(circumstances(), buildVehicle(positions.map(buildPosition)), item)
@@ -100,7 +103,9 @@ test('the standing tells what time will mend from what it has taken', () => {
     Object.fromEntries(matchModes(circumstances(child), stock).map((m) => [m.mode.id, m.standing]))
   expect(standing({})).toEqual({ tight: 'permitted', roomy: 'permitted', forward: 'permitted', booster: 'soon' })
   expect(standing({ massKg: measured(12) }).tight).toBe('outgrown')
-  expect(standing({ needsPostureSpecialist: true }).roomy).toBe('not-permitted')
+  expect(standing({ needsPostureSpecialist: true }).roomy).toBe('undecided')
+  const advice = { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'lie-flat-only' as const }
+  expect(standing({ needsPostureSpecialist: true, advice }).roomy).toBe('not-permitted')
   expect(standing({ massKg: undefined }).tight).toBe('undecided')
   const expired = [{ model: buildModel([tight]), unit: buildUnit({ lifeEndsOn: '2026-11-24' }) }]
   expect(matchModes(circumstances(), expired)[0]!.standing).toBe('not-permitted')

@@ -27,6 +27,7 @@ const STANDING_WORD = {
   undecided: 'undecided',
   soon: 'not permitted yet',
   outgrown: 'outgrown',
+  'convert-first': 'to be converted first',
   'not-permitted': 'not permitted',
 } as const satisfies Record<Standing, string>
 

@@ -3,12 +3,7 @@ import { ageMonthsOf, type Child } from '../child/index.ts'
 import { measuresOn } from '../growth/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import type { IsoDate } from '../quantities/index.ts'
-import {
-  CHECK_IDS,
-  staleReadings,
-  standingSteps,
-  type CheckId,
-} from '../readings/index.ts'
+import { CHECK_IDS, staleReadings, standingSteps, type CheckId } from '../readings/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { FittedSubject, Look, ModeSubject, PlaceSubject } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'

@@ -14,8 +14,8 @@ export interface RouteMatch {
   readonly findings: readonly RawFinding[]
 }
 
-/** Where a mode stands on the child's way: what time will mend, what it has taken, what it never was. */
-export type Standing = 'permitted' | 'undecided' | 'soon' | 'outgrown' | 'not-permitted'
+/** Where a mode stands on the child's way: what a conversion or time will mend, what it has taken, what it never was. */
+export type Standing = 'permitted' | 'undecided' | 'convert-first' | 'soon' | 'outgrown' | 'not-permitted'
 
 /** One mode against one child. Everything but the decision is worked out when somebody reads it. */
 export interface ModeMatch {

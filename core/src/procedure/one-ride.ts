@@ -67,6 +67,8 @@ function readingsOf(c: Case): readonly Need[] | undefined {
   ].filter((f) => severityOf(f) !== 'advise')
   if (findings.some((f) => f.outcome.kind === 'fail')) return undefined
   const needs = findings.filter((f) => f.outcome.kind === 'undecided').flatMap((f) => f.outcome.missing ?? [])
+  // A list cannot name a car that no catalogue knows.
+  if (needs.includes('route.approvedPlaces')) return undefined
   return [...new Set(needs)].filter((n) => ![...OPTIONAL_CHECKS].some((id) => n === `check.${id}`))
 }
 

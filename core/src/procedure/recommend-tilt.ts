@@ -1,4 +1,12 @@
-import { angleBand, isBehindDriver, judgeTouch, MAX_SHELL_ANGLE_DEG, shellAngleDeg, wedgeAngleDeg, type AngleBand } from '../fit/index.ts'
+import {
+  angleBand,
+  isBehindDriver,
+  judgeTouch,
+  MAX_SHELL_ANGLE_DEG,
+  shellAngleDeg,
+  wedgeAngleDeg,
+  type AngleBand,
+} from '../fit/index.ts'
 import { whatIf } from '../match/index.ts'
 import { formatInterval, marginWithin, middle, toInterval, type Interval } from '../quantities/index.ts'
 import { frontRoomNow, type FittedSubject } from '../rules/index.ts'
@@ -68,12 +76,27 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
     // Flatter than the ceiling is none of them, where the slope is known.
     const upright = reclines.filter((r) => {
       if (!permitted.includes(r.id) || slope === undefined) return permitted.includes(r.id)
-      const angle = shellAngleDeg({ reclineDeg: r.shellAngleDeg, slopeDeg: slope, wedgeDeg: 0, direction: s.mode.direction })
+      const angle = shellAngleDeg({
+        reclineDeg: r.shellAngleDeg,
+        slopeDeg: slope,
+        wedgeDeg: 0,
+        direction: s.mode.direction,
+      })
       return angle.hi <= MAX_SHELL_ANGLE_DEG || r.flatterInCarUntil !== undefined
     })
     if (upright.length === 0)
-      return [{ setting: 'recline', kind: 'none', text: 'No permitted recline is upright enough here', because: `never more than ${MAX_SHELL_ANGLE_DEG}°` }]
-    return choose(upright.map((r) => r.id), 'the maker permits these here and states no angle')
+      return [
+        {
+          setting: 'recline',
+          kind: 'none',
+          text: 'No permitted recline is upright enough here',
+          because: `never more than ${MAX_SHELL_ANGLE_DEG}°`,
+        },
+      ]
+    return choose(
+      upright.map((r) => r.id),
+      'the maker permits these here and states no angle',
+    )
   }
   if (slope === undefined) return ask('Measure the cushion slope first', `the target is ${band.fromDeg}–${band.toDeg}°`)
   const { fromDeg, toDeg } = band

@@ -143,7 +143,8 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
         isofix?.armsMayRetract
           ? 'Thumb each arm in; do not push the shell, or the arms run back.'
           : 'Push or ratchet the base against the backrest.',
-        route.reboundBar?.hasRatchet && 'Rebound bar back while the bars are found; then ratchet it to its last loud click.',
+        route.reboundBar?.hasRatchet &&
+          'Rebound bar back while the bars are found; then ratchet it to its last loud click.',
       ],
       ['pushed-home', 'rebound-bar'],
     ),
@@ -180,7 +181,8 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
       'Leg to the floor',
       leg !== undefined,
       [
-        position.floor?.kind === 'box-allowed-when-propped' && 'Open the floor box: filled or propped, as the handbook says.',
+        position.floor?.kind === 'box-allowed-when-propped' &&
+          'Open the floor box: filled or propped, as the handbook says.',
         'Lower the leg to the bare floor at the notch that is set.',
         'Pack nothing under the foot.',
       ],

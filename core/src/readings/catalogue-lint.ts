@@ -47,9 +47,11 @@ export function lintMode(model: RestraintModel, mode: Mode): readonly Lint[] {
   const known = lintsByMode.get(mode)
   if (known?.model === model) return known.lints
   const index = model.modes.indexOf(mode)
-  const lints = [...lintModeParts(model, mode), ...lintAllEdges(mode)].map(
-    ({ path, message }): Lint => ({ modeId: mode.id, path: `modes[${index}].${path}`, message }),
-  )
+  const lints = [...lintModeParts(model, mode), ...lintAllEdges(mode)].map(({ path, message }): Lint => ({
+    modeId: mode.id,
+    path: `modes[${index}].${path}`,
+    message,
+  }))
   lintsByMode.set(mode, { model, lints })
   return lints
 }

@@ -62,7 +62,11 @@ function readingSchema(id: CheckId) {
   const check = checkOf(id)
   if (check.kind === 'number') {
     const limits: QuantityLimits = { min: check.min, max: check.max, unit: check.unit }
-    return z.strictObject({ number: quantitySchema(limits), slip: quantitySchema(limits).optional(), at: sequenceSchema })
+    return z.strictObject({
+      number: quantitySchema(limits),
+      slip: quantitySchema(limits).optional(),
+      at: sequenceSchema,
+    })
   }
   const options = check.options.map((o) => o.id)
   return z
@@ -108,8 +112,11 @@ export const readingsSchema = z.strictObject(
   Object.fromEntries(CHECK_IDS.map((id) => [id, readingSchema(id).optional()])),
 ) as unknown as z.ZodType<Readings>
 
-/** The last order of entry at which a check that was found bad was put right: that is the step done over. */
-export const redoneSchema = z.partialRecord(z.enum(CHECK_IDS), z.strictObject({ at: sequenceSchema }))
+/** When a check that was found bad (at `from`) was put right (at `at`), in the order of entry: each is its step done over. */
+export const redoneSchema = z.partialRecord(
+  z.enum(CHECK_IDS),
+  z.array(z.strictObject({ from: sequenceSchema, at: sequenceSchema })).max(500),
+)
 export type Redone = z.infer<typeof redoneSchema>
 /** Readings that were bad, or left it to a rule, and were taken away: what comes next puts them right. */
 export const takenAwaySchema = z.strictObject(

@@ -48,21 +48,27 @@ const RE_ATTACHED: readonly CheckId[] = [
   ...STEADY, ...ANGLE, 'front-seat', 'nothing-added', 'shell-on-base', 'booster-back',
 ] // prettier-ignore
 /** What a belt that holds a restraint has to prove once the shell has moved under it. */
-const BELT_TENSION: readonly CheckId[] = ['belt-locked', 'belt-tension', 'locking-clip', ...BUCKLE, ...STEADY]
+const BELT_HELD: readonly CheckId[] = ['belt-locked', 'belt-tension', 'locking-clip', ...BUCKLE]
+/** What a route held by the belt brings beside the usual edges: it is steady only while the belt is. */
+export const STEADY_ON_BELT: readonly StaleEdge[] = ['recline', 'insertsIn'].map((change) => ({
+  change,
+  unpasses: STEADY,
+  isBeside: true,
+}))
 const OF_THE_CHILD: readonly CheckId[] = CHECK_IDS.filter((id) => CHECKS[id].stage === 'child-in')
 /** Usual edges; a mode or route may state its own (`staleEdges`), which then stand instead. */
 export const UNPASSES: Record<NamedChange, readonly CheckId[]> = {
   choice: CHECK_IDS,
-  recline: [...LATCHES, ...LEG, ...TETHER, ...ANGLE, ...HEAD, 'front-seat', ...BELT_TENSION],
+  recline: [...LATCHES, ...LEG, ...TETHER, ...ANGLE, ...HEAD, 'front-seat', ...BELT_HELD],
   connectors: RE_ATTACHED,
   base: RE_ATTACHED,
   legNotch: [...LEG, ...ANGLE, ...LATCHES, ...GAPS],
-  wedge: [...BELT_TENSION, ...GAPS, ...LEG, ...ANGLE, 'front-seat'],
+  wedge: [...BELT_HELD, ...STEADY, ...GAPS, ...LEG, ...ANGLE, 'front-seat'],
   tether: TETHER,
   vehicleHeadRestraint: [...TETHER, ...GAPS, ...HEAD, 'booster-back'],
   frontSeatGapMm: ['front-seat'],
   slideMm: RE_ATTACHED,
-  insertsIn: ['strap-exit', ...SLACK, ...HEAD, 'chin', 'belt-locked', 'belt-tension', ...STEADY],
+  insertsIn: ['strap-exit', ...SLACK, ...HEAD, 'chin', 'belt-locked', 'belt-tension'],
   strapHeightMm: ['strap-exit', ...SLACK, ...HEAD, 'guide-above-shoulder-mm', 'diagonal', 'guide-gate'],
   turned: ['turn-lock', 'side-pod', 'forward-guard', ...ANGLE, ...HARNESS, ...HEAD, 'front-seat'],
   harness: [...SLACK, 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
@@ -125,8 +131,8 @@ const REDOING: Record<CheckId, readonly CheckId[]> = {
   'head-inboard': RE_ATTACHED,
   'steadiness-felt': RE_ATTACHED,
   'steadiness-mm': RE_ATTACHED,
-  'angle-proof': [...ANGLE, ...LATCHES, ...LEG, ...TETHER, ...HEAD, ...BELT_TENSION, 'front-seat'],
-  'shell-angle-deg': [...ANGLE, ...LATCHES, ...LEG, ...TETHER, ...HEAD, ...BELT_TENSION, 'front-seat'],
+  'angle-proof': [...ANGLE, ...LATCHES, ...LEG, ...TETHER, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
+  'shell-angle-deg': [...ANGLE, ...LATCHES, ...LEG, ...TETHER, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
   'strap-exit': [...SLACK, ...HEAD, 'harness-buckle'],
   'slack-mm': [...SLACK, 'coat-hides-mm'],
   'slack-pinch': [...SLACK, 'coat-hides-mm'],
@@ -192,6 +198,8 @@ export function changeText(change: Change): string {
 export interface StaleEdge {
   readonly change: string
   readonly unpasses: readonly string[]
+  /** Stands beside the usual edges of the change (what the kind of route brings), and not instead of them. */
+  readonly isBeside?: boolean
 }
 
 interface Changes {
@@ -216,7 +224,16 @@ function changesIn(c: Changes): readonly (readonly [Change, number])[] {
   for (const id of SETTING_IDS) note(id, c.settings[id]?.at)
   for (const id of DISTURBANCE_IDS) note(id, c.disturbances[id]?.at)
   for (const id of CHILD_MEASURES) note(`child.${id}`, c.childChanged?.[id]?.at)
-  for (const id of CHECK_IDS) note(`redone.${id}`, c.redone?.[id]?.at)
+  const named = [...changedAt]
+  for (const id of CHECK_IDS) {
+    for (const { from, at } of c.redone?.[id] ?? []) {
+      // A note that no longer held was to be made again anyway: what outdated it has un-passed the rest.
+      const wasStale = named.some(
+        ([change, when]) => when > from && when < at && edgesOf(change, c.ownEdges).includes(id),
+      )
+      if (!wasStale) note(`redone.${id}`, at)
+    }
+  }
   return changedAt.sort((a, b) => a[1] - b[1])
 }
 
@@ -230,8 +247,10 @@ export function edgesOf(change: Change, ownEdges: readonly StaleEdge[] | undefin
     const check = redoneCheck(change)
     return REDOING[check].filter((id) => id !== check)
   }
-  const own = ALWAYS_USUAL.has(change) ? undefined : ownEdges?.filter((e) => e.change === change)
-  return own?.length ? own.flatMap((e) => e.unpasses) : UNPASSES[change]
+  const of = ownEdges?.filter((e) => e.change === change) ?? []
+  const own = ALWAYS_USUAL.has(change) ? [] : of.filter((e) => e.isBeside !== true)
+  // A maker's word on a change stands alone: it says also what the kind of route would have brought.
+  return own.length > 0 ? own.flatMap((e) => e.unpasses) : [...UNPASSES[change], ...of.flatMap((e) => e.unpasses)]
 }
 
 /**

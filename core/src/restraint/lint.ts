@@ -184,7 +184,8 @@ function lintRanges(mode: Mode): readonly (Found | false)[] {
   )
 } // prettier-ignore
 
-const twice = (ids: readonly (string | number)[]): string | number | undefined => ids.find((id, i) => ids.indexOf(id) !== i)
+const twice = (ids: readonly (string | number)[]): string | number | undefined =>
+  ids.find((id, i) => ids.indexOf(id) !== i)
 
 /** Parts of a mode that cannot be so together. */
 function lintParts(mode: Mode): readonly (Found | false)[] {
@@ -340,7 +341,12 @@ export function lintModelParts(model: RestraintModel): readonly Found[] {
       return from === to ? [{ path: `conversions[${i}].to`, message: 'converts a mode to itself' }] : []
     }),
     ...(madeFrom !== undefined && madeUntil !== undefined && madeFrom > madeUntil
-      ? [{ path: 'variant.madeFrom', message: `from ${madeFrom} until ${madeUntil}: the days stand the wrong way round` }]
+      ? [
+          {
+            path: 'variant.madeFrom',
+            message: `from ${madeFrom} until ${madeUntil}: the days stand the wrong way round`,
+          },
+        ]
       : []),
   ]
 }

@@ -114,9 +114,7 @@ export const routeSchema = z
     permittedReclines: z.array(idSchema).max(20).optional(),
     frontSeat: z.enum(['must-touch', 'must-not-touch', 'either']).optional(),
     /** Gaps that the maker accepts; where nothing is said, none. */
-    gapAccepted: z
-      .strictObject({ behindBase: z.boolean().optional(), underBase: z.boolean().optional() })
-      .optional(),
+    gapAccepted: z.strictObject({ behindBase: z.boolean().optional(), underBase: z.boolean().optional() }).optional(),
     settingsBeforePlacing: z.array(nameSchema).max(10).optional(),
     steps: z.array(makerStepSchema).max(40).optional(),
     staleEdges: z.array(staleEdgeSchema).max(20).optional(),

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { buildCase, byMass, BOOSTER, FORWARD } from '../../test/build.ts'
+import { buildCase, buildRoute, byMass, BOOSTER, FORWARD } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import {
   compare,
@@ -22,6 +22,7 @@ const CASES: readonly Case[] = [
   buildCase({ mode: { ...BOOSTER, ...byMass(['II'], { shape: 'booster-cushion' } as Partial<Mode>, 2018) } }),
   buildCase({ mode: { ageMonths: { from: 15, to: 48 } } }),
   buildCase({ mode: { headRule: 'crown-inside', shape: 'infant-shell', shellEdgeMm: 520 } }),
+  buildCase({ route: buildRoute({ limits: { massKg: { from: 4, to: 16 }, statureCm: { to: 100 } } }) }),
 ]
 
 test('a rule that speaks of growing says of exact values what its bounds say', () => {
@@ -64,7 +65,14 @@ test('a rule that speaks of growing says of exact values what its bounds say', (
 test.each([
   ['R129-stature-range', { statureCm: measured(60) }, 'not-yet'],
   ['R129-stature-range', { statureCm: measured(106) }, 'no-longer'],
-  ['posture-specialist', { needsPostureSpecialist: true }, 'never'],
+  [
+    'specialist-advice',
+    {
+      needsPostureSpecialist: true,
+      advice: { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'not-yet-by-car' },
+    },
+    'never',
+  ],
 ] as const)('a refusal by %s of %j: time mends it %s', (id, child, inTime) => {
   const subject = fittedSubject(buildCase({ child }))!
   const rule = RULES.find((r) => r.id === id) as unknown as Rule<'fitted'>

@@ -81,7 +81,5 @@ export function forbiddenByHandbook(s: PlaceSubject): string | undefined {
 /** Whether an i-Size route stands at an i-Size place that is marked for its direction. */
 export function isISizeAtISize({ route, mode, position }: PlaceSubject): boolean {
   const mark = position.handbook?.iSize
-  return (
-    route.scope === 'i-size' && (mark === 'i-U' || (mark === 'i-UF' && mode.direction === 'forward'))
-  )
+  return route.scope === 'i-size' && (mark === 'i-U' || (mark === 'i-UF' && mode.direction === 'forward'))
 }

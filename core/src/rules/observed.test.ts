@@ -102,7 +102,11 @@ test('a tug that fails outweighs two good indicators', () => {
 })
 
 describe('gaps behind and under the base are two questions', () => {
-  const gapped = (gapAccepted: object | undefined, where: 'gap-behind' | 'gap-under', baseGap: 'none' | 'accepted-where-maker-says') => {
+  const gapped = (
+    gapAccepted: object | undefined,
+    where: 'gap-behind' | 'gap-under',
+    baseGap: 'none' | 'accepted-where-maker-says',
+  ) => {
     const route = { ...TETHER_ROUTE, ...(gapAccepted && { gapAccepted }) }
     const good = withEverythingGood(buildCase({ mode: FORWARD, route, practice: { baseGap } }))
     return withReading(good, where, { option: 'gap', at: 3 })

@@ -167,6 +167,7 @@ export function untilSeen(subject: object, { need, check, what, remedy }: UntilS
     : {
         kind: 'undecided',
         severity: 'advise',
+        settledBy: check,
         missing: [need],
         reason: () => `${what} is not known; it is settled in the car (${label.toLowerCase()}).`,
         remedy: () => remedy,

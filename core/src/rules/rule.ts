@@ -94,15 +94,7 @@ export type Need =
 
 /** What label and manual state of a mode, and may not have been read yet. */
 export type ModeFact =
-  | ModePart
-  | 'inserts'
-  | 'reclines'
-  | 'strap'
-  | 'headRule'
-  | 'massKg'
-  | 'sidePod'
-  | 'crotchBeltGuide'
-  | 'forwardGuard'
+  ModePart | 'inserts' | 'reclines' | 'strap' | 'headRule' | 'massKg' | 'sidePod' | 'crotchBeltGuide' | 'forwardGuard'
 export type RouteFact =
   | RoutePart
   | 'rotationHeldBy'
@@ -131,6 +123,8 @@ export interface Outcome {
   /** Sentences are built only when somebody reads them. */
   readonly reason: () => string
   readonly remedy?: (() => string) | undefined
+  /** A look at the car that settles an open figure; its own rule asks for it, and blocks. */
+  readonly settledBy?: CheckId | undefined
   /** Where one rule speaks for law or for maker depending on the case. */
   readonly source?: RuleSource | undefined
   readonly severity?: Severity | undefined

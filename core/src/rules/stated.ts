@@ -48,7 +48,9 @@ export const MODE_PARTS_ASKED: readonly Part<ModeSubject>[] = [
     need: 'mode.forwardGuard',
     asks: 'whether a guard blocks the forward direction',
     isAsked: ({ mode, model }) =>
-      mode.turns !== undefined && model.modes.some((m) => m.direction === 'forward') && isShell({ mode } as ModeSubject),
+      mode.turns !== undefined &&
+      model.modes.some((m) => m.direction === 'forward') &&
+      isShell({ mode } as ModeSubject),
     isStated: ({ mode }) => mode.turns?.forwardGuard !== undefined,
   },
   {

@@ -30,8 +30,9 @@ export const FIXTURE_TEXT = {
 } as const satisfies Record<Fixture, string>
 
 export const kindOfFixture = (fixture: Fixture): FixtureKind =>
-  (Object.keys(FIXTURES_OF) as FixtureKind[]).find((kind) => (FIXTURES_OF[kind] as readonly Fixture[]).includes(fixture)) ??
-  'forward'
+  (Object.keys(FIXTURES_OF) as FixtureKind[]).find((kind) =>
+    (FIXTURES_OF[kind] as readonly Fixture[]).includes(fixture),
+  ) ?? 'forward'
 
 /**
  * Whether a place takes an envelope, as its handbook says: by the list of

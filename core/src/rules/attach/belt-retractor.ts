@@ -51,7 +51,8 @@ export default defineRule({
   source: 'vehicle',
   standsOn:
     'A switchable retractor may be the lock where the maker says so; an emergency-locking one lets the restraint creep, and needs the route’s own lock or clip. A three-second test tells them apart.',
-  checks: (s) => (s.position.belt?.retractor === undefined || s.look('retractor').reading !== undefined ? ['retractor'] : []),
+  checks: (s) =>
+    s.position.belt?.retractor === undefined || s.look('retractor').reading !== undefined ? ['retractor'] : [],
   applies: ({ mode, route }) =>
     isIntegral(mode) && (route.belt?.lock.kind === 'switchable-retractor' || route.belt?.lock.kind === 'locking-clip'),
   evaluate: (s) => {

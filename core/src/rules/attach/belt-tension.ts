@@ -6,7 +6,8 @@ export default observedRule({
   title: 'Belt tight where no lock holds it',
   stage: 'attach',
   source: 'maker',
-  standsOn: 'A route without a lock is judged by path, tension and steadiness: the belt lies tight, and may run when drawn slowly.',
+  standsOn:
+    'A route without a lock is judged by path, tension and steadiness: the belt lies tight, and may run when drawn slowly.',
   checks: ['belt-tension'],
   applies: ({ mode, route }) => route.belt?.lock.kind === 'tension-only' && isIntegral(mode),
 })

@@ -19,7 +19,10 @@ export default defineRule({
     if (lock?.kind !== 'locking-clip') throw new Error('locking-clip applies to routes with a clip only')
     const known = retractorOf(s)
     if (lock.neededWith !== undefined && 'kind' in known && !lock.neededWith.includes(known.kind)) {
-      return { kind: 'pass', reason: () => `With this retractor (${known.kind.replace('-', ' ')}) the maker needs no clip.` }
+      return {
+        kind: 'pass',
+        reason: () => `With this retractor (${known.kind.replace('-', ' ')}) the maker needs no clip.`,
+      }
     }
     const where = `${lock.section === undefined || lock.section === 'both' ? 'on lap and diagonal together' : `on the ${lock.section} section`}, ${lock.fromTongueMm === 0 ? 'flush with the tongue' : `${lock.fromTongueMm} mm from the tongue`}`
     const said = lookOutcome(s, 'locking-clip')

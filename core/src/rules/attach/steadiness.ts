@@ -18,7 +18,8 @@ export default defineRule({
   standsOn:
     'At the belt path or base, by a firm hand: at most 25 mm, or the maker’s own figure; the strict school accepts none that can be felt.',
   limits: { 'movement, to': { value: MAX_MOVEMENT_MM, unit: 'mm' } },
-  checks: (s) => (isFelt(s) ? (isMeasured(s) ? ['steadiness-felt', 'steadiness-mm'] : ['steadiness-felt']) : ['steadiness-mm']),
+  checks: (s) =>
+    isFelt(s) ? (isMeasured(s) ? ['steadiness-felt', 'steadiness-mm'] : ['steadiness-felt']) : ['steadiness-mm'],
   applies: ({ mode }) => mode.heldBy !== 'vehicle-belt',
   evaluate: (s) => {
     const own = s.mode.steadinessMm

@@ -8,7 +8,8 @@ export default defineRule({
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'Where the maker advises it, whether it is hooked is said: hooked it is checked like a required one, left off it is spoken of.',
+  standsOn:
+    'Where the maker advises it, whether it is hooked is said: hooked it is checked like a required one, left off it is spoken of.',
   checks: ['tether-used'],
   applies: ({ route }) => route.topTether?.use === 'optional',
   evaluate: (s) => advisedTether(s, 'tether-used'),

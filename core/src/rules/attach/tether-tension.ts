@@ -25,10 +25,24 @@ export default defineRule({
     return worstOf([
       ...(from === undefined
         ? []
-        : [measuredOutcome(s, { ...base, wording: 'at-least', limit: from, remedy: 'Pull the tether tighter and read the indicator again.' })]),
+        : [
+            measuredOutcome(s, {
+              ...base,
+              wording: 'at-least',
+              limit: from,
+              remedy: 'Pull the tether tighter and read the indicator again.',
+            }),
+          ]),
       ...(own?.toMm === undefined
         ? []
-        : [measuredOutcome(s, { ...base, wording: 'at-most', limit: own.toMm, remedy: 'Let the tether out a little and read the indicator again.' })]),
+        : [
+            measuredOutcome(s, {
+              ...base,
+              wording: 'at-most',
+              limit: own.toMm,
+              remedy: 'Let the tether out a little and read the indicator again.',
+            }),
+          ]),
     ])
   },
 })

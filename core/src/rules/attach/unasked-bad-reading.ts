@@ -32,7 +32,8 @@ export default defineRule({
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  standsOn: 'What somebody found bad counts, also where neither mode nor route asks for it: it is put right, or looked at again.',
+  standsOn:
+    'What somebody found bad counts, also where neither mode nor route asks for it: it is put right, or looked at again.',
   applies: (s) => found(s).length > 0,
   evaluate: (s) => {
     const ids = found(s)

@@ -9,5 +9,8 @@ export default observedRule({
   standsOn: 'Whatever the angle, an infant’s head lies back and the chin stays off the chest, asleep too.',
   checks: ['chin'],
   applies: ({ mode, age }) =>
-    mode.direction === 'rearward' && isIntegral(mode) && mode.shape !== 'lie-flat' && (age === undefined || age.lo < 12),
+    mode.direction === 'rearward' &&
+    isIntegral(mode) &&
+    mode.shape !== 'lie-flat' &&
+    (age === undefined || age.lo < 12),
 })

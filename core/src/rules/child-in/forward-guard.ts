@@ -11,7 +11,8 @@ export default observedRule({
   title: 'Guard against turning forward',
   stage: 'child-in',
   source: 'maker',
-  standsOn: 'A guard blocks the forward direction until the child may travel so; it is set before, and released only for it.',
+  standsOn:
+    'A guard blocks the forward direction until the child may travel so; it is set before, and released only for it.',
   checks: ['forward-guard'],
   applies: (s) => s.mode.turns?.forwardGuard === true && (s.mode.direction === 'forward' || !mayFaceForward(s)),
   byRule: ({ mode }, seen) => {

@@ -5,7 +5,8 @@ import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
 export const SLACK_MM = { 'one-finger': 15, 'two-fingers': 25 } as const
 
 /** Pinching measures nothing; a maker's own figures are measured, and beat the school. */
-const isPinched = ({ mode, practice }: FittedSubject): boolean => practice.slack === 'pinch' && mode.slackMm === undefined
+const isPinched = ({ mode, practice }: FittedSubject): boolean =>
+  practice.slack === 'pinch' && mode.slackMm === undefined
 const isMeasured = (s: FittedSubject): boolean => s.noted.includes('slack-mm')
 
 function measured(s: FittedSubject): Outcome {

@@ -8,7 +8,8 @@ export default defineRule({
   stage: 'child-in',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'Crown, eyes or ears no higher than the edge that the mode’s rule names. A mode whose rule has not been read is open.',
+  standsOn:
+    'Crown, eyes or ears no higher than the edge that the mode’s rule names. A mode whose rule has not been read is open.',
   checks: ['head'],
   applies: () => true,
   evaluate: (s) => {

@@ -9,7 +9,8 @@ export default defineRule({
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  standsOn: 'What was seen on one child says nothing of another: a changed day of birth, age or sex asks which of the two it is.',
+  standsOn:
+    'What was seen on one child says nothing of another: a changed day of birth, age or sex asks which of the two it is.',
   applies: ({ identity }) => identity !== undefined,
   evaluate: ({ identity }) => {
     const { field = 'dateOfBirth', was, answer } = identity ?? {}

@@ -7,7 +7,10 @@ import { defineRule, type FittedSubject } from '../rule.ts'
 /** The setting worked out for a measured shoulder, where one is sure. */
 function nearestHeightMm({ mode, settings, shoulderMm }: FittedSubject): number | undefined {
   if (mode.strap === undefined || shoulderMm === undefined) return undefined
-  const advice = adviseStrapHeight(mode, plus(shoulderMm, exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? []))))
+  const advice = adviseStrapHeight(
+    mode,
+    plus(shoulderMm, exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? []))),
+  )
   return advice.kind === 'set' ? advice.heightMm : undefined
 }
 
@@ -45,7 +48,8 @@ export default defineRule({
         return {
           kind: 'fail',
           reason: `Straps leave the shell further from the shoulder than ${own ?? JUST_MM} mm${isAdvice ? ', at the nearest setting there is' : ''}.`,
-          remedy: 'Set the slot or head support as the set-up stage says; where there is none nearer, choose another restraint.',
+          remedy:
+            'Set the slot or head support as the set-up stage says; where there is none nearer, choose another restraint.',
         }
       }
       const kind: Decision = SEEN_GOOD[rule].includes(seen) ? 'pass' : 'fail'

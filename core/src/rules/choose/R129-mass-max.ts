@@ -9,7 +9,8 @@ export default defineRule({
   stage: 'choose',
   severity: 'stop',
   source: 'maker',
-  standsOn: 'UN R129: the maker of an integral mode states a maximum mass beside the stature range; it belongs to the range, and one that has not been read is open.',
+  standsOn:
+    'UN R129: the maker of an integral mode states a maximum mass beside the stature range; it belongs to the range, and one that has not been read is open.',
   applies: ({ mode }) => mode.approval.regulation === 'R129' && (isIntegral(mode) || mode.massKg !== undefined),
   bounds: ({ mode }) => rangeBounds('massKg', mode.massKg?.from, mode.massKg?.to),
   evaluate: ({ mode, massKg }) => {

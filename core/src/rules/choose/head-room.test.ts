@@ -44,7 +44,13 @@ test('unmeasured, it is estimated from the stature and never refuses by that', (
 })
 
 test('says nothing without an edge, nor of a cushion under the car’s own head restraint', () => {
-  expect(kindOf('head-room', buildCase())).toBe('not-applicable')
+  // Without an edge in the entry the look at the child decides; without a rule nobody knows what to look at.
+  expect(ask('head-room', buildCase())).toMatchObject({ kind: 'undecided', severity: 'advise', settledBy: 'head' })
+  expect(ask('head-room', buildCase({ mode: { headRule: undefined } }))).toMatchObject({
+    kind: 'undecided',
+    severity: 'fix',
+    missing: ['mode.headRule'],
+  })
   const cushion = { headRule: 'ears-below-vehicle-head-restraint', shellEdgeMm: 500 } as const
   expect(kindOf('head-room', buildCase({ mode: cushion }))).toBe('not-applicable')
 })

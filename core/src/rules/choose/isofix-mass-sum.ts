@@ -19,8 +19,7 @@ export default defineRule({
     'Child and restraint together at most 33 kg on ISOFIX, for every integral mode held by it, under UN R129 and UN R44; where a handbook states a figure of its own, the lower of the two holds.',
   limits: { 'sum, to': { value: ISOFIX_SUM_KG, unit: 'kg' } },
   applies: ({ mode, route }) => isIntegral(mode) && isIsofixHeld(route),
-  bounds: ({ model, position }) =>
-    rangeBounds('massKg', undefined, sumLimitKg(position) - model.massKg),
+  bounds: ({ model, position }) => rangeBounds('massKg', undefined, sumLimitKg(position) - model.massKg),
   evaluate: ({ model, massKg, position }) => {
     const limit = sumLimitKg(position)
     const source = limit < ISOFIX_SUM_KG ? 'vehicle' : 'regulation'

@@ -8,7 +8,8 @@ export default defineRule({
   stage: 'choose',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'Each optional part of a mode is described, or said to be none; one of which nothing is said asks one question.',
+  standsOn:
+    'Each optional part of a mode is described, or said to be none; one of which nothing is said asks one question.',
   applies: () => true,
   evaluate: (s) => statedOutcome(MODE_PARTS_ASKED, s),
 })

@@ -8,7 +8,8 @@ export default defineRule({
   stage: 'choose',
   severity: 'stop',
   source: 'maker',
-  standsOn: 'A maker may limit mass or stature by the route: one figure on ISOFIX, another by belt. It binds beside the mode’s.',
+  standsOn:
+    'A maker may limit mass or stature by the route: one figure on ISOFIX, another by belt. It binds beside the mode’s.',
   applies: ({ route }) => route.limits !== undefined,
   bounds: ({ route }) => [
     ...rangeBounds('massKg', route.limits?.massKg?.from, route.limits?.massKg?.to),

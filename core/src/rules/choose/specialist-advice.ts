@@ -1,4 +1,11 @@
-import { ageMonthsOf, correctedAgeMonths, headControlOf, LOW_BIRTH_MASS_KG, TERM_WEEKS, type Advice } from '../../child/index.ts'
+import {
+  ageMonthsOf,
+  correctedAgeMonths,
+  headControlOf,
+  LOW_BIRTH_MASS_KG,
+  TERM_WEEKS,
+  type Advice,
+} from '../../child/index.ts'
 import { compare, formatInterval, formatNumber, toInterval } from '../../quantities/index.ts'
 import { isIntegral, modelName } from '../../restraint/index.ts'
 import { defineRule, type ModeSubject, type Need, type Outcome } from '../rule.ts'
@@ -87,7 +94,8 @@ function judgeAdvice(advice: Advice, s: ModeSubject, why: string): Outcome {
   const said = `${advice.by} (${advice.role}) advised on ${advice.on}: ${OUTCOME_TEXT[advice.outcome]}`
   return {
     kind: permits ? 'pass' : 'fail',
-    reason: () => `Referred for ${why}. ${said}${permits ? '' : `, which ${modelName(s.model)}, ${s.mode.label}, is not`}.`,
+    reason: () =>
+      `Referred for ${why}. ${said}${permits ? '' : `, which ${modelName(s.model)}, ${s.mode.label}, is not`}.`,
     remedy: () =>
       advice.outcome === 'not-yet-by-car'
         ? 'The child does not travel by car yet: ask again there.'

@@ -28,7 +28,8 @@ export default defineRule({
     }
     return {
       kind: stands === wanted ? 'pass' : 'fail',
-      reason: () => `Unit ${unit?.serial} stands ${words[stands]}${stands === wanted ? '' : `; this mode needs it ${wanted}`}.`,
+      reason: () =>
+        `Unit ${unit?.serial} stands ${words[stands]}${stands === wanted ? '' : `; this mode needs it ${wanted}`}.`,
       remedy: () => 'Convert it first: begin “Convert it to another mode”.',
     }
   },

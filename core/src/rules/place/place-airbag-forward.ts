@@ -8,7 +8,8 @@ export default defineRule({
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn: 'Forward in the front row the airbag is as the handbook and the manual say, both stated; where they differ, nobody travels there.',
+  standsOn:
+    'Forward in the front row the airbag is as the handbook and the manual say, both stated; where they differ, nobody travels there.',
   applies: ({ mode, position }) => mode.direction === 'forward' && position.row === 1,
   evaluate: (s) => {
     const { frontAirbag, handbook } = s.position

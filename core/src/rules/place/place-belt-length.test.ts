@@ -1,4 +1,4 @@
-import { BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
+import { ask, BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
 import { measured, type Route } from '../../index.ts'
 
 const route = {
@@ -18,5 +18,8 @@ test.each([
 })
 
 test('a belt that nobody has measured is proved in the car', () => {
-  expect(kindOf('place-belt-length', buildCase({ route }))).toBe('not-applicable')
+  const open = { kind: 'undecided', severity: 'advise', missing: ['position.belt'], settledBy: 'belt-locked' }
+  expect(ask('place-belt-length', buildCase({ route }))).toMatchObject(open)
+  const threaded = buildCase({ route, readings: { 'belt-locked': { option: 'locked', at: 3 } } })
+  expect(ask('place-belt-length', threaded)).toMatchObject({ kind: 'pass' })
 })

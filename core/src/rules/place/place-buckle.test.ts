@@ -1,4 +1,4 @@
-import { ask, BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
+import { BOOSTER, ask, BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
 import { measured, type Route } from '../../index.ts'
 
 const withEdge = (lock?: NonNullable<Route['belt']>['lock']): Route => ({
@@ -25,8 +25,8 @@ test.each([
 })
 
 test('a booster’s belt runs free of the frame, and an unmeasured buckle is measured in the car', () => {
-  expect(kindOf('place-buckle', buildCase({ route: withEdge({ kind: 'free' }), position: buckle(150) }))).toBe(
-    'not-applicable',
-  )
-  expect(kindOf('place-buckle', buildCase({ route: withEdge() }))).toBe('not-applicable')
+  expect(kindOf('place-buckle', buildCase({ mode: BOOSTER, position: buckle(150) }))).toBe('not-applicable')
+  const open = { kind: 'undecided', severity: 'advise', missing: ['position.belt'], settledBy: 'buckle-above-edge-mm' }
+  expect(ask('place-buckle', buildCase({ route: withEdge() }))).toMatchObject(open)
+  expect(ask('place-buckle', buildCase({ route: BELT_ROUTE, position: buckle(150) }))).toMatchObject(open)
 })

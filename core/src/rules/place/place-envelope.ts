@@ -46,9 +46,7 @@ export default defineRule({
       kind: isTaken ? 'pass' : 'undecided',
       missing: isTaken ? undefined : ['position.handbook'],
       reason: () =>
-        isTaken
-          ? `The place takes the envelope ${text}.`
-          : `Not known: whether the place takes the envelope ${text}.`,
+        isTaken ? `The place takes the envelope ${text}.` : `Not known: whether the place takes the envelope ${text}.`,
       remedy: () => 'Read the fixtures listed in the handbook.',
     }
   },

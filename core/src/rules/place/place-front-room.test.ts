@@ -57,12 +57,18 @@ test('a route that permits none of the reclines is refused elsewhere, not here',
     position: distance(400),
     others: [driver],
   })
-  expect(kindOf('place-front-room', c)).toBe('not-applicable')
+  expect(ask('place-front-room', c)).toMatchObject({ kind: 'undecided', severity: 'advise', settledBy: 'front-seat' })
 })
 
 test('the wedge of a maker counts, and what is not known is not judged', () => {
-  expect(kindOf('place-front-room', at({}))).toBe('not-applicable')
-  expect(kindOf('place-front-room', at({ ...distance(400), cushion: {} }))).toBe('not-applicable')
+  for (const unknown of [{}, { ...distance(400), cushion: {} }]) {
+    expect(ask('place-front-room', at(unknown))).toMatchObject({
+      kind: 'undecided',
+      severity: 'advise',
+      settledBy: 'front-seat',
+      missing: ['position.frontClearanceMm'],
+    })
+  }
   // Without a wedge 15° of slope take the shell from 500 to 355 mm.
   const sloping = { ...distance(360), cushion: { slopeDeg: measured(15) } }
   expect(kindOf('place-front-room', at(sloping))).toBe('pass')

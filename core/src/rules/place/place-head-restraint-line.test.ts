@@ -35,5 +35,13 @@ test('an estimated sitting height never refuses: it asks', () => {
 test('a restraint with a back has its own edge, and an unmeasured head restraint is looked at in the car', () => {
   const seat = buildCase({ mode: BOOSTER, position: { headRestraint: 'none' } })
   expect(kindOf('place-head-restraint-line', seat)).toBe('not-applicable')
-  expect(kindOf('place-head-restraint-line', at({ headRestraint: 'adjustable' }))).toBe('not-applicable')
+  expect(ask('place-head-restraint-line', at({ headRestraint: 'adjustable' }))).toMatchObject({
+    kind: 'undecided',
+    severity: 'advise',
+    settledBy: 'head',
+  })
+  expect(ask('place-head-restraint-line', at({ headRestraint: undefined }))).toMatchObject({
+    kind: 'undecided',
+    missing: ['position.headRestraint'],
+  })
 })

@@ -44,7 +44,8 @@ export default defineRule({
           case 'box-allowed-when-propped':
             return {
               kind: 'pass',
-              reason: 'The floor box may bear a leg when it is filled or propped as the handbook says; that is looked at in the car.',
+              reason:
+                'The floor box may bear a leg when it is filled or propped as the handbook says; that is looked at in the car.',
               remedy,
             }
           case 'box-not-allowed':

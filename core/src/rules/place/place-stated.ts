@@ -7,7 +7,8 @@ export default defineRule({
   stage: 'place',
   severity: 'fix',
   source: 'vehicle',
-  standsOn: 'Some handbooks ask for a bench or seat to be slid to one setting under a restraint: whether this one slides is a look.',
+  standsOn:
+    'Some handbooks ask for a bench or seat to be slid to one setting under a restraint: whether this one slides is a look.',
   applies: ({ position }) => position.row > 1,
   evaluate: ({ position }) => {
     const { slidingTrack } = position

@@ -4,15 +4,14 @@ import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
 
 const judge = (position: PlaceSubject['position']): Outcome =>
   factOutcome(
-      position.tether?.where,
-      'position.tether',
-      'whether this place has a tether anchorage, and where',
-      (where) => ({
-        kind: where === 'none' ? 'fail' : 'pass',
-        reason:
-          where === 'none' ? 'The place has no tether anchorage.' : `Tether anchorage: ${where.replace('-', ' ')}.`,
-        remedy: 'Use a place with an anchorage, or a route without a tether.',
-      }),
+    position.tether?.where,
+    'position.tether',
+    'whether this place has a tether anchorage, and where',
+    (where) => ({
+      kind: where === 'none' ? 'fail' : 'pass',
+      reason: where === 'none' ? 'The place has no tether anchorage.' : `Tether anchorage: ${where.replace('-', ' ')}.`,
+      remedy: 'Use a place with an anchorage, or a route without a tether.',
+    }),
   )
 
 export default defineRule({

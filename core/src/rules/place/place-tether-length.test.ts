@@ -28,7 +28,9 @@ test('a tether that is only advised is advice; one that cannot be hooked at all 
   })
   const none = { tether: { where: 'none' as const, pathLengthMm: measured(950) } }
   expect(kindOf('place-tether-length', buildCase({ route, position: none }))).toBe('not-applicable')
-  expect(kindOf('place-tether-length', buildCase({ route, position: { tether: { where: 'shelf' } } }))).toBe(
-    'not-applicable',
-  )
+  expect(ask('place-tether-length', buildCase({ route, position: { tether: { where: 'shelf' } } }))).toMatchObject({
+    kind: 'undecided',
+    severity: 'advise',
+    settledBy: 'tether-flat',
+  })
 })

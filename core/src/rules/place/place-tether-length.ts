@@ -24,19 +24,19 @@ export default defineRule({
       })
     }
     return {
-    ...rangeOutcome({
-      what: 'Tether path',
-      unit: 'mm',
-      measured: toInterval(position.tether?.pathLengthMm),
-      from: route.topTether?.minLengthMm,
-      to: route.topTether?.maxLengthMm,
-      need: 'position.tether',
-      stated: 'the strap’s range',
-      remedyBelow: 'The strap cannot be drawn tight on so short a path: another place, route or restraint.',
-      remedyAbove: 'The strap does not reach the anchorage: another place, route or restraint.',
-    }),
-    // A tether that is only advised is left off where it does not reach.
-    severity: route.topTether?.use === 'required' ? 'stop' : 'advise',
+      ...rangeOutcome({
+        what: 'Tether path',
+        unit: 'mm',
+        measured: toInterval(position.tether?.pathLengthMm),
+        from: route.topTether?.minLengthMm,
+        to: route.topTether?.maxLengthMm,
+        need: 'position.tether',
+        stated: 'the strap’s range',
+        remedyBelow: 'The strap cannot be drawn tight on so short a path: another place, route or restraint.',
+        remedyAbove: 'The strap does not reach the anchorage: another place, route or restraint.',
+      }),
+      // A tether that is only advised is left off where it does not reach.
+      severity: route.topTether?.use === 'required' ? 'stop' : 'advise',
     }
   },
 })

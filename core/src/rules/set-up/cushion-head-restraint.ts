@@ -7,7 +7,8 @@ export default defineRule({
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'A cushion gives the head nothing: the vehicle’s own head restraint is on its seat, raised behind the head.',
+  standsOn:
+    'A cushion gives the head nothing: the vehicle’s own head restraint is on its seat, raised behind the head.',
   applies: ({ mode }) => mode.headRule === 'ears-below-vehicle-head-restraint' || mode.shape === 'booster-cushion',
   evaluate: ({ settings, position }) => {
     const set = settings.vehicleHeadRestraint?.value

@@ -23,7 +23,8 @@ export default defineRule({
         kind: 'undecided',
         severity: 'advise',
         missing: [sitting === undefined ? 'child.sittingHeightMm' : 'check.head'],
-        reason: () => 'How high the head stands with the inserts in cannot be worked out; it is looked at on the child.',
+        reason: () =>
+          'How high the head stands with the inserts in cannot be worked out; it is looked at on the child.',
         remedy: () => 'Look at the head against the edge once the child sits in it.',
       }
     }

@@ -66,10 +66,18 @@ describe('never flatter than 45°', () => {
     })
     expect(kindOf('shell-angle-ceiling', c)).toBe(kind)
   })
-  test('does not ask for the slope on its own, and leaves lie-flat modes alone', () => {
-    expect(kindOf('shell-angle-ceiling', buildCase({ mode: FORWARD, position: { cushion: undefined } }))).toBe(
-      'not-applicable',
-    )
+  test('an unknown slope leaves it open, also forward; lie-flat modes are left alone', () => {
+    const open = buildCase({
+      mode: FORWARD,
+      position: { cushion: undefined },
+      settings: { recline: { value: 'r1', at: 2 } },
+    })
+    expect(ask('shell-angle-ceiling', open)).toMatchObject({
+      kind: 'undecided',
+      limit: 45,
+      unit: '°',
+      missing: ['position.cushion'],
+    })
     const flat = buildCase({
       mode: { shape: 'lie-flat' },
       readings: { 'shell-angle-deg': { number: measured(80), at: 3 } },

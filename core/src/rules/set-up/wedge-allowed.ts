@@ -8,7 +8,8 @@ export default defineRule({
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'Only a wedge that the maker supplies or allows goes under the base; where there is one, whether it is in is said.',
+  standsOn:
+    'Only a wedge that the maker supplies or allows goes under the base; where there is one, whether it is in is said.',
   applies: ({ mode, settings }) =>
     settings.wedge?.value === true || (isIntegral(mode) && mode.shape !== 'lie-flat' && mode.wedge?.allowed === true),
   evaluate: ({ mode, settings }) => {

@@ -1,0 +1,93 @@
+import { ask, buildCase, kindOf } from '../../../test/build.ts'
+import { measured, type Child, type Mode } from '../../index.ts'
+
+const ID = 'specialist-advice'
+const NEWBORN: Partial<Child> = {
+  dateOfBirth: '2026-09-25',
+  headControl: 'none',
+  massKg: measured(4.2),
+  bornAtWeeks: 40,
+  birthMassKg: measured(3.4),
+}
+const child = (over: Partial<Child>): Partial<Child> => ({ ...NEWBORN, ...over })
+const FLAT: Partial<Mode> = { shape: 'lie-flat', direction: 'lateral' }
+const advice = (outcome: NonNullable<Child['advice']>['outcome'], modelId?: string): Child['advice'] => ({
+  by: 'M. Lorne',
+  role: 'neonatal nurse',
+  on: '2026-11-20',
+  outcome,
+  ...(modelId !== undefined && { modelId }),
+})
+
+test.each<[Partial<Child>, string, readonly string[] | undefined]>([
+  [{}, 'pass', undefined],
+  [{ bornAtWeeks: 36 }, 'undecided', ['child.advice']],
+  [{ bornAtWeeks: 37 }, 'pass', undefined],
+  [{ birthMassKg: measured(2.49) }, 'undecided', ['child.advice']],
+  [{ birthMassKg: measured(2.5) }, 'pass', undefined],
+  [{ birthMassKg: measured(2.5, 0.1) }, 'undecided', ['child.birthMassKg']],
+  [{ bornAtWeeks: undefined }, 'undecided', ['child.bornAtWeeks']],
+  [{ birthMassKg: undefined }, 'undecided', ['child.birthMassKg']],
+  [{ massKg: measured(2.4) }, 'undecided', ['child.advice']],
+  [{ massKg: measured(2.5) }, 'pass', undefined],
+  [{ massKg: measured(2.5, 0.05) }, 'undecided', ['child.massKg']],
+  [{ needsPostureSpecialist: true }, 'undecided', ['child.advice']],
+  [{ needsPostureSpecialist: undefined }, 'undecided', ['child.needsPostureSpecialist']],
+])('a newborn with %j: %s, missing %j', (over, kind, missing) => {
+  const outcome = ask(ID, buildCase({ child: child(over) }))
+  expect(outcome).toMatchObject({ kind, ...(missing && { missing }) })
+})
+
+/** Born at 33 weeks, seven weeks early: six months of corrected age come at about 7.6 months. */
+test.each<[string, Child['headControl'], string]>([
+  ['2026-04-10', 'steady', 'undecided'],
+  ['2026-04-01', 'steady', 'pass'],
+  ['2026-04-01', 'none', 'undecided'],
+  ['2026-04-01', undefined, 'undecided'],
+])('born at 33 weeks on %s, head control %s: %s', (dateOfBirth, headControl, kind) => {
+  const c = buildCase({ child: child({ dateOfBirth, headControl, bornAtWeeks: 33, massKg: measured(7) }) })
+  expect(kindOf(ID, c)).toBe(kind)
+})
+
+test('weeks and birth mass are asked at that age only', () => {
+  const unasked = {
+    bornAtWeeks: undefined,
+    birthMassKg: undefined,
+    headControl: 'steady' as const,
+    massKg: measured(9),
+  }
+  const at = (dateOfBirth: string) => ask(ID, buildCase({ child: child({ ...unasked, dateOfBirth }) }))
+  expect(at('2026-06-25')).toMatchObject({ missing: ['child.bornAtWeeks', 'child.birthMassKg'] })
+  // Past six months only an early birth can still make it too young.
+  expect(at('2026-05-01')).toMatchObject({ missing: ['child.bornAtWeeks'] })
+  expect(at('2026-01-01')).toMatchObject({ kind: 'pass' })
+  expect(at('2025-07-10')).toMatchObject({ kind: 'pass' })
+})
+
+test.each([
+  ['lie-flat-only', FLAT, 'pass'],
+  ['lie-flat-only', {}, 'fail'],
+  ['semi-reclined-rearward', {}, 'pass'],
+  ['semi-reclined-rearward', FLAT, 'fail'],
+  ['semi-reclined-rearward', { direction: 'forward' }, 'fail'],
+  ['not-yet-by-car', {}, 'fail'],
+  ['not-yet-by-car', FLAT, 'fail'],
+] as const)('advised %s, mode %j: %s, and who said so', (outcome, mode, kind) => {
+  const said = ask(
+    ID,
+    buildCase({ child: child({ bornAtWeeks: 33, advice: advice(outcome) }), mode: mode as Partial<Mode> }),
+  )
+  expect(said).toMatchObject({ kind })
+  if (said === 'not-applicable') throw new Error('always asked')
+  expect(said.reason()).toContain('M. Lorne (neonatal nurse) advised on 2026-11-20')
+})
+
+test('one restraint is that one, and no other', () => {
+  const at = (modelId: string) =>
+    kindOf(ID, buildCase({ child: child({ needsPostureSpecialist: true, advice: advice('this-restraint', modelId) }) }))
+  expect([at('halyard'), at('another')]).toEqual(['pass', 'fail'])
+})
+
+test('advice for a child who needs none changes nothing', () => {
+  expect(kindOf(ID, buildCase({ child: child({ advice: advice('lie-flat-only') }) }))).toBe('pass')
+})
