@@ -11,7 +11,7 @@ if (!existsSync(`${ROOT}/core/dist/index.js`)) {
   ensureInstalled()
   mustRun('Building the core', `${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json'])
 }
-const { assess, caseSchema, faultText, parseWith } = await import(`${ROOT}/core/dist/index.js`)
+const { assess, caseSchema, faultText, parseWith, upgradeCase } = await import(`${ROOT}/core/dist/index.js`)
 
 let data
 try {
@@ -19,7 +19,7 @@ try {
 } catch (error) {
   stop(error instanceof SyntaxError ? `$ is not JSON: ${error.message}` : `${file} cannot be read (${error.code}).`, 2)
 }
-const parsed = parseWith(caseSchema, data)
+const parsed = parseWith(caseSchema, upgradeCase(data))
 if (!parsed.ok) {
   for (const fault of parsed.error) console.error(faultText(fault))
   process.exit(2)

@@ -27,6 +27,14 @@ beforeEach(async () => {
 })
 afterEach(() => na.end())
 const body = async <T>(asked: PromiseLike<{ body: unknown; status: number }>): Promise<T> => (await asked).body as T
+/** The example as it would have been on another day: its measures are as old as it is. */
+const exampleOn = (today: string): Case => ({
+  ...example,
+  today,
+  child: Object.fromEntries(
+    Object.entries(example.child).map(([k, v]) => [k, typeof v === 'object' && 'on' in v ? { ...v, on: today } : v]),
+  ) as Case['child'],
+})
 const importCase = (c: object): Promise<FittingView> => body(na.post('/api/fittings/import', c))
 const enter = (f: FittingView, puts: object[], who = 'Jory'): Promise<FittingView> =>
   body(na.post(`/api/fittings/${f.id}/entries`, { baseSequence: f.sequence, who, puts }))
@@ -358,7 +366,7 @@ describe('the bay’s day', () => {
     expect(answer.body.faults.map((f: { path: string }) => f.path)).toContain(path)
   })
   test('what has come due: by the newest signed fitting, settled by a re-check that passed', async () => {
-    await importCase({ ...example, today: '2026-05-20', handover: { ...handover, signedAt: '2026-05-20T10:00:00Z' } })
+    await importCase({ ...exampleOn('2026-05-20'), handover: { ...handover, signedAt: '2026-05-20T10:00:00Z' } })
     const first = (await day()).due
     expect(first.map((d) => d.item.kind)).toContain('next-check')
     expect(first.every((d) => d.isPast || d.item.early <= '2026-12-09')).toBe(true)
@@ -377,7 +385,7 @@ describe('the bay’s day', () => {
     )
     expect((await day()).due.map((d) => d.item.kind)).not.toContain('next-check')
     // An older one, brought in later, does not speak instead.
-    await importCase({ ...example, today: '2026-01-10', handover: { ...handover, signedAt: '2026-01-10T10:00:00Z' } })
+    await importCase({ ...exampleOn('2026-01-10'), handover: { ...handover, signedAt: '2026-01-10T10:00:00Z' } })
     expect((await day()).due.filter((d) => d.fittingId === fittingId).length).toBeGreaterThan(0)
     // A newer signed fitting of the same child speaks instead.
     await importCase({ ...example, handover })

@@ -45,6 +45,8 @@ export interface JobPlan {
   readonly title: string
   /** Whose words the steps are. */
   readonly byMaker: boolean
+  /** How the harness stands once every check has passed, where the job changes that. */
+  readonly leavesHarness?: 'in' | 'stowed'
   /** The restraint may not be used from the first step until every check has passed. */
   readonly holdsUnit: boolean
   readonly steps: readonly JobStep[]

@@ -1,5 +1,5 @@
 import type { Mode, MakerStep, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import { lifeEnd, stepPairs } from '../restraint/index.ts'
+import { isIntegral, lifeEnd, stepPairs } from '../restraint/index.ts'
 import type { SeatingPosition } from '../vehicle/index.ts'
 import * as ends from './checks.ts'
 import { JOB_TITLE, type JobCheck, type JobKind, type JobPlan, type JobStep } from './job.ts'
@@ -162,7 +162,12 @@ export function planJob(kind: JobKind, context: JobContext): JobPlan {
     case 'convert': {
       const makers = makersConversion(context)
       const title = `Convert it: ${context.mode?.label ?? 'as it is'} to ${context.toMode?.label ?? 'another mode'}`
-      return plan(true, makers ?? convert(context), checksAfterConvert(context), title, makers !== undefined)
+      const { mode, toMode } = context
+      const changes = mode !== undefined && toMode !== undefined && isIntegral(mode) !== isIntegral(toMode)
+      return {
+        ...plan(true, makers ?? convert(context), checksAfterConvert(context), title, makers !== undefined),
+        ...(changes && { leavesHarness: isIntegral(toMode) ? ('in' as const) : ('stowed' as const) }),
+      }
     }
     case 'insert-out': {
       const names = (context.mode?.inserts ?? []).map((i) => i.name).join(', ')

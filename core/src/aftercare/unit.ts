@@ -1,6 +1,6 @@
 import type { IsoDate } from '../quantities/index.ts'
 import type { RestraintUnit } from '../restraint/index.ts'
-import type { JobKind, JobPlan, JobRecord } from './job.ts'
+import { jobState, type JobKind, type JobPlan, type JobRecord } from './job.ts'
 
 /** What a job says of a unit for good: a crash is a fact from its first step, parts that were counted stay counted. */
 export function unitFacts(unit: RestraintUnit, plan: JobPlan, record: JobRecord): RestraintUnit {
@@ -10,6 +10,8 @@ export function unitFacts(unit: RestraintUnit, plan: JobPlan, record: JobRecord)
     ...(plan.kind === 'after-crash' && { wasInCrash: true }),
     ...(counted === 'good' && { isComplete: true }),
     ...(counted === 'bad' && { isComplete: false }),
+    ...(plan.leavesHarness !== undefined &&
+      jobState(plan, record).state === 'passed' && { harness: plan.leavesHarness }),
   }
 }
 

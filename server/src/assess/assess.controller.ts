@@ -1,6 +1,6 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common'
 import { ApiBadRequestResponse, ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import { assess, caseSchema, parseWith, type Assessment } from '@nimble-anchor/core'
+import { assess, caseSchema, parseWith, upgradeCase, type Assessment } from '@nimble-anchor/core'
 import { FaultsException } from '../http/faults'
 
 /** Put into the API's description by `app.ts`. */
@@ -15,7 +15,7 @@ export class AssessController {
   @ApiBody({ schema: SCHEMA })
   @ApiBadRequestResponse({ description: 'Each fault with its JSON path and limit' })
   assess(@Body() body: unknown): Assessment {
-    const parsed = parseWith(caseSchema, body)
+    const parsed = parseWith(caseSchema, upgradeCase(body))
     if (!parsed.ok) throw new FaultsException('The case file is not valid.', parsed.error)
     return assess(parsed.value)
   }

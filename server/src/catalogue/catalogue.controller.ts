@@ -12,7 +12,7 @@ import {
   Query,
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
-import { CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core'
+import { CASE_VERSION, CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core'
 import { IsBooleanString, IsOptional } from 'class-validator'
 import { CatalogueService } from './catalogue.service'
 import { itemsOfCsv, toCsv } from './csv'
@@ -47,7 +47,7 @@ export class CatalogueController {
   async restraints(): Promise<object> {
     return {
       format: CATALOGUE_FORMAT,
-      version: 1,
+      version: CASE_VERSION,
       models: await this.catalogue.bodies('models'),
       units: await this.catalogue.bodies('units'),
     }
@@ -75,7 +75,7 @@ export class CatalogueController {
   @Header('Content-Disposition', 'attachment; filename="vehicles.json"')
   @ApiOperation({ summary: 'Cars alone, as a file' })
   async vehicles(): Promise<object> {
-    return { format: CATALOGUE_FORMAT, version: 1, vehicles: await this.catalogue.bodies('vehicles') }
+    return { format: CATALOGUE_FORMAT, version: CASE_VERSION, vehicles: await this.catalogue.bodies('vehicles') }
   }
 
   @Get('vehicles.csv')

@@ -1,6 +1,8 @@
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import {
+  CASE_VERSION,
   CATALOGUE_FORMAT,
+  datedChild,
   readCatalogue,
   unitAwaiting,
   type Catalogue,
@@ -14,6 +16,7 @@ import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { openJobsOf } from '../aftercare/open-jobs'
 import { familyOf } from '../families/family-of'
+import { Clock } from '../http/clock'
 import { Database } from '../storage/database'
 import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
 
@@ -33,12 +36,15 @@ const NOTHING_IMPORTED = 'The catalogue is not valid; nothing was imported.'
 
 @Injectable()
 export class CatalogueService {
-  constructor(private readonly db: Database) {}
+  constructor(
+    private readonly db: Database,
+    private readonly clock: Clock,
+  ) {}
 
   async all(): Promise<Catalogue> {
     return {
       format: CATALOGUE_FORMAT,
-      version: 1,
+      version: CASE_VERSION,
       vehicles: (await this.bodies('vehicles')) as NonNullable<Catalogue['vehicles']>,
       models: (await this.bodies('models')) as NonNullable<Catalogue['models']>,
       units: (await this.bodies('units')) as NonNullable<Catalogue['units']>,
@@ -86,7 +92,10 @@ export class CatalogueService {
         const body =
           kind === 'units'
             ? unitAwaiting(item as unknown as RestraintUnit, await openJobsOf(manager, id))
-            : (item as object)
+            : kind === 'children'
+              ? // A measure that nobody has dated is at most as young as the file that brings it.
+                datedChild(item as unknown as Child, this.clock.today())
+              : (item as object)
         await manager.save(TARGETS[kind], { id, body, ...columns })
       }
       return rows

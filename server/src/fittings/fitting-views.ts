@@ -94,14 +94,6 @@ export const SUMMARY_COLUMNS = [
   'arrivedInstalled',
 ] as const satisfies readonly (keyof FittingSummary)[]
 
-/** An imported case keeps its own order; new entries come after it. */
-export function highestSequence(c: Case): number {
-  const stamps = [...Object.values(c.settings), ...Object.values(c.readings), ...Object.values(c.disturbances)].map(
-    (x) => x?.at ?? 0,
-  )
-  return Math.max(0, c.choice.at, ...stamps)
-}
-
 /** What the child of a fitting measured, on the day it was taken or else the fitting's; `undefined` when nothing was. */
 export function toReading(fittingId: string, c: Case): GrowthReading | undefined {
   const massKg = massOf(c.child)

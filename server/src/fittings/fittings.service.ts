@@ -4,9 +4,14 @@ import {
   applyPuts,
   assess,
   CASE_FORMAT,
+  CASE_VERSION,
   caseSchema,
+  datedChild,
+  highestSequence,
   parseWith,
   revert,
+  upgradeCase,
+  upgradeChanges,
   type Case,
   type Changed,
   type Child,
@@ -22,20 +27,11 @@ import type { EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
-import { refuseOtherDay, refuseUnfitUnit, takeable } from './refusals'
+import { refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
 import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
 import { familyOf } from '../families/family-of'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
-import {
-  highestSequence,
-  judge,
-  keyOf,
-  SUMMARY_COLUMNS,
-  SUMMARY_LIMIT,
-  toReading,
-  toSummary,
-  toView,
-} from './fitting-views'
+import { judge, keyOf, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
 import { PracticeService } from '../practice/practice.service'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
@@ -78,7 +74,7 @@ export class FittingsService implements OnApplicationBootstrap {
       sequence: r.sequence,
       at: r.at,
       who: r.who,
-      changes: r.changes as Changed[],
+      changes: [...upgradeChanges(r.changes as Changed[])],
       undoes: r.undoes,
     }))
   }
@@ -111,7 +107,7 @@ export class FittingsService implements OnApplicationBootstrap {
         manager,
         {
           format: CASE_FORMAT,
-          version: 1,
+          version: CASE_VERSION,
           today: this.clock.today(),
           child: child.body as Child,
           ...(vehicle && { vehicle: vehicle.body as Vehicle }),
@@ -129,7 +125,7 @@ export class FittingsService implements OnApplicationBootstrap {
 
   /** A case file becomes a fitting; exporting it gives back the same file. */
   import(data: unknown): Promise<FittingView> {
-    const parsed = parseWith(caseSchema, data)
+    const parsed = parseWith(caseSchema, upgradeCase(data))
     if (!parsed.ok) throw new FaultsException('The case file is not valid; no fitting was created.', parsed.error)
     return this.db.write(async (manager) => {
       const { child } = parsed.value
@@ -137,7 +133,7 @@ export class FittingsService implements OnApplicationBootstrap {
       if (!known)
         await manager.insert(ChildRow, {
           id: child.id,
-          body: child as object,
+          body: datedChild(child, parsed.value.today) as object,
           familyId: await familyOf(manager, child),
         })
       return this.insert(manager, parsed.value)
@@ -148,6 +144,7 @@ export class FittingsService implements OnApplicationBootstrap {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       await this.refuseCollision(manager, row, entry)
+      await refuseStrangersSlip(manager, row, entry)
       const puts: Put[] = entry.puts
       refuseOtherDay(puts, this.clock.today())
       if (puts.some((p) => p.path[0] === 'handover')) {
@@ -216,7 +213,9 @@ export class FittingsService implements OnApplicationBootstrap {
       if (row.status !== 'signed')
         throw new ConflictException('Only a signed fitting is revised; an open one is simply changed.')
       const { handover: _signed, ...current } = row.current as Case
-      return this.insert(manager, { ...current, today: this.clock.today() }, { revises: row.id })
+      // What was measured then was measured then: the day goes with it before the day of the case moves on.
+      const child = datedChild(current.child, current.today)
+      return this.insert(manager, { ...current, child, today: this.clock.today() }, { revises: row.id })
     })
   }
 
@@ -301,7 +300,7 @@ export class FittingsService implements OnApplicationBootstrap {
     if (text !== textBefore) await keepSearch(manager, row.number, text, false)
     // What was measured belongs to the child, and the next fitting starts from it.
     if (JSON.stringify(before.child) !== JSON.stringify(next.child))
-      await manager.update(ChildRow, { id: row.childId }, { body: next.child as object })
+      await manager.update(ChildRow, { id: row.childId }, { body: datedChild(next.child, next.today) as object })
     return toView(row)
   }
 

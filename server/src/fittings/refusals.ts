@@ -1,17 +1,63 @@
 import { ConflictException } from '@nestjs/common'
-import { assess, type Case, type Changed, type IsoDate, type Put, type RestraintUnit } from '@nimble-anchor/core'
-import type { EntityManager } from 'typeorm'
+import {
+  assess,
+  upgradeChanges,
+  type Case,
+  type Changed,
+  type IsoDate,
+  type Put,
+  type RestraintUnit,
+} from '@nimble-anchor/core'
+import { In, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
-import { UnitRow, type EntryRow } from '../storage/entities'
+import { EntryRow, UnitRow, type FittingRow } from '../storage/entities'
 
 /** What no entry, undo or signature may do, whoever asks. */
 
+/** The day written on a measure as the day of the case moved on: nothing that anybody entered. */
+function isDating({ path, from, to }: Changed): boolean {
+  if (path[0] !== 'child' || typeof from !== 'object' || from === null || typeof to !== 'object' || to === null)
+    return false
+  const { on, ...rest } = to as { readonly on?: unknown }
+  return on !== undefined && !('on' in from) && JSON.stringify(rest) === JSON.stringify(from)
+}
+
 /**
  * What undoing takes back of an entry: all but the day, which passes whatever
- * anybody enters, and what is known of units, which jobs on them say.
+ * anybody enters (and is then written on what was measured before it), and what
+ * is known of units, which jobs on them say.
  */
-export const takeable = (entry: EntryRow): Changed[] =>
-  (entry.changes as Changed[]).filter((c) => c.path[0] !== 'today' && c.path[0] !== 'units')
+export const takeable = (entry: EntryRow): Changed[] => {
+  const changes = entry.changes as Changed[]
+  const movesOn = changes.some((c) => c.path[0] === 'today')
+  return [...upgradeChanges(changes)].filter(
+    (c) => c.path[0] !== 'today' && c.path[0] !== 'units' && !(movesOn && isDating(c)),
+  )
+}
+
+/** A slip of the finger is put right by the one who made it, with nothing entered since; from anybody else it is a new look. */
+export async function refuseStrangersSlip(
+  manager: EntityManager,
+  row: FittingRow,
+  entry: { readonly who: string; readonly baseSequence: number; readonly puts: readonly Put[] },
+): Promise<void> {
+  const i = entry.puts.findIndex(
+    (p) => p.path[0] === 'readings' && (p.value as { slip?: unknown } | null)?.slip !== undefined,
+  )
+  if (i < 0) return
+  const last = await manager.findOneBy(EntryRow, { fittingId: row.id, sequence: row.sequence })
+  const put = entry.puts[i] as Put
+  const isOwn =
+    last !== null &&
+    last.who === entry.who &&
+    last.undoes === null &&
+    entry.baseSequence === row.sequence &&
+    (last.changes as Changed[]).some((c) => c.path.join('/') === put.path.join('/'))
+  if (!isOwn)
+    throw new FaultsException('Nothing was saved.', [
+      { path: `$.puts[${i}].value.slip`, message: 'only the last entry, by the same person, is put right as a slip' },
+    ])
+}
 
 /** The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for. */
 export function refuseOtherDay(puts: readonly Put[], today: IsoDate): void {
@@ -25,9 +71,12 @@ export function refuseOtherDay(puts: readonly Put[], today: IsoDate): void {
 
 /** A fitting keeps its own copy of the unit; what the shelf knows of it by now counts when it is signed. */
 export async function refuseUnfitUnit(manager: EntityManager, c: Case): Promise<void> {
-  const unit = await manager.findOneBy(UnitRow, { id: c.choice.unitId ?? '' })
-  if (!unit) return
-  const units = (c.units ?? []).map((u) => (u.id === unit.id ? (unit.body as RestraintUnit) : u))
+  const chosen = [c.choice.unitId, c.choice.baseUnitId].filter((id) => id !== undefined)
+  const shelf = await manager.findBy(UnitRow, { id: In(chosen) })
+  if (shelf.length === 0) return
+  const units = (c.units ?? []).map(
+    (u) => (shelf.find((row) => row.id === u.id)?.body as RestraintUnit | undefined) ?? u,
+  )
   const { verdict, headline } = assess({ ...c, units })
   if (verdict !== 'ready')
     throw new ConflictException(`The shelf says otherwise of this unit by now: ${headline} Choose it anew.`)

@@ -1,4 +1,5 @@
 import { Records1790000000004 } from './migration-records'
+import { Version21790000000005 } from './migration-version-2'
 import type { MigrationInterface, QueryRunner } from 'typeorm'
 
 export class Initial1790000000001 implements MigrationInterface {
@@ -111,4 +112,5 @@ export const MIGRATIONS = [
   PracticeAndDeciding1790000000002,
   Revisions1790000000003,
   Records1790000000004,
+  Version21790000000005,
 ]

@@ -32,7 +32,7 @@ function disturbancesOf(stage: Props['stage'], route: Route, turns: boolean): re
   return [
     ...(route.isofix ? (['connectors'] as const) : []),
     'base',
-    ...(route.topTether && route.topTether.use !== 'not-used' ? (['tether'] as const) : []),
+    ...(route.topTether ? (['tether'] as const) : []),
     ...(turns ? (['turned'] as const) : []),
     'removed',
   ]
