@@ -323,9 +323,34 @@ const GOOD_OPTION: Partial<Record<CheckId, string>> = {
   retractor: 'switchable',
 }
 
+/** What a measurement should find where it can be worked out: a good one agrees with it. */
+function workedOut(id: CheckId, { mode, route, position, settings, child }: FittedSubject): number | undefined {
+  const value = (q: Child['sittingHeightMm']) => q?.value
+  switch (id) {
+    case 'buckle-above-edge-mm': {
+      const [top, edge] = [value(position.belt?.buckleTopMm), route.belt?.pathEdgeAboveBightMm]
+      return top === undefined || edge === undefined ? undefined : top - edge
+    }
+    case 'crown-below-edge-mm': {
+      const [edge, sitting] = [mode.shellEdgeMm, value(child.sittingHeightMm)]
+      const inserts = (mode.inserts ?? []).filter((i) => settings.insertsIn?.value.includes(i.id))
+      if (edge === undefined || sitting === undefined) return undefined
+      return edge - sitting - inserts.reduce((sum, i) => sum + i.thicknessMm, 0)
+    }
+    case 'guide-above-shoulder-mm': {
+      const [set, shoulder] = [settings.strapHeightMm?.value, value(child.seatedShoulderHeightMm)]
+      return set === undefined || shoulder === undefined ? undefined : set - shoulder
+    }
+    default:
+      return undefined
+  }
+}
+
 export function goodReading(id: CheckId, at: number, subject?: FittedSubject): Reading {
   const check = checkOf(id)
   if (subject !== undefined) {
+    const worked = workedOut(id, subject)
+    if (worked !== undefined) return { number: measured(worked, 1), at }
     if (id === 'forward-guard') return { option: subject.mode.direction === 'forward' ? 'released' : 'set', at }
     if (id === 'airbag-lamp' && subject.mode.direction === 'forward' && airbagAsked(subject) === 'on')
       return { option: 'on', at }

@@ -8,7 +8,17 @@ import {
   strapRuleOf,
 } from '../../fit/index.ts'
 import { exactly, formatInterval, formatNumber, plus, unreachable } from '../../quantities/index.ts'
+import type { Mode } from '../../restraint/index.ts'
 import { defineRule } from '../rule.ts'
+
+/** Whether the straps of a mode can stand at a height at all. */
+function hasHeight(mode: Mode, heightMm: number): boolean {
+  const adjuster = mode.strap?.adjuster
+  if (adjuster === undefined) return false
+  return adjuster.kind === 'slots'
+    ? adjuster.heightsMm.includes(heightMm)
+    : heightMm >= adjuster.fromMm && heightMm <= adjuster.toMm
+}
 
 export default defineRule({
   id: 'strap-height',
@@ -75,6 +85,14 @@ export default defineRule({
                 : ['setting.strapHeightMm', 'child.seatedShoulderHeightMm'],
             reason: () => `Shoulder at ${shoulder}: ${wanted}. What is set is not recorded.`,
             remedy: () => `Set ${wanted} and record it.`,
+          }
+        }
+        if (!hasHeight(mode, set)) {
+          return {
+            ...base,
+            kind: 'fail',
+            reason: () => `The straps are said to leave at ${formatNumber(set, 0)} mm, and this mode has no such height.`,
+            remedy: () => `Look again which is set; for this shoulder: ${wanted}.`,
           }
         }
         const kind = judgeStrapHeight(rule, set, raised)
