@@ -83,6 +83,7 @@ test('what stands in a place is drawn: bars, belts, boxes, consoles, airbags, te
     floor: undefined,
     tether: undefined,
     frontAirbag: undefined,
+    headRestraint: undefined,
   })
   const shapes = (p: SeatingPosition): number => {
     const { container } = render(<CarPlan vehicle={{ ...vehicle, positions: [p] }} onSelect={() => undefined} />)

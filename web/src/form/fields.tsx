@@ -97,11 +97,29 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
           {spec.label}
         </label>
       )
+    case 'answer':
+      return (
+        <Labelled label={spec.label} name={name} id={id}>
+          <select
+            id={id}
+            className={BOX}
+            {...aria}
+            {...register(name, {
+              setValueAs: (v: unknown) =>
+                v === 'true' || v === true ? true : v === 'false' || v === false ? false : undefined,
+            })}
+          >
+            <option value="">not read yet</option>
+            <option value="true">yes</option>
+            <option value="false">no</option>
+          </select>
+        </Labelled>
+      )
     case 'pick':
       return (
         <Labelled label={spec.label} unit={spec.unit} name={name} id={id}>
           <select id={id} className={BOX} {...aria} {...register(name)}>
-            {spec.isOpen && <option value="">not stated</option>}
+            <option value="">{spec.isOpen ? 'not stated' : 'choose'}</option>
             {spec.options?.map(([value, label]) => (
               <option key={value} value={value}>
                 {label}
@@ -158,7 +176,11 @@ export function Fields({
   )
 }
 
-/** A part that is there or not: its fields appear when it is ticked, and go with what they held when it is not. */
+/**
+ * A part that is there, is said to be none, or has not been read: three
+ * different things. Its fields appear when it is there, empty, and go with what
+ * they held when it is not.
+ */
 export function Part({
   spec,
   base,
@@ -169,20 +191,30 @@ export function Part({
   readonly children?: ReactNode
 }) {
   const { setValue } = useFormContext<FieldValues>()
+  const id = useId()
   const name = `${base}.${spec.key}`
   const has = (useWatch({ name }) as unknown) !== undefined
+  const without = (useWatch({ name: `${base}.without` }) as readonly string[] | undefined) ?? []
+  const state = has ? 'has' : without.includes(spec.key) ? 'none' : 'open'
+  const set = (next: string): void => {
+    const others = without.filter((part) => part !== spec.key)
+    const all = next === 'none' ? [...others, spec.key] : others
+    setValue(name, next === 'has' ? {} : undefined, { shouldDirty: true })
+    setValue(`${base}.without`, all.length === 0 ? undefined : all, { shouldDirty: true })
+  }
   return (
     <fieldset className="border-l-2 border-hair pl-3">
       <legend className="sr-only">{spec.label}</legend>
-      <label className="flex min-h-11 items-center gap-2 font-semibold">
-        <input
-          type="checkbox"
-          className="size-5 accent-magenta"
-          checked={has}
-          onChange={(e) => setValue(name, e.target.checked ? spec.start : undefined, { shouldDirty: true })}
-        />
-        {spec.label}
-      </label>
+      <div className="flex min-h-11 flex-wrap items-center gap-2 font-semibold">
+        <label htmlFor={id} className="min-w-40">
+          {spec.label}
+        </label>
+        <select id={id} className={`${BOX} max-w-44 font-normal`} value={state} onChange={(e) => set(e.target.value)}>
+          <option value="open">not read yet</option>
+          {spec.canBeNone && <option value="none">none</option>}
+          <option value="has">{spec.canBeNone ? 'it has one' : 'looked at'}</option>
+        </select>
+      </div>
       {has && (
         <div className="pb-2">
           <Fields specs={spec.fields} base={name} />
@@ -199,14 +231,17 @@ interface ListProps {
   readonly specs: readonly FieldSpec[]
   readonly fresh: (count: number) => unknown
   readonly add: string
+  /** An empty list says that there are none; until then nobody has read it. */
+  readonly canBeNone?: boolean
 }
 
 /** Short rows of the same fields: recline positions, inserts, belt guides. */
-export function Rows({ title, name, specs, fresh, add }: ListProps) {
+export function Rows({ title, name, specs, fresh, add, canBeNone = false }: ListProps) {
   const { setValue } = useFormContext<FieldValues>()
   const value = useWatch({ name }) as unknown
   const rows = Array.isArray(value) ? (value as unknown[]) : []
-  const keep = (next: unknown[]): void => setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })
+  const keep = (next: unknown[] | undefined): void => setValue(name, next, { shouldDirty: true })
+  const isRead = Array.isArray(value)
   return (
     <fieldset className="mt-3">
       <legend className="text-sm font-bold">{title}</legend>
@@ -218,15 +253,23 @@ export function Rows({ title, name, specs, fresh, add }: ListProps) {
           <Button
             look="quiet"
             aria-label={`Take away ${title}, ${i + 1}`}
-            onClick={() => keep(rows.filter((__, k) => k !== i))}
+            onClick={() => keep(rows.length === 1 ? undefined : rows.filter((__, k) => k !== i))}
           >
             Take away
           </Button>
         </div>
       ))}
+      {canBeNone && rows.length === 0 && (
+        <p className="text-sm text-ink-soft">{isRead ? 'There are none.' : 'Not read yet.'}</p>
+      )}
       <Button look="quiet" className="-ml-3" onClick={() => keep([...rows, fresh(rows.length)])}>
         {add}
       </Button>
+      {canBeNone && rows.length === 0 && (
+        <Button look="quiet" onClick={() => keep(isRead ? undefined : [])}>
+          {isRead ? 'Not read yet' : 'There are none'}
+        </Button>
+      )}
     </fieldset>
   )
 }

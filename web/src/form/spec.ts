@@ -3,7 +3,7 @@
 export interface FieldSpec {
   readonly key: string
   readonly label: string
-  readonly kind: 'text' | 'number' | 'pick' | 'flag' | 'numbers' | 'words'
+  readonly kind: 'text' | 'number' | 'pick' | 'answer' | 'flag' | 'numbers' | 'words'
   readonly unit?: string
   readonly options?: readonly (readonly [id: string, label: string])[]
   /** A pick that may be left open. */
@@ -14,8 +14,8 @@ export interface FieldSpec {
 export interface PartSpec {
   readonly key: string
   readonly label: string
-  /** What it begins with when it is ticked. */
-  readonly start: Readonly<Record<string, unknown>>
+  /** Said to be none by its name in `without`; a part that cannot be is there, or has not been read. */
+  readonly canBeNone?: boolean
   readonly fields: readonly FieldSpec[]
 }
 
@@ -30,4 +30,6 @@ export const pick = (key: string, label: string, options: FieldSpec['options'], 
   isOpen,
   ...(options && { options }),
 })
+/** Yes, no, or not read yet: the three are different things. */
+export const answer = (key: string, label: string): FieldSpec => ({ key, label, kind: 'answer' })
 export const flag = (key: string, label: string): FieldSpec => ({ key, label, kind: 'flag' })

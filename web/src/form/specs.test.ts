@@ -11,8 +11,10 @@ const KINDS: Record<FieldSpec['kind'], readonly string[]> = {
   pick: ['text'],
   number: ['number'],
   flag: ['boolean'],
+  answer: ['boolean'],
   numbers: ['numbers'],
-  words: ['words'],
+  // Lists of ids stand as JSON in a table, and as words in the form.
+  words: ['words', 'json'],
 }
 const rows = (level: string, specs: readonly FieldSpec[], inside = '') =>
   specs.map((spec) => [`${level}.${inside}${spec.key}`, spec.kind] as const)
@@ -32,14 +34,16 @@ const FIELDS: readonly (readonly [name: string, kind: FieldSpec['kind'], columns
       ...restraint.STRAP_FIELDS,
       ...restraint.SLOT_FIELDS,
       ...restraint.SPAN_FIELDS,
+      ...restraint.MAKERS_FIGURES,
     ].flatMap((spec) => rows('mode', [spec])),
     ...rows('route', restraint.ROUTE_FIELDS),
+    ...parts('mode', restraint.MODE_PARTS),
     ...parts('route', restraint.ROUTE_PARTS),
   ].map(([name, kind]) => [name, kind, RESTRAINT] as const),
   ...[
     ...rows('vehicle', car.VEHICLE_FIELDS),
     ...rows('position', [...car.PLACE_FIELDS, ...car.ROOM_FIELDS, ...car.ISOFIX_LETTERS]),
-    ...parts('position', car.PLACE_PARTS),
+    ...parts('position', [...car.PLACE_PARTS, car.TRACK_PART]),
   ].map(([name, kind]) => [name, kind, CAR] as const),
 ]
 
@@ -48,20 +52,55 @@ test.each(FIELDS)('the form’s field %s (%s) is one of the format, of its kind'
   expect([name, known !== undefined && KINDS[kind].includes(known)]).toEqual([name, true])
 })
 
+/** A part as a manual would state it, to try each option of each pick in. */
+const WHOLE: Record<string, object> = {
+  isofix: { connectors: 'rigid', role: 'holds' },
+  leg: { minLengthMm: 300, maxLengthMm: 480, notches: 13, hingeAboveCushionMm: 0, angleFromVerticalDeg: 0 },
+  topTether: { use: 'required' },
+  lowerTethers: { use: 'required', points: ['ring'] },
+  reboundBar: { hasRatchet: true },
+  belt: {
+    needs: 'three-point',
+    path: [{ section: 'lap', mark: 'guide', side: 'left', how: 'under' }],
+    lock: { kind: 'tension-only' },
+  },
+  angleProof: { kind: 'level-line', what: 'The line lies level' },
+}
+const BELTED = { id: 'route', label: 'By belt', scope: 'universal', belt: WHOLE.belt }
+const modelWith = (mode: object, route: object) => ({
+  id: 'new',
+  maker: 'M',
+  name: 'N',
+  massKg: 5,
+  modes: [
+    {
+      id: 'mode',
+      label: 'Rearward',
+      approval: { regulation: 'R129', series: '03' },
+      shape: 'seat',
+      direction: 'rearward',
+      heldBy: 'harness',
+      statureCm: { from: 61, to: 105 },
+      ...mode,
+      routes: [{ ...BELTED, ...route }],
+    },
+  ],
+})
+const faultsOf = (model: object): unknown => {
+  const parsed = parseWith(modelSchema, tidyModel(model))
+  return parsed.ok ? [] : parsed.error
+}
+
 test('every option of a pick is one that the format takes', () => {
-  for (const part of restraint.ROUTE_PARTS) {
+  const tried = [
+    ...restraint.ROUTE_PARTS.map((part) => [part, (value: object) => modelWith({}, { [part.key]: value })] as const),
+    ...restraint.MODE_PARTS.map((part) => [part, (value: object) => modelWith({ [part.key]: value }, {})] as const),
+  ]
+  for (const [part, make] of tried) {
     for (const field of part.fields.filter((f) => f.kind === 'pick' && !f.key.includes('.'))) {
       for (const [option] of field.options ?? []) {
-        const route = { ...restraint.NEW_ROUTE, [part.key]: { ...part.start, [field.key]: option } }
-        const model = {
-          ...restraint.NEW_MODEL,
-          maker: 'M',
-          name: 'N',
-          massKg: 5,
-          modes: [{ ...restraint.NEW_MODE, statureCm: { from: 61, to: 105 }, routes: [route] }],
-        }
-        const parsed = parseWith(modelSchema, tidyModel(model))
-        expect([part.key, field.key, option, parsed.ok ? [] : parsed.error]).toEqual([part.key, field.key, option, []])
+        const faults = faultsOf(make({ ...WHOLE[part.key], [field.key]: option }))
+        expect([part.key, field.key, option, faults]).toEqual([part.key, field.key, option, []])
       }
     }
   }
@@ -77,4 +116,18 @@ test('every option of a pick is one that the format takes', () => {
       expect([field.key, option, parseWith(vehicleSchema, tidyVehicle(vehicle)).ok]).toEqual([field.key, option, true])
     }
   }
+})
+
+test('a new entry is empty: no figure and no kind is filled in, and what is missing is named', () => {
+  const draft = { ...restraint.NEW_MODEL, maker: 'M', name: 'N', massKg: 5 }
+  const words = JSON.stringify(draft)
+  for (const invented of ['R129', 'rearward', 'harness', 'three-point', 'solid', 'recessed', '230', '300'])
+    expect(words).not.toContain(invented)
+  const faults = faultsOf(draft) as { path: string }[]
+  expect(faults.map((f) => f.path)).toEqual(
+    expect.arrayContaining(['$.modes[0].label', '$.modes[0].approval', '$.modes[0].shape', '$.modes[0].heldBy']),
+  )
+  // A part that is said to be there and is not filled in is asked for, not dropped.
+  const part = faultsOf(modelWith({}, { leg: {} })) as { path: string }[]
+  expect(part.map((f) => f.path)).toContain('$.modes[0].routes[0].leg.minLengthMm')
 })

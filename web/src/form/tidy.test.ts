@@ -29,6 +29,8 @@ test('what belongs to another kind goes with the kind that was left', () => {
       {
         approval: { regulation: 'R129', series: '03' },
         strap: { adjuster: { kind: 'stepless', fromMm: 230, toMm: 400 } },
+        // An empty list says that there are none.
+        reclines: [],
         routes: [{ belt: { lock: { kind: 'locking-clip', fromTongueMm: 20 } } }],
       },
     ],

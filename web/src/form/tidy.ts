@@ -1,6 +1,6 @@
 /**
  * A document without what is not stated: empty text, numbers that are none and
- * objects that hold nothing go; lists stay, so that the schema can ask for them.
+ * objects that hold nothing go. Lists stay: an empty one says that there are none.
  */
 export function tidy(value: unknown): unknown {
   if (value === null || value === undefined) return undefined
@@ -9,16 +9,24 @@ export function tidy(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(tidy).filter((x) => x !== undefined)
   if (typeof value === 'object') {
     const entries = Object.entries(value)
-      .map(([key, inner]) => [key, tidy(inner)] as const)
+      .map(([key, inner]) => [key, tidy(inner) ?? (isEmptyPart(key, inner) ? {} : undefined)] as const)
       .filter(([, inner]) => inner !== undefined)
     return entries.length === 0 ? undefined : Object.fromEntries(entries)
   }
   return value
 }
 
+/** Parts of which it was said that they are there: with nothing filled in they stay, so that the schema asks for it. */
+const PARTS: ReadonlySet<string> = new Set([
+  'isofix', 'belt', 'leg', 'topTether', 'lowerTethers', 'reboundBar', 'angleProof', 'turns', 'wedge', 'carryHandle',
+  'tether', 'floor', 'lock', 'adjuster', 'approval',
+]) // prettier-ignore
+const isEmptyPart = (key: string, value: unknown): boolean =>
+  PARTS.has(key) && typeof value === 'object' && value !== null && !Array.isArray(value)
+
 const LOCK_FIELDS: Record<string, readonly string[]> = {
   'lock-off': ['section', 'side'],
-  'locking-clip': ['fromTongueMm'],
+  'locking-clip': ['fromTongueMm', 'section', 'neededWith'],
 }
 
 /** Fields that belong to another kind of the same part go with the kind that was left. */
@@ -35,8 +43,6 @@ export function tidyModel(draft: unknown): unknown {
       delete adjuster.fromMm
       delete adjuster.toMm
     } else if (adjuster) delete adjuster.heightsMm
-    // A list of nothing is nothing stated.
-    for (const key of ['reclines', 'inserts']) if ((mode[key] as unknown[] | undefined)?.length === 0) delete mode[key]
     for (const route of (mode.routes as Record<string, unknown>[] | undefined) ?? []) {
       const lock = (route.belt as { lock?: Record<string, unknown> } | undefined)?.lock
       if (!lock) continue

@@ -1,4 +1,4 @@
-import { CATALOGUE_FORMAT, parseWith, type Fault, type Result } from '@nimble-anchor/core'
+import { CASE_VERSION, CATALOGUE_FORMAT, parseWith, type Fault, type Result } from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
 import { useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useNavigate } from 'react-router'
@@ -67,7 +67,8 @@ export function useEntry<T extends { readonly id: string }>(
     return () => window.removeEventListener('beforeunload', warn)
   }, [isChanged])
 
-  const store = (entry: unknown) => api.importCatalogue({ format: CATALOGUE_FORMAT, version: 1, [kind.kind]: [entry] })
+  const store = (entry: unknown) =>
+    api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, [kind.kind]: [entry] })
   const putBack = {
     label: 'Undo',
     onClick: () =>

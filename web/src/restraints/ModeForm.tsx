@@ -7,7 +7,9 @@ import {
   BODY_FIELDS,
   GUIDE_FIELDS,
   INSERT_FIELDS,
+  MAKERS_FIGURES,
   MODE_FIELDS,
+  MODE_PARTS,
   NEW_ROUTE,
   R129_FIELDS,
   R44_FIELDS,
@@ -21,38 +23,39 @@ import {
 } from './specs.ts'
 
 const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'
-const APPROVALS = {
-  R44: { regulation: 'R44', series: '04', groups: ['I'] },
-  R129: { regulation: 'R129', series: '03' },
-} as const
+const APPROVALS = { R44: { regulation: 'R44' }, R129: { regulation: 'R129' } } as const
 
 function Regulation({ base }: { readonly base: string }) {
   const { setValue } = useFormContext<FieldValues>()
-  const regulation = (useWatch({ name: `${base}.approval.regulation` }) as keyof typeof APPROVALS | undefined) ?? 'R129'
+  const regulation = useWatch({ name: `${base}.approval.regulation` }) as keyof typeof APPROVALS | undefined
   return (
     <div>
       <label className="mb-2 flex items-center gap-2 font-semibold">
         Approved to
         <select
           className={BOX}
-          value={regulation}
+          value={regulation ?? ''}
           onChange={(e) =>
             setValue(`${base}.approval`, APPROVALS[e.target.value as keyof typeof APPROVALS], { shouldDirty: true })
           }
         >
+          <option value="" disabled>
+            read the label
+          </option>
           <option value="R129">UN R129, by stature</option>
           <option value="R44">UN R44, by mass</option>
         </select>
       </label>
-      <Fields specs={regulation === 'R44' ? R44_FIELDS : R129_FIELDS} base={base} />
+      {regulation && <Fields specs={regulation === 'R44' ? R44_FIELDS : R129_FIELDS} base={base} />}
     </div>
   )
 }
 
+/** Which kind it is, and no figure: heights are read or measured. */
 const STARTS: Record<string, unknown> = {
-  slots: { kind: 'slots', heightsMm: [230, 260, 290, 320] },
-  stepless: { kind: 'stepless', fromMm: 230, toMm: 400 },
-  'follows-head-support': { kind: 'follows-head-support', fromMm: 230, toMm: 400 },
+  slots: { kind: 'slots', heightsMm: [] },
+  stepless: { kind: 'stepless' },
+  'follows-head-support': { kind: 'follows-head-support' },
 }
 
 function Straps({ base }: { readonly base: string }) {
@@ -85,6 +88,28 @@ function Straps({ base }: { readonly base: string }) {
   )
 }
 
+/** Steps themselves are written as JSON; that the manual asks for none is said here. */
+function StepsRead({ base }: { readonly base: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const steps = useWatch({ name: `${base}.steps` }) as readonly unknown[] | undefined
+  const name = `${base}.steps`
+  if (steps !== undefined && steps.length > 0)
+    return <p className="mt-2 text-sm">{steps.length} steps of the maker’s own, in the JSON below.</p>
+  return (
+    <label className="mt-2 flex flex-wrap items-center gap-2 font-semibold">
+      Steps of the maker’s own
+      <select
+        className={BOX}
+        value={steps === undefined ? 'open' : 'none'}
+        onChange={(e) => setValue(name, e.target.value === 'none' ? [] : undefined, { shouldDirty: true })}
+      >
+        <option value="open">not read yet</option>
+        <option value="none">none beside the usual</option>
+      </select>
+    </label>
+  )
+}
+
 /** Everything of one mode that is usually stated; the rest stands in the JSON below the form. */
 export function ModeForm({ base }: { readonly base: string }) {
   const { fields, append, remove } = useFieldArray<FieldValues>({ name: `${base}.routes` })
@@ -104,19 +129,30 @@ export function ModeForm({ base }: { readonly base: string }) {
         <legend className="mb-1 text-sm font-bold">Head and shell</legend>
         <Fields specs={BODY_FIELDS} base={base} />
       </fieldset>
+      <div className="mt-3 flex flex-col gap-1">
+        {MODE_PARTS.map((part) => (
+          <Part key={part.key} spec={part} base={base} />
+        ))}
+      </div>
+      <fieldset className="mt-3">
+        <legend className="mb-1 text-sm font-bold">The maker’s own figures; they win over any school</legend>
+        <Fields specs={MAKERS_FIGURES} base={base} columns={4} />
+      </fieldset>
       <Rows
         title="Recline positions"
         name={`${base}.reclines`}
         specs={RECLINE_FIELDS}
-        fresh={(n) => ({ id: `r${n + 1}`, label: String(n + 1), shellAngleDeg: 40 })}
+        fresh={(n) => ({ id: String(n + 1), label: String(n + 1) })}
         add="Add a recline position"
+        canBeNone
       />
       <Rows
         title="Inserts, in the order they come out"
         name={`${base}.inserts`}
         specs={INSERT_FIELDS}
-        fresh={(n) => ({ id: `insert-${n + 1}`, name: 'insert', thicknessMm: 0 })}
+        fresh={(n) => ({ id: `insert-${n + 1}`, name: '' })}
         add="Add an insert"
+        canBeNone
       />
       {fields.map((field, i) => {
         const at = `${base}.routes.${i}`
@@ -142,12 +178,13 @@ export function ModeForm({ base }: { readonly base: string }) {
                     title="Belt path, in the order the belt meets it"
                     name={`${at}.belt.path`}
                     specs={GUIDE_FIELDS}
-                    fresh={() => ({ section: 'lap', mark: 'guide', side: 'door-side', how: 'under' })}
+                    fresh={() => ({ mark: '' })}
                     add="Add a guide"
                   />
                 )}
               </Part>
             ))}
+            <StepsRead base={at} />
           </section>
         )
       })}

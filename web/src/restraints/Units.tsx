@@ -1,4 +1,12 @@
-import { CATALOGUE_FORMAT, parseWith, unitSchema, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import {
+  CASE_VERSION,
+  CATALOGUE_FORMAT,
+  isConvertible,
+  parseWith,
+  unitSchema,
+  type RestraintModel,
+  type RestraintUnit,
+} from '@nimble-anchor/core'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { toast } from 'sonner'
@@ -23,7 +31,8 @@ interface Props {
   readonly taken: readonly string[]
 }
 
-const importUnit = (unit: unknown) => api.importCatalogue({ format: CATALOGUE_FORMAT, version: 1, units: [unit] })
+const importUnit = (unit: unknown) =>
+  api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] })
 
 /** What is on the shelf of one model, each with its state in words. */
 export function Units({ model, units, taken }: Props) {
@@ -74,6 +83,7 @@ export function Units({ model, units, taken }: Props) {
           <>
             <UnitForm
               key={edited.id}
+              model={model}
               unit={edited}
               isNew={!units.some((u) => u.id === edited.id)}
               onKeep={(unit) =>
@@ -114,13 +124,14 @@ const ANSWERS = [
 ]
 
 interface FormProps {
+  readonly model: RestraintModel
   readonly unit: Partial<RestraintUnit>
   readonly isNew: boolean
   readonly onKeep: (unit: RestraintUnit) => void
   readonly onRemove: () => void
 }
 
-function UnitForm({ unit, isNew, onKeep, onRemove }: FormProps) {
+function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
   const [draft, setDraft] = useState(unit)
   const parsed = parseWith(unitSchema, tidy(draft))
   const faultOf = (key: string): string | undefined =>
@@ -157,6 +168,29 @@ function UnitForm({ unit, isNew, onKeep, onRemove }: FormProps) {
           />
         ))}
       </div>
+      {isConvertible(model) && (
+        <SelectField
+          label="Its harness"
+          value={draft.harness ?? ''}
+          options={[
+            { id: '', label: 'not looked at' },
+            { id: 'in', label: 'in place' },
+            { id: 'stowed', label: 'stowed, for use with the car’s belt' },
+          ]}
+          onChange={(v) => setDraft({ ...draft, harness: v === 'in' || v === 'stowed' ? v : undefined })}
+        />
+      )}
+      {(model.parts?.length ?? 0) > 0 && (
+        <SelectField
+          label="Which part of it"
+          value={draft.partId ?? ''}
+          options={[
+            { id: '', label: 'the whole set, one serial' },
+            ...(model.parts ?? []).map((p) => ({ id: p.id, label: p.name })),
+          ]}
+          onChange={(v) => setDraft({ ...draft, partId: v === '' ? undefined : v })}
+        />
+      )}
       {text('note', 'Note')}
       {unit.awaitsCheck && (
         <p className="border-l-4 border-fail pl-3 font-semibold">

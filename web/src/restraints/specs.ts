@@ -1,5 +1,5 @@
-import { FIXTURES, HEAD_RULES, R44_GROUPS, STRAP_RULES } from '@nimble-anchor/core'
-import { flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import { FIXTURES, HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core'
+import { answer, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */
 
@@ -60,15 +60,64 @@ export const BODY_FIELDS: readonly FieldSpec[] = [
   number('footFromBackrestMm', 'Foot from the backrest', 'mm'),
   number('sitAboveCushionMm', 'Seat surface above the car’s cushion', 'mm'),
   number('slidesOnBaseMm', 'Shell slides on its base by', 'mm'),
-  text('carryHandle.travelPosition', 'Carrying handle while travelling'),
+  answer('sidePod', 'Pod for the door side'),
+  answer('crotchBeltGuide', 'Guide between the legs (boosters)'),
+]
+
+/** What the maker gives a figure for where a school has one too: the maker’s stands. */
+export const MAKERS_FIGURES: readonly FieldSpec[] = [
+  number('targetAngleDeg.from', 'Shell angle from', '°'),
+  number('targetAngleDeg.to', 'Shell angle to', '°'),
+  number('slackMm.fromMm', 'Harness slack from', 'mm'),
+  number('slackMm.toMm', 'Harness slack to', 'mm'),
+  number('steadinessMm', 'Movement at the base, to', 'mm'),
+  number('headBelowEdgeMm', 'Head below the edge by', 'mm'),
+  number('guideAboveShoulderMm.fromMm', 'Belt guide above the shoulder from', 'mm'),
+  number('guideAboveShoulderMm.toMm', 'Belt guide above the shoulder to', 'mm'),
+  number('beltGuideMm.fromMm', 'Belt guide goes from', 'mm'),
+  number('beltGuideMm.toMm', 'Belt guide goes to', 'mm'),
+]
+
+export const MODE_PARTS: readonly PartSpec[] = [
+  {
+    key: 'angleProof',
+    label: 'Maker’s proof of the angle',
+    canBeNone: true,
+    fields: [
+      pick('kind', 'Shown by', [
+        ['level-line', 'a level line'],
+        ['indicator', 'an indicator'],
+        ['fixed-base', 'a fixed base'],
+      ]),
+      text('what', 'What it shows when good'),
+    ],
+  },
+  {
+    key: 'wedge',
+    label: 'Wedge',
+    canBeNone: true,
+    fields: [
+      answer('allowed', 'Allowed with this mode'),
+      number('heightMm', 'Height', 'mm'),
+      number('baseLengthMm', 'Base it lies under', 'mm'),
+    ],
+  },
+  {
+    key: 'carryHandle',
+    label: 'Carrying handle',
+    canBeNone: true,
+    fields: [text('travelPosition', 'While travelling')],
+  },
 ]
 
 export const STRAP_FIELDS: readonly FieldSpec[] = [
   pick('strap.rule', 'Strap rule, where not the usual', same(STRAP_RULES), true),
   pick('strap.gauge', 'Gauge', same(['strap-exit', 'head-support-lower-edge']), true),
+  number('strap.gaugeAboveExitMm', 'Gauge above the strap exit', 'mm'),
+  number('strap.justMm', 'Exit off the shoulder at most', 'mm'),
 ]
 export const ADJUSTERS = [
-  ['', 'no straps'],
+  ['', 'not read yet, or none'],
   ['slots', 'slots'],
   ['stepless', 'stepless'],
   ['follows-head-support', 'follows the head support'],
@@ -105,17 +154,22 @@ export const ROUTE_FIELDS: readonly FieldSpec[] = [
     ['vehicle-specific', 'for named cars'],
   ]),
   pick('fixture', 'Envelope', same(FIXTURES), true),
-  pick('frontSeat', 'Front seat', same(['must-touch', 'must-not-touch', 'either']), true),
-  flag('usesBase', 'Base stays in the car'),
-  flag('childFirst', 'Child may sit in it first'),
-  flag('gapAccepted', 'Maker accepts a gap behind the base'),
+  pick('frontSeat', 'Seat or dashboard before it', same(['must-touch', 'must-not-touch', 'either']), true),
+  answer('usesBase', 'Goes on a base that stays in the car'),
+  answer('childFirst', 'Child may sit in it first'),
+  answer('gapAccepted.behindBase', 'Maker accepts a gap behind the base'),
+  answer('gapAccepted.underBase', 'Maker accepts a gap under the base'),
+  text('rotationHeldBy', 'Held against rotation by (neither leg nor tether)'),
+  pick('frontAirbag', 'Manual: airbag before a forward child in front', same(['on', 'off', 'either']), true),
+  pick('vehicleHeadRestraint', 'Manual: vehicle head restraint', same(['on', 'off', 'either']), true),
+  { key: 'permittedReclines', label: 'Recline positions permitted here (their names)', kind: 'words' },
 ]
 
 export const ROUTE_PARTS: readonly PartSpec[] = [
   {
     key: 'isofix',
     label: 'ISOFIX',
-    start: { connectors: 'rigid', role: 'holds' },
+    canBeNone: true,
     fields: [
       pick('connectors', 'Connectors', same(['rigid', 'strap'])),
       pick('role', 'They', [
@@ -123,13 +177,14 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
         ['steadies', 'only steady it'],
       ]),
       pick('pushedHome', 'Pushed home', same(['required', 'any-length']), true),
-      flag('armsMayRetract', 'Arms may run back in'),
+      answer('armsMayRetract', 'Arms may run back in'),
+      answer('armsMayCreep', 'Arms creep in on the road'),
     ],
   },
   {
     key: 'leg',
     label: 'Support leg',
-    start: { minLengthMm: 300, maxLengthMm: 480, notches: 13, hingeAboveCushionMm: 0, angleFromVerticalDeg: 0 },
+    canBeNone: true,
     fields: [
       number('minLengthMm', 'Shortest', 'mm'),
       number('maxLengthMm', 'Longest', 'mm'),
@@ -137,27 +192,25 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       number('hingeAboveCushionMm', 'Hinge above the cushion’s edge', 'mm'),
       number('angleFromVerticalDeg', 'From vertical', '°'),
       number('maxLiftMm', 'May lift the base by', 'mm'),
+      answer('matMayStay', 'Mat may stay under the foot'),
     ],
   },
   {
     key: 'topTether',
     label: 'Top tether',
-    start: { use: 'required' },
+    canBeNone: true,
     fields: [
-      pick('use', 'Use', same(['required', 'optional', 'not-used'])),
+      pick('use', 'Use', same(['required', 'optional'])),
       number('minLengthMm', 'Shortest', 'mm'),
       number('maxLengthMm', 'Longest', 'mm'),
       pick('headRestraintPath', 'Past the head restraint', same(['over', 'under', 'round-both-sides', 'free']), true),
+      number('goodMm.fromMm', 'Indicator shows at least', 'mm'),
     ],
   },
   {
     key: 'belt',
     label: 'Vehicle belt',
-    start: {
-      needs: 'three-point',
-      path: [{ section: 'lap', mark: 'guide', side: 'buckle-side', how: 'under' }],
-      lock: { kind: 'tension-only' },
-    },
+    canBeNone: true,
     fields: [
       pick('needs', 'Belt needed', same(['three-point', 'three-point-or-lap', 'lap'])),
       number('requiredLengthMm', 'Belt it takes', 'mm'),
@@ -169,15 +222,33 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
         ['tension-only', 'tension alone'],
         ['free', 'not locked: a booster'],
       ]),
-      pick('lock.section', 'Lock-off on the', same(['lap', 'diagonal']), true),
+      pick('lock.section', 'Lock or clip on the', same(['lap', 'diagonal', 'both']), true),
       pick('lock.side', 'Lock-off at the', same(['buckle-side', 'door-side']), true),
       number('lock.fromTongueMm', 'Clip from the tongue', 'mm'),
+      { key: 'lock.neededWith', label: `Clip needed with (${RETRACTORS.join(' ')})`, kind: 'words' },
+    ],
+  },
+  {
+    key: 'reboundBar',
+    label: 'Rebound bar',
+    canBeNone: true,
+    fields: [answer('hasRatchet', 'With a ratchet')],
+  },
+  {
+    key: 'limits',
+    label: 'Limits of this route alone',
+    canBeNone: true,
+    fields: [
+      number('massKg.from', 'Mass from', 'kg'),
+      number('massKg.to', 'Mass to', 'kg'),
+      number('statureCm.from', 'Stature from', 'cm'),
+      number('statureCm.to', 'Stature to', 'cm'),
     ],
   },
   {
     key: 'lowerTethers',
     label: 'Lower tethers',
-    start: { use: 'required', points: ['fixed-runner'] },
+    canBeNone: true,
     fields: [
       pick('use', 'Use', same(['required', 'optional'])),
       number('lengthMm', 'Length', 'mm'),
@@ -194,19 +265,7 @@ export const GUIDE_FIELDS: readonly FieldSpec[] = [
   pick('how', 'How', same(['over', 'under', 'through'])),
 ]
 
-export const NEW_ROUTE = {
-  id: 'route',
-  label: 'New route',
-  scope: 'universal',
-  belt: ROUTE_PARTS.find((p) => p.key === 'belt')?.start,
-}
-export const NEW_MODE = {
-  id: 'mode',
-  label: 'New mode',
-  approval: { regulation: 'R129', series: '03' },
-  shape: 'seat',
-  direction: 'rearward',
-  heldBy: 'harness',
-  routes: [NEW_ROUTE],
-}
+/** New entries are empty: what nobody has read is not filled in. */
+export const NEW_ROUTE = { id: 'route', label: '' }
+export const NEW_MODE = { id: 'mode', label: '', routes: [NEW_ROUTE] }
 export const NEW_MODEL = { id: 'new', maker: '', name: '', modes: [NEW_MODE] }

@@ -1,5 +1,6 @@
 import {
   ageMonthsOf,
+  CASE_VERSION,
   CATALOGUE_FORMAT,
   formatAge,
   formatInterval,
@@ -115,7 +116,7 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
     try {
       await api.importCatalogue({
         format: CATALOGUE_FORMAT,
-        version: 1,
+        version: CASE_VERSION,
         children: [{ id, name, ...(family.length > 0 && { familyName: family.join(' ') }) }],
       })
       await load()

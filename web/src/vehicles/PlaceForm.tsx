@@ -1,6 +1,6 @@
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Fields, Part } from '../form/fields.tsx'
-import { GROUPS, ISOFIX_LETTERS, LETTERS, PLACE_FIELDS, PLACE_PARTS, ROOM_FIELDS } from './specs.ts'
+import { GROUPS, ISOFIX_LETTERS, LETTERS, PLACE_FIELDS, PLACE_PARTS, ROOM_FIELDS, TRACK_PART } from './specs.ts'
 
 /** The handbook's row of letters for one place, one key a letter: the arrows go along it. */
 function Letters({ base }: { readonly base: string }) {
@@ -61,6 +61,7 @@ export function PlaceForm({ base }: { readonly base: string }) {
             ))}
           </div>
           <div className="mt-3">
+            <Part spec={TRACK_PART} base={base} />
             <Fields specs={ROOM_FIELDS} base={base} />
           </div>
         </>

@@ -1,5 +1,5 @@
-import { FIXTURES, layoutPositions } from '@nimble-anchor/core'
-import { flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import { FIXTURES, FIXTURES_OF, layoutPositions } from '@nimble-anchor/core'
+import { answer, flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */
 
@@ -28,7 +28,12 @@ export const PLACE_FIELDS: readonly FieldSpec[] = [
   number('widthMm', 'Width', 'mm'),
   pick('facing', 'Seat faces', same(['forward', 'rearward', 'sideways'])),
   pick('doorSide', 'Door', same(['left', 'right', 'both', 'none']), true),
-  pick('frontAirbag', 'Frontal airbag', same(['none', 'can-be-switched-off', 'cannot-be-switched-off']), true),
+  pick(
+    'frontAirbag',
+    'Frontal airbag',
+    same(['none', 'can-be-switched-off', 'cannot-be-switched-off', 'automatic']),
+    true,
+  ),
   pick('headRestraint', 'Head restraint', same(['none', 'removable', 'adjustable', 'fixed']), true),
   ...quantity('headRestraintTopMm', 'Its top above the cushion', 'mm'),
   number('backrestDeg', 'Backrest from vertical', '°'),
@@ -39,7 +44,6 @@ export const PLACE_PARTS: readonly PartSpec[] = [
   {
     key: 'belt',
     label: 'Belt looked at',
-    start: { kind: 'three-point' },
     fields: [
       pick('kind', 'Belt', [
         ['three-point', 'three-point'],
@@ -55,7 +59,6 @@ export const PLACE_PARTS: readonly PartSpec[] = [
   {
     key: 'isofix',
     label: 'ISOFIX looked for',
-    start: { bars: 'recessed' },
     fields: [
       pick('bars', 'Bars', same(['visible', 'recessed', 'none'])),
       pick('easierSide', 'Easier to reach', same(['left', 'right']), true),
@@ -65,7 +68,6 @@ export const PLACE_PARTS: readonly PartSpec[] = [
   {
     key: 'tether',
     label: 'Top tether looked for',
-    start: { where: 'seat-back' },
     fields: [
       pick('where', 'Anchorage', same(['none', 'seat-back', 'shelf', 'load-floor', 'roof', 'under-seat'])),
       ...quantity('pathLengthMm', 'Path from the restraint', 'mm'),
@@ -75,7 +77,6 @@ export const PLACE_PARTS: readonly PartSpec[] = [
   {
     key: 'floor',
     label: 'Floor looked under',
-    start: { kind: 'solid' },
     fields: [
       pick('kind', 'Floor', [
         ['solid', 'solid'],
@@ -83,13 +84,13 @@ export const PLACE_PARTS: readonly PartSpec[] = [
         ['box-allowed-when-propped', 'box, allowed filled or propped'],
         ['none', 'no floor'],
       ]),
-      flag('matRemovable', 'Mat comes out'),
+      answer('matRemovable', 'Mat comes out'),
+      answer('matMayStay', 'Handbook lets a leg stand on the mat'),
     ],
   },
   {
     key: 'cushion',
     label: 'Cushion measured',
-    start: {},
     fields: [
       ...quantity('slopeDeg', 'Slope, front edge higher is +', '°'),
       ...quantity('depthMm', 'Depth', 'mm'),
@@ -102,10 +103,16 @@ export const ROOM_FIELDS: readonly FieldSpec[] = [
   ...quantity('frontClearanceMm', 'Backrest to the seat in front, tallest driver', 'mm'),
   number('frontSeatRangeMm.fullyBackMm', 'The same, that seat fully back', 'mm'),
   number('frontSeatRangeMm.fullyForwardMm', 'and fully forward', 'mm'),
-  number('slidingTrack.travelMm', 'Seat slides by', 'mm'),
-  text('slidingTrack.handbookSetting', 'Where the handbook wants it'),
   { key: 'obstacles', label: 'Obstacles (centre-console removable-console tunnel raised-floor)', kind: 'words' },
 ]
+
+/** Whether it slides, and where the handbook wants it under a restraint. */
+export const TRACK_PART: PartSpec = {
+  key: 'slidingTrack',
+  label: 'Seat or bench slides',
+  canBeNone: true,
+  fields: [number('travelMm', 'By', 'mm'), text('handbookSetting', 'Where the handbook wants it')],
+}
 
 export const GROUPS = ['0', '0+', 'I', 'II', 'III'] as const
 export const LETTERS = ['U', 'UF', 'L', 'B', 'X'] as const
@@ -114,6 +121,14 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   pick('handbook.isofix', 'ISOFIX', same(['IUF', 'IL', 'X']), true),
   pick('handbook.iSize', 'i-Size', [['i-U', 'i-U'], ['i-UF', 'i-UF'], ['X', 'X']], true), // prettier-ignore
   { key: 'handbook.fixtures', label: `Fixtures (${FIXTURES.join(' ')})`, kind: 'words' },
+  answer('handbook.table.universalBelted', 'Newer table: universal belted'),
+  answer('handbook.table.legPermitted', 'Newer table: leg permitted'),
+  pick('handbook.table.rearward', 'Newer table: largest rearward', same([...FIXTURES_OF.rearward, 'none']), true),
+  pick('handbook.table.forward', 'Newer table: largest forward', same([...FIXTURES_OF.forward, 'none']), true),
+  pick('handbook.table.booster', 'Newer table: largest booster', same([...FIXTURES_OF.booster, 'none']), true),
+  pick('handbook.forwardAirbag', 'Airbag before a forward child in front', same(['on', 'off', 'either']), true),
+  answer('handbook.automaticCutOffCounts', 'Automatic cut-off counts as off'),
+  { key: 'handbook.listedModelIds', label: 'Vehicle maker’s own list (ids of restraints)', kind: 'words' },
 ]
 
 export const NEW_VEHICLE = {

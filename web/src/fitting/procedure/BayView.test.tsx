@@ -23,7 +23,13 @@ beforeEach(() => {
   useFitting.setState({ put, undo })
 })
 
+/** What is looked at before anything, done: the tests begin at the connectors. */
 const current = buildCase({
+  readings: {
+    'label-serial': { option: 'match', at: 2 },
+    'backrest-latched': { option: 'latched', at: 2 },
+    'nothing-added': { option: 'none', at: 2 },
+  },
   route: buildRoute({ frontSeat: 'either' }),
   child: { seatedShoulderHeightMm: measured(300, 2) },
 })
@@ -65,8 +71,10 @@ test('goes on and back by button and arrow, and stops at the ends', () => {
   fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
   expect(title()).toContain('Front seat')
   for (let i = 0; i < 20; i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
-  expect(title()).toContain('Before it goes in')
+  expect(title()).toContain('Before anything')
   expect(screen.getByRole('button', { name: 'Back' })).toBeDisabled()
+  fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+  expect(title()).toContain('Before it goes in')
   fireEvent.click(screen.getByRole('button', { name: 'Next' }))
   expect(title()).toContain('Latch both connectors')
 })
