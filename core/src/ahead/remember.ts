@@ -57,6 +57,14 @@ export function settingsToRemember(c: Case): readonly Remembered[] {
     const side = position.doorSide === 'left' || position.doorSide === 'right' ? position.doorSide : position.side
     add('Side pod', `out on the ${side}, the door side`, { kind: 'pod', side })
   }
+  if (route?.usesBase === true) add('At every ride', 'the shell set on its base until both latches click; lift it once')
+  if (position?.row === 1 && position.frontAirbag !== undefined && position.frontAirbag !== 'none')
+    add(
+      'Airbag',
+      mode?.direction === 'forward' ? 'as handbook and manual say' : 'off; on again when an adult sits here',
+    )
+  if (route?.leg && position?.floor?.kind === 'box-allowed-when-propped')
+    add('Floor box', 'filled or propped, each time the car comes back')
   if (route?.topTether) {
     const path = route.topTether.headRestraintPath
     add(

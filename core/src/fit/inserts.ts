@@ -20,15 +20,19 @@ export interface InsertAdvice {
   readonly insert: Insert
   /** `must`: in; `may`: either; `must-not`: out; `ask`: depends on what is not measured closely enough. */
   readonly use: 'must' | 'may' | 'must-not' | 'ask'
+  /** Whether it has to be in, and whether it may be: two questions, each with its own limit. */
+  readonly isRequired: Decision
+  readonly isAllowed: Decision
 }
 
 export function adviseInserts(mode: Mode, child: Measures): readonly InsertAdvice[] {
   return (mode.inserts ?? []).map((insert) => {
     const required = insert.requiredUntil === undefined ? 'fail' : isBefore(insert.requiredUntil, child)
     const allowed = insert.allowedUntil === undefined ? 'pass' : isBefore(insert.allowedUntil, child)
-    if (allowed === 'fail') return { insert, use: 'must-not' }
-    if (required === 'pass') return { insert, use: 'must' }
-    return { insert, use: required === 'fail' && allowed === 'pass' ? 'may' : 'ask' }
+    const both = { insert, isRequired: required, isAllowed: allowed }
+    if (allowed === 'fail') return { ...both, use: 'must-not' }
+    if (required === 'pass') return { ...both, use: 'must' }
+    return { ...both, use: required === 'fail' && allowed === 'pass' ? 'may' : 'ask' }
   })
 }
 

@@ -69,14 +69,16 @@ class MatchedMode implements ModeMatch {
     this.room = room
   }
 
+  get subject() {
+    return this.#complete(this.#subject)
+  }
   get routes() {
     return (this.#routes ??= routesOf(this.#subject))
   }
   get findings() {
-    return (this.#findings ??= [
-      ...evaluate('mode', this.#complete(this.#subject)),
-      ...(this.routes[0]?.findings ?? []),
-    ].toSorted(worstFirst))
+    return (this.#findings ??= [...evaluate('mode', this.subject), ...(this.routes[0]?.findings ?? [])].toSorted(
+      worstFirst,
+    ))
   }
   get deciding() {
     return decidingOf(this.findings)

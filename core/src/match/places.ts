@@ -56,11 +56,12 @@ export function matchPlaces(
     readonly model: RestraintModel
     readonly mode: Mode
     readonly unit?: RestraintUnit | undefined
+    readonly baseUnit?: RestraintUnit | undefined
     /** Whether the child may use the mode at all, where that is known already. */
     readonly decision?: Decision
   },
 ): readonly PlaceMatch[] {
-  const subject = modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit)
+  const subject = modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit, chosen.baseUnit)
   const isModeRefused = (chosen.decision ?? glance('mode', subject).decision) === 'fail'
   // One subject serves every glance of this mode: a glance keeps nothing of what it was shown.
   let scratch: Writable<PlaceSubject> | undefined

@@ -1,6 +1,6 @@
 import type { Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import type { RawFinding } from '../rules/index.ts'
+import type { ModeSubject, RawFinding } from '../rules/index.ts'
 
 /** One thing that could be taken off the shelf; a model without a unit is in the catalogue only. */
 export interface StockItem {
@@ -25,6 +25,8 @@ export interface ModeMatch {
   /** Whether the child may use the mode by at least one of its routes. */
   readonly decision: Decision
   readonly standing: Standing
+  /** What rules of modes are asked of, with what only the whole stock tells. */
+  readonly subject: ModeSubject
   /** Mode rules and the best route's, worst first. */
   readonly findings: readonly RawFinding[]
   /** Best first. */

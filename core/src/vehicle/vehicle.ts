@@ -137,7 +137,7 @@ export const positionSchema = z
     backrestDeg: z.number().min(0).max(45).optional(),
     slidingTrack: z
       // An empty setting: the handbook asks for none.
-      .strictObject({ travelMm: z.number().min(0).max(500), handbookSetting: noteSchema.optional() })
+      .strictObject({ travelMm: z.number().min(0).max(500).optional(), handbookSetting: noteSchema.optional() })
       .optional(),
     /** Backrest to the seat in front at the tallest driver's setting. */
     frontClearanceMm: quantitySchema(VEHICLE_LIMITS.clearanceMm).optional(),

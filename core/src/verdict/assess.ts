@@ -63,7 +63,7 @@ function openChoices(c: Case): readonly MeasureNext[] {
 
 /** Everything the rules say about a case as far as it has got. */
 function rawFindings(c: Case): readonly RawFinding[] {
-  const { model, unit, mode, route, position } = chosenIn(c)
+  const { model, unit, baseUnit, mode, route, position } = chosenIn(c)
   if (!model || !mode) return []
   // The other restraints of the case count as alternatives: whether the child could stay rearward, say.
   const stock = c.restraints.map((m) => ({
@@ -71,11 +71,14 @@ function rawFindings(c: Case): readonly RawFinding[] {
     unit: m.id === model.id ? unit : c.units?.find((u) => u.modelId === m.id),
   }))
   const own = matchModes(c, stock).find((m) => m.model.id === model.id && m.mode.id === mode.id)
-  const subject = modeSubject(childSide(c), model, mode, unit)
-  const findings = (own?.findings ?? []).filter((f) => f.rule.scope === 'mode')
+  const subject = modeSubject(childSide(c), model, mode, unit, baseUnit)
+  const fitted = fittedSubject(c)
+  // With the inserts set, the padding under the child is known, and rules of the mode may know it too.
+  const findings = fitted
+    ? evaluate('mode', { ...fitted, alternatives: own?.subject.alternatives })
+    : (own?.findings ?? []).filter((f) => f.rule.scope === 'mode')
   if (!route) return [...findings, ...(own?.routes[0]?.findings ?? [])]
   const atRoute = { ...subject, route, position }
-  const fitted = fittedSubject(c)
   if (!fitted) return [...findings, ...evaluate('route', atRoute)]
   return [...findings, ...evaluate('route', fitted), ...evaluate('place', fitted), ...evaluate('fitted', fitted)]
 }

@@ -14,6 +14,13 @@ const FIELD: Record<string, string> = {
   seatedShoulderHeightMm: 'Seated shoulder height',
   sittingHeightMm: 'Sitting height',
   dateOfBirth: 'Day of birth',
+  birthMassKg: 'Mass at birth',
+  advice: 'A specialist’s advice',
+  identity: 'The same child, or another',
+  journeyMinutes: 'Journey ahead, minutes',
+  childChanged: 'A measure changed by more than it was uncertain',
+  redone: 'A bad check was put right',
+  takenAway: 'A bad note was taken away',
   ageMonths: 'Age',
   bornAtWeeks: 'Weeks of pregnancy',
   sex: 'Sex',
@@ -89,6 +96,10 @@ export function changeText({ path, from, to }: Changed): string {
   if (path[0] === 'stepsDone')
     return `${to === null ? 'No longer noted as done' : 'Done'}: step ${last.replaceAll('-', ' ')}`
   if (path[0] === 'disturbances') return `Noted: ${last}`
-  const name = path[0] === 'readings' ? CHECKS[last as CheckId].label : (FIELD[last] ?? last)
-  return `${name}: ${valueText(path, from)}, now ${valueText(path, to)}`
+  const name = FIELD[last] ?? CHECKS[last as CheckId]?.label ?? last
+  if (path[0] === 'redone') return `${name}: was bad and put right, so what hangs on it is looked at again`
+  if (path[0] === 'takenAway') return to === null ? `${name}: noted anew` : `${name}: the bad note is remembered`
+  if (path[0] === 'childChanged') return `${name}: changed, so what rests on it is looked at again`
+  const title = path[0] === 'readings' ? CHECKS[last as CheckId].label : (FIELD[last] ?? last)
+  return `${title}: ${valueText(path, from)}, now ${valueText(path, to)}`
 }

@@ -1,11 +1,20 @@
-import { insertThicknessRangeMm, shoulderRangeMm, STRAP_RULE_TEXT, strapRuleOf } from '../../fit/index.ts'
-import { compare, every, formatInterval, formatNumber, plus } from '../../quantities/index.ts'
-import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
+import {
+  insertThicknessMm,
+  insertThicknessRangeMm,
+  shoulderRangeMm,
+  STRAP_RULE_TEXT,
+  strapRuleOf,
+} from '../../fit/index.ts'
+import { compare, every, exactly, formatInterval, formatNumber, plus } from '../../quantities/index.ts'
+import { defineRule, rangeBounds, type FittedSubject, type ModeSubject } from '../rule.ts'
 
 /** Padding the child may have lifts it towards the lowest setting; padding it must have lifts it towards the highest. */
 function rangeFor(s: ModeSubject) {
   const { from, to } = shoulderRangeMm(s.mode)
-  const { least, most } = insertThicknessRangeMm(s.mode, s)
+  // In a fitting whose inserts are recorded, what is in is what lifts the child.
+  const set = 'settings' in s ? (s as FittedSubject).settings.insertsIn?.value : undefined
+  const known = set === undefined ? undefined : exactly(insertThicknessMm(s.mode, set))
+  const { least, most } = known ? { least: known, most: known } : insertThicknessRangeMm(s.mode, s)
   return { from, to, least, most }
 }
 

@@ -37,10 +37,12 @@ function birthDoubt(s: ModeSubject): Doubt | undefined {
   if (bornAtWeeks !== undefined && !isPreterm && heavyEnough === 'pass') return undefined
   const age = youth(s)
   if (age === 'old') return undefined
-  if (age !== 'young') return { missing: [age] }
+  // With advice recorded it makes no difference how old the child is: the advice decides either way.
+  if (age !== 'young' && s.child.advice === undefined) return { missing: [age] }
   if (isPreterm) return { refer: `born at ${bornAtWeeks} weeks` }
   if (birthMassKg !== undefined && heavyEnough === 'fail')
     return { refer: `a birth mass of ${formatInterval(birthMassKg, 'kg')}` }
+  if (age !== 'young') return { missing: [age] }
   const missing: Need[] = []
   if (bornAtWeeks === undefined) missing.push('child.bornAtWeeks')
   // Past six months by the calendar only an early birth can still make it too young.
@@ -55,13 +57,11 @@ function birthDoubt(s: ModeSubject): Doubt | undefined {
 function doubtOf(s: ModeSubject): Doubt | undefined {
   const { needsPostureSpecialist } = s.child
   if (needsPostureSpecialist === true) return { refer: 'posture needs of its own' }
-  if (s.massKg !== undefined && compare(s.massKg, 'less-than', LOW_BIRTH_MASS_KG) !== 'fail') {
-    return s.massKg.hi < LOW_BIRTH_MASS_KG
-      ? { refer: `a mass of ${formatInterval(s.massKg, 'kg')}` }
-      : { missing: ['child.massKg'] }
-  }
+  const isLight = s.massKg === undefined ? 'fail' : compare(s.massKg, 'less-than', LOW_BIRTH_MASS_KG)
+  if (s.massKg !== undefined && isLight === 'pass') return { refer: `a mass of ${formatInterval(s.massKg, 'kg')}` }
   const birth = birthDoubt(s)
   if (birth?.refer !== undefined) return birth
+  if (isLight === 'undecided') return { missing: ['child.massKg'] }
   const missing: readonly Need[] = [
     ...(needsPostureSpecialist === undefined ? (['child.needsPostureSpecialist'] as const) : []),
     ...(birth?.missing ?? []),

@@ -40,7 +40,10 @@ export default defineRule({
         remedy: () => `${wrong.join('; ')}.`.replace(/^./, (c) => c.toUpperCase()),
       }
     }
-    const open = advice.filter((a) => a.use === 'ask')
+    // One that is in has only to be allowed, one that is out only not required.
+    const open = advice.filter(
+      (a) => a.use === 'ask' && (set.includes(a.insert.id) ? a.isAllowed !== 'pass' : a.isRequired !== 'fail'),
+    )
     if (open.length > 0) {
       const missing: Need[] = []
       for (const { insert } of open) {

@@ -6,7 +6,7 @@ import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
 
 /** Whether the maker's own list lets this child lie flatter in the position that is set. */
-function flatterByMaker(s: FittedSubject): 'pass' | 'fail' | 'undecided' {
+export function flatterByMaker(s: FittedSubject): 'pass' | 'fail' | 'undecided' {
   const recline = s.mode.reclines?.find((r) => r.id === s.settings.recline?.value)
   return recline?.flatterInCarUntil === undefined ? 'fail' : isBefore(recline.flatterInCarUntil, s)
 }

@@ -4,6 +4,7 @@ import { isIntegral } from '../../restraint/index.ts'
 import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
 import { defineRule, type Need } from '../rule.ts'
+import { flatterByMaker } from './shell-angle-ceiling.ts'
 
 const howToTell = (missing: readonly Need[]): string =>
   missing.includes('mode.reclines')
@@ -66,7 +67,11 @@ export default defineRule({
       source: band.statedBy,
       // Outside a practice band is advice; flatter than the ceiling, or off the maker's line, must be put right.
       severity:
-        band.statedBy === 'practice' && now.angle.hi <= MAX_SHELL_ANGLE_DEG && fromDeg < 40 ? 'advise' : 'fix',
+        band.statedBy === 'practice' &&
+        (now.angle.hi <= MAX_SHELL_ANGLE_DEG || flatterByMaker(s) === 'pass') &&
+        fromDeg < 40
+          ? 'advise'
+          : 'fix',
       measured: now.angle,
       limit: isTooFlat || fromDeg === 0 ? toDeg : fromDeg,
       unit: '°',

@@ -91,7 +91,8 @@ export default defineRule({
           return {
             ...base,
             kind: 'fail',
-            reason: () => `The straps are said to leave at ${formatNumber(set, 0)} mm, and this mode has no such height.`,
+            reason: () =>
+              `The straps are said to leave at ${formatNumber(set, 0)} mm, and this mode has no such height.`,
             remedy: () => `Look again which is set; for this shoulder: ${wanted}.`,
           }
         }

@@ -24,6 +24,7 @@ import { Dialog } from '../../ui/Dialog.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { useMedia } from '../../ui/useMedia.ts'
+import { ManualQuestions } from '../ManualQuestions.tsx'
 import type { StageProps } from '../stages.ts'
 import { CompareDialog } from './CompareDialog.tsx'
 import { Filters } from './Filters.tsx'
@@ -62,6 +63,7 @@ export default function ChooseStage(props: StageProps) {
 
 function ModeList({
   current,
+  assessment,
   isSigned,
   goTo,
   aside,
@@ -186,6 +188,17 @@ function ModeList({
           ))}
         </p>
       )}
+      {needs.some((n) => n.need === 'child.advice') && (
+        <p role="alert" className="border-l-4 border-fail bg-sheet py-2 pl-3 font-semibold">
+          Stop here and refer: a specialist decides how this child travels. Nothing is put first until that advice is
+          recorded at{' '}
+          <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => goTo('measure')}>
+            Measure
+          </button>
+          .
+        </p>
+      )}
+      <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="mode" />
       {shown.length === 0 && (
         <Panel title="Nothing to show">
           <p>No mode passes these filters. Show everything to see what there is.</p>

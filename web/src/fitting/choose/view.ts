@@ -47,6 +47,7 @@ export const SECTIONS: readonly {
 }[] = [
   { standing: 'permitted', mark: 'pass', title: 'Permitted' },
   { standing: 'undecided', mark: 'undecided', title: 'Undecided: measure or find out first' },
+  { standing: 'convert-first', mark: 'undecided', title: 'Convert the restraint first' },
   { standing: 'soon', mark: 'not-started', title: 'Not yet' },
   { standing: 'outgrown', mark: 'fail', title: 'Outgrown' },
   { standing: 'not-permitted', mark: 'fail', title: 'Not permitted' },

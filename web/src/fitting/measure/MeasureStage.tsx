@@ -1,13 +1,10 @@
 import {
-  ageMonthsOf,
   shrinkSlips,
   centileText,
-  formatAge,
   growthSlips,
   growthStanding,
   type Child,
-  isPreterm,
-  middle,
+  outdatedMeasures,
   slipsIn,
   type Fault,
   type InstrumentKind,
@@ -18,7 +15,6 @@ import { useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
-import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { useReadings } from '../../session/readings.ts'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
@@ -26,6 +22,7 @@ import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst, upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
+import { AgeAndPosture } from './AgeAndPosture.tsx'
 import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 
@@ -48,7 +45,6 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
   const [active, setActive] = useState<Dimension>()
   const fields = useRef<HTMLDivElement>(null)
   const { child } = current
-  const age = ageMonthsOf(child, current.today)
   const earlier = useReadings(child.id)
   const slips = [
     ...slipsIn(child).map((slip) => slip.text),
@@ -56,6 +52,8 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
     ...shrinkSlips(child, current.today, earlier),
   ]
   const asked = assessment.measureNext.filter((n) => n.stage === 'measure')
+  const needs = new Set(assessment.findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))
+  const outdated = outdatedMeasures(child, current.today)
   const keep =
     (key: string) =>
     (quantity: Quantity | null): readonly Fault[] =>
@@ -127,6 +125,20 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                   />
                 )}
                 <EstimateNote child={child} dimension={f.key} />
+                {outdated.includes(f.key) && (
+                  <p className="mt-1 border-l-4 border-stale pl-2 text-sm">
+                    Measured on {child[f.key]?.on}: by now it may be more, and near a limit it decides nothing.{' '}
+                    {!isSigned && (
+                      <button
+                        type="button"
+                        className="min-h-11 font-semibold underline underline-offset-4"
+                        onClick={() => keep(f.key)({ ...(child[f.key] as Quantity), on: current.today })}
+                      >
+                        Measured again today, the same
+                      </button>
+                    )}
+                  </p>
+                )}
               </div>
             ))}
           </div>
@@ -138,68 +150,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
         ))}
       </Panel>
 
-      <Panel title="Age and posture">
-        <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
-          <div className="flex flex-wrap items-start gap-4">
-            <BirthField
-              key={child.dateOfBirth}
-              value={child.dateOfBirth}
-              today={current.today}
-              disabled={isSigned}
-              onChange={(value) => put([{ path: ['child', 'dateOfBirth'], value }])}
-            />
-            {child.dateOfBirth === undefined && (
-              <QuantityField
-                label="Age, as told"
-                unit="months"
-                quantity={child.ageMonths}
-                defaultPlusMinus={1}
-                disabled={isSigned}
-                onChange={keep('ageMonths')}
-              />
-            )}
-            {age && <p className="pt-8 text-lg font-bold">{formatAge(middle(age))}</p>}
-          </div>
-          <WeeksField
-            key={child.bornAtWeeks ?? 'none'}
-            value={child.bornAtWeeks}
-            isPreterm={isPreterm(child)}
-            disabled={isSigned}
-            onChange={(value) => put([{ path: ['child', 'bornAtWeeks'], value }])}
-          />
-          <Choices
-            legend="Sex, for the growth tables only"
-            disabled={isSigned}
-            value={child.sex ?? 'unsaid'}
-            options={[
-              { id: 'female', label: 'girl' },
-              { id: 'male', label: 'boy' },
-              { id: 'unsaid', label: 'not said' },
-            ]}
-            onChoose={(id) => put([{ path: ['child', 'sex'], value: id === 'unsaid' ? null : id }])}
-          />
-          <Choices
-            legend="Head control"
-            disabled={isSigned}
-            value={child.headControl}
-            options={[
-              { id: 'steady', label: 'holds its head steady' },
-              { id: 'none', label: 'not yet' },
-            ]}
-            onChoose={(value) => put([{ path: ['child', 'headControl'], value }])}
-          />
-          <Choices
-            legend="Medical posture needs"
-            disabled={isSigned}
-            value={child.needsPostureSpecialist === undefined ? undefined : child.needsPostureSpecialist ? 'yes' : 'no'}
-            options={[
-              { id: 'no', label: 'none' },
-              { id: 'yes', label: 'yes: refer to a specialist' },
-            ]}
-            onChoose={(id) => put([{ path: ['child', 'needsPostureSpecialist'], value: id === 'yes' }])}
-          />
-        </div>
-      </Panel>
+      <AgeAndPosture current={current} isSigned={isSigned} needs={needs} />
       <div className="flex flex-wrap justify-between gap-2">
         <Link
           to={`/fittings/${id}/growth`}
@@ -224,74 +175,4 @@ function standingText(child: Child, today: string, key: Dimension): string | und
     standing.isDerived && 'from a derived table, not a published one',
   ].filter(Boolean)
   return `${upperFirst(centileText(standing))}${notes.length > 0 ? `, ${notes.join(', ')}` : ''}.`
-}
-
-const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'
-
-interface FieldProps<T> {
-  readonly value: T | undefined
-  readonly disabled: boolean
-  readonly onChange: (value: T | null) => readonly Fault[]
-}
-
-function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: string }) {
-  const [text, setText] = useState(value ?? '')
-  const [fault, setFault] = useState('')
-  function keep(): void {
-    if (text === (value ?? '')) return setFault('')
-    const faults = onChange(text === '' ? null : text)
-    setFault(faults[0] ? `Day of birth ${faults[0].message}` : '')
-  }
-  return (
-    <div>
-      <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-        Day of birth
-        <input
-          type="date"
-          max={today}
-          disabled={disabled}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={keep}
-          className={`${BOX} text-base font-semibold`}
-        />
-      </label>
-      <p role="alert" className="text-sm font-semibold text-fail">
-        {fault}
-      </p>
-    </div>
-  )
-}
-
-function WeeksField({ value, disabled, onChange, isPreterm }: FieldProps<number> & { readonly isPreterm: boolean }) {
-  const [text, setText] = useState(value === undefined ? '' : String(value))
-  const [fault, setFault] = useState('')
-  function keep(): void {
-    if (text.trim() === (value === undefined ? '' : String(value))) return setFault('')
-    const faults = onChange(text.trim() === '' ? null : Number(text))
-    setFault(faults[0] ? 'Weeks of pregnancy must be a whole number from 22 to 44' : '')
-  }
-  return (
-    <div>
-      <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-        Born after, completed weeks of pregnancy
-        <input
-          inputMode="numeric"
-          disabled={disabled}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={keep}
-          className={`${BOX} w-22 text-base font-semibold`}
-        />
-      </label>
-      <p className="mt-1 text-sm text-ink-soft">
-        {isPreterm
-          ? 'Preterm: posture advice of the neonatal team comes first.'
-          : 'Leave it empty for a child born at term.'}
-      </p>
-      <p role="alert" className="text-sm font-semibold text-fail">
-        {fault}
-      </p>
-    </div>
-  )
 }

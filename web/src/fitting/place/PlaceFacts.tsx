@@ -40,6 +40,23 @@ const AIRBAG: readonly Option[] = [
   { id: 'none', label: 'none' },
   { id: 'can-be-switched-off', label: 'can be switched off' },
   { id: 'cannot-be-switched-off', label: 'cannot be switched off' },
+  { id: 'automatic', label: 'switches itself by weight' },
+]
+const RETRACTOR: readonly Option[] = [
+  { id: 'emergency-locking', label: 'locks only in a crash' },
+  { id: 'switchable', label: 'switchable: pulled right out it ratchets' },
+  { id: 'static', label: 'static: tightened by hand' },
+]
+const HEAD_RESTRAINT: readonly Option[] = ['none', 'removable', 'adjustable', 'fixed'].map((id) => ({ id, label: id }))
+const SLIDES: readonly Option[] = [
+  { id: 'no', label: 'no' },
+  { id: 'free', label: 'yes; the handbook asks for no setting' },
+  { id: 'back', label: 'yes; fully back, says the handbook' },
+]
+const AIRBAG_WORD: readonly Option[] = ['on', 'off', 'either'].map((id) => ({ id, label: id }))
+const YES_NO: readonly Option[] = [
+  { id: 'yes', label: 'yes' },
+  { id: 'no', label: 'no' },
 ]
 const POINT: readonly Option[] = [
   { id: 'fixed-runner', label: 'fixed runner' },
@@ -49,6 +66,17 @@ const POINT: readonly Option[] = [
   { id: 'boxed-in', label: 'boxed in: none' },
 ]
 const LETTERS = ['U', 'UF', 'L', 'B', 'X'].map((id) => ({ id, label: id }))
+
+/** The same record without one of its facts: it is not known any more. */
+function without<T extends object>(record: T, key: keyof T): Partial<T> {
+  const { [key]: _gone, ...rest } = record
+  return rest as Partial<T>
+}
+function slides(p: SeatingPosition): string | undefined {
+  if (p.without?.includes('slidingTrack')) return 'no'
+  const setting = p.slidingTrack?.handbookSetting
+  return setting === undefined ? undefined : setting === '' ? 'free' : 'back'
+}
 
 /** What is known of one place. An answer given here belongs to this fitting's car, and is judged at once. */
 export function PlaceFacts({ position: p, isSigned }: Props) {
@@ -81,7 +109,21 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
     const { [group]: _old, ...rest } = handbook.beltGroups ?? {}
     setHandbook({ beltGroups: id === '' ? rest : { ...rest, [group]: id } })
   }
-  const setLetter = (key: 'isofix' | 'iSize') => (id: string) => {
+  const setSlides = (id: string): void => {
+    const others = (p.without ?? []).filter((part) => part !== 'slidingTrack')
+    const value = id === 'no' ? [...others, 'slidingTrack'] : others
+    put([
+      {
+        path: ['vehicle', p.id, 'slidingTrack'],
+        value:
+          id === 'free' || id === 'back'
+            ? { ...p.slidingTrack, handbookSetting: id === 'back' ? 'Fully back under a restraint.' : '' }
+            : null,
+      },
+      { path: ['vehicle', p.id, 'without'], value: value.length === 0 ? null : value },
+    ])
+  }
+  const setLetter = (key: 'isofix' | 'iSize' | 'forwardAirbag') => (id: string) => {
     const { [key]: _old, ...rest } = handbook
     set('handbook', id === '' ? rest : { ...rest, [key]: id })
   }
@@ -95,6 +137,36 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
         {pick('ISOFIX bars', p.isofix?.bars, BARS, setKey('isofix', 'bars', p.isofix))}
         {pick('Tether anchorage', p.tether?.where, TETHER, setKey('tether', 'where', p.tether))}
         {pick('Frontal airbag', p.frontAirbag, AIRBAG, (id) => set('frontAirbag', id === '' ? null : id))}
+        {pick(
+          'Belt retractor',
+          p.belt?.retractor,
+          RETRACTOR,
+          (id) => p.belt && set('belt', id === '' ? without(p.belt, 'retractor') : { ...p.belt, retractor: id }),
+        )}
+        {pick('Vehicle head restraint', p.headRestraint, HEAD_RESTRAINT, (id) =>
+          set('headRestraint', id === '' ? null : id),
+        )}
+        {pick('Seat slides', slides(p), SLIDES, setSlides)}
+        {p.row === 1 &&
+          pick(
+            'Handbook: airbag before a forward child',
+            handbook.forwardAirbag,
+            AIRBAG_WORD,
+            setLetter('forwardAirbag'),
+          )}
+        {p.frontAirbag === 'automatic' &&
+          pick(
+            'Handbook: cut-off by weight counts as off',
+            handbook.automaticCutOffCounts === undefined ? undefined : handbook.automaticCutOffCounts ? 'yes' : 'no',
+            YES_NO,
+            (id) =>
+              set(
+                'handbook',
+                id === ''
+                  ? without(handbook, 'automaticCutOffCounts')
+                  : { ...handbook, automaticCutOffCounts: id === 'yes' },
+              ),
+          )}
         {pick('Lower tether point, left', point('left'), POINT, setPoint('left'))}
         {pick('Lower tether point, right', point('right'), POINT, setPoint('right'))}
       </div>

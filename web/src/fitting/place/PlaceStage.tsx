@@ -20,6 +20,7 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../Ledger.tsx'
+import { ManualQuestions } from '../ManualQuestions.tsx'
 import { CarPlan } from '../../car/CarPlan.tsx'
 import { PlanLegend } from '../../car/PlanLegend.tsx'
 import { SeatInFrontPanel } from '../setup/SeatInFrontPanel.tsx'
@@ -29,18 +30,18 @@ import { PlaceFacts } from './PlaceFacts.tsx'
 
 const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
 
-export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
+export default function PlaceStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
   const { catalogue, load } = useCatalogue()
-  const { model, mode, unit } = chosenIn(current)
+  const { model, mode, unit, baseUnit } = chosenIn(current)
   const { vehicle } = current
   useEffect(() => {
     if (!catalogue) void load()
   }, [catalogue, load])
 
   const places = useMemo(
-    () => (vehicle && model && mode ? matchPlaces(current, vehicle, { model, mode, unit }) : []),
-    [current, vehicle, model, mode, unit],
+    () => (vehicle && model && mode ? matchPlaces(current, vehicle, { model, mode, unit, baseUnit }) : []),
+    [current, vehicle, model, mode, unit, baseUnit],
   )
   // Shown first: a place that holds, behind the front row where there is one.
   const best = places.toSorted(
@@ -68,6 +69,7 @@ export default function PlaceStage({ current, isSigned, goTo }: StageProps) {
 
   return (
     <div className="flex flex-col gap-3">
+      <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="route" />
       <Panel
         title={vehicle ? vehicleName(vehicle) : 'Which car'}
         aside={vehicle?.plate !== undefined && <span className="text-sm text-ink-soft">{vehicle.plate}</span>}

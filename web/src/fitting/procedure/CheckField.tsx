@@ -1,6 +1,9 @@
 import {
   CHECKS,
+  chosenIn,
+  GUIDE_MAX_MM,
   formatNumber,
+  highestSequence,
   checkOf,
   optionOf,
   type Assessment,
@@ -10,7 +13,7 @@ import {
   type InstrumentKind,
   type Quantity,
 } from '@nimble-anchor/core'
-import { useId } from 'react'
+import { useId, useState } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { PhotoButton } from '../../photos/PhotoButton.tsx'
 import { photoKey } from '../../photos/photoStore.ts'
@@ -37,13 +40,18 @@ export function checkMark(id: CheckId, current: Case, assessment: Assessment): M
 }
 
 /** "at most 25 mm (practice)": what a measured check is held against, before it is measured. */
-function limitText(id: CheckId, assessment: Assessment): string | undefined {
+function limitText(id: CheckId, current: Case, assessment: Assessment): string | undefined {
   const held = assessment.findings.find(
     (f) => f.checks?.includes(id) && f.limit !== undefined && f.wording !== undefined,
   )
   if (held?.limit === undefined) return undefined
   // A guide has two limits; the rule says both.
-  if (id === 'guide-above-shoulder-mm') return '0 to 20 mm'
+  if (id === 'guide-above-shoulder-mm') {
+    const own = chosenIn(current).mode?.guideAboveShoulderMm
+    return own
+      ? [own.fromMm, own.toMm].filter((x) => x !== undefined).join(' to ') + ' mm (maker)'
+      : `0 to ${GUIDE_MAX_MM} mm`
+  }
   return `${held.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(held.limit)} ${held.unit} (${SOURCE_WORD[held.source]})`
 }
 
@@ -75,9 +83,13 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
   const keep = (value: object | null) => put([{ path: ['readings', id], value }])
   const option = reading?.option
   const tool = TOOL[id]
-  const limit = check.kind === 'number' ? limitText(id, assessment) : undefined
+  const limit = check.kind === 'number' ? limitText(id, current, assessment) : undefined
   // A stale reading is only replaced whole: a note added to it must not make it look fresh.
   const isStale = staleBecause !== undefined
+  const [isSlip, setSlip] = useState(false)
+  const means = option === undefined ? undefined : optionOf(id, option)?.means
+  const maySlip =
+    !isSigned && !isStale && (means === 'fail' || means === 'by-rule') && reading?.at === highestSequence(current)
 
   return (
     <div className="min-w-0" data-check={id}>
@@ -148,8 +160,24 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
             disabled={isSigned}
             value={isStale ? undefined : option}
             options={check.options.map((o) => ({ id: o.id, label: o.label, mark }))}
-            onChoose={(chosen) => keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen })}
+            onChoose={(chosen) => {
+              // A slip is said to be one; any other answer to a bad check is the step done again.
+              const slip = isSlip && option !== undefined && chosen !== option ? { slip: option } : {}
+              setSlip(false)
+              keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen, ...slip })
+            }}
           />
+          {maySlip && (
+            <label className="flex min-h-11 items-center gap-2 text-sm">
+              <input
+                type="checkbox"
+                className="size-5 accent-(--magenta)"
+                checked={isSlip}
+                onChange={(e) => setSlip(e.target.checked)}
+              />
+              A slip of the finger: my next answer puts it right, nothing was done again
+            </label>
+          )}
           {check.isProof === true && option !== undefined && !isStale && (
             <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
               <legend className="sr-only">{check.label}, how it was noticed</legend>
@@ -185,6 +213,6 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
 /** A reading without its place in the order: the entry gives it a new one. */
 function withoutStamp(reading: Case['readings'][keyof typeof CHECKS]): object {
   if (reading === undefined) return {}
-  const { at: _at, ...rest } = reading
+  const { at: _at, slip: _slip, ...rest } = reading
   return rest
 }

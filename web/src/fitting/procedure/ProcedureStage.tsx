@@ -28,12 +28,15 @@ interface Props extends StageProps {
 
 /** Things that may have happened meanwhile, as far as this route has them. */
 function disturbancesOf(stage: Props['stage'], route: Route, turns: boolean): readonly Disturbance[] {
-  if (stage === 'child-in') return ['harness', 'clothes']
+  if (stage === 'child-in')
+    return [...(route.usesBase === true ? (['carrier'] as const) : []), 'harness', 'clothes', 'child']
   return [
     ...(route.isofix ? (['connectors'] as const) : []),
     'base',
     ...(route.topTether ? (['tether'] as const) : []),
     ...(turns ? (['turned'] as const) : []),
+    ...(route.isofix?.armsMayCreep === true ? (['driven'] as const) : []),
+    'left',
     'removed',
   ]
 }

@@ -1,0 +1,760 @@
+import type { Case } from '../../src/index.ts'
+
+/**
+ * A second opinion on one fitting, written from the trade's own tables and apart
+ * from the rules: it shares no figure, no predicate and no arithmetic with them,
+ * reads the case as a document, and says only whether the child may travel and
+ * what stands in the way. Where the two differ, one of them is wrong.
+ */
+export interface Opinion {
+  readonly isReady: boolean
+  readonly against: readonly string[]
+}
+
+type Doc = any // eslint-disable-line @typescript-eslint/no-explicit-any -- it reads the document, not the program's types
+type Span = readonly [number, number] | undefined
+
+const span = (q: Doc): Span =>
+  q === undefined
+    ? undefined
+    : q.value === undefined
+      ? [q.from, q.to]
+      : [q.value - (q.plusMinus ?? 0), q.value + (q.plusMinus ?? 0)]
+const near = 1e-6
+/** Certainly at least, certainly at most: every value that the span allows. */
+const atLeast = (x: Span, limit: number): boolean => x !== undefined && x[0] >= limit - near
+const atMost = (x: Span, limit: number): boolean => x !== undefined && x[1] <= limit + near
+const inside = (x: Span, from: number | undefined, to: number | undefined): boolean =>
+  x !== undefined && (from === undefined || x[0] >= from - near) && (to === undefined || x[1] <= to + near)
+const less = (x: Span, by: readonly [number, number]): Span =>
+  x && [Math.max(0, x[0] - by[1]), Math.max(0, x[1] - by[0])]
+
+const DAY = 86_400_000
+const day = (text: string): number => Date.parse(`${text}T00:00:00Z`)
+function monthsOld(birth: string, today: string): number {
+  const [a, b] = [new Date(day(birth)), new Date(day(today))]
+  let months = (b.getUTCFullYear() - a.getUTCFullYear()) * 12 + b.getUTCMonth() - a.getUTCMonth()
+  if (b.getUTCDate() < a.getUTCDate()) months -= 1
+  const begun = new Date(Date.UTC(a.getUTCFullYear(), a.getUTCMonth() + months, a.getUTCDate()))
+  return months + (b.getTime() - begun.getTime()) / (30.4375 * DAY)
+}
+
+const GROUP: Record<string, readonly [number, number]> = {
+  '0': [0, 10],
+  '0+': [0, 13],
+  I: [9, 18],
+  II: [15, 25],
+  III: [22, 36],
+}
+
+export function secondOpinion(c: Case): Opinion {
+  const d: Doc = c
+  const against: string[] = []
+  const no = (holds: boolean, why: string): void => {
+    if (!holds) against.push(why)
+  }
+  const model = d.restraints.find((m: Doc) => m.id === d.choice.modelId)
+  const mode = model?.modes.find((m: Doc) => m.id === d.choice.modeId)
+  const route = mode?.routes.find((r: Doc) => r.id === d.choice.routeId)
+  const place = d.vehicle?.positions.find((p: Doc) => p.id === d.choice.positionId)
+  const unit = d.units?.find((u: Doc) => u.id === d.choice.unitId)
+  if (!mode || !route || !place) return { isReady: false, against: ['nothing chosen'] }
+  const child = d.child
+  const isBooster = mode.heldBy === 'vehicle-belt'
+  const isForward = mode.direction === 'forward'
+  const isR129 = mode.approval.regulation === 'R129'
+  const isFlat = mode.shape === 'lie-flat'
+  const isHeld = !isBooster && route.isofix?.role === 'holds'
+  const kg = less(
+    span(child.massKg),
+    child.weighedIn === 'indoor-clothes' ? [0.2, 0.8] : child.weighedIn === 'outdoor-clothes' ? [0.6, 2] : [0, 0],
+  )
+  const cm = less(span(child.statureCm), child.measuredIn === 'shoes' ? [1, 3] : [0, 0])
+  const age: Span = child.dateOfBirth
+    ? [monthsOld(child.dateOfBirth, d.today), monthsOld(child.dateOfBirth, d.today)]
+    : span(child.ageMonths)
+
+  // 1. May this child use this mode?
+  no(['03', '04'].includes(mode.approval.series) || isR129, 'series')
+  if (isR129) {
+    no(inside(cm, mode.statureCm.from, mode.statureCm.to), 'stature range')
+    if (!isBooster) no(mode.massKg?.to !== undefined && inside(kg, mode.massKg.from, mode.massKg.to), 'greatest mass')
+    else if (mode.massKg) no(inside(kg, mode.massKg.from, mode.massKg.to), 'mass range')
+    if (isForward) {
+      no(age !== undefined && age[0] > 15 + near, 'forward over 15 months')
+      no(atLeast(cm, 76), 'forward from 76 cm')
+    }
+    if (isBooster) no(atLeast(cm, mode.shape === 'booster-cushion' ? 125 : 100), 'booster floor')
+  } else {
+    const groups = mode.approval.groups.map((g: string) => GROUP[g])
+    const from = mode.massKg?.from ?? Math.min(...groups.map((g: Doc) => g[0]))
+    const to = mode.massKg?.to ?? Math.max(...groups.map((g: Doc) => g[1]))
+    no(inside(kg, from === 0 ? undefined : from, to), 'mass of the group')
+    if (isForward) no(atLeast(kg, 9), 'nothing forward below 9 kg')
+    if (mode.statureCm) no(inside(cm, mode.statureCm.from, mode.statureCm.to), 'stature that the maker adds')
+    if (mode.shape === 'booster-cushion' && !(mode.approval.approvedYear < 2017))
+      no(atLeast(cm, 125) && atLeast(kg, 22), 'cushion since 2017')
+  }
+  if (mode.ageMonths) no(inside(age, mode.ageMonths.from, mode.ageMonths.to), 'age that the maker asks')
+  if (route.limits?.massKg) no(inside(kg, route.limits.massKg.from, route.limits.massKg.to), 'mass by this route')
+  if (route.limits?.statureCm)
+    no(inside(cm, route.limits.statureCm.from, route.limits.statureCm.to), 'stature by this route')
+  if (isHeld)
+    no(
+      atMost(kg && [kg[0] + model.massKg, kg[1] + model.massKg], Math.min(33, place.isofix?.maxTotalMassKg ?? 33)),
+      '33 kg on ISOFIX',
+    )
+
+  // 2. Referral.
+  const early =
+    child.bornAtWeeks !== undefined && child.bornAtWeeks < 37
+      ? ((40 - child.bornAtWeeks) * 7) / 30.4375
+      : child.bornAtWeeks === undefined
+        ? (18 * 7) / 30.4375
+        : 0
+  const corrected = age && Math.max(0, age[0] - early)
+  const control =
+    child.headControl ??
+    (corrected === undefined ? undefined : (child.bornAtWeeks < 37 ? corrected : age![0]) >= 9 ? 'steady' : undefined)
+  const isOldEnough = corrected !== undefined && corrected >= 6 && control === 'steady'
+  const bornWell = child.bornAtWeeks >= 37 && atLeast(span(child.birthMassKg), 2.5)
+  const isPosture = child.needsPostureSpecialist !== false
+  const isClear = !isPosture && atLeast(kg ?? [99, 99], 2.5) && (bornWell || isOldEnough)
+  if (!isClear) {
+    const known =
+      child.needsPostureSpecialist === true ||
+      child.bornAtWeeks < 37 ||
+      (kg && kg[1] < 2.5) ||
+      (child.birthMassKg && span(child.birthMassKg)![1] < 2.5)
+    const outcome = known ? child.advice?.outcome : undefined
+    no(
+      (outcome === 'lie-flat-only' && isFlat) ||
+        (outcome === 'semi-reclined-rearward' && mode.direction === 'rearward' && !isFlat && !isBooster) ||
+        (outcome === 'this-restraint' && child.advice.modelId === model.id),
+      'referral',
+    )
+  }
+
+  // 3. The unit.
+  const ends =
+    unit?.lifeEndsOn ??
+    (unit?.madeOn && model.lifeYears && `${Number(unit.madeOn.slice(0, 4)) + model.lifeYears}${unit.madeOn.slice(4)}`)
+  no(ends !== undefined && ends >= d.today, 'life')
+  no(
+    unit?.wasInCrash === false &&
+      unit.isRecalled === false &&
+      unit.isComplete === true &&
+      unit.isHistoryKnown === true &&
+      !unit.awaitsCheck,
+    'state of the unit',
+  )
+  const both =
+    model.modes.some((m: Doc) => m.heldBy === 'vehicle-belt') &&
+    model.modes.some((m: Doc) => m.heldBy !== 'vehicle-belt')
+  if (both) no(unit?.harness === (isBooster ? 'stowed' : 'in'), 'harness in or stowed')
+
+  // 4. What nobody has read is not known.
+  const saysRoute = (part: string): boolean => route[part] !== undefined || (route.without ?? []).includes(part)
+  const saysMode = (part: string): boolean => mode[part] !== undefined || (mode.without ?? []).includes(part)
+  for (const part of ['isofix', 'belt', 'limits']) no(saysRoute(part), `route: ${part} not read`)
+  no(route.steps !== undefined, 'route: steps not read')
+  if (!isBooster) {
+    for (const part of ['leg', 'topTether', 'lowerTethers']) no(saysRoute(part), `route: ${part} not read`)
+    no(route.usesBase !== undefined, 'route: base not read')
+    no(mode.inserts !== undefined, 'mode: inserts not read')
+    if (mode.direction === 'rearward') no(route.frontSeat !== undefined, 'route: touch not read')
+    if (mode.direction === 'rearward' && isHeld) no(saysRoute('reboundBar'), 'route: rebound bar not read')
+    if (isHeld) no(route.isofix.pushedHome !== undefined, 'route: pushed home not read')
+    if (route.leg) no(route.leg.proofs !== undefined, 'route: leg proofs not read')
+    if (!isFlat) for (const part of ['wedge', 'turns']) no(saysMode(part), `mode: ${part} not read`)
+    if (mode.shape === 'infant-shell' || isFlat) no(saysMode('carryHandle'), 'mode: handle not read')
+    if (mode.heldBy === 'harness') no(mode.strap !== undefined, 'mode: straps not read')
+  } else no(mode.crotchBeltGuide !== undefined, 'mode: crotch guide not read')
+  if (!isFlat && mode.shape !== 'booster-cushion') no(mode.sidePod !== undefined, 'mode: pod not read')
+  no(mode.headRule !== undefined, 'mode: head rule not read')
+  if (place.row > 1)
+    no(
+      place.slidingTrack?.handbookSetting !== undefined || (place.without ?? []).includes('slidingTrack'),
+      'place: track not looked at',
+    )
+
+  // What an entry says against itself is a slip somewhere in it: nothing rests on it until it is read again.
+  no(
+    (route.permittedReclines ?? []).every((id: string) => (mode.reclines ?? []).some((r: Doc) => r.id === id)),
+    'recline of another mode',
+  )
+  if (isBooster && route.belt)
+    no(['free', 'switchable-retractor'].includes(route.belt.lock.kind), 'a lock on a booster’s belt')
+  if (route.scope === 'i-size')
+    no(
+      isR129 && (isBooster || (isHeld && (route.leg !== undefined || route.topTether?.use === 'required'))),
+      'i-Size without its parts',
+    )
+  if (!isR129 && isHeld && route.scope === 'universal')
+    no(
+      mode.approval.groups.includes('I') && isForward && route.topTether?.use === 'required',
+      'universal ISOFIX under UN R44',
+    )
+
+  // 5. May it stand here?
+  const handbook = place.handbook
+  no(place.facing === 'forward', 'facing')
+  no(place.isDriverSeat !== true && !(place.row === 1 && place.side === d.vehicle.driverSide), 'driver')
+  const cars = route.approvedPlaces?.filter((a: Doc) => a.vehicleId === d.vehicle.id)
+  const isListed =
+    (cars ?? []).some((a: Doc) => a.positionIds.includes(place.id)) ||
+    (handbook?.listedModelIds ?? []).includes(model.id)
+  const isMarked = route.scope === 'i-size' && (handbook?.iSize === 'i-U' || (handbook?.iSize === 'i-UF' && isForward))
+  const kinds: readonly (readonly string[])[] = [
+    ['R3', 'R2', 'R2X', 'R1'],
+    ['F3', 'F2', 'F2X'],
+    ['L1', 'L2'],
+    ['B3', 'B2'],
+  ]
+  const smaller: Record<string, readonly string[]> = {
+    R3: ['R2', 'R2X', 'R1'],
+    R2: ['R1'],
+    R2X: ['R1'],
+    F3: ['F2', 'F2X'],
+    B3: ['B2'],
+  }
+  const own = kinds.findIndex((k) => k.includes(route.fixture))
+  const listedFixtures: readonly string[] | undefined = handbook?.fixtures
+  const speaks =
+    listedFixtures !== undefined && (listedFixtures.length === 0 || listedFixtures.some((f) => kinds[own]?.includes(f)))
+  const largest = handbook?.table?.[['rearward', 'forward', 'lateral', 'booster'][own] ?? '']
+  const takes = (all: readonly string[]): boolean =>
+    all.some((f) => f === route.fixture || smaller[f]?.includes(route.fixture))
+  const words: boolean[] = []
+  if (route.fixture && speaks) words.push(takes(listedFixtures))
+  if (route.fixture && largest !== undefined) words.push(takes([largest]))
+  if (words.includes(false)) no(false, 'envelope refused')
+  else if (
+    isHeld &&
+    !isListed &&
+    !(isMarked && (route.fixture === undefined || ['R2', 'F2X', 'R1'].includes(route.fixture)))
+  )
+    no(
+      words.includes(true) ||
+        (['i-U', 'i-UF'].includes(handbook?.iSize) && ['R2', 'F2X', 'R1'].includes(route.fixture)),
+      'envelope not known',
+    )
+  const groups: readonly string[] = isR129
+    ? isBooster
+      ? ['II', 'III']
+      : isForward
+        ? ['I', 'II']
+        : ['0', '0+', 'I', 'II']
+    : mode.approval.groups
+  const mine = kg === undefined ? groups : groups.filter((g) => GROUP[g]![0] <= kg[1] && kg[0] <= GROUP[g]![1])
+  const letters = (mine.length > 0 ? mine : groups).map((g) => handbook?.beltGroups?.[g])
+  const barred = (l: string | undefined): boolean => l === 'X' || l === 'B'
+  const forbidden = isHeld
+    ? handbook?.isofix === 'X'
+    : route.belt !== undefined && handbook !== undefined && (isR129 ? letters.every(barred) : letters.some(barred))
+  if (isListed) no(!forbidden && !(route.leg && handbook?.table?.legPermitted === false), 'handbook forbids')
+  else if (route.scope === 'i-size') no(isMarked && handbook?.isofix !== 'X', 'no i-Size mark')
+  else if (route.scope === 'universal') {
+    if (isHeld) no(handbook?.isofix === 'IUF', 'no IUF')
+    else {
+      const suits = (l: string | undefined): boolean => l === 'U' || (l === 'UF' && isForward)
+      const open = isR129
+        ? !letters.some(suits) && letters.includes(undefined)
+        : letters.every((l) => l === undefined || suits(l)) && letters.includes(undefined)
+      const yes = isR129 ? letters.some(suits) : letters.every(suits)
+      const table = handbook?.table?.universalBelted
+      no(open ? table === true : yes && table !== false, 'no letter')
+    }
+  } else no(false, 'not on a list')
+  if (isHeld) {
+    no(place.isofix !== undefined && place.isofix.bars !== 'none', 'no bars')
+    no(
+      route.leg !== undefined ||
+        route.topTether?.use === 'required' ||
+        route.lowerTethers?.use === 'required' ||
+        route.belt !== undefined ||
+        route.rotationHeldBy !== undefined,
+      'nothing against rotation',
+    )
+  } else if (route.isofix) no(place.isofix !== undefined && place.isofix.bars !== 'none', 'no bars')
+  if (route.belt) {
+    const kind = place.belt?.kind
+    const needs = isBooster ? 'three-point' : route.belt.needs
+    no(needs === 'three-point-or-lap' ? kind === 'three-point' || kind === 'lap' : kind === needs, 'wrong belt')
+    if (route.belt.requiredLengthMm && place.belt?.usableLengthMm)
+      no(atLeast(span(place.belt.usableLengthMm), route.belt.requiredLengthMm), 'belt too short')
+    if (!isBooster) {
+      no(route.belt.lock.kind !== 'free', 'a free belt holds nothing')
+      if (route.belt.pathEdgeAboveBightMm !== undefined && place.belt?.buckleTopMm) {
+        const top = span(place.belt.buckleTopMm)!
+        no(top[0] - route.belt.pathEdgeAboveBightMm <= near, 'buckle above the edge, by the figures')
+      }
+    }
+  }
+  if (route.leg) {
+    const floor = place.floor?.kind
+    no(handbook?.table?.legPermitted !== false, 'no leg permitted')
+    no(
+      floor === 'solid' ||
+        floor === 'box-allowed-when-propped' ||
+        (floor === undefined && (isMarked || handbook?.table?.legPermitted === true)),
+      'floor',
+    )
+  }
+  if (route.topTether?.use === 'required') no(place.tether ? place.tether.where !== 'none' : isMarked, 'no anchorage')
+  if (
+    route.topTether?.use === 'required' &&
+    place.tether?.pathLengthMm &&
+    (route.topTether.minLengthMm !== undefined || route.topTether.maxLengthMm !== undefined)
+  )
+    no(inside(span(place.tether.pathLengthMm), route.topTether.minLengthMm, route.topTether.maxLengthMm), 'tether path')
+  if (!isForward && (place.row === 1 || (place.frontAirbag ?? 'none') !== 'none'))
+    no(
+      place.frontAirbag === 'none' ||
+        place.frontAirbag === 'can-be-switched-off' ||
+        (place.frontAirbag === 'automatic' && handbook?.automaticCutOffCounts === true),
+      'airbag before a rearward child',
+    )
+  const [byCar, byMaker] = [handbook?.forwardAirbag, route.frontAirbag]
+  const asked =
+    byCar === undefined || byMaker === undefined
+      ? undefined
+      : byCar === byMaker || byMaker === 'either'
+        ? byCar
+        : byCar === 'either'
+          ? byMaker
+          : undefined
+  if (isForward && place.row === 1 && place.frontAirbag !== 'none')
+    no(
+      place.frontAirbag !== undefined &&
+        asked !== undefined &&
+        (asked !== 'off' ||
+          place.frontAirbag === 'can-be-switched-off' ||
+          (place.frontAirbag === 'automatic' && handbook?.automaticCutOffCounts === true)),
+      'airbag before a forward child',
+    )
+  if (mode.headRule === 'ears-below-vehicle-head-restraint')
+    no(place.headRestraint !== undefined && place.headRestraint !== 'none', 'no head restraint')
+
+  // 6. What hangs on what: a reading holds only for what it was made in.
+  const stale = staleChecks(d, { mode, route, place, isBooster, isHeld })
+  const look = (id: string): Doc => (stale.has(id) ? undefined : d.readings[id])
+  const good = (id: string, ...options: readonly string[]): void =>
+    no(
+      options.includes(look(id)?.option) &&
+        !(
+          look(id)?.before !== undefined &&
+          look(id).before === look(id).option &&
+          (id.startsWith('latch') || id === 'leg-indicator' || id === 'shell-on-base' || id === 'turn-lock')
+        ),
+      `check ${id}`,
+    )
+  const number = (id: string): Span => span(look(id)?.number)
+
+  // 7. Set up.
+  const set = (id: string): Doc => d.settings[id]?.value
+  const inserts = (mode.inserts ?? []).filter((i: Doc) => (set('insertsIn') ?? []).includes(i.id))
+  const padding = inserts.reduce((sum: number, i: Doc) => sum + i.thicknessMm, 0)
+  if ((mode.inserts ?? []).length > 0) {
+    no(set('insertsIn') !== undefined, 'inserts not recorded')
+    for (const i of mode.inserts) {
+      const isIn = inserts.includes(i)
+      const past = (u: Doc): boolean =>
+        (u.massKg !== undefined && atLeast(kg, u.massKg)) ||
+        (u.statureCm !== undefined && atLeast(cm, u.statureCm)) ||
+        (u.ageMonths !== undefined && atLeast(age, u.ageMonths))
+      const before = (u: Doc): boolean =>
+        (u.massKg === undefined || (kg !== undefined && kg[1] < u.massKg)) &&
+        (u.statureCm === undefined || (cm !== undefined && cm[1] < u.statureCm)) &&
+        (u.ageMonths === undefined || (age !== undefined && age[1] < u.ageMonths))
+      const mayIn = i.allowedUntil === undefined || before(i.allowedUntil)
+      const mayOut = i.requiredUntil === undefined || past(i.requiredUntil)
+      if (i.allowedUntil !== undefined && past(i.allowedUntil)) no(!isIn, 'insert past its limit')
+      else no(isIn ? mayIn : mayOut, 'insert')
+    }
+  }
+  const shoulder = span(child.seatedShoulderHeightMm)
+  if (mode.heldBy === 'harness' && mode.strap && mode.strap.adjuster.kind !== 'follows-head-support') {
+    const exit = set('strapHeightMm')
+    const s: Span = shoulder && [shoulder[0] + padding, shoulder[1] + padding]
+    const rule = mode.strap.rule ?? (isForward ? 'at-or-just-above' : 'at-or-just-below')
+    const has =
+      exit !== undefined &&
+      (mode.strap.adjuster.kind === 'slots'
+        ? mode.strap.adjuster.heightsMm.includes(exit)
+        : exit >= mode.strap.adjuster.fromMm && exit <= mode.strap.adjuster.toMm)
+    const suits =
+      s !== undefined &&
+      exit !== undefined &&
+      {
+        'at-or-just-below': exit <= s[0] + near,
+        'at-or-just-above': exit >= s[1] - near,
+        level: exit >= s[1] - 10 - near && exit <= s[0] + 10 + near,
+        'level-or-just-under': exit >= s[1] - 30 - near && exit <= s[0] + 10 + near,
+      }[rule as string]
+    no(has && suits === true, 'strap height')
+    if (mode.strap.justMm !== undefined && s !== undefined && exit !== undefined)
+      no(
+        Math.max(Math.abs(exit - s[0]), Math.abs(exit - s[1])) <= mode.strap.justMm + near,
+        'strap further off than the maker lets it',
+      )
+  }
+  if (mode.heldBy === 'harness' && mode.strap?.adjuster.kind === 'follows-head-support' && shoulder) {
+    const s = [shoulder[0] + padding, shoulder[1] + padding] as const
+    no(
+      isForward ? s[1] <= mode.strap.adjuster.toMm + near : s[0] >= mode.strap.adjuster.fromMm - near,
+      'shoulder out of the range',
+    )
+  }
+  if (mode.headRule === 'ears-below-vehicle-head-restraint' || mode.shape === 'booster-cushion')
+    no(
+      set('vehicleHeadRestraint') === 'on' ||
+        (set('vehicleHeadRestraint') === undefined && place.headRestraint === 'fixed'),
+      'cushion without its head restraint',
+    )
+  no(set('vehicleHeadRestraint') !== 'off-and-loose', 'loose head restraint')
+  if (!isBooster && !isFlat && mode.wedge?.allowed === true) no(set('wedge') !== undefined, 'wedge not recorded')
+  if (set('wedge') === true) no(mode.wedge?.allowed === true, 'a wedge that is not allowed')
+  if (route.leg) {
+    const height = span(place.cushion?.frontEdgeAboveFloorMm)
+    const cos = Math.cos((route.leg.angleFromVerticalDeg * Math.PI) / 180)
+    const need: Span = height && [
+      (height[0] + route.leg.hingeAboveCushionMm) / cos,
+      (height[1] + route.leg.hingeAboveCushionMm) / cos,
+    ]
+    const step = (route.leg.maxLengthMm - route.leg.minLengthMm) / (route.leg.notches - 1)
+    const first = (l: number): number => Math.max(1, Math.ceil((l - route.leg.minLengthMm - near) / step) + 1)
+    const notch = set('legNotch')
+    no(
+      need !== undefined && need[0] >= route.leg.minLengthMm - near && need[1] <= route.leg.maxLengthMm + near,
+      'leg out of its range',
+    )
+    if (need) {
+      no(notch !== undefined && notch >= first(need[0]) && notch <= first(need[1]), 'leg notch')
+      const lift = notch !== undefined ? (route.leg.minLengthMm + (notch - 1) * step - need[0]) * cos : 0
+      if (route.leg.maxLiftMm !== undefined) no(lift <= route.leg.maxLiftMm + near, 'base lifted')
+    }
+  }
+  const isShell = !isBooster && !isFlat
+  let angle: Span
+  if (isShell) {
+    no(mode.reclines !== undefined, 'reclines not read')
+    const positions = mode.reclines ?? []
+    const recline = positions.find((r: Doc) => r.id === set('recline'))
+    if (positions.length > 0) {
+      const permitted = route.permittedReclines ?? (positions.length === 1 ? [positions[0].id] : undefined)
+      no(permitted !== undefined && recline !== undefined && permitted.includes(recline.id), 'recline')
+    }
+    const slope = span(place.cushion?.slopeDeg)
+    const wedge =
+      set('wedge') === true && mode.wedge
+        ? (Math.atan(mode.wedge.heightMm / mode.wedge.baseLengthMm) * 180) / Math.PI
+        : 0
+    const workedOut: Span =
+      recline && slope && !(mode.wedge?.allowed === true && set('wedge') === undefined)
+        ? isForward
+          ? [recline.shellAngleDeg + slope[0] - wedge, recline.shellAngleDeg + slope[1] - wedge]
+          : [recline.shellAngleDeg - slope[1] + wedge, recline.shellAngleDeg - slope[0] + wedge]
+        : undefined
+    const measuredAngle = number('shell-angle-deg')
+    angle = measuredAngle ?? workedOut
+    if (measuredAngle && workedOut)
+      no(
+        measuredAngle[0] <= workedOut[1] + near && workedOut[0] <= measuredAngle[1] + near,
+        'angle: arithmetic and instrument differ',
+      )
+    if (mode.angleProof) good('angle-proof', 'good')
+    else {
+      const flatter = recline?.flatterInCarUntil
+      const mayLie =
+        flatter !== undefined &&
+        (flatter.massKg === undefined || (kg !== undefined && kg[1] < flatter.massKg)) &&
+        (flatter.statureCm === undefined || (cm !== undefined && cm[1] < flatter.statureCm)) &&
+        (flatter.ageMonths === undefined || (age !== undefined && age[1] < flatter.ageMonths))
+      no(angle !== undefined && (angle[1] <= 45 + near || mayLie), 'flatter than 45°')
+      if (mode.targetAngleDeg?.from !== undefined || mode.targetAngleDeg?.to !== undefined)
+        no(inside(angle, mode.targetAngleDeg.from, mode.targetAngleDeg.to), 'maker’s angle')
+      else if (mode.direction === 'rearward') {
+        const holds =
+          child.headControl ??
+          (age === undefined
+            ? undefined
+            : (child.bornAtWeeks < 37 ? corrected! : age[1]) < 4
+              ? 'none'
+              : (child.bornAtWeeks < 37 ? corrected! : age[0]) >= 9
+                ? 'steady'
+                : undefined)
+        no(holds !== undefined && angle !== undefined, 'angle for this child not known')
+        if (holds === 'none' || (child.bornAtWeeks < 37 && corrected !== undefined && corrected < 6))
+          no(inside(angle, 40, 45), 'not flat enough for a newborn')
+        else if (holds === 'steady' && angle) {
+          // Outside the usual band, and not over the ceiling, is advice; across its edge is to be measured.
+          const [from, to] = age === undefined || age[0] < 12 ? [30, 45] : [20, 35]
+          if (to === 45) no(angle[1] <= 45 + near || mayLie, 'flatter than 45°')
+          void from
+        }
+      }
+    }
+  }
+
+  // 8. Attach.
+  good('label-serial', 'match')
+  good('backrest-latched', 'latched')
+  good('nothing-added', 'none')
+  if (place.row > 1 && (place.slidingTrack?.handbookSetting ?? '') !== '') good('bench-set', 'set')
+  if ((place.obstacles ?? []).includes('removable-console')) good('console-out', 'out')
+  if (place.row === 1) good('seat-fully-back', 'back')
+  const canBeOff = place.frontAirbag === 'can-be-switched-off' || place.frontAirbag === 'automatic'
+  if (!isForward && canBeOff) good('airbag-lamp', 'off-seen')
+  if (isForward && place.row === 1 && canBeOff && (asked === 'on' || asked === 'off'))
+    good('airbag-lamp', asked === 'on' ? 'on' : 'off-seen')
+  if (route.isofix) {
+    for (const id of ['latch-left', 'latch-right']) good(id, 'latched')
+    for (const id of ['tug-left', 'tug-right']) good(id, 'held')
+    if (route.isofix.connectors === 'strap') good('connector-straps', 'tight')
+    if (route.isofix.pushedHome === 'required') good('pushed-home', 'yes')
+  }
+  if (isHeld) {
+    good('gap-behind', ...(route.gapAccepted?.behindBase ? ['none', 'gap'] : ['none']))
+    good('gap-under', ...(route.gapAccepted?.underBase ? ['none', 'gap'] : ['none']))
+  }
+  if (route.reboundBar) good('rebound-bar', 'last-click')
+  if (route.leg) {
+    good('leg-contact', ...(route.leg.matMayStay || place.floor?.matMayStay ? ['flat', 'on-mat'] : ['flat']))
+    if ((route.leg.proofs ?? []).length > 0) good('leg-indicator', 'good')
+    if (place.floor?.kind === 'box-allowed-when-propped') good('floor-box', 'propped')
+  }
+  const tether = route.topTether?.use
+  if (tether === 'optional') good('tether-used', 'hooked', 'left-off')
+  if (tether === 'required' || (tether === 'optional' && look('tether-used')?.option === 'hooked')) {
+    good('tether-point', 'anchorage')
+    good('tether-flat', 'flat')
+    const own2 = route.topTether.goodMm
+    no(
+      own2 ? inside(number('tether-indicator-mm'), own2.fromMm, own2.toMm) : atLeast(number('tether-indicator-mm'), 15),
+      'tether tension',
+    )
+  }
+  if (route.belt && !isBooster) {
+    good('belt-path', 'as-listed')
+    good('belt-twist', 'none')
+    good('buckle-clear', 'clear')
+    no(atMost(number('buckle-above-edge-mm'), 0), 'buckle above the edge')
+    const lock = route.belt.lock.kind
+    if (lock === 'tension-only') good('belt-tension', 'tight')
+    else good('belt-locked', 'locked')
+    const tested = look('retractor')?.option
+    const entered = place.belt?.retractor
+    if (lock === 'switchable-retractor' || lock === 'locking-clip') {
+      const retractor = tested ?? (d.readings.retractor === undefined ? entered : undefined)
+      no(
+        retractor !== undefined &&
+          retractor !== 'unsure' &&
+          (tested === undefined || entered === undefined || tested === entered),
+        'retractor not known',
+      )
+      if (lock === 'switchable-retractor') no(retractor === 'switchable', 'retractor does not lock')
+      if (lock === 'locking-clip') {
+        if (
+          route.belt.lock.neededWith === undefined ||
+          retractor === undefined ||
+          route.belt.lock.neededWith.includes(retractor)
+        )
+          good('locking-clip', 'placed')
+      }
+    }
+  }
+  if (mode.direction === 'rearward') {
+    const seen = look('front-seat')?.option
+    const touch = route.frontSeat
+    no(
+      touch === 'must-touch'
+        ? seen === 'touching'
+        : touch === 'must-not-touch'
+          ? seen === 'clear'
+          : touch === 'either' && (seen === 'clear' || seen === 'touching'),
+      'seat in front',
+    )
+  }
+  if (route.usesBase) good('shell-on-base', 'held')
+  if (mode.carryHandle) good('carry-handle', 'travel')
+  if (!isBooster) {
+    if (d.practice.steadiness === 'nothing-felt' && mode.steadinessMm === undefined) good('steadiness-felt', 'none')
+    else no(atMost(number('steadiness-mm'), mode.steadinessMm ?? 25), 'steadiness')
+  }
+
+  // 9. Child in.
+  good('head', 'inside')
+  if (mode.heldBy === 'harness') {
+    const rule = mode.strap?.rule ?? (isForward ? 'at-or-just-above' : 'at-or-just-below')
+    const seen: Record<string, readonly string[]> = {
+      'at-or-just-below': ['just-below', 'level'],
+      'at-or-just-above': ['just-above', 'level'],
+      level: ['level'],
+      'level-or-just-under': ['level', 'just-below'],
+    }
+    good('strap-exit', ...seen[rule]!)
+    good('harness-buckle', 'held')
+    good('strap-twist', 'none')
+    good('strap-pressure', 'comfortable')
+    if (d.practice.slack === 'pinch' && !mode.slackMm) good('slack-pinch', 'none')
+    else if (mode.slackMm) no(inside(number('slack-mm'), mode.slackMm.fromMm, mode.slackMm.toMm), 'slack by the maker')
+    else no(atMost(number('slack-mm'), d.practice.slack === 'two-fingers' ? 25 : 15), 'slack')
+    if (look('coat')?.option === 'coat') no(atMost(number('coat-hides-mm'), 10), 'coat')
+    else good('coat', 'indoor')
+  }
+  if (isBooster) {
+    for (const [id, option] of [
+      ['booster-back', 'against'],
+      ['booster-path', 'as-listed'],
+      ['booster-twist', 'none'],
+      ['lap-section', 'low'],
+      ['diagonal', 'middle'],
+      ['belt-buckle', 'held'],
+      ['belt-slack', 'none'],
+    ] as const)
+      good(id, option)
+    good('belt-runs', ...(route.belt?.lock.kind === 'switchable-retractor' ? ['free', 'ratchets'] : ['free']))
+    if (d.practice.knees === 'must-bend') good('knees', 'bend')
+    else good('knees', 'bend', 'short')
+    if (mode.crotchBeltGuide) good('crotch-guide', 'through')
+    if (mode.shape === 'booster-seat') {
+      good('guide-gate', 'in')
+      const g = mode.guideAboveShoulderMm ?? { fromMm: 0, toMm: 20 }
+      no(inside(number('guide-above-shoulder-mm'), g.fromMm, g.toMm), 'belt guide')
+    }
+  }
+  if (mode.turns) good('turn-lock', 'locked')
+  if (mode.turns?.forwardGuard && (isForward || !(age !== undefined && age[0] > 15 && atLeast(cm, 76))))
+    good('forward-guard', isForward ? 'released' : 'set')
+  if (mode.sidePod && place.side !== 'centre') good('side-pod', 'door-side')
+  if (isShell && mode.direction === 'rearward' && (age === undefined || age[0] < 12)) good('chin', 'back')
+  if (mode.headRule === 'crown-inside' && mode.shape === 'infant-shell')
+    no(
+      atLeast(
+        number('crown-below-edge-mm'),
+        mode.headBelowEdgeMm ?? (d.practice.infantHead === 'margin-25-mm' ? 25 : 0),
+      ),
+      'crown',
+    )
+  if (d.identity !== undefined && d.identity.answer === undefined) no(false, 'perhaps another child')
+
+  return { isReady: against.length === 0, against }
+}
+
+interface Chosen {
+  readonly mode: Doc
+  readonly route: Doc
+  readonly place: Doc
+  readonly isBooster: boolean
+  readonly isHeld: boolean
+}
+
+/** The table of what goes stale, once more: a change, and what has to be looked at again after it. */
+function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): ReadonlySet<string> {
+  const latches = ['latch-left', 'latch-right']
+  const leg = ['leg-contact', 'leg-indicator']
+  const tether = ['tether-used', 'tether-point', 'tether-indicator-mm', 'tether-flat']
+  const head = ['head', 'crown-below-edge-mm']
+  const gaps = ['gap-behind', 'gap-under']
+  const steady = ['steadiness-mm', 'steadiness-felt']
+  const buckle = ['buckle-above-edge-mm', 'buckle-clear']
+  const beltHeld = ['belt-locked', 'belt-tension', 'locking-clip', ...buckle]
+  const angle = ['shell-angle-deg', 'angle-proof', 'chin']
+  const slack = ['slack-mm', 'slack-pinch', 'strap-pressure']
+  const harness = ['strap-exit', ...slack, 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm', 'chin']
+  const attached = [
+    ...latches,
+    'tug-left',
+    'tug-right',
+    'pushed-home',
+    'rebound-bar',
+    ...gaps,
+    'connector-straps',
+    ...leg,
+    ...tether,
+    'belt-path',
+    'belt-twist',
+    ...beltHeld,
+    ...steady,
+    ...angle,
+    'front-seat',
+    'nothing-added',
+    'shell-on-base',
+    'booster-back',
+  ]
+  const booster = [
+    'booster-back',
+    'booster-path',
+    'booster-twist',
+    'guide-gate',
+    'crotch-guide',
+    'lap-section',
+    'diagonal',
+    'belt-buckle',
+    'belt-slack',
+    'belt-runs',
+    'guide-above-shoulder-mm',
+    'knees',
+  ]
+  const onBelt = !isBooster && !isHeld && route.belt !== undefined
+  const after: Record<string, readonly string[]> = {
+    recline: [...latches, ...leg, ...tether, ...angle, ...head, 'front-seat', ...beltHeld, ...(onBelt ? steady : [])],
+    legNotch: [...leg, ...angle, ...latches, ...gaps],
+    wedge: [...beltHeld, ...steady, ...gaps, ...leg, ...angle, 'front-seat'],
+    vehicleHeadRestraint: [...tether, ...gaps, ...head, 'booster-back'],
+    frontSeatGapMm: ['front-seat'],
+    slideMm: attached,
+    insertsIn: ['strap-exit', ...slack, ...head, 'chin', 'belt-locked', 'belt-tension', ...(onBelt ? steady : [])],
+    strapHeightMm: ['strap-exit', ...slack, ...head, 'guide-above-shoulder-mm', 'diagonal', 'guide-gate'],
+    connectors: attached,
+    base: attached,
+    tether,
+    turned: ['turn-lock', 'side-pod', 'forward-guard', ...angle, ...harness, ...head, 'front-seat'],
+    harness: [...slack, 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
+    clothes: [...harness, ...booster, ...head],
+    left: ['floor-box', 'airbag-lamp', 'seat-fully-back', 'front-seat', 'console-out', 'bench-set', 'backrest-latched'],
+    carrier: ['shell-on-base', 'carry-handle', ...harness, ...head],
+  }
+  const stale = new Set<string>()
+  for (const [id, reading] of Object.entries<Doc>(d.readings)) {
+    if (reading.at < d.choice.at) stale.add(id)
+    for (const [change, ids] of Object.entries(after)) {
+      const at = d.settings[change]?.at ?? d.disturbances[change]?.at
+      if (at !== undefined && reading.at < at && ids.includes(id)) stale.add(id)
+    }
+    if ((d.disturbances.removed?.at ?? -1) > reading.at) stale.add(id)
+    if ((d.disturbances.child?.at ?? -1) > reading.at && CHILD.has(id)) stale.add(id)
+  }
+  void mode
+  return stale
+}
+const CHILD = new Set([
+  'strap-exit',
+  'slack-mm',
+  'slack-pinch',
+  'strap-pressure',
+  'strap-twist',
+  'harness-buckle',
+  'coat',
+  'coat-hides-mm',
+  'forward-guard',
+  'chin',
+  'turn-lock',
+  'side-pod',
+  'head',
+  'crown-below-edge-mm',
+  'booster-back',
+  'booster-path',
+  'booster-twist',
+  'belt-buckle',
+  'belt-slack',
+  'belt-runs',
+  'guide-gate',
+  'crotch-guide',
+  'guide-above-shoulder-mm',
+  'diagonal',
+  'lap-section',
+  'knees',
+  'head-inboard',
+])
