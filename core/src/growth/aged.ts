@@ -42,7 +42,9 @@ function grown(measure: GrowthMeasure, hi: number, child: Child, then: number, n
     const rho = trackingOver(then, now)
     const up = rho * z + Z_OF_P95 * Math.sqrt(1 - rho * rho)
     // Lying becomes standing at two years, and a table's step down is no shrinking.
-    return Math.max(hi, valueAtZ(after, z), valueAtZ(after, Math.min(up, LARGEST_Z)))
+    // One far outside the tables grows at least as the middle child does.
+    const asTheMiddle = (hi * after.m) / before.m
+    return Math.max(hi, asTheMiddle, valueAtZ(after, z), valueAtZ(after, Math.min(up, LARGEST_Z)))
   })
   return Math.max(hi, ...most)
 }

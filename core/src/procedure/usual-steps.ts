@@ -101,7 +101,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
       position.row === 1,
       [
         'A child sits in front only where the handbook and local law allow it.',
-        'Slide the seat as far back as handbook and belt allow.',
+        `Slide the seat as far back as handbook and belt allow${position.slidingTrack?.travelMm === undefined ? '' : `; its track is ${position.slidingTrack.travelMm} mm long`}.`,
       ],
       ['seat-fully-back'],
     ),
@@ -216,6 +216,7 @@ export function attachDrafts(s: FittedSubject): readonly Draft[] {
           : lowerTethers?.lead === 'straight'
             ? 'Lead them straight.'
             : 'Cross them where the seat back is curved.',
+        lowerTethers?.lengthMm !== undefined && `Each strap reaches ${lowerTethers.lengthMm} mm.`,
         'Tighten in turn; wiggle the shell until they stop clicking.',
       ],
       ['lower-tethers-used', 'lower-tethers'],

@@ -100,3 +100,145 @@ test('an entry that contradicts its regulation is never ready, and says why', ()
   )
   expect(kindOf('catalogue-sound', buildCase())).toBe('not-applicable')
 })
+
+/** Slips that silently switched something off: each is named with its path. */
+const booster = buildMode(BOOSTER)
+const lintsOf = (modes: Mode[], over: Parameters<typeof buildModel>[1] = {}) =>
+  lintModel(buildModel(modes, over)).map((l) => l.path)
+const withRoute = (over: object, mode: Partial<Mode> = {}): Mode =>
+  buildMode({ ...mode, routes: [{ ...buildRoute(), ...over }] })
+test.each<[string, string[], string]>([
+  [
+    'an edge that names no check',
+    lintsOf([buildMode({ staleEdges: [{ change: 'recline', unpasses: ['latches'] }] })]),
+    'modes[0].staleEdges[0].unpasses[0]',
+  ],
+  [
+    'an edge of no change',
+    lintsOf([withRoute({ staleEdges: [{ change: 'reclined', unpasses: ['head'] }] })]),
+    'modes[0].routes[0].staleEdges[0].change',
+  ],
+  [
+    'an edge that would take removal back',
+    lintsOf([buildMode({ staleEdges: [{ change: 'removed', unpasses: [] }] })]),
+    'modes[0].staleEdges[0].change',
+  ],
+  [
+    'instead of a step that is not there',
+    lintsOf([withRoute({ steps: [{ id: 'x', text: 'X', replaces: 'lock-belt' }] })]),
+    'modes[0].routes[0].steps[0].replaces',
+  ],
+  [
+    'straps upside down',
+    lintsOf([buildMode({ strap: { adjuster: { kind: 'stepless', fromMm: 400, toMm: 250 } } })]),
+    'modes[0].strap.adjuster',
+  ],
+  [
+    'a tether upside down',
+    lintsOf([withRoute({ topTether: { use: 'required', minLengthMm: 900, maxLengthMm: 300 } })]),
+    'modes[0].routes[0].topTether',
+  ],
+  [
+    'a guide upside down',
+    lintsOf([buildMode({ ...BOOSTER, beltGuideMm: { fromMm: 500, toMm: 300 } })]),
+    'modes[0].beltGuideMm',
+  ],
+  [
+    'a conversion to no mode',
+    lintsOf([buildMode()], { conversions: [{ from: 'rearward', to: 'booster', steps: [{ id: 's', text: 'S' }] }] }),
+    'conversions[0]',
+  ],
+  [
+    'a conversion to itself',
+    lintsOf([buildMode()], { conversions: [{ from: 'rearward', to: 'rearward', steps: [{ id: 's', text: 'S' }] }] }),
+    'conversions[0].to',
+  ],
+  [
+    'reclines of another mode',
+    lintsOf([withRoute({ permittedReclines: ['r1', 'r9'] })]),
+    'modes[0].routes[0].permittedReclines',
+  ],
+  [
+    'a harness whose lock is free',
+    lintsOf([buildMode({ routes: [{ ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: { kind: 'free' } } }] })]),
+    'modes[0].routes[0].belt.lock',
+  ],
+  [
+    'a booster whose belt is locked',
+    lintsOf([
+      buildMode({
+        ...BOOSTER,
+        routes: [{ ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: { kind: 'tension-only' } } }],
+      }),
+    ]),
+    'modes[0].routes[0].belt.lock',
+  ],
+  [
+    'connectors that hold a booster',
+    lintsOf([
+      buildMode({ ...BOOSTER, routes: [{ ...booster.routes[0]!, isofix: { connectors: 'rigid', role: 'holds' } }] }),
+    ]),
+    'modes[0].routes[0].isofix.role',
+  ],
+  ['two places, and it does not lie across', lintsOf([withRoute({ seatsTaken: 2 })]), 'modes[0].routes[0].seatsTaken'],
+  [
+    'a guide that names none of two places',
+    lintsOf([buildMode({ direction: 'lateral', shape: 'lie-flat', routes: [{ ...BELT_ROUTE, seatsTaken: 2 }] })]),
+    'modes[0].routes[0].belt.path[0].place',
+  ],
+  [
+    'an insert required past its allowance',
+    lintsOf([
+      buildMode({
+        inserts: [{ id: 'i', name: 'Pad', thicknessMm: 10, requiredUntil: { massKg: 9 }, allowedUntil: { massKg: 6 } }],
+      }),
+    ]),
+    'modes[0].inserts[0].requiredUntil',
+  ],
+  [
+    'a recline twice',
+    lintsOf([
+      buildMode({
+        reclines: [
+          { id: 'r1', label: '1', shellAngleDeg: 30 },
+          { id: 'r1', label: '2', shellAngleDeg: 40 },
+        ],
+      }),
+    ]),
+    'modes[0].reclines',
+  ],
+  [
+    'a gauge without its offset',
+    lintsOf([
+      buildMode({ strap: { adjuster: { kind: 'slots', heightsMm: [250] }, gauge: 'head-support-lower-edge' } }),
+    ]),
+    'modes[0].strap.gaugeAboveExitMm',
+  ],
+  [
+    'a variant that ends before it begins',
+    lintsOf([buildMode()], { variant: { label: 'v', madeFrom: '2025-01-01', madeUntil: '2024-01-01' } }),
+    'variant.madeFrom',
+  ],
+  [
+    'a base that is no part',
+    lintsOf([withRoute({ usesBase: true })], { parts: [{ id: 'shell', name: 'Shell', massKg: 14 }] }),
+    'modes[0].routes[0].usesBase',
+  ],
+  ['a booster held by a harness', lintsOf([buildMode({ shape: 'booster-seat' })]), 'modes[0].heldBy'],
+])('%s is named with its path', (_, paths, path) => expect(paths).toContain(path))
+
+test('the same things said rightly draw no lint', () => {
+  const edges = [
+    { change: 'recline', unpasses: [] },
+    { change: 'driven', unpasses: ['latch-left', 'connect'] },
+  ]
+  expect(lintsOf([buildMode({ staleEdges: edges })])).toEqual([])
+  expect(
+    lintsOf([withRoute({ steps: [{ id: 'x', text: 'X', replaces: 'push-home' }], permittedReclines: ['r1'] })]),
+  ).toEqual([])
+  expect(
+    lintsOf([buildMode(), booster], {
+      conversions: [{ from: 'rearward', to: 'booster', steps: [{ id: 's', text: 'S' }] }],
+    }),
+  ).toEqual([])
+})

@@ -66,3 +66,120 @@ describe('approval scope', () => {
     expect(at({ handbook: {} }, { mode: FORWARD, route })).toBe('undecided')
   })
 })
+
+describe('lists and handbook', () => {
+  const HERE = [{ vehicleId: 'corran-plover', positionIds: ['rear-left'] }]
+  const ELSEWHERE = [{ vehicleId: 'corran-knot', positionIds: ['rear-left'] }]
+  const NOT_HERE = [{ vehicleId: 'corran-plover', positionIds: [] }]
+  const semi = (approvedPlaces: Route['approvedPlaces']): Route => ({
+    ...buildRoute({ scope: 'semi-universal' }),
+    approvedPlaces,
+  })
+  const belted = (approvedPlaces: Route['approvedPlaces']): Route => ({
+    ...BELT_ROUTE,
+    scope: 'semi-universal',
+    approvedPlaces,
+  })
+  test.each<[string, Route, SeatingPosition['handbook'], string, string[] | undefined]>([
+    ['listed, handbook not read', semi(HERE), undefined, 'pass', undefined],
+    ['listed, no i-Size mark and IL', semi(HERE), { isofix: 'IL', iSize: 'X' }, 'pass', undefined],
+    ['listed, and X for ISOFIX', semi(HERE), { isofix: 'X' }, 'fail', undefined],
+    ['listed, and the envelope refused', semi(HERE), { isofix: 'IL', fixtures: ['R1'] }, 'fail', undefined],
+    [
+      'listed, the list of envelopes speaks of forward only',
+      semi(HERE),
+      { isofix: 'IL', fixtures: ['F3'] },
+      'pass',
+      undefined,
+    ],
+    ['listed, and no envelope taken at all', semi(HERE), { isofix: 'IL', fixtures: [] }, 'fail', undefined],
+    ['listed, and no leg permitted', semi(HERE), { table: { legPermitted: false } }, 'fail', undefined],
+    ['the list not read', semi(undefined), undefined, 'undecided', ['route.approvedPlaces']],
+    [
+      'a list of other cars says nothing of this one',
+      semi(ELSEWHERE),
+      undefined,
+      'undecided',
+      ['route.approvedPlaces'],
+    ],
+    ['an empty list lists none', semi([]), { isofix: 'IUF' }, 'fail', undefined],
+    ['not listed, and the letters say IUF', semi(NOT_HERE), { isofix: 'IUF' }, 'fail', undefined],
+    [
+      'not listed, IL, the car’s own list not read',
+      semi(NOT_HERE),
+      { isofix: 'IL' },
+      'undecided',
+      ['position.handbook'],
+    ],
+    [
+      'not listed, on the car’s own list',
+      semi(NOT_HERE),
+      { isofix: 'IL', listedModelIds: ['halyard'] },
+      'pass',
+      undefined,
+    ],
+    ['not listed on either', semi(NOT_HERE), { isofix: 'IL', listedModelIds: [] }, 'fail', undefined],
+    ['belt, listed and L', belted(HERE), { beltGroups: { I: 'L' } }, 'pass', undefined],
+    [
+      'belt, listed and X for the child’s groups',
+      belted(HERE),
+      { beltGroups: { I: 'X', II: 'X', '0': 'X', '0+': 'X' } },
+      'fail',
+      undefined,
+    ],
+    [
+      'belt, listed and UF',
+      belted(HERE),
+      { beltGroups: { I: 'UF', II: 'UF', '0': 'UF', '0+': 'UF' } },
+      'pass',
+      undefined,
+    ],
+  ])('%s', (_, route, handbook, kind, missing) => {
+    const said = ask('place-approval', buildCase({ route, position: { handbook } }))
+    expect(said).toMatchObject({ kind, ...(missing && { missing }) })
+  })
+  test('a refusal against a list names both, and whom to ask', () => {
+    const said = ask('place-approval', buildCase({ route: semi(HERE), position: { handbook: { isofix: 'X' } } }))
+    if (said === 'not-applicable') throw new Error('always asked')
+    expect(said.source).toBe('vehicle')
+    expect(said.reason()).toBe(
+      'This place is on the restraint maker’s list, and the handbook refuses: it marks the place X for ISOFIX.',
+    )
+    expect(said.remedy?.()).toContain('Ask both makers')
+  })
+  test.each([
+    [{ table: { universalBelted: true } }, 'pass'],
+    [{ table: { universalBelted: false } }, 'fail'],
+    [{ table: { universalBelted: false }, beltGroups: { I: 'U' as const } }, 'fail'],
+    [{ table: {} }, 'undecided'],
+  ])('the newer handbook, universal by belt, %j: %s', (handbook, kind) => {
+    expect(kindOf('place-approval', buildCase({ route: BELT_ROUTE, position: { handbook } }))).toBe(kind)
+  })
+  test('marked i-Size and X for ISOFIX: the handbook is read again', () => {
+    expect(ask('place-approval', buildCase({ position: { handbook: { iSize: 'i-U', isofix: 'X' } } }))).toMatchObject({
+      kind: 'undecided',
+      missing: ['position.handbook'],
+    })
+  })
+})
+
+describe('the envelope of a route held by ISOFIX', () => {
+  const kind = (route: Route, handbook: SeatingPosition['handbook']) =>
+    kindOf('place-envelope', buildCase({ route, position: { handbook } }))
+  const universal = (fixture?: Route['fixture']): Route => ({ ...buildRoute({ scope: 'universal' }), fixture })
+  test.each<[string, Route, SeatingPosition['handbook'], string]>([
+    ['not stated, i-Size at an i-Size place', { ...buildRoute(), fixture: undefined }, { iSize: 'i-U' }, 'pass'],
+    ['not stated, elsewhere', universal(), { isofix: 'IUF' }, 'undecided'],
+    ['taken', universal('R2'), { fixtures: ['R3'] }, 'pass'],
+    ['not taken', universal('R3'), { fixtures: ['R2'] }, 'fail'],
+    ['the list speaks of other kinds', universal('R2'), { fixtures: ['F3', 'B2'] }, 'undecided'],
+    ['the newer table takes it', universal('R2'), { table: { rearward: 'R3' } }, 'pass'],
+    ['the newer table refuses it', universal('R3'), { table: { rearward: 'R2' } }, 'fail'],
+    [
+      'list and table differ: the refusal stands',
+      universal('R2'),
+      { fixtures: ['R3'], table: { rearward: 'none' } },
+      'fail',
+    ],
+  ])('%s', (_, route, handbook, expected) => expect(kind(route, handbook)).toBe(expected))
+})

@@ -1,4 +1,4 @@
-import { buildCase, kindOf, buildPosition, BELT_ROUTE } from '../../../test/build.ts'
+import { ask, buildCase, kindOf, buildPosition, BELT_ROUTE } from '../../../test/build.ts'
 import { type Route, type SeatingPosition } from '../../index.ts'
 
 test('lying across needs a second place beside this one, in the same row and facing forward', () => {
@@ -14,4 +14,44 @@ test('lying across needs a second place beside this one, in the same row and fac
   expect(kind(beside({ lateralCentreMm: 141 }))).toBe('fail')
   expect(kind(beside({ facing: 'sideways' }))).toBe('fail')
   expect(kind(beside({ isDriverSeat: true }))).toBe('fail')
+})
+
+describe('both places are judged, with every belt that the route uses', () => {
+  const route: Route = {
+    ...BELT_ROUTE,
+    seatsTaken: 2,
+    belt: {
+      ...BELT_ROUTE.belt!,
+      path: [{ section: 'lap', mark: 'strap', side: 'centre', how: 'through', place: 'head-end' }],
+    },
+  }
+  const second = (over: Partial<SeatingPosition>) =>
+    ask(
+      'place-two-adjacent',
+      buildCase({
+        route,
+        mode: { direction: 'lateral', shape: 'lie-flat' },
+        others: [buildPosition({ id: 'middle', label: 'Middle', lateralCentreMm: 0, side: 'centre', ...over })],
+      }),
+    )
+  test.each<[string, Partial<SeatingPosition>, string, string[] | undefined]>([
+    ['a lap belt where three points are needed', { belt: { kind: 'lap' } }, 'fail', undefined],
+    ['no belt', { belt: { kind: 'none' } }, 'fail', undefined],
+    ['a belt that nobody has looked at', { belt: undefined }, 'undecided', ['position.belt']],
+    ['X in the handbook', { handbook: { beltGroups: { I: 'X', II: 'X', '0': 'X', '0+': 'X' } } }, 'fail', undefined],
+    ['letters not read', { handbook: undefined }, 'undecided', ['position.handbook']],
+    ['an airbag that cannot be switched off', { frontAirbag: 'cannot-be-switched-off' }, 'fail', undefined],
+  ])('%s', (_, over, kind, missing) => {
+    const said = second(over)
+    expect(said).toMatchObject({ kind, ...(missing && { missing }) })
+    if (said !== 'not-applicable' && kind !== 'pass') expect(said.reason()).toContain('Middle, the second place:')
+  })
+  test('whether it takes one place or two is asked of what lies across', () => {
+    expect(
+      ask(
+        'place-two-adjacent',
+        buildCase({ route: { ...BELT_ROUTE }, mode: { direction: 'lateral', shape: 'lie-flat' } }),
+      ),
+    ).toMatchObject({ kind: 'fail' })
+  })
 })

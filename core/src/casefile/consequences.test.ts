@@ -1,0 +1,211 @@
+import fc from 'fast-check'
+import { buildCase, BELT_ROUTE, withEverythingGood } from '../../test/build.ts'
+import { CONFIGURATIONS } from '../../test/configurations.ts'
+import {
+  applyPuts,
+  assess,
+  CHECK_IDS,
+  checkOf,
+  edgesOf,
+  fittedSubject,
+  highestSequence,
+  measured,
+  revert,
+  staleIn,
+  type Case,
+  type CheckId,
+  type Put,
+} from '../index.ts'
+
+const enter = (c: Case, puts: readonly Put[], at = highestSequence(c) + 1): Case => {
+  const applied = applyPuts(c, puts, at)
+  if (!applied.ok) throw new Error(JSON.stringify(applied.error))
+  return applied.value.case
+}
+const read = (id: CheckId, option: string, more: object = {}): Put => ({
+  path: ['readings', id],
+  value: { option, ...more },
+})
+const number = (id: CheckId, value: number, plusMinus = 1): Put => ({
+  path: ['readings', id],
+  value: { number: measured(value, plusMinus) },
+})
+const good = withEverythingGood(buildCase())
+const staleOf = (c: Case) => [...staleIn(c).keys()].toSorted()
+
+describe('a bad check put right is its step done over', () => {
+  test('an indicator from open to latched asks for tugs, leg and movement again, and not for the harness', () => {
+    const open = enter(good, [read('latch-left', 'open')])
+    expect(assess(open).verdict).toBe('not-ready')
+    const closed = enter(open, [read('latch-left', 'latched')])
+    expect(assess(closed).verdict).toBe('undecided')
+    expect(staleOf(closed)).toEqual(
+      expect.arrayContaining(['latch-right', 'tug-left', 'tug-right', 'leg-contact', 'steadiness-mm']),
+    )
+    for (const id of ['latch-left', 'slack-mm', 'harness-buckle', 'label-serial'] as const)
+      expect(staleOf(closed)).not.toContain(id)
+    expect(assess(closed).stale[0]?.because).toContain('“left indicator” was bad and put right')
+  })
+  test('a coat taken off asks for the slack again', () => {
+    const coat = enter(good, [read('coat', 'coat')])
+    expect(staleOf(enter(coat, [read('coat', 'indoor')]))).toEqual(
+      expect.arrayContaining(['slack-mm', 'harness-buckle', 'strap-exit']),
+    )
+  })
+  test.each([
+    [30, 9, true],
+    [9, 9.5, false],
+    [9, 12, true],
+    [16, 15.5, false],
+  ])('slack of %s ± 1 and then %s ± 1: done over %s', (before, now, isAgain) => {
+    const noted = enter(buildCase(), [number('slack-mm', before)])
+    expect(noted.redone).toBeUndefined()
+    expect(enter(noted, [number('slack-mm', now)]).redone?.['slack-mm'] !== undefined).toBe(isAgain)
+  })
+  test('cannot tell, then seen good: that is a look, not work', () => {
+    const c = enter(enter(good, [read('latch-left', 'unsure')]), [read('latch-left', 'latched')])
+    expect(c.redone).toBeUndefined()
+    expect(assess(c).verdict).toBe('ready')
+  })
+  test('taking the bad note away first gains nothing', () => {
+    const open = enter(good, [read('latch-left', 'open')])
+    const gone = enter(open, [{ path: ['readings', 'latch-left'], value: null }])
+    expect(gone.takenAway?.['latch-left']).toMatchObject({ option: 'open' })
+    const closed = enter(gone, [read('latch-left', 'latched')])
+    expect(closed.takenAway).toBeUndefined()
+    expect(staleOf(closed)).toContain('tug-left')
+  })
+  test('what no longer held was to be made again anyway', () => {
+    const open = enter(good, [read('latch-left', 'open')])
+    const relatched = enter(open, [{ path: ['disturbances', 'connectors'], value: {} }])
+    const tugged = enter(relatched, [read('tug-left', 'held')])
+    expect(staleOf(enter(tugged, [read('latch-left', 'latched')]))).not.toContain('tug-left')
+  })
+  test('every check can be put right, and never un-passes itself', () => {
+    for (const id of CHECK_IDS) expect([id, edgesOf(`redone.${id}`, undefined).includes(id)]).toEqual([id, false])
+  })
+  test('in any fitting, a bad option of any check and then a good one is never ready at once where others hang on it', () => {
+    for (const [name, c] of Object.entries(CONFIGURATIONS)) {
+      const ready = withEverythingGood(c)
+      const asked = fittedSubject(ready)!.asked!()
+      for (const id of asked) {
+        const check = checkOf(id)
+        const bad = check.kind === 'options' ? check.options.find((o) => o.means === 'fail')?.id : undefined
+        const was = ready.readings[id]?.option
+        const hangs = edgesOf(`redone.${id}`, undefined).some(
+          (x) => asked.has(x as CheckId) && ready.readings[x as CheckId],
+        )
+        if (bad === undefined || was === undefined || !hangs) continue
+        const again = enter(enter(ready, [read(id, bad)]), [read(id, was)])
+        expect([name, id, assess(again).verdict === 'ready']).toEqual([name, id, false])
+      }
+    }
+  })
+})
+
+describe('a slip of the finger', () => {
+  const open = enter(good, [read('latch-left', 'open')])
+  test('is put right as one, and what it was is kept', () => {
+    const c = enter(open, [read('latch-left', 'latched', { slip: 'open' })])
+    expect(c.readings['latch-left']).toMatchObject({ option: 'latched', slip: 'open' })
+    expect(assess(c).verdict).toBe('ready')
+  })
+  test.each<[string, Case, string]>([
+    ['something entered since', enter(open, [read('tug-left', 'held')]), 'something was entered since'],
+    ['another thing than was noted', open, 'must be what was noted: "open"'],
+    ['nothing noted before', buildCase(), 'nothing was noted before'],
+  ])('%s: refused, naming the field', (_, c, message) => {
+    const slip = message.startsWith('must') ? 'unsure' : 'open'
+    const applied = applyPuts(c, [read('latch-left', 'latched', { slip })], highestSequence(c) + 1)
+    expect(applied).toMatchObject({ ok: false, error: [{ path: '$.puts[0].value.slip' }] })
+    if (!applied.ok) expect(applied.error[0]?.message).toContain(message)
+  })
+})
+
+describe('another child', () => {
+  const put = (key: string, value: unknown): Put => ({ path: ['child', key], value })
+  test.each([
+    ['massKg', measured(12.2, 0.1), ['slack-mm', 'strap-pressure']],
+    ['statureCm', measured(84, 0.5), ['head', 'strap-exit']],
+    ['seatedShoulderHeightMm', measured(330, 4), ['strap-exit', 'slack-mm']],
+  ])('%s changed beyond both measurements un-passes what rests on it', (key, value, again) => {
+    const c = enter(good, [put(key, value)])
+    expect(staleOf(c)).toEqual(expect.arrayContaining(again))
+    expect(staleOf(c)).not.toContain('latch-left')
+  })
+  test('a measure made closer, and a new name, change nothing that was seen', () => {
+    expect(staleOf(enter(good, [put('massKg', measured(10.35, 0.05))]))).toEqual([])
+    expect(staleOf(enter(good, [put('name', 'Kitty')]))).toEqual([])
+  })
+  test.each([
+    ['dateOfBirth', '2025-06-10', '2025-07-10'],
+    ['sex', 'male', 'female'],
+  ])('a changed %s asks: put right, or another child?', (field, value, was) => {
+    const start = field === 'sex' ? enter(good, [put('sex', 'female')]) : good
+    const c = enter(start, [put(field, value)])
+    expect(c.identity).toMatchObject({ field, was })
+    expect(assess(c)).toMatchObject({ verdict: 'undecided' })
+    expect(assess(c).measureNext.map((n) => n.need)).toContain('child.identity')
+    const { at: _at, ...asked } = c.identity!
+    const corrected = enter(c, [{ path: ['identity'], value: { ...asked, answer: 'corrected' } }])
+    expect(assess(corrected).verdict).toBe('ready')
+    const another = enter(c, [{ path: ['identity'], value: { ...asked, answer: 'another' } }])
+    expect(another.child.massKg).toBeUndefined()
+    expect(another.child.needsPostureSpecialist).toBeUndefined()
+    expect(staleOf(another)).toEqual(expect.arrayContaining(['slack-mm', 'strap-exit', 'head', 'coat']))
+    expect(staleOf(another)).not.toContain('latch-left')
+  })
+  test('taking the day away and giving another one does not get round the question', () => {
+    const gone = enter(good, [put('dateOfBirth', null)])
+    expect(gone.identity?.was).toBe('2025-07-10')
+    const other = enter(gone, [put('dateOfBirth', '2024-01-01')])
+    expect(other.identity?.answer).toBeUndefined()
+    expect(assess(other).verdict).toBe('undecided')
+  })
+  test('the first day that is given asks nothing', () => {
+    const unborn = buildCase({ child: { dateOfBirth: undefined, ageMonths: measured(16) } })
+    expect(enter(unborn, [put('dateOfBirth', '2025-07-10')]).identity).toBeUndefined()
+  })
+})
+
+test('the day moves on: it is written first on every measure that has none, and undone with the entry', () => {
+  const applied = applyPuts(good, [{ path: ['today'], value: '2026-11-26' }], 9)
+  if (!applied.ok) throw new Error('applies')
+  expect(applied.value.case.child.massKg?.on).toBe(good.today)
+  expect(revert(applied.value.case, applied.value.changed)).toEqual({ ok: true, value: good })
+})
+
+test('whatever is entered in any order, one entry undone is as if it had never been', () => {
+  const some = fc.constantFrom<Put>(
+    read('latch-left', 'open'),
+    read('latch-left', 'latched'),
+    read('coat', 'coat'),
+    read('coat', 'indoor'),
+    number('slack-mm', 30),
+    number('slack-mm', 9),
+    { path: ['readings', 'latch-left'], value: null },
+    { path: ['child', 'massKg'], value: measured(12, 0.1) },
+    { path: ['child', 'dateOfBirth'], value: '2025-01-01' },
+    { path: ['child', 'dateOfBirth'], value: null },
+    { path: ['disturbances', 'removed'], value: {} },
+    { path: ['today'], value: '2026-11-26' },
+  )
+  fc.assert(
+    fc.property(fc.array(some, { minLength: 1, maxLength: 8 }), (puts) => {
+      let c = withEverythingGood(buildCase({ route: BELT_ROUTE }))
+      const before: { readonly c: Case; readonly changed: Parameters<typeof revert>[1] }[] = []
+      for (const put of puts) {
+        const applied = applyPuts(c, [put], highestSequence(c) + 1)
+        if (!applied.ok) continue
+        before.push({ c, changed: applied.value.changed })
+        c = applied.value.case
+      }
+      for (const step of before.toReversed()) {
+        const back = revert(c, step.changed)
+        expect(back).toEqual({ ok: true, value: step.c })
+        c = step.c
+      }
+    }),
+    { seed: 5, numRuns: 200 },
+  )
+})
