@@ -72,6 +72,7 @@ export const ARGUED: Readonly<Record<string, string>> = {
   'place.lowerTetherPoints': 'a route without lower tethers needs none',
   'place.lowerTetherPoints[]': 'a route without lower tethers needs none',
   'place.slidingTrack': 'in the front row the place is set fully back by a check of its own',
+  'place.slidingTrack.travelMm': 'a hint at the step: how far the seat goes',
   'place.slidingTrack.handbookSetting': 'in the front row the place is set fully back by a check of its own',
   'place.obstacles': 'only a removable console is read, and it stands in the way where it is',
   'place.obstacles[]': 'only a removable console is read, and it stands in the way where it is',
