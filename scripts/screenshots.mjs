@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from './lib/ensure.mjs'
-import { exampleCase, lookingPuts, settingPuts } from './lib/example.mjs'
+import { exampleCase, lookingPuts, onDay, settingPuts } from './lib/example.mjs'
 import { ROOT, say } from './lib/run.mjs'
 
 const PORT = 4397
@@ -20,6 +20,8 @@ const server = spawn(process.execPath, [
   '--today',
   '2026-11-25',
 ])
+// However this ends, the server ends with it.
+process.on('exit', () => server.kill('SIGKILL'))
 await new Promise((resolve, reject) => {
   server.stdout.on('data', (chunk) => `${chunk}`.includes('Nimble Anchor is at') && resolve())
   server.on('exit', () => reject(new Error('The server did not start; build first.')))
@@ -86,7 +88,7 @@ const handover = (signedAt) => ({
   carerStrokes: 'M10 60L30 20L50 70L90 50L130 60L170 40L220 64L260 50',
   signedAt,
 })
-const spring = { ...example, today: '2026-07-22', handover: handover('2026-07-22T10:20:00Z') }
+const spring = { ...onDay(example, '2026-07-22'), handover: handover('2026-07-22T10:20:00Z') }
 const { id: signed } = await api('fittings/import', spring)
 await api(`fittings/${signed}/rechecks`, { who: 'Maren Hale', answers: { leg: 'no' } })
 const visit = (time, who, childId, vehicleId, fittingId, state, over = {}) =>

@@ -65,3 +65,15 @@ export function exampleCase(core) {
   for (const stage of ['attach', 'child-in']) for (const put of lookingPuts(core, c, stage)) enter([put])
   return c
 }
+
+/** The same, measured and fitted on another day. */
+export const onDay = (c, today) => ({
+  ...c,
+  today,
+  child: Object.fromEntries(
+    Object.entries(c.child).map(([k, v]) => [
+      k,
+      v !== null && typeof v === 'object' && 'on' in v ? { ...v, on: today } : v,
+    ]),
+  ),
+})

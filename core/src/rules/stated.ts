@@ -1,6 +1,10 @@
 import { isIntegral, isIsofixHeld, isModeWithout, isRouteWithout } from '../restraint/index.ts'
-import type { ModePart, RoutePart } from '../restraint/index.ts'
+import type { ModePart, RestraintModel, RoutePart } from '../restraint/index.ts'
 import type { ModeSubject, Need, Outcome, RouteSubject } from './rule.ts'
+
+/** What of a fitting a manual speaks of. */
+type OfMode = Pick<ModeSubject, 'model' | 'mode'>
+type OfRoute = Pick<RouteSubject, 'model' | 'mode' | 'route'>
 
 /**
  * Parts that a manual either describes or says there are none of. An entry that
@@ -16,15 +20,15 @@ interface Part<S> {
   readonly isStated: (s: S) => boolean
 }
 
-const withPart = (part: ModePart, asks: string, isAsked: (s: ModeSubject) => boolean): Part<ModeSubject> => ({
+const withPart = (part: ModePart, asks: string, isAsked: (s: OfMode) => boolean): Part<OfMode> => ({
   need: `mode.${part}`,
   asks,
   isAsked,
   isStated: ({ mode }) => mode[part] !== undefined || isModeWithout(mode, part),
 })
-const isShell = ({ mode }: ModeSubject): boolean => isIntegral(mode) && mode.shape !== 'lie-flat'
+const isShell = ({ mode }: OfMode): boolean => isIntegral(mode) && mode.shape !== 'lie-flat'
 
-export const MODE_PARTS_ASKED: readonly Part<ModeSubject>[] = [
+export const MODE_PARTS_ASKED: readonly Part<OfMode>[] = [
   {
     need: 'mode.inserts',
     asks: 'whether it has inserts, and until when',
@@ -48,9 +52,7 @@ export const MODE_PARTS_ASKED: readonly Part<ModeSubject>[] = [
     need: 'mode.forwardGuard',
     asks: 'whether a guard blocks the forward direction',
     isAsked: ({ mode, model }) =>
-      mode.turns !== undefined &&
-      model.modes.some((m) => m.direction === 'forward') &&
-      isShell({ mode } as ModeSubject),
+      mode.turns !== undefined && model.modes.some((m) => m.direction === 'forward') && isShell({ mode, model }),
     isStated: ({ mode }) => mode.turns?.forwardGuard !== undefined,
   },
   {
@@ -61,16 +63,16 @@ export const MODE_PARTS_ASKED: readonly Part<ModeSubject>[] = [
   },
 ]
 
-const withRoutePart = (part: RoutePart, asks: string, isAsked: (s: RouteSubject) => boolean): Part<RouteSubject> => ({
+const withRoutePart = (part: RoutePart, asks: string, isAsked: (s: OfRoute) => boolean): Part<OfRoute> => ({
   need: `route.${part}`,
   asks,
   isAsked,
   isStated: ({ route }) => route[part] !== undefined || isRouteWithout(route, part),
 })
 const always = (): boolean => true
-const ofShell = ({ mode }: RouteSubject): boolean => isIntegral(mode)
+const ofShell = ({ mode }: OfRoute): boolean => isIntegral(mode)
 
-export const ROUTE_PARTS_ASKED: readonly Part<RouteSubject>[] = [
+export const ROUTE_PARTS_ASKED: readonly Part<OfRoute>[] = [
   withRoutePart('isofix', 'whether its connectors are used too', always),
   withRoutePart('belt', 'whether the vehicle’s belt is used too', always),
   withRoutePart('leg', 'whether it stands on a leg', ofShell),
@@ -127,7 +129,29 @@ export function statedOutcome<S>(parts: readonly Part<S>[], subject: S): Outcome
   return {
     kind: 'undecided',
     missing: open.map((p) => p.need),
-    reason: () => `Not read yet: ${open.map((p) => p.asks).join('; ')}.`,
+    reason: () => {
+      // All are asked one by one where they are answered; here two speak for them.
+      const more = open.length > 3 ? [`and ${open.length - 2} more`] : []
+      const named = open.slice(0, more.length > 0 ? 2 : 3).map((p) => p.asks)
+      return `Not read yet: ${[...named, ...more].join('; ')}.`
+    },
     remedy: () => 'Look at the label, the manual or the restraint, and answer it with the entry.',
   }
+}
+
+/** Of an entry: what its manual has not yet been read for, by mode and route. */
+export function unreadIn(
+  model: RestraintModel,
+): readonly { readonly where: string; readonly asks: readonly string[] }[] {
+  const open = <S>(parts: readonly Part<S>[], subject: S): readonly string[] =>
+    parts.filter((p) => p.isAsked(subject) && !p.isStated(subject)).map((p) => p.asks)
+  return model.modes
+    .flatMap((mode) => [
+      { where: mode.label, asks: open(MODE_PARTS_ASKED, { model, mode }) },
+      ...mode.routes.map((route) => ({
+        where: `${mode.label}, ${route.label}`,
+        asks: open(ROUTE_PARTS_ASKED, { model, mode, route }),
+      })),
+    ])
+    .filter(({ asks }) => asks.length > 0)
 }

@@ -15,16 +15,8 @@ import { every, type Decision } from '../quantities/index.ts'
 import { changeSentence, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
 import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
-import { describeNeed, STAGES, type Stage } from './needs.ts'
-
-export type Verdict = 'ready' | 'not-ready' | 'not-permitted' | 'undecided'
-
-export const VERDICT_TEXT = {
-  ready: 'Ready to travel',
-  'not-ready': 'Not ready',
-  'not-permitted': 'Not permitted',
-  undecided: 'Undecided',
-} as const satisfies Record<Verdict, string>
+import { describeNeed } from './needs.ts'
+import { STAGES, type Stage, type Verdict } from './words.ts'
 
 export type StageState = Decision | 'not-started'
 

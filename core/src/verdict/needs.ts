@@ -1,19 +1,7 @@
 import { CHECKS, type CheckId } from '../readings/index.ts'
 import type { Route } from '../restraint/index.ts'
 import type { Need } from '../rules/index.ts'
-
-export const STAGES = ['measure', 'choose', 'place', 'set-up', 'attach', 'child-in', 'hand-over'] as const
-export type Stage = (typeof STAGES)[number]
-
-export const STAGE_TEXT = {
-  measure: 'Measure',
-  choose: 'Choose',
-  place: 'Place',
-  'set-up': 'Set up',
-  attach: 'Attach',
-  'child-in': 'Child in',
-  'hand-over': 'Hand over',
-} as const satisfies Record<Stage, string>
+import type { Stage } from './words.ts'
 
 type OtherNeed = Exclude<Need, `check.${CheckId}` | `step.${string}`>
 

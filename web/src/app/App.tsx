@@ -1,8 +1,7 @@
-import { modelName, RULES, vehicleName } from '@nimble-anchor/core'
+import { modelName, vehicleName } from '@nimble-anchor/core'
 import { lazy, Suspense, useEffect } from 'react'
 import { Link, Route, Routes, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
-import { FittingPage } from '../fitting/FittingPage.tsx'
 import { TodayPage } from '../today/TodayPage.tsx'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
@@ -14,6 +13,7 @@ import { Header } from './Header.tsx'
 import { KeyHelp } from './KeyHelp.tsx'
 import { PAGES } from './pages.ts'
 
+const FittingPage = lazy(() => import('../fitting/FittingPage.tsx'))
 const GrowthPage = lazy(() => import('../growth/GrowthPage.tsx'))
 const RestraintsPage = lazy(() => import('../restraints/RestraintsPage.tsx'))
 const ModelPage = lazy(() => import('../restraints/ModelPage.tsx'))
@@ -123,12 +123,6 @@ function usePlacesToGo(): void {
           group: 'Restraints',
           run: () => void navigate(`/restraints/${m.id}`),
         })),
-        ...RULES.map((r) => ({
-          id: `book-${r.id}`,
-          label: `${r.title} (${r.id})`,
-          group: 'Rule book',
-          run: () => void navigate(`/rules#${r.id}`),
-        })),
         ...(children ?? []).map((c) => ({
           id: `child-${c.id}`,
           label: `New fitting for ${[c.name, c.familyName].filter(Boolean).join(' ')}`,
@@ -142,6 +136,26 @@ function usePlacesToGo(): void {
       ]),
     [register, navigate, fittings, children, models, vehicles],
   )
+  // The rules are much of the program; the palette takes their titles once they are there.
+  useEffect(() => {
+    let leave: (() => void) | undefined
+    let isGone = false
+    void import('./ruleTitles.ts').then(({ RULE_TITLES }) => {
+      if (isGone) return
+      leave = register(
+        RULE_TITLES.map(({ id, title }) => ({
+          id: `book-${id}`,
+          label: `${title} (${id})`,
+          group: 'Rule book',
+          run: () => void navigate(`/rules#${id}`),
+        })),
+      )
+    })
+    return () => {
+      isGone = true
+      leave?.()
+    }
+  }, [register, navigate])
 }
 
 function NotFound() {

@@ -25,7 +25,7 @@ const HandOverStage = lazy(() => import('./handover/HandOverStage.tsx'))
 
 const REFRESH_MS = 20_000
 
-export function FittingPage() {
+export default function FittingPage() {
   const { id = '', stage } = useParams()
   const { status, case: current, open, view, notice, clearNotice, refresh } = useFitting()
   const rememberStage = usePreferences((s) => s.rememberStage)

@@ -1,4 +1,4 @@
-import { formatNumber, lintModel, modelSchema, stageGaps, type RestraintModel } from '@nimble-anchor/core'
+import { formatNumber, lintModel, modelSchema, stageGaps, unreadIn, type RestraintModel } from '@nimble-anchor/core'
 import { FormProvider, useFieldArray } from 'react-hook-form'
 import { ModeBars } from '../fitting/choose/ModeBars.tsx'
 import { BarGradients } from '../fitting/choose/RangeBar.tsx'
@@ -10,6 +10,7 @@ import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
+import { StateMark } from '../ui/StateMark.tsx'
 import { ModeForm } from './ModeForm.tsx'
 import { MODEL_FIELDS, NEW_MODE } from './specs.ts'
 
@@ -119,6 +120,7 @@ interface CheckProps {
 function Check({ tidied, faults, parsedModel }: CheckProps) {
   const lints = parsedModel ? lintModel(parsedModel) : []
   const gaps = parsedModel ? stageGaps(parsedModel) : []
+  const unread = parsedModel ? unreadIn(parsedModel) : []
   return (
     <Panel title="As it will stand">
       <BarGradients />
@@ -127,8 +129,20 @@ function Check({ tidied, faults, parsedModel }: CheckProps) {
         lints={lints.map((l) => l.message)}
         lintTitle="Contradicts its regulation"
         lintAdvice="Compare with the label and the manual; until then it is never ready to travel."
-        sound="Whole, and within its regulation"
+        sound="Within its regulation"
       />
+      {unread.length > 0 && (
+        <div role="status" className="mt-2">
+          <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
+          <ul className="mt-1 text-sm">
+            {unread.map(({ where, asks }) => (
+              <li key={where} className="mt-1">
+                <span className="font-semibold">{where}</span> {asks.join('; ')}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {gaps.length > 0 && (
         <p className="mt-2 text-sm">
           No mode of it takes a child{' '}

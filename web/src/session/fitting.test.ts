@@ -1,6 +1,7 @@
 import { buildCase } from '../../../core/test/build.ts'
 import { applyPuts, type Case, type Put, type FittingView } from '@nimble-anchor/core'
-import { useFitting, waitingFor } from './fitting.ts'
+import { useFitting } from './fitting.ts'
+import { waitingFor } from './waiting.ts'
 
 /** A server of one fitting, as strict about the sequence as the real one. */
 function fakeServer(initial: Case) {

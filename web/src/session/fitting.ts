@@ -10,17 +10,13 @@ import {
 import { create } from 'zustand'
 import { api, Refused, type Strokes } from './api.ts'
 import { fitterName } from './preferences.ts'
+import { keepQueue, readQueue, type Waiting } from './waiting.ts'
 
 /**
  * The fitting on screen. Entries show at once, wait in a queue kept on this
  * device, and are sent one after another; an entry leaves the queue only when
  * the server has acknowledged it, so neither a lost network nor a reload loses one.
  */
-
-interface Waiting {
-  readonly who: string
-  readonly puts: readonly Put[]
-}
 
 export interface Conflict {
   readonly message: string
@@ -50,29 +46,6 @@ interface FittingState {
 }
 
 const RETRY_MS = 3000
-const queueKey = (id: string): string => `nimble-anchor.waiting.${id}`
-
-/** Drops what still waits on this device for fittings that are erased. */
-export function forgetWaiting(fittingIds: readonly string[]): void {
-  for (const id of fittingIds) localStorage.removeItem(queueKey(id))
-}
-
-function readQueue(id: string): readonly Waiting[] {
-  try {
-    const stored: unknown = JSON.parse(localStorage.getItem(queueKey(id)) ?? '[]')
-    return Array.isArray(stored) ? (stored as Waiting[]) : []
-  } catch {
-    return []
-  }
-}
-/** How many entries for a fitting wait on this device. */
-export const waitingFor = (id: string): number => readQueue(id).length
-
-function keepQueue(id: string, queue: readonly Waiting[]): void {
-  if (queue.length === 0) localStorage.removeItem(queueKey(id))
-  else localStorage.setItem(queueKey(id), JSON.stringify(queue))
-}
-
 /** The acknowledged case with the waiting entries on top; one that no longer applies is left to the server to refuse. */
 function withWaiting(view: FittingView, queue: readonly Waiting[]): Case {
   return queue.reduce((c, entry, i) => {

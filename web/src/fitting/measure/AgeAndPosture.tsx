@@ -171,12 +171,15 @@ function AdviceField({ current, isSigned }: Omit<Props, 'needs'>) {
   const [draft, setDraft] = useState<Partial<Advice>>(kept ?? { on: current.today })
   const [fault, setFault] = useState('')
   const set = (change: Partial<Advice>): void => setDraft({ ...draft, ...change })
-  const isWhole = Boolean(draft.by && draft.role && draft.on && draft.outcome)
+  const namesModel = draft.outcome !== 'this-restraint' || draft.modelId
+  const isWhole = Boolean(draft.by && draft.role && draft.on && draft.outcome && namesModel)
   return (
     <fieldset disabled={isSigned} className="mt-4 border-l-4 border-magenta pl-3">
       <legend className="font-bold">A specialist’s advice</legend>
       <p className="text-sm text-ink-soft">
-        Stop here until a specialist has said how this child travels: who, on which day, and what.
+        {kept
+          ? 'Only what it permits can be chosen. Advice that has changed is recorded anew.'
+          : 'Stop here until a specialist has said how this child travels: who, on which day, and what.'}
       </p>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
         <TextField label="Who" value={draft.by ?? ''} onChange={(by) => set({ by })} />

@@ -6,7 +6,7 @@ const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit
   hi === 0 ? '' : `, less ${formatNumber(lo)} to ${formatNumber(hi)} ${unit}`
 const { weighedInKg, measuredInCm } = ALLOWANCES
 export const WEIGHED_IN = [
-  { id: 'bare', label: 'weighed bare, or its clothes taken off' },
+  { id: 'bare', label: 'weighed bare, or clothes deducted' },
   { id: 'indoor-clothes', label: `weighed in indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
   { id: 'outdoor-clothes', label: `weighed in coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
 ]

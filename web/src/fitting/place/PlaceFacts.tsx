@@ -171,7 +171,7 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
         {pick('Lower tether point, right', point('right'), POINT, setPoint('right'))}
       </div>
       <h3 className="mt-4 mb-1 font-bold">Handbook letters</h3>
-      <div className="grid grid-cols-3 gap-2 sm:grid-cols-4 xl:grid-cols-7">
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
         {GROUPS.map((g) => (
           <div key={g}>{pick(`Group ${g}`, handbook.beltGroups?.[g], LETTERS, setGroup(g))}</div>
         ))}

@@ -1,0 +1,4 @@
+import { RULES } from '@nimble-anchor/core'
+
+/** What the palette names of the rule book; loaded after the first screen. */
+export const RULE_TITLES = RULES.map(({ id, title }) => ({ id, title }))
