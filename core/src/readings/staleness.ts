@@ -26,7 +26,9 @@ const LATCHES: readonly CheckId[] = ['latch-left', 'latch-right']
 const TUGS: readonly CheckId[] = ['tug-left', 'tug-right']
 const GAPS: readonly CheckId[] = ['gap-behind', 'gap-under']
 const LEG: readonly CheckId[] = ['leg-indicator', 'leg-contact']
-const TETHER: readonly CheckId[] = ['tether-used', 'tether-point', 'tether-indicator-mm', 'tether-flat']
+/** How the tether runs and how tight it is; where it hooks is not changed by moving what it holds. */
+const TETHER_RUN: readonly CheckId[] = ['tether-indicator-mm', 'tether-flat']
+const TETHER: readonly CheckId[] = ['tether-used', 'tether-point', ...TETHER_RUN]
 const LOWER: readonly CheckId[] = ['lower-tethers-used', 'lower-tethers']
 const BUCKLE: readonly CheckId[] = ['buckle-above-edge-mm', 'buckle-clear']
 const BELT: readonly CheckId[] = ['belt-path', 'belt-twist', 'belt-locked', 'belt-tension', 'locking-clip', ...BUCKLE]
@@ -59,13 +61,13 @@ const OF_THE_CHILD: readonly CheckId[] = CHECK_IDS.filter((id) => CHECKS[id].sta
 /** Usual edges; a mode or route may state its own (`staleEdges`), which then stand instead. */
 export const UNPASSES: Record<NamedChange, readonly CheckId[]> = {
   choice: CHECK_IDS,
-  recline: [...LATCHES, ...LEG, ...TETHER, ...ANGLE, ...HEAD, 'front-seat', ...BELT_HELD],
+  recline: [...LATCHES, ...LEG, ...TETHER_RUN, ...ANGLE, ...HEAD, 'front-seat', ...BELT_HELD],
   connectors: RE_ATTACHED,
   base: RE_ATTACHED,
   legNotch: [...LEG, ...ANGLE, ...LATCHES, ...GAPS],
   wedge: [...BELT_HELD, ...STEADY, ...GAPS, ...LEG, ...ANGLE, 'front-seat'],
   tether: TETHER,
-  vehicleHeadRestraint: [...TETHER, ...GAPS, ...HEAD, 'booster-back'],
+  vehicleHeadRestraint: [...TETHER_RUN, ...GAPS, ...HEAD, 'booster-back'],
   frontSeatGapMm: ['front-seat'],
   slideMm: RE_ATTACHED,
   insertsIn: ['strap-exit', ...SLACK, ...HEAD, 'chin', 'belt-locked', 'belt-tension'],
@@ -131,8 +133,8 @@ const REDOING: Record<CheckId, readonly CheckId[]> = {
   'head-inboard': RE_ATTACHED,
   'steadiness-felt': RE_ATTACHED,
   'steadiness-mm': RE_ATTACHED,
-  'angle-proof': [...ANGLE, ...LATCHES, ...LEG, ...TETHER, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
-  'shell-angle-deg': [...ANGLE, ...LATCHES, ...LEG, ...TETHER, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
+  'angle-proof': [...ANGLE, ...LATCHES, ...LEG, ...TETHER_RUN, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
+  'shell-angle-deg': [...ANGLE, ...LATCHES, ...LEG, ...TETHER_RUN, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
   'strap-exit': [...SLACK, ...HEAD, 'harness-buckle'],
   'slack-mm': [...SLACK, 'coat-hides-mm'],
   'slack-pinch': [...SLACK, 'coat-hides-mm'],

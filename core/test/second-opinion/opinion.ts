@@ -654,7 +654,8 @@ interface Chosen {
 function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): ReadonlySet<string> {
   const latches = ['latch-left', 'latch-right']
   const leg = ['leg-contact', 'leg-indicator']
-  const tether = ['tether-used', 'tether-point', 'tether-indicator-mm', 'tether-flat']
+  const tetherRun = ['tether-indicator-mm', 'tether-flat']
+  const tether = ['tether-used', 'tether-point', ...tetherRun]
   const head = ['head', 'crown-below-edge-mm']
   const gaps = ['gap-behind', 'gap-under']
   const steady = ['steadiness-mm', 'steadiness-felt']
@@ -699,10 +700,19 @@ function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): Readon
   ]
   const onBelt = !isBooster && !isHeld && route.belt !== undefined
   const after: Record<string, readonly string[]> = {
-    recline: [...latches, ...leg, ...tether, ...angle, ...head, 'front-seat', ...beltHeld, ...(onBelt ? steady : [])],
+    recline: [
+      ...latches,
+      ...leg,
+      ...tetherRun,
+      ...angle,
+      ...head,
+      'front-seat',
+      ...beltHeld,
+      ...(onBelt ? steady : []),
+    ],
     legNotch: [...leg, ...angle, ...latches, ...gaps],
     wedge: [...beltHeld, ...steady, ...gaps, ...leg, ...angle, 'front-seat'],
-    vehicleHeadRestraint: [...tether, ...gaps, ...head, 'booster-back'],
+    vehicleHeadRestraint: [...tetherRun, ...gaps, ...head, 'booster-back'],
     frontSeatGapMm: ['front-seat'],
     slideMm: attached,
     insertsIn: ['strap-exit', ...slack, ...head, 'chin', 'belt-locked', 'belt-tension', ...(onBelt ? steady : [])],
