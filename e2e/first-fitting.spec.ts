@@ -64,6 +64,9 @@ test('the 16-month-old, from the ferry to ready to travel', async ({ page, serve
   await expect(page.getByText('Set so').first()).toBeVisible()
 
   await stage(page, 5)
+  await answer(page, 'label-serial', 'read today, both match')
+  await answer(page, 'backrest-latched', 'holds, or does not fold')
+  await answer(page, 'nothing-added', 'none')
   await answer(page, 'latch-left', 'open')
   await answer(page, 'latch-left', 'shows latched')
   await answer(page, 'latch-right', 'shows open')
@@ -71,11 +74,16 @@ test('the 16-month-old, from the ferry to ready to travel', async ({ page, serve
   await expect(verdict(page)).toContainText('Right indicator: shows open.')
   await expect(verdict(page)).toContainText('maker’s manual')
   await expectAxeClean(page, 'Attach')
-  // Put right.
+  // Put right: the connectors are released and latched anew, so the left one is looked at again, and what lay beneath.
   await answer(page, 'latch-right', 'shows latched')
+  await expect(page.getByRole('region', { name: 'Checks to do again' })).toContainText('Left indicator')
+  await answer(page, 'latch-left', 'shows latched')
+  await answer(page, 'nothing-added', 'none')
   await answer(page, 'tug-left', 'held')
   await answer(page, 'tug-right', 'held')
   await answer(page, 'pushed-home', 'against the backrest')
+  await answer(page, 'gap-behind', 'no gap')
+  await answer(page, 'gap-under', 'no gap')
   await answer(page, 'leg-contact', 'flat on the floor')
   await answer(page, 'leg-indicator', 'shows good')
   await answer(page, 'front-seat', 'a clear gap')

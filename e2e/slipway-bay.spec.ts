@@ -169,7 +169,7 @@ test('it came already fitted: what is wrong at the first look is counted as wron
     /^Use this place: Rear right, ISOFIX/,
   )
   await stage(page, 5)
-  await answer(page, 'leg-contact', 'on a mat or packing')
+  await answer(page, 'leg-contact', 'on packing')
   await answer(page, 'leg-contact', 'flat on the floor')
   await expect(page.getByText('Everything saved')).toBeVisible()
   await page.goto(`${server.url}/logbook`)

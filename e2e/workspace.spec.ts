@@ -162,7 +162,7 @@ test('a booster child: the guide at 26 mm fails, at 12 mm holds', async ({ page,
   await fill(page, 'Belt guide above the shoulder', '26')
   await expect(verdict(page)).toContainText('Not ready')
   await expect(
-    page.getByText('Lower the head support until the guide stands 0 to 20 mm above the shoulder.').first(),
+    page.getByText('Lower the head support until the guide stands 0 to 17 mm above the shoulder.').first(),
   ).toBeVisible()
   await fill(page, 'Belt guide above the shoulder', '12')
   await expect(verdict(page)).toContainText('Undecided')
@@ -288,9 +288,16 @@ test('390 px wide: families, the logbook, a job, the second look and Today with 
     (await (await page.request.post(`${server.url}/api/${path}`, { data })).json()) as { id: string }
   const example = JSON.parse(
     readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8'),
-  ) as object
+  ) as { child: Record<string, unknown> }
   const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-05-20T10:00:00Z' }
-  const signed = await send('fittings/import', { ...example, today: '2026-05-20', handover })
+  // Measured on the day it was signed.
+  const child = Object.fromEntries(
+    Object.entries(example.child).map(([key, value]) => [
+      key,
+      typeof value === 'object' && value !== null && 'on' in value ? { ...value, on: '2026-05-20' } : value,
+    ]),
+  )
+  const signed = await send('fittings/import', { ...example, child, today: '2026-05-20', handover })
   const job = await send('jobs', { unitId: 'u-bowline-1', kind: 'wash', who: 'Jory Quill' })
   await send('visits', { day: '2026-11-25', time: '10:20', who: 'Hale', note: 'twins', isWalkIn: true, state: 'here', childId: 'tamsin-hale', vehicleId: 'corran-knot', fittingId: signed.id }) // prettier-ignore
   const families = (await (await page.request.get(`${server.url}/api/families`)).json()) as {
