@@ -26,7 +26,7 @@ test('a restraint is entered from its manual, warned about, put right, given a u
   await page.getByLabel('Approval', { exact: true }).selectOption('i-size')
   // A part that is there has to say what it is.
   await page.getByLabel('ISOFIX', { exact: true }).selectOption('has')
-  await expect(preview).toContainText('isofix.role must be one of "holds", "steadies"')
+  await expect(preview).toContainText('isofix.role is missing')
   await page.getByLabel('Connectors').selectOption('rigid')
   await page.getByLabel('They', { exact: true }).selectOption('holds')
   await page.getByLabel('Top tether', { exact: true }).selectOption('has')

@@ -27,8 +27,13 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await page.getByLabel('Bars', { exact: true }).selectOption('none')
   await expect(plan).toContainText('Rear left: marked i-Size, and no ISOFIX bars')
   await page.getByLabel('Bars', { exact: true }).selectOption('visible')
+  // A part that is there, and not yet said which: named, and not drawn as one or another.
   await page.getByLabel('Floor looked under').selectOption('has')
+  await expect(plan).toContainText('floor.kind is missing')
+  await page.getByLabel('Floor', { exact: true }).selectOption('solid')
   await page.getByLabel('Belt looked at').selectOption('has')
+  await page.getByLabel('Belt', { exact: true }).selectOption('three-point')
+  await page.getByLabel('Seat or bench slides').selectOption('none')
   await page.getByLabel('Cushion measured').selectOption('has')
   await page.getByLabel('Slope, front edge higher is +').fill('12')
   await expectAxeClean(page, 'New car')

@@ -1,6 +1,6 @@
 import { CASE_VERSION, CATALOGUE_FORMAT, parseWith, type Fault, type Result } from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
-import { useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
+import { get, useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
@@ -52,7 +52,15 @@ export function useEntry<T extends { readonly id: string }>(
     const named = isNew ? { ...cleaned, id: idFrom(kind.nameOf(cleaned), taken) } : cleaned
     return { tidied: named, parsed: parseWith(kind.schema, named) }
   }, [kind, text, isNew, taken])
-  const faults = useMemo(() => new Map((parsed.ok ? [] : parsed.error).map((f) => [formPath(f), f.message])), [parsed])
+  const faults = useMemo(() => {
+    const isEmpty = (path: string): boolean => get(tidied, path) === undefined
+    return new Map(
+      (parsed.ok ? [] : parsed.error).map((f) => {
+        const path = formPath(f)
+        return [path, isEmpty(path) ? 'is missing' : f.message]
+      }),
+    )
+  }, [parsed, tidied])
   const [base] = useState(() => JSON.stringify(kind.tidy(JSON.parse(JSON.stringify(original)))))
   const isChanged = isNew || JSON.stringify(tidied) !== base
   const title = isNew ? kind.newTitle : kind.nameOf(tidied)

@@ -19,6 +19,7 @@ import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
+import { drawable } from './drawable.ts'
 import { HandbookGrid } from './HandbookGrid.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { VEHICLE_FIELDS } from './specs.ts'
@@ -142,7 +143,9 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
               <CarPlan
                 vehicle={{
                   ...tidied,
-                  positions: positions.filter((p) => Number.isFinite(p.lateralCentreMm) && p.row >= 1),
+                  positions: drawable(positions, faults).filter(
+                    (p) => Number.isFinite(p.lateralCentreMm) && p.row >= 1,
+                  ),
                 }}
                 selected={open?.id}
                 onSelect={setOpenId}
