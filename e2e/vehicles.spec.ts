@@ -33,6 +33,8 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await page.getByLabel('Floor', { exact: true }).selectOption('solid')
   await page.getByLabel('Belt looked at').selectOption('has')
   await page.getByLabel('Belt', { exact: true }).selectOption('three-point')
+  // The layout says where a place stands, not which way it faces: that is looked at.
+  await page.getByLabel('Seat faces').selectOption('forward')
   await page.getByLabel('Seat or bench slides').selectOption('none')
   await page.getByLabel('Cushion measured').selectOption('has')
   await page.getByLabel('Slope, front edge higher is +').fill('12')

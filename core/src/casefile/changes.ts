@@ -12,7 +12,7 @@ const CHILD_FIELDS = [
 const PLACE_FIELDS = [
   'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'headRestraintTopMm', 'backrestDeg',
   'frontClearanceMm', 'frontSeatRangeMm', 'obstacles', 'handbook', 'lowerTetherPoints',
-  'slidingTrack', 'without', 'isDriverSeat',
+  'slidingTrack', 'without', 'isDriverSeat', 'facing',
 ] // prettier-ignore
 
 /** Fields that take part in staleness are stamped with the entry's place in the order. */

@@ -25,7 +25,6 @@ export function oneRideCar(place: OneRidePlace, driverSide: Vehicle['driverSide'
     row: place === 'front-passenger' ? 1 : 2,
     side: at,
     lateralCentreMm: lateral[at],
-    facing: 'forward',
   }
   return { id: 'one-ride', maker: 'Unknown car', model: 'for one ride', driverSide, positions: [position] }
 }

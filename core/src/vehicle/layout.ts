@@ -31,7 +31,7 @@ const place = (
   row: number,
   side: SeatingPosition['side'],
   lateralCentreMm: number,
-): SeatingPosition => ({ id, label, row, side, lateralCentreMm, facing: 'forward' })
+): SeatingPosition => ({ id, label, row, side, lateralCentreMm })
 
 const rowOf = (row: number, name: string, halfMm: number, seats: 2 | 3): readonly SeatingPosition[] => {
   const id = name.toLowerCase().replaceAll(' ', '-')

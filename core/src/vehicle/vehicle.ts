@@ -115,7 +115,7 @@ export const positionSchema = z
     widthMm: z.number().min(250).max(700).optional(),
     isDriverSeat: z.boolean().optional(),
     doorSide: z.enum(['left', 'right', 'both', 'none']).optional(),
-    facing: z.enum(['forward', 'rearward', 'sideways']),
+    facing: z.enum(['forward', 'rearward', 'sideways']).optional(),
     belt: beltSchema.optional(),
     isofix: isofixSchema.optional(),
     tether: tetherAnchorageSchema.optional(),

@@ -63,6 +63,7 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
   'position.cushion': { label: 'Cushion slope and height', stage: 'set-up' },
   'position.handbook': { label: 'Handbook letters for the place', stage: 'place' },
   'position.frontClearanceMm': { label: 'Distance to the seat in front', stage: 'place' },
+  'position.facing': { label: 'Which way the seat faces', stage: 'place' },
   'position.slidingTrack': { label: 'Whether the seat slides, and the handbook’s setting', stage: 'place' },
   'position.isDriverSeat': { label: 'Which is the driver’s seat', stage: 'place' },
   'position.headRestraint': { label: 'Top of the vehicle’s head restraint', stage: 'place' },

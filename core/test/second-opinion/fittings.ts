@@ -115,7 +115,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     if (target.without?.length > 0) target.without.splice(Math.floor(dice.between(0, target.without.length - 1)), 1)
   },
   'something not looked at in the car': (d, dice) =>
-    lose(at(d).place, dice, ['id', 'label', 'row', 'side', 'lateralCentreMm', 'facing']),
+    lose(at(d).place, dice, ['id', 'label', 'row', 'side', 'lateralCentreMm']),
   'something not read in the handbook': (d, dice) => lose(at(d).place.handbook, dice, []),
   letters: (d, dice) => {
     const { place } = at(d)

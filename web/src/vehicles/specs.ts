@@ -26,7 +26,7 @@ export const PLACE_FIELDS: readonly FieldSpec[] = [
   pick('side', 'Side', same(['left', 'centre', 'right'])),
   number('lateralCentreMm', 'Centre, right of the middle is +', 'mm'),
   number('widthMm', 'Width', 'mm'),
-  pick('facing', 'Seat faces', same(['forward', 'rearward', 'sideways'])),
+  pick('facing', 'Seat faces', same(['forward', 'rearward', 'sideways']), true),
   pick('doorSide', 'Door', same(['left', 'right', 'both', 'none']), true),
   pick(
     'frontAirbag',

@@ -3,6 +3,7 @@ import { type SeatingPosition } from '../../index.ts'
 
 test.each([
   [{ facing: 'forward' }, 'pass'],
+  [{ facing: undefined }, 'undecided'],
   [{ facing: 'sideways' }, 'fail'],
   [{ facing: 'rearward' }, 'fail'],
 ] as const)('at a place with %j: %s', (position, kind) => {

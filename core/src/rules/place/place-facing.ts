@@ -10,11 +10,14 @@ export default defineRule({
   standsOn: 'Rearward- and side-facing vehicle seats take no restraint.',
   applies: () => true,
   evaluate: ({ position }) => ({
-    kind: position.facing === 'forward' ? 'pass' : 'fail',
+    kind: position.facing === undefined ? 'undecided' : position.facing === 'forward' ? 'pass' : 'fail',
+    missing: position.facing === undefined ? ['position.facing'] : undefined,
     reason: () =>
-      position.facing === 'forward'
-        ? 'The seat faces forward.'
-        : `The seat is ${position.facing === 'sideways' ? 'side' : 'rearward'}-facing.`,
-    remedy: () => 'Use a seat that faces forward.',
+      position.facing === undefined
+        ? 'Which way the seat faces is not known.'
+        : position.facing === 'forward'
+          ? 'The seat faces forward.'
+          : `The seat is ${position.facing === 'sideways' ? 'side' : 'rearward'}-facing.`,
+    remedy: () => (position.facing === undefined ? 'Look which way it faces.' : 'Use a seat that faces forward.'),
   }),
 })

@@ -53,6 +53,11 @@ const SLIDES: readonly Option[] = [
   { id: 'free', label: 'yes; the handbook asks for no setting' },
   { id: 'back', label: 'yes; fully back, says the handbook' },
 ]
+const FACING: readonly Option[] = [
+  { id: 'forward', label: 'forward' },
+  { id: 'rearward', label: 'rearward' },
+  { id: 'sideways', label: 'to the side' },
+]
 const AIRBAG_WORD: readonly Option[] = ['on', 'off', 'either'].map((id) => ({ id, label: id }))
 const YES_NO: readonly Option[] = [
   { id: 'yes', label: 'yes' },
@@ -147,6 +152,7 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
           set('headRestraint', id === '' ? null : id),
         )}
         {pick('Seat slides', slides(p), SLIDES, setSlides)}
+        {pick('Seat faces', p.facing, FACING, (id) => set('facing', id === '' ? null : id))}
         {p.row === 1 &&
           pick(
             'Handbook: airbag before a forward child',
