@@ -95,11 +95,15 @@ export function changeText({ path, from, to }: Changed): string {
   const last = path.at(-1) ?? ''
   if (path[0] === 'stepsDone')
     return `${to === null ? 'No longer noted as done' : 'Done'}: step ${last.replaceAll('-', ' ')}`
-  if (path[0] === 'disturbances') return `Noted: ${last}`
+  if (path[0] === 'disturbances') return `${to === null ? 'No longer noted' : 'Noted'}: ${last}`
   const name = FIELD[last] ?? CHECKS[last as CheckId]?.label ?? last
-  if (path[0] === 'redone') return `${name}: was bad and put right, so what hangs on it is looked at again`
+  if (path[0] === 'redone')
+    return to === null
+      ? `${name}: no longer counts as put right`
+      : `${name}: was bad and put right, so what hangs on it is looked at again`
   if (path[0] === 'takenAway') return to === null ? `${name}: noted anew` : `${name}: the bad note is remembered`
-  if (path[0] === 'childChanged') return `${name}: changed, so what rests on it is looked at again`
+  if (path[0] === 'childChanged')
+    return to === null ? `${name}: back as it was` : `${name}: changed, so what rests on it is looked at again`
   const title = path[0] === 'readings' ? CHECKS[last as CheckId].label : (FIELD[last] ?? last)
   return `${title}: ${valueText(path, from)}, now ${valueText(path, to)}`
 }
