@@ -286,9 +286,9 @@ test('390 px wide: families, the logbook, a job, the second look and Today with 
   await page.emulateMedia({ colorScheme: 'dark' })
   const send = async (path: string, data: object) =>
     (await (await page.request.post(`${server.url}/api/${path}`, { data })).json()) as { id: string }
-  const example = JSON.parse(
-    readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8'),
-  ) as { child: Record<string, unknown> }
+  const example = JSON.parse(readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8')) as {
+    child: Record<string, unknown>
+  }
   const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-05-20T10:00:00Z' }
   // Measured on the day it was signed.
   const child = Object.fromEntries(
