@@ -54,6 +54,12 @@ export const CHANGES: Readonly<Record<string, Change>> = {
   'child weighs otherwise': (d, dice) => (d.child.massKg = some(2, 36, dice.pick([0, 0.1, 1]), dice)),
   'child is of another stature': (d, dice) => (d.child.statureCm = some(45, 150, dice.pick([0, 0.5, 3]), dice)),
   'shoulder elsewhere': (d, dice) => (d.child.seatedShoulderHeightMm = some(180, 480, dice.pick([0, 4, 10]), dice)),
+  'measured a while ago': (d, dice) => {
+    const on = new Date(Date.parse(d.today) - dice.pick([14, 15, 30, 31, 61, 91, 121, 200, 400]) * 86_400_000)
+    for (const measure of ['massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm'])
+      if (d.child[measure] !== undefined && dice.pick([true, false]))
+        d.child[measure].on = on.toISOString().slice(0, 10)
+  },
   'born on another day': (d, dice) =>
     (d.child.dateOfBirth = dice.pick([
       '2026-10-25',

@@ -9,6 +9,8 @@ import type { Case } from '../../src/index.ts'
 export interface Opinion {
   readonly isReady: boolean
   readonly against: readonly string[]
+  /** Old measures have grown by a figure that the tables leave open: ready, if by the least that children grow. */
+  readonly mayBeReady: boolean
 }
 
 type Doc = any // eslint-disable-line @typescript-eslint/no-explicit-any -- it reads the document, not the program's types
@@ -47,8 +49,46 @@ const GROUP: Record<string, readonly [number, number]> = {
   III: [22, 36],
 }
 
+/** A reading holds for its day, by the age at which it was taken: months under, days. */
+const HOLDS: readonly (readonly [number, number])[] = [[6, 14], [12, 30], [24, 60], [48, 90]] // prettier-ignore
+/** The least that a child grows in a month, under that many months of age: kg, cm. Half of the usual, and less. */
+const LEAST: readonly (readonly [number, number, number])[] = [
+  [3, 0.3, 1.3], [6, 0.2, 0.8], [12, 0.1, 0.5], [24, 0.07, 0.35], [48, 0.06, 0.25], [Infinity, 0.05, 0.2],
+] // prettier-ignore
+
+/** The child with each old measure widened upwards, by the least or by more than any child grows. */
+function grownUp(child: Doc, today: string, by: 'least' | 'most'): Doc {
+  const measures = ['massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm']
+  return measures.reduce((grown: Doc, measure) => {
+    const q = child[measure]
+    if (q?.on === undefined) return grown
+    const days = (day(today) - day(q.on)) / DAY
+    const then = child.dateOfBirth
+      ? monthsOld(child.dateOfBirth, q.on)
+      : child.ageMonths
+        ? Math.max(0, span(child.ageMonths)![0] - days / 30.4375)
+        : 0
+    if (days <= (HOLDS.find(([under]) => then < under)?.[1] ?? (child.dateOfBirth || child.ageMonths ? 120 : 14)))
+      return grown
+    const [from, to] = span(q)!
+    const months = days / 30.4375
+    const [, kg, cm] = LEAST.find(([under]) => then + months < under)!
+    const least =
+      measure === 'massKg' ? kg : measure === 'statureCm' ? cm : measure === 'sittingHeightMm' ? 2.5 * cm : 1.5 * cm
+    const most =
+      measure === 'massKg' ? 2 * months + to : measure === 'statureCm' ? 6 * months + to * 0.3 : 30 * months + to * 0.4
+    return { ...grown, [measure]: { from, to: to + (by === 'least' ? least * months : most), source: q.source } }
+  }, child)
+}
+
 export function secondOpinion(c: Case): Opinion {
   const d: Doc = c
+  const strict = judge({ ...d, child: grownUp(d.child, d.today, 'most') })
+  const mild = judge({ ...d, child: grownUp(d.child, d.today, 'least') })
+  return { isReady: strict.isReady, against: mild.isReady ? strict.against : mild.against, mayBeReady: mild.isReady }
+}
+
+function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   const against: string[] = []
   const no = (holds: boolean, why: string): void => {
     if (!holds) against.push(why)

@@ -27,7 +27,7 @@ test(`no false ready among ${COUNT} random fittings, and nothing refused without
     const second = secondOpinion(c)
     if (first.verdict === 'ready') ready += 1
     const what = `seed ${seed}, ${kind} (${changes.join('; ')})`
-    if (first.verdict === 'ready' && !second.isReady) falseReady.push(`${what}: ${second.against.join(', ')}`)
+    if (first.verdict === 'ready' && !second.mayBeReady) falseReady.push(`${what}: ${second.against.join(', ')}`)
     if (first.verdict !== 'ready' && second.isReady) {
       const blocking = first.findings.filter((f) => f.kind !== 'pass' && f.severity !== 'advise')
       refused.push(`${what}: ${blocking.map((f) => `${f.ruleId} (${f.kind}) ${f.reason}`).join(' | ')}`)
