@@ -11,11 +11,8 @@ import { MADE_UP } from '../kinds.ts'
 type Doc = any // eslint-disable-line @typescript-eslint/no-explicit-any -- it changes documents of every shape
 const clone = (c: Case): Doc => JSON.parse(JSON.stringify(c))
 
-/** Kinds that the second opinion speaks of: one place, one unit. */
-const KINDS = Object.entries(MADE_UP).filter(
-  ([name]) =>
-    !['lie-flat on two places', 'carrier on its base, two units', 'lower tethers, led either way'].includes(name),
-)
+/** Kinds that random fittings begin from. */
+const KINDS = Object.entries(MADE_UP)
 
 interface Dice {
   readonly pick: <T>(items: readonly T[]) => T
@@ -234,6 +231,41 @@ export const CHANGES: Readonly<Record<string, Change>> = {
   touch: (d, dice) => (at(d).route.frontSeat = dice.pick([undefined, 'must-touch', 'must-not-touch', 'either'])),
   'gaps accepted': (d, dice) =>
     (at(d).route.gapAccepted = dice.pick([undefined, { behindBase: true }, { underBase: true }])),
+  'something not looked at of the place beside': (d, dice) => {
+    const beside = d.vehicle.positions.find((p: Doc) => p.id !== d.choice.positionId)
+    lose(dice.pick([beside, beside?.handbook]), dice, ['id', 'label', 'row', 'side', 'lateralCentreMm'])
+  },
+  'another belt beside': (d, dice) => {
+    for (const p of d.vehicle.positions)
+      if (p.id !== d.choice.positionId) p.belt = { ...p.belt, kind: dice.pick(['three-point', 'lap', 'none']) }
+  },
+  'the place beside is elsewhere': (d, dice) => {
+    for (const p of d.vehicle.positions)
+      if (p.id !== d.choice.positionId)
+        Object.assign(p, { row: dice.pick([1, 2]), lateralCentreMm: dice.pick([0, 100, 600]) })
+  },
+  'the base is another': (d, dice) => {
+    const base = d.units[1]
+    if (base === undefined) return
+    dice.pick([
+      () => delete d.choice.baseUnitId,
+      () => (base.wasInCrash = true),
+      () => lose(base, dice, ['id', 'modelId', 'serial']),
+      () => (base.madeOn = dice.pick(['2016-11-25', '2016-11-24', '2024-01-01'])),
+      () => (d.choice.unitId = base.id),
+      () => (base.partId = 'shell'),
+    ])()
+  },
+  'lower tethers otherwise': (d, dice) => {
+    const { route, place } = at(d)
+    if (route.lowerTethers === undefined) return
+    dice.pick([
+      () => (route.lowerTethers.use = dice.pick(['required', 'optional'])),
+      () => (d.readings['lower-tethers-used'] = { option: dice.pick(['hooked', 'left-off', 'unsure']), at: 3 }),
+      () => (place.lowerTetherPoints = place.lowerTetherPoints?.slice(1)),
+      () => (route.lowerTethers.points = dice.pick([['ring'], ['runner']])),
+    ])()
+  },
   'something not known of the unit': (d, dice) => lose(at(d).unit, dice, ['id', 'modelId', 'serial']),
   unit: (d, dice) =>
     Object.assign(

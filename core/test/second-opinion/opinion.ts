@@ -88,6 +88,23 @@ export function secondOpinion(c: Case): Opinion {
   return { isReady: strict.isReady, against: mild.isReady ? strict.against : mild.against, mayBeReady: mild.isReady }
 }
 
+/** What is said against a place, whatever is set or seen there. */
+const OF_A_PLACE = new Set([
+  'facing',
+  'driver',
+  'wrong belt',
+  'belt too short',
+  'envelope refused',
+  'envelope not known',
+  'handbook forbids',
+  'no i-Size mark',
+  'no IUF',
+  'no letter',
+  'not on a list',
+  'airbag before a rearward child',
+  'airbag before a forward child',
+])
+
 function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   const against: string[] = []
   const no = (holds: boolean, why: string): void => {
@@ -175,19 +192,28 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
     )
   }
 
-  // 3. The unit.
-  const ends =
-    unit?.lifeEndsOn ??
-    (unit?.madeOn && model.lifeYears && `${Number(unit.madeOn.slice(0, 4)) + model.lifeYears}${unit.madeOn.slice(4)}`)
-  no(ends !== undefined && ends >= d.today, 'life')
-  no(
-    unit?.wasInCrash === false &&
-      unit.isRecalled === false &&
-      unit.isComplete === true &&
-      unit.isHistoryKnown === true &&
-      !unit.awaitsCheck,
-    'state of the unit',
-  )
+  // 3. The unit, and the base that it goes on.
+  const isSound = (u: Doc): boolean => {
+    const ends =
+      u?.lifeEndsOn ??
+      (u?.madeOn && model.lifeYears && `${Number(u.madeOn.slice(0, 4)) + model.lifeYears}${u.madeOn.slice(4)}`)
+    return (
+      ends !== undefined &&
+      ends >= d.today &&
+      u.wasInCrash === false &&
+      u.isRecalled === false &&
+      u.isComplete === true &&
+      u.isHistoryKnown === true &&
+      !u.awaitsCheck
+    )
+  }
+  no(isSound(unit), 'state of the unit')
+  const base = d.units?.find((u: Doc) => u.id === d.choice.baseUnitId)
+  const isBase = (u: Doc): boolean =>
+    (model.parts ?? []).some((p: Doc) => p.id === u?.partId && (p.isBase ?? p.id === 'base'))
+  no(!isBase(unit), 'a base alone')
+  if (base !== undefined || (unit?.partId !== undefined && route.usesBase !== false))
+    no(isSound(base) && isBase(base), 'state of the base')
   const both =
     model.modes.some((m: Doc) => m.heldBy === 'vehicle-belt') &&
     model.modes.some((m: Doc) => m.heldBy !== 'vehicle-belt')
@@ -617,6 +643,39 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
     )
   }
   if (route.usesBase) good('shell-on-base', 'held')
+  if (mode.direction === 'lateral') good('head-inboard', 'inboard')
+  const lower = route.lowerTethers?.use
+  if (lower === 'optional') good('lower-tethers-used', 'hooked', 'left-off')
+  if (lower === 'required' || (lower === 'optional' && look('lower-tethers-used')?.option === 'hooked'))
+    good('lower-tethers', 'tight')
+  if (lower === 'required')
+    for (const side of ['left', 'right'])
+      no(
+        (place.lowerTetherPoints ?? []).some((p: Doc) => p.side === side && route.lowerTethers.points.includes(p.kind)),
+        `no lower tether point ${side}`,
+      )
+  if (isFlat && mode.targetAngleDeg) no(false, 'a target that nothing of a lie-flat is worked out for')
+  if (route.seatsTaken === 2) {
+    // The place beside has to take it as this one does; which place that is, is the fitter's to choose.
+    const beside = d.vehicle.positions.filter(
+      (p: Doc) =>
+        p.id !== place.id && p.row === place.row && Math.abs(p.lateralCentreMm - place.lateralCentreMm) <= 520,
+    )
+    const alone = { ...route, seatsTaken: 1 }
+    const models = d.restraints.map((m: Doc) =>
+      m.id === model.id
+        ? { ...m, modes: m.modes.map((x: Doc) => (x.id === mode.id ? { ...x, routes: [alone] } : x)) }
+        : m,
+    )
+    no(
+      beside.some((p: Doc) =>
+        judge({ ...d, restraints: models, choice: { ...d.choice, positionId: p.id } }).against.every(
+          (why) => !OF_A_PLACE.has(why),
+        ),
+      ),
+      'second place',
+    )
+  }
   if (mode.carryHandle) good('carry-handle', 'travel')
   if (!isBooster) {
     if (d.practice.steadiness === 'nothing-felt' && mode.steadinessMm === undefined) good('steadiness-felt', 'none')

@@ -7,10 +7,7 @@ import { randomFitting } from './fittings.ts'
 const COUNT = Number(process.env.SECOND_OPINION ?? 600)
 
 test('both agree on the sound fittings that the random ones begin from', () => {
-  const spoken = Object.entries(MADE_UP).filter(
-    ([name]) =>
-      !['lie-flat on two places', 'carrier on its base, two units', 'lower tethers, led either way'].includes(name),
-  )
+  const spoken = Object.entries(MADE_UP)
   expect(spoken.map(([name, c]) => [name, secondOpinion(c).against])).toEqual(spoken.map(([name]) => [name, []]))
 })
 
