@@ -235,6 +235,12 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     const beside = d.vehicle.positions.find((p: Doc) => p.id !== d.choice.positionId)
     lose(dice.pick([beside, beside?.handbook]), dice, ['id', 'label', 'row', 'side', 'lateralCentreMm'])
   },
+  'belts of a stated length': (d, dice) => {
+    if (at(d).route.belt === undefined) return
+    at(d).route.belt.requiredLengthMm = 1900
+    for (const p of d.vehicle.positions)
+      if (p.belt) p.belt.usableLengthMm = { value: dice.pick([1800, 1905, 2100]), plusMinus: 10, source: 'measured' }
+  },
   'another belt beside': (d, dice) => {
     for (const p of d.vehicle.positions)
       if (p.id !== d.choice.positionId) p.belt = { ...p.belt, kind: dice.pick(['three-point', 'lap', 'none']) }

@@ -1,5 +1,5 @@
 import { ask, buildCase, kindOf, buildPosition, BELT_ROUTE } from '../../../test/build.ts'
-import { type Route, type SeatingPosition } from '../../index.ts'
+import { measured, type Route, type SeatingPosition } from '../../index.ts'
 
 test('lying across needs a second place beside this one, in the same row and facing forward', () => {
   const route: Route = { ...BELT_ROUTE, seatsTaken: 2 }
@@ -22,9 +22,11 @@ describe('both places are judged, with every belt that the route uses', () => {
     seatsTaken: 2,
     belt: {
       ...BELT_ROUTE.belt!,
+      requiredLengthMm: 1900,
       path: [{ section: 'lap', mark: 'strap', side: 'centre', how: 'through', place: 'head-end' }],
     },
   }
+  const threePoint = (mm: number) => ({ kind: 'three-point' as const, usableLengthMm: measured(mm, 10) })
   const second = (over: Partial<SeatingPosition>) =>
     ask(
       'place-two-adjacent',
@@ -36,6 +38,9 @@ describe('both places are judged, with every belt that the route uses', () => {
     )
   test.each<[string, Partial<SeatingPosition>, string, string[] | undefined]>([
     ['a lap belt where three points are needed', { belt: { kind: 'lap' } }, 'fail', undefined],
+    ['a belt too short', { belt: threePoint(1880) }, 'fail', undefined],
+    ['a belt too close to tell', { belt: threePoint(1905) }, 'undecided', ['position.belt']],
+    ['a belt long enough', { belt: threePoint(1910) }, 'pass', undefined],
     ['no belt', { belt: { kind: 'none' } }, 'fail', undefined],
     ['a belt that nobody has looked at', { belt: undefined }, 'undecided', ['position.belt']],
     ['X in the handbook', { handbook: { beltGroups: { I: 'X', II: 'X', '0': 'X', '0+': 'X' } } }, 'fail', undefined],

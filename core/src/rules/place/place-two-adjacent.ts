@@ -5,6 +5,7 @@ import airbag from './place-airbag.ts'
 import airbagForward from './place-airbag-forward.ts'
 import approval from './place-approval.ts'
 import belt from './place-belt-kind.ts'
+import beltLength from './place-belt-length.ts'
 import driver from './place-driver.ts'
 import facing from './place-facing.ts'
 
@@ -14,7 +15,9 @@ const ASKED = [driver, facing, belt, airbag, airbagForward, approval]
 /** The rules' word on the place beside, named by its label. */
 function judgeSecond(s: PlaceSubject, second: PlaceSubject['position']): Outcome {
   const there: PlaceSubject = { ...s, position: second }
-  const said = worstOf(ASKED.filter((rule) => rule.applies(there)).map((rule) => rule.evaluate(there)))
+  // A belt that nobody measured is proved by the look that the first place asks for; one that was is judged by it.
+  const asked = second.belt?.usableLengthMm === undefined || s.route.belt?.requiredLengthMm === undefined ? ASKED : [...ASKED, beltLength] // prettier-ignore
+  const said = worstOf(asked.filter((rule) => rule.applies(there)).map((rule) => rule.evaluate(there)))
   return { ...said, reason: () => `${second.label}, the second place: ${said.reason()}` }
 }
 
