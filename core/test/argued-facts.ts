@@ -69,6 +69,7 @@ export const ARGUED: Readonly<Record<string, string>> = {
   'place.cushion.slopeDeg': 'the maker’s own line, or a measured angle, settles it without',
   'place.cushion.frontEdgeAboveFloorMm': 'a route without a leg does not read it',
   'place.cushion.depthMm': 'for the drawing only',
+  'place.lateralCentreMm': 'row and side say which places stand next to one another',
   'place.lowerTetherPoints': 'a route without lower tethers needs none',
   'place.lowerTetherPoints[]': 'a route without lower tethers needs none',
   'place.slidingTrack': 'in the front row the place is set fully back by a check of its own',

@@ -17,14 +17,12 @@ export type OneRidePlace = (typeof ONE_RIDE_PLACES)[number]
 export function oneRideCar(place: OneRidePlace, driverSide: Vehicle['driverSide']): Vehicle {
   const passengerSide = driverSide === 'left' ? 'right' : 'left'
   const side = { 'rear-left': 'left', 'rear-centre': 'centre', 'rear-right': 'right', 'front-passenger': passengerSide } as const // prettier-ignore
-  const lateral = { left: -380, centre: 0, right: 380 } as const
   const at = side[place]
   const position: SeatingPosition = {
     id: place,
     label: place.replace('-', ' ').replace(/^./, (x) => x.toUpperCase()),
     row: place === 'front-passenger' ? 1 : 2,
     side: at,
-    lateralCentreMm: lateral[at],
   }
   return { id: 'one-ride', maker: 'Unknown car', model: 'for one ride', driverSide, positions: [position] }
 }

@@ -16,7 +16,7 @@ export function mirrored(p: SeatingPosition, id: string): SeatingPosition {
     label: swapWords(p.label),
     side: OTHER_SIDE[p.side],
     // Never −0, which a file would keep.
-    lateralCentreMm: p.lateralCentreMm === 0 ? 0 : -p.lateralCentreMm,
+    ...(p.lateralCentreMm !== undefined && { lateralCentreMm: p.lateralCentreMm === 0 ? 0 : -p.lateralCentreMm }),
     ...(p.doorSide && { doorSide: OTHER_DOOR[p.doorSide] }),
     ...(p.isofix?.easierSide && { isofix: { ...p.isofix, easierSide: OTHER_SIDE[p.isofix.easierSide] } }),
     ...(p.lowerTetherPoints && {
@@ -25,35 +25,34 @@ export function mirrored(p: SeatingPosition, id: string): SeatingPosition {
   }
 }
 
-const place = (
-  id: string,
-  label: string,
-  row: number,
-  side: SeatingPosition['side'],
-  lateralCentreMm: number,
-): SeatingPosition => ({ id, label, row, side, lateralCentreMm })
+const place = (id: string, label: string, row: number, side: SeatingPosition['side']): SeatingPosition => ({
+  id,
+  label,
+  row,
+  side,
+})
 
-const rowOf = (row: number, name: string, halfMm: number, seats: 2 | 3): readonly SeatingPosition[] => {
+const rowOf = (row: number, name: string, seats: 2 | 3): readonly SeatingPosition[] => {
   const id = name.toLowerCase().replaceAll(' ', '-')
   return [
-    place(`${id}-left`, `${name} left`, row, 'left', -halfMm),
-    ...(seats === 3 ? [place(`${id}-middle`, `${name} middle`, row, 'centre', 0)] : []),
-    place(`${id}-right`, `${name} right`, row, 'right', halfMm),
+    place(`${id}-left`, `${name} left`, row, 'left'),
+    ...(seats === 3 ? [place(`${id}-middle`, `${name} middle`, row, 'centre')] : []),
+    place(`${id}-right`, `${name} right`, row, 'right'),
   ]
 }
 
 export const LAYOUTS = {
-  'five-seater': { label: 'Five-seater', rows: [rowOf(1, 'Front', 370, 2), rowOf(2, 'Rear', 390, 3)] },
+  'five-seater': { label: 'Five-seater', rows: [rowOf(1, 'Front', 2), rowOf(2, 'Rear', 3)] },
   'seven-seater': {
     label: 'Seven-seater',
-    rows: [rowOf(1, 'Front', 380, 2), rowOf(2, 'Second row', 420, 3), rowOf(3, 'Third row', 300, 2)],
+    rows: [rowOf(1, 'Front', 2), rowOf(2, 'Second row', 3), rowOf(3, 'Third row', 2)],
   },
-  'two-seat-van': { label: 'Two-seat van', rows: [rowOf(1, 'Front', 380, 2)] },
-  'twin-cab': { label: 'Twin-cab', rows: [rowOf(1, 'Front', 370, 2), rowOf(2, 'Rear', 370, 3)] },
+  'two-seat-van': { label: 'Two-seat van', rows: [rowOf(1, 'Front', 2)] },
+  'twin-cab': { label: 'Twin-cab', rows: [rowOf(1, 'Front', 2), rowOf(2, 'Rear', 3)] },
 } as const satisfies Record<string, { readonly label: string; readonly rows: readonly (readonly SeatingPosition[])[] }>
 export type LayoutName = keyof typeof LAYOUTS
 
-/** Places of a common layout: where they stand and nothing else; every other fact is still to be looked at. */
+/** Places of a common layout: row and side and no figure; every other fact is still to be looked at. */
 export function layoutPositions(layout: LayoutName, driverSide: Vehicle['driverSide']): readonly SeatingPosition[] {
   return LAYOUTS[layout].rows
     .flat()

@@ -22,7 +22,12 @@ function lintPosition(
   const range = p.frontSeatRangeMm
   const hasNoBars = isofix?.bars === 'none'
   const neighbour = all.find(
-    (o) => o.id < p.id && o.row === p.row && Math.abs(o.lateralCentreMm - p.lateralCentreMm) < NARROWEST_MM,
+    (o) =>
+      o.id < p.id &&
+      o.row === p.row &&
+      o.lateralCentreMm !== undefined &&
+      p.lateralCentreMm !== undefined &&
+      Math.abs(o.lateralCentreMm - p.lateralCentreMm) < NARROWEST_MM,
   )
   const found: readonly (readonly [string, string] | false | undefined)[] = [
     isISize && hasNoBars && ['handbook.iSize', 'marked i-Size, and no ISOFIX bars'],
@@ -30,7 +35,7 @@ function lintPosition(
     handbook?.isofix === 'IUF' &&
       tether?.where === 'none' && ['tether.where', 'marked IUF, which needs a top tether, and no anchorage'],
     handbook?.isofix === 'X' && isISize && ['handbook.isofix', 'marked X for ISOFIX and i-Size at once'],
-    p.facing !== 'forward' &&
+    (p.facing === 'sideways' || p.facing === 'rearward') &&
       isISize && ['handbook.iSize', `marked i-Size, and ${p.facing === 'sideways' ? 'side' : 'rearward'}-facing`],
     p.row === 1 &&
       p.isDriverSeat !== true &&

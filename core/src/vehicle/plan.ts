@@ -37,6 +37,7 @@ export const USUAL_PLAN = {
   bonnetMm: 900,
   bootMm: 620,
   sideMm: 170,
+  lateralMm: { left: -390, centre: 0, right: 390 },
 } as const
 
 const depthOf = (p: SeatingPosition): number => {
@@ -92,7 +93,7 @@ export function planOf(vehicle: Pick<Vehicle, 'positions'>, asSet: ReadonlyMap<s
     const until = before === undefined ? front - USUAL_PLAN.legRoomMm * 0.6 : Math.min(backY - before, front - 60)
     return {
       position,
-      x: position.lateralCentreMm,
+      x: position.lateralCentreMm ?? USUAL_PLAN.lateralMm[position.side],
       backY,
       widthMm: position.widthMm ?? USUAL_PLAN.widthMm,
       depthMm,

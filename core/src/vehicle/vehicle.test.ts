@@ -6,6 +6,7 @@ import {
   lintVehicle,
   measured,
   mirrored,
+  neighboursOf,
   parseWith,
   vehicleSchema,
   type LayoutName,
@@ -23,6 +24,7 @@ test.each<[string, Partial<SeatingPosition>, string[]]>([
   ['IUF without a tether', { tether: { where: 'none' } }, ['tether.where']],
   ['IUF with the tether not looked at', { tether: undefined }, []],
   ['X and i-Size at once', { handbook: { isofix: 'X', iSize: 'i-U' } }, ['handbook.isofix']],
+  ['i-Size, and nobody looked which way it faces', { facing: undefined, handbook: { iSize: 'i-U' } }, []],
   ['i-Size facing sideways', { facing: 'sideways' }, ['handbook.iSize']],
   ['front place with an airbag nobody looked for', { row: 1, frontAirbag: undefined }, ['frontAirbag']],
   [
@@ -82,5 +84,32 @@ test.each(Object.keys(LAYOUTS) as LayoutName[])(
         true,
       )
     }
+  },
+)
+
+describe('which places stand next to one another', () => {
+  const place = (side: SeatingPosition['side'], lateralCentreMm?: number, row = 2): SeatingPosition =>
+    buildPosition({ id: side, side, row, lateralCentreMm })
+  test.each<[string, SeatingPosition[], string[]]>([
+    [
+      'unmeasured, the middle one is next to the left one',
+      [place('left'), place('centre'), place('right')],
+      ['centre'],
+    ],
+    ['with no middle one, the two stand side by side', [place('left'), place('right')], ['right']],
+    ['one measured and one not: by side', [place('left', -390), place('right')], ['right']],
+    ['measured: as far as 520 mm', [place('left', -390), place('right', 130)], ['right']],
+    ['measured: not farther', [place('left', -390), place('right', 131)], []],
+    ['another row', [place('left'), place('right', undefined, 3)], []],
+  ])('%s', (_, positions, ids) => {
+    expect(neighboursOf({ positions }, positions[0]!).map((p) => p.id)).toEqual(ids)
+  })
+})
+
+test.each(Object.keys(LAYOUTS) as LayoutName[])(
+  '%s brings rows and sides, and no figure and no fact of a place',
+  (layout) => {
+    for (const { isDriverSeat: _, ...place } of layoutPositions(layout, 'left'))
+      expect(Object.keys(place).toSorted()).toEqual(['id', 'label', 'row', 'side'])
   },
 )

@@ -111,7 +111,8 @@ export const positionSchema = z
     row: z.int().min(1).max(4),
     /** Left and right as seen sitting in the car and looking forward. */
     side: z.enum(['left', 'centre', 'right']),
-    lateralCentreMm: z.number().min(-1000).max(1000),
+    /** Middle of the place, right of the car's middle positive; absent while nobody has measured it. */
+    lateralCentreMm: z.number().min(-1000).max(1000).optional(),
     widthMm: z.number().min(250).max(700).optional(),
     isDriverSeat: z.boolean().optional(),
     doorSide: z.enum(['left', 'right', 'both', 'none']).optional(),
@@ -202,10 +203,18 @@ export const neighboursOf = (
   vehicle: Pick<Vehicle, 'positions'>,
   position: SeatingPosition,
 ): readonly SeatingPosition[] => {
-  const off = (p: SeatingPosition): number => Math.abs(p.lateralCentreMm - position.lateralCentreMm)
-  return vehicle.positions
-    .filter((p) => p.id !== position.id && p.row === position.row && off(p) <= ADJACENT_MM)
-    .toSorted((a, b) => off(a) - off(b))
+  const row = vehicle.positions.filter((p) => p.row === position.row)
+  const hasMiddle = row.some((p) => p.side === 'centre')
+  // Not measured: the middle place stands next to both others, and they to one another where there is none.
+  const besideMm = (p: SeatingPosition): number =>
+    p.side === position.side || (hasMiddle && p.side !== 'centre' && position.side !== 'centre')
+      ? Infinity
+      : ADJACENT_MM
+  const off = (p: SeatingPosition): number =>
+    p.lateralCentreMm === undefined || position.lateralCentreMm === undefined
+      ? besideMm(p)
+      : Math.abs(p.lateralCentreMm - position.lateralCentreMm)
+  return row.filter((p) => p.id !== position.id && off(p) <= ADJACENT_MM).toSorted((a, b) => off(a) - off(b))
 }
 
 export const vehicleName = (v: Vehicle): string => `${v.maker} ${v.model}`

@@ -117,8 +117,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     const target = dice.pick([at(d).mode, at(d).route, at(d).place])
     if (target.without?.length > 0) target.without.splice(Math.floor(dice.between(0, target.without.length - 1)), 1)
   },
-  'something not looked at in the car': (d, dice) =>
-    lose(at(d).place, dice, ['id', 'label', 'row', 'side', 'lateralCentreMm']),
+  'something not looked at in the car': (d, dice) => lose(at(d).place, dice, ['id', 'label', 'row', 'side']),
   'something not read in the handbook': (d, dice) => lose(at(d).place.handbook, dice, []),
   letters: (d, dice) => {
     const { place } = at(d)
@@ -233,7 +232,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     (at(d).route.gapAccepted = dice.pick([undefined, { behindBase: true }, { underBase: true }])),
   'something not looked at of the place beside': (d, dice) => {
     const beside = d.vehicle.positions.find((p: Doc) => p.id !== d.choice.positionId)
-    lose(dice.pick([beside, beside?.handbook]), dice, ['id', 'label', 'row', 'side', 'lateralCentreMm'])
+    lose(dice.pick([beside, beside?.handbook]), dice, ['id', 'label', 'row', 'side'])
   },
   'belts of a stated length': (d, dice) => {
     if (at(d).route.belt === undefined) return

@@ -659,7 +659,14 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
     // The place beside has to take it as this one does; which place that is, is the fitter's to choose.
     const beside = d.vehicle.positions.filter(
       (p: Doc) =>
-        p.id !== place.id && p.row === place.row && Math.abs(p.lateralCentreMm - place.lateralCentreMm) <= 520,
+        p.id !== place.id &&
+        p.row === place.row &&
+        (p.lateralCentreMm === undefined || place.lateralCentreMm === undefined
+          ? p.side !== place.side &&
+            (p.side === 'centre' ||
+              place.side === 'centre' ||
+              !d.vehicle.positions.some((x: Doc) => x.row === place.row && x.side === 'centre'))
+          : Math.abs(p.lateralCentreMm - place.lateralCentreMm) <= 520),
     )
     const alone = { ...route, seatsTaken: 1 }
     const models = d.restraints.map((m: Doc) =>

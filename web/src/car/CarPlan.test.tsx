@@ -19,7 +19,7 @@ test('the arrow keys move a place sideways by 10 mm and from row to row', () => 
   fireEvent.keyDown(place, { key: 'ArrowUp' })
   expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -390, row: 1 })
   fireEvent.keyDown(screen.getByRole('button', { name: /^Front left/ }), { key: 'ArrowUp' })
-  expect(edit.onMove).toHaveBeenLastCalledWith('front-left', { lateralCentreMm: -370, row: 1 })
+  expect(edit.onMove).toHaveBeenLastCalledWith('front-left', { lateralCentreMm: -390, row: 1 })
 })
 
 test('dragged, a place follows the hand in steps and snaps to the nearest row', () => {

@@ -144,7 +144,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
                 vehicle={{
                   ...tidied,
                   positions: drawable(positions, faults).filter(
-                    (p) => Number.isFinite(p.lateralCentreMm) && p.row >= 1,
+                    (p) => p.row >= 1,
                   ),
                 }}
                 selected={open?.id}
