@@ -143,9 +143,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
               <CarPlan
                 vehicle={{
                   ...tidied,
-                  positions: drawable(positions, faults).filter(
-                    (p) => p.row >= 1,
-                  ),
+                  positions: drawable(positions, faults).filter((p) => p.row >= 1),
                 }}
                 selected={open?.id}
                 onSelect={setOpenId}
