@@ -9,6 +9,8 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await page.getByRole('button', { name: 'New car' }).click()
   await page.getByLabel('Maker', { exact: true }).fill('Corran')
   await page.getByLabel('Model', { exact: true }).fill('Redshank')
+  await expect(page.getByLabel('Driver sits')).toHaveValue('')
+  await page.getByLabel('Driver sits').selectOption('right')
   await page.getByRole('button', { name: 'two-seat van' }).click()
   const places = page.getByRole('list', { name: 'Places' })
   await expect(places.getByRole('listitem')).toHaveCount(2)

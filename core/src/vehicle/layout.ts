@@ -53,7 +53,10 @@ export const LAYOUTS = {
 export type LayoutName = keyof typeof LAYOUTS
 
 /** Places of a common layout: row and side and no figure; every other fact is still to be looked at. */
-export function layoutPositions(layout: LayoutName, driverSide: Vehicle['driverSide']): readonly SeatingPosition[] {
+export function layoutPositions(
+  layout: LayoutName,
+  driverSide: Vehicle['driverSide'] | undefined,
+): readonly SeatingPosition[] {
   return LAYOUTS[layout].rows
     .flat()
     .map((p) => (p.row === 1 && p.side === driverSide ? { ...p, isDriverSeat: true } : p))

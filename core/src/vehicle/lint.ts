@@ -1,5 +1,5 @@
 import { toInterval } from '../quantities/index.ts'
-import type { SeatingPosition, Vehicle } from './vehicle.ts'
+import { isDriversPlace, type SeatingPosition, type Vehicle } from './vehicle.ts'
 
 /** One place where a car's entry contradicts itself: the handbook must be read again. */
 export interface VehicleLint {
@@ -14,14 +14,14 @@ const NARROWEST_MM = 250
 
 function lintPosition(
   p: SeatingPosition,
-  all: readonly SeatingPosition[],
+  vehicle: Pick<Vehicle, 'positions' | 'driverSide'>,
 ): readonly (readonly [path: string, message: string])[] {
   const { handbook, isofix, tether } = p
   const isISize = handbook?.iSize === 'i-U' || handbook?.iSize === 'i-UF'
   const distance = toInterval(p.frontClearanceMm)
   const range = p.frontSeatRangeMm
   const hasNoBars = isofix?.bars === 'none'
-  const neighbour = all.find(
+  const neighbour = vehicle.positions.find(
     (o) =>
       o.id < p.id &&
       o.row === p.row &&
@@ -38,7 +38,7 @@ function lintPosition(
     (p.facing === 'sideways' || p.facing === 'rearward') &&
       isISize && ['handbook.iSize', `marked i-Size, and ${p.facing === 'sideways' ? 'side' : 'rearward'}-facing`],
     p.row === 1 &&
-      p.isDriverSeat !== true &&
+      !isDriversPlace(vehicle, p) &&
       p.frontAirbag === undefined && ['frontAirbag', 'in front, and nobody says whether it has an airbag'],
     distance !== undefined &&
       range !== undefined &&
@@ -52,9 +52,9 @@ function lintPosition(
 }
 
 /** Everything in a car's entry that contradicts itself. */
-export const lintVehicle = ({ positions }: Pick<Vehicle, 'positions'>): readonly VehicleLint[] =>
-  positions.flatMap((p, i) =>
-    lintPosition(p, positions).map(([path, message]) => ({
+export const lintVehicle = (vehicle: Pick<Vehicle, 'positions' | 'driverSide'>): readonly VehicleLint[] =>
+  vehicle.positions.flatMap((p, i) =>
+    lintPosition(p, vehicle).map(([path, message]) => ({
       positionId: p.id,
       path: `positions[${i}].${path}`,
       message: `${p.label}: ${message}`,

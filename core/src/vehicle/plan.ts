@@ -37,7 +37,7 @@ export const USUAL_PLAN = {
   bonnetMm: 900,
   bootMm: 620,
   sideMm: 170,
-  lateralMm: { left: -390, centre: 0, right: 390 },
+  lateralMm: { left: -460, centre: 0, right: 460 },
 } as const
 
 const depthOf = (p: SeatingPosition): number => {

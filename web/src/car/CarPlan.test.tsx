@@ -13,13 +13,13 @@ beforeEach(() => {
 
 test('the arrow keys move a place sideways by 10 mm and from row to row', () => {
   render(<CarPlan vehicle={vehicle} onSelect={() => undefined} edit={edit} />)
-  const place = screen.getByRole('button', { name: 'Rear left, row 2, 390 mm left of the middle' })
+  const place = screen.getByRole('button', { name: 'Rear left, row 2, left, not measured' })
   fireEvent.keyDown(place, { key: 'ArrowLeft' })
-  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -400, row: 2 })
+  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -470, row: 2 })
   fireEvent.keyDown(place, { key: 'ArrowUp' })
-  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -390, row: 1 })
+  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: undefined, row: 1 })
   fireEvent.keyDown(screen.getByRole('button', { name: /^Front left/ }), { key: 'ArrowUp' })
-  expect(edit.onMove).toHaveBeenLastCalledWith('front-left', { lateralCentreMm: -390, row: 1 })
+  expect(edit.onMove).toHaveBeenLastCalledWith('front-left', { lateralCentreMm: undefined, row: 1 })
 })
 
 test('dragged, a place follows the hand in steps and snaps to the nearest row', () => {
@@ -36,9 +36,9 @@ test('dragged, a place follows the hand in steps and snaps to the nearest row', 
   const centre = (s: typeof seat): number => s.backY - s.depthMm / 2
   fireEvent(screen.getByRole('button', { name: /^Rear left/ }), new MouseEvent('pointerdown', at(seat.x, centre(seat))))
   fireEvent(svg, new MouseEvent('pointermove', at(seat.x + 52, centre(seat) + 30)))
-  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -340, row: 2 })
+  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -410, row: 2 })
   fireEvent(svg, new MouseEvent('pointermove', at(seat.x, centre(front) + 40)))
-  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: -390, row: 1 })
+  expect(edit.onMove).toHaveBeenLastCalledWith('rear-left', { lateralCentreMm: undefined, row: 1 })
   fireEvent(svg, new MouseEvent('pointerup', at(seat.x, 0)))
   edit.onMove.mockClear()
   fireEvent(svg, new MouseEvent('pointermove', at(seat.x, 0)))

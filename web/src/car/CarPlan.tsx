@@ -27,9 +27,16 @@ interface Props {
 
 /** Makes the drawing an editor: places and doors follow the hand. */
 export interface PlanEdit {
-  readonly onMove: (positionId: string, to: { readonly lateralCentreMm: number; readonly row: number }) => void
+  readonly onMove: (
+    positionId: string,
+    to: { readonly lateralCentreMm: number | undefined; readonly row: number },
+  ) => void
   readonly onDoor: (positionId: string, side: 'left' | 'right') => void
 }
+
+/** Moved from row to row alone, a place that nobody has measured stays unmeasured. */
+const centreAt = (seat: SeatOnPlan | undefined, x: number): number | undefined =>
+  seat !== undefined && x === round(seat.x) ? seat.position.lateralCentreMm : x
 
 /** Places are moved in steps of this, in mm. */
 const STEP_MM = 10
@@ -65,7 +72,8 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
     const to = at(e)
     const { id, grab } = held.current
     const row = rowsY.reduce((a, b) => (Math.abs(b.y - (to.y - grab.y)) < Math.abs(a.y - (to.y - grab.y)) ? b : a)).row
-    edit.onMove(id, { lateralCentreMm: Math.max(-1000, Math.min(1000, round(to.x - grab.x))), row })
+    const seat = plan.seats.find((s) => s.position.id === id)
+    edit.onMove(id, { lateralCentreMm: centreAt(seat, Math.max(-1000, Math.min(1000, round(to.x - grab.x)))), row })
   }
 
   return (
@@ -96,7 +104,7 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
           onSelect={() => onSelect(seat.position.id)}
           onStep={(dx, drow) =>
             edit?.onMove(seat.position.id, {
-              lateralCentreMm: round(seat.x + dx),
+              lateralCentreMm: centreAt(seat, round(seat.x + dx)),
               row: Math.max(1, Math.min(4, seat.position.row + drow)),
             })
           }
@@ -183,7 +191,13 @@ function Place({ seat, isSelected, isMovable, children, onHold, onSelect, onStep
     e.preventDefault()
     onStep(...step)
   }
-  const where = seat.x === 0 ? 'in the middle' : `${Math.abs(seat.x)} mm ${seat.x < 0 ? 'left' : 'right'} of the middle`
+  const mm = seat.position.lateralCentreMm
+  const where =
+    mm === undefined
+      ? `${seat.position.side}, not measured`
+      : mm === 0
+        ? 'in the middle'
+        : `${Math.abs(mm)} mm ${mm < 0 ? 'left' : 'right'} of the middle`
   return (
     <g
       role="button"

@@ -111,6 +111,7 @@ test('every option of a pick is one that the format takes', () => {
         ...car.NEW_VEHICLE,
         maker: 'M',
         model: 'N',
+        driverSide: 'right',
         positions: [{ ...first, [field.key]: option }, ...others],
       }
       expect([field.key, option, parseWith(vehicleSchema, tidyVehicle(vehicle)).ok]).toEqual([field.key, option, true])

@@ -1,4 +1,5 @@
 import {
+  isDriversPlace,
   LAYOUTS,
   layoutPositions,
   lintVehicle,
@@ -71,7 +72,8 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const change = (id: string, to: Partial<SeatingPosition>): void =>
     setPositions(positions.map((p) => (p.id === id ? { ...p, ...to } : p)))
   const edit: PlanEdit = {
-    onMove: (id, { lateralCentreMm, row }) => change(id, { lateralCentreMm, row, side: sideAt(lateralCentreMm) }),
+    onMove: (id, { lateralCentreMm, row }) =>
+      change(id, lateralCentreMm === undefined ? { row } : { lateralCentreMm, row, side: sideAt(lateralCentreMm) }),
     onDoor: (id, doorSide) => change(id, { doorSide }),
   }
   const add = (place: SeatingPosition): void => setPositions([...positions, place], place.id)
@@ -94,10 +96,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
                 <div className="mt-3 flex flex-wrap items-center gap-2">
                   <span className="text-sm font-semibold text-ink-soft">Begin with the places of a</span>
                   {(Object.keys(LAYOUTS) as LayoutName[]).map((layout) => (
-                    <Button
-                      key={layout}
-                      onClick={() => setPositions(layoutPositions(layout, tidied.driverSide ?? 'right'))}
-                    >
+                    <Button key={layout} onClick={() => setPositions(layoutPositions(layout, tidied.driverSide))}>
                       {LAYOUTS[layout].label.toLowerCase()}
                     </Button>
                   ))}
@@ -143,7 +142,9 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
               <CarPlan
                 vehicle={{
                   ...tidied,
-                  positions: drawable(positions, faults).filter((p) => p.row >= 1),
+                  positions: drawable(positions, faults)
+                    .filter((p) => p.row >= 1)
+                    .map((p) => ({ ...p, isDriverSeat: isDriversPlace(tidied, p) })),
                 }}
                 selected={open?.id}
                 onSelect={setOpenId}

@@ -135,6 +135,5 @@ export const NEW_VEHICLE = {
   id: 'new',
   maker: '',
   model: '',
-  driverSide: 'right' as const,
-  positions: layoutPositions('five-seater', 'right'),
+  positions: layoutPositions('five-seater', undefined),
 }
