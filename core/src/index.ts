@@ -1,4 +1,5 @@
 /** The trade, computed: no interface, no clock, no randomness of its own. */
+export * from './law/index.ts'
 export * from './quantities/index.ts'
 export * from './instruments/index.ts'
 export * from './child/index.ts'

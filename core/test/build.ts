@@ -149,6 +149,11 @@ export const FORWARD: Partial<Mode> = {
   reclines: [{ id: 'r1', label: '1', shellAngleDeg: 20 }],
 }
 
+/** A shell that turns on its base: which way it faces is set in the fitting, and no fact of the unit. */
+export const TURNS: Partial<Mode> = {
+  turns: { locks: [{ id: 'turned', what: 'ring', kind: 'click' }], forwardGuard: false },
+}
+
 export const BOOSTER: Partial<Mode> = {
   id: 'booster',
   label: 'Booster, 100–150 cm',

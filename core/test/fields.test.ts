@@ -77,9 +77,7 @@ const sources = READERS.flatMap((folder) =>
     .map((f) => join(SRC, folder, f))
     .filter((f) => !DECLARING.test(f)),
 )
-/** Below its schemas the record of restraints has functions that read them. */
-const functions = readFileSync(join(SRC, 'restraint/restraint.ts'), 'utf8').split('export type RestraintUnit')[1] ?? ''
-const text = [...sources.map((f) => readFileSync(f, 'utf8')), functions].join('\n')
+const text = sources.map((f) => readFileSync(f, 'utf8')).join('\n')
 /** `.field`, `{ field }` or `field:` in a destructuring, or `'field'` where a table names it. */
 const isRead = (field: string): boolean =>
   new RegExp(`[.?]${field}\\b|[{,]\\s*${field}\\b\\s*[,}=:]|'(?:[a-zA-Z.]*\\.)?${field}'`).test(text)

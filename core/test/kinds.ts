@@ -10,6 +10,7 @@ import {
   DEFAULT_PRACTICE,
   faultText,
   isConvertible,
+  keepsDirection,
   isIntegral,
   massRangeOf,
   matchPlaces,
@@ -93,7 +94,10 @@ export function fittingOf(
   position: SeatingPosition,
 ): Case {
   const child = childFor(mode)
-  const isWhole = isConvertible(model) ? { harness: isIntegral(mode) ? ('in' as const) : ('stowed' as const) } : {}
+  const isWhole = {
+    ...(isConvertible(model) && { harness: isIntegral(mode) ? ('in' as const) : ('stowed' as const) }),
+    ...(keepsDirection(model) !== 'no' && { direction: mode.direction }),
+  }
   const c: Case = {
     format: CASE_FORMAT,
     version: CASE_VERSION,

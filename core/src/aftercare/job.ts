@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { idSchema } from '../child/index.ts'
 import type { Decision } from '../quantities/index.ts'
+import type { Direction } from '../restraint/index.ts'
 
 /**
  * Work on one restraint beside a fitting: an ordered list of steps that ends in
@@ -47,6 +48,8 @@ export interface JobPlan {
   readonly byMaker: boolean
   /** How the harness stands once every check has passed, where the job changes that. */
   readonly leavesHarness?: 'in' | 'stowed'
+  /** Which way the unit stands once every check has passed, where the job changes that. */
+  readonly leavesDirection?: Direction
   /** The restraint may not be used from the first step until every check has passed. */
   readonly holdsUnit: boolean
   readonly steps: readonly JobStep[]

@@ -1,5 +1,5 @@
 import type { Mode, MakerStep, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import { isIntegral, lifeEnd, stepPairs } from '../restraint/index.ts'
+import { isIntegral, keepsDirection, lifeEnd, stepPairs } from '../restraint/index.ts'
 import type { SeatingPosition } from '../vehicle/index.ts'
 import * as ends from './checks.ts'
 import { JOB_TITLE, type JobCheck, type JobKind, type JobPlan, type JobStep } from './job.ts'
@@ -44,7 +44,7 @@ function takeOut({ mode, route, position }: JobContext): readonly JobStep[] {
 }
 
 /** Usual steps from one mode to another, where the maker's own are not in the catalogue. */
-function convert({ mode, toMode }: JobContext): readonly JobStep[] {
+function convert({ model, mode, toMode }: JobContext): readonly JobStep[] {
   const isBooster = (m: Mode | undefined): boolean => m?.heldBy === 'vehicle-belt'
   const harnessAway = !isBooster(mode) && isBooster(toMode)
   const harnessBack = isBooster(mode) && !isBooster(toMode)
@@ -62,7 +62,8 @@ function convert({ mode, toMode }: JobContext): readonly JobStep[] {
     ['thread', harnessBack && 'Thread each strap through its slot and over every bar, from the front to the back, both sides alike.'],
     ['hang', harnessBack && 'Hook both straps on the yoke at the back, flat.', 'fetch'],
     ['crotch', harnessBack && 'Put the crotch strap through its slot and turn its plate flat underneath.'],
-    ['turn', turns && `Turn the shell ${toMode?.direction ?? 'round'}, until it locks; set the guard where there is one.`],
+    ['turn', turns && keepsDirection(model) === 'no' && `Turn the shell ${toMode?.direction ?? 'round'}, until it locks; set the guard where there is one.`],
+    ['set-round', turns && keepsDirection(model) !== 'no' && `Set it ${toMode?.direction ?? 'round'}: lifted off its base or fitted anew, as the manual shows.`],
     ['recline', turns && 'Set a recline that the new direction permits.'],
     ['straps', turns && !isBooster(toMode) && 'Set the straps by the rule of the new direction.'],
     ['path', turns && 'Forget the old belt path or leg: the new direction has its own.'],
@@ -167,6 +168,9 @@ export function planJob(kind: JobKind, context: JobContext): JobPlan {
       return {
         ...plan(true, makers ?? convert(context), checksAfterConvert(context), title, makers !== undefined),
         ...(changes && { leavesHarness: isIntegral(toMode) ? ('in' as const) : ('stowed' as const) }),
+        ...(toMode &&
+          mode?.direction !== toMode.direction &&
+          keepsDirection(context.model) !== 'no' && { leavesDirection: toMode.direction }),
       }
     }
     case 'insert-out': {

@@ -10,9 +10,42 @@ export function unitFacts(unit: RestraintUnit, plan: JobPlan, record: JobRecord)
     ...(plan.kind === 'after-crash' && { wasInCrash: true }),
     ...(counted === 'good' && { isComplete: true }),
     ...(counted === 'bad' && { isComplete: false }),
-    ...(plan.leavesHarness !== undefined &&
-      jobState(plan, record).state === 'passed' && { harness: plan.leavesHarness }),
+    ...(jobState(plan, record).state === 'passed' && {
+      ...(plan.leavesHarness && { harness: plan.leavesHarness }),
+      ...(plan.leavesDirection && { direction: plan.leavesDirection }),
+    }),
   }
+}
+
+/** Facts of a unit that people and jobs set, each with the value that says more against it. */
+const GRAVE = { wasInCrash: true, isRecalled: true, isHistoryKnown: false, isComplete: false } as const
+/** Facts that only somebody who holds the unit, or a job on it, can say. */
+const STANCE = ['harness', 'direction'] as const
+
+export type UnitFact = keyof typeof GRAVE | (typeof STANCE)[number]
+export const UNIT_FACT_TEXT: Record<UnitFact, string> = {
+  wasInCrash: 'it was in a crash',
+  isRecalled: 'it is recalled',
+  isHistoryKnown: 'its history is not known',
+  isComplete: 'it is not complete',
+  harness: 'how its harness stands',
+  direction: 'which way it stands',
+}
+
+/**
+ * A unit as a file brings it, where the shelf knows something graver: a file
+ * may be older than a crash. What it would take back is kept and named.
+ */
+export function withoutLowering(
+  here: RestraintUnit,
+  brought: RestraintUnit,
+): { readonly unit: RestraintUnit; readonly kept: readonly UnitFact[] } {
+  const grave = (Object.keys(GRAVE) as (keyof typeof GRAVE)[]).filter(
+    (f) => here[f] === GRAVE[f] && brought[f] !== GRAVE[f],
+  )
+  const stance = STANCE.filter((f) => here[f] !== undefined && brought[f] !== here[f])
+  const kept: readonly UnitFact[] = [...grave, ...stance]
+  return { unit: { ...brought, ...Object.fromEntries(kept.map((f) => [f, here[f]])) }, kept }
 }
 
 export interface OpenJob {

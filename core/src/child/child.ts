@@ -87,10 +87,16 @@ const DAYS_PER_WEEK = 7
 
 export const isPreterm = (child: Child): boolean => child.bornAtWeeks !== undefined && child.bornAtWeeks < TERM_WEEKS
 
+/** The age of each child worked out last: a hundred rules ask for the same day's. */
+const lastAges = new WeakMap<Child, { readonly today: IsoDate; readonly age: Interval | undefined }>()
+
 /** Calendar age in months; exact from the day of birth, an interval when only told. */
 export function ageMonthsOf(child: Child, today: IsoDate): Interval | undefined {
-  if (child.dateOfBirth !== undefined) return ageInterval(child.dateOfBirth, today)
-  return toInterval(child.ageMonths)
+  const last = lastAges.get(child)
+  if (last?.today === today) return last.age
+  const age = child.dateOfBirth === undefined ? toInterval(child.ageMonths) : ageInterval(child.dateOfBirth, today)
+  lastAges.set(child, { today, age })
+  return age
 }
 
 /**

@@ -1,5 +1,5 @@
 import { bodyPartAt, type BodyPart } from '../child/index.ts'
-import { childSide, modeSubject, rulesOf, type Circumstances } from '../match/index.ts'
+import { childSide, modeSubject, routeSubject, rulesOf, type Circumstances } from '../match/index.ts'
 import { DAYS_PER_MONTH } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
 import { isLowerBound, type Bound, type GrowingQuantity, type Rule } from '../rules/index.ts'
@@ -122,7 +122,9 @@ function limitsOf(circumstances: Circumstances, model: RestraintModel, mode: Mod
       .flatMap((r) => (r.bounds?.(at as never) ?? []).map((b) => ({ ...b, ruleId: r.id })))
   return {
     own: ask(rulesOf('mode') as unknown as readonly Rule[], subject),
-    routes: mode.routes.map((route) => ask(rulesOf('route') as unknown as readonly Rule[], { ...subject, route })),
+    routes: mode.routes.map((route) =>
+      ask(rulesOf('route') as unknown as readonly Rule[], routeSubject(subject, route)),
+    ),
   }
 }
 

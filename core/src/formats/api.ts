@@ -3,6 +3,7 @@ import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import type { Interval, IsoDate } from '../quantities/index.ts'
 import type { AheadItem, Gap, Leg, Sequence } from '../ahead/index.ts'
 import type { Stage, Verdict } from '../verdict/index.ts'
+import type { UnitFact } from '../aftercare/index.ts'
 import type { CatalogueKind } from './reading.ts'
 
 /** What the server answers about fittings: one set of shapes for both sides of the wall. Times are ISO 8601 in UTC. */
@@ -15,6 +16,8 @@ export interface FittingView {
   readonly updatedAt: string
   /** The signed fitting that this one corrects. */
   readonly revises: string | null
+  /** Came in as a case file that was signed elsewhere: a record, judged anew here. */
+  readonly elsewhere: boolean
   readonly case: Case
 }
 
@@ -35,6 +38,8 @@ export interface FittingSummary {
   readonly stage: Stage
   /** It came already fitted: what is found wrong first was wrong on arrival. */
   readonly arrivedInstalled: boolean
+  /** Signed elsewhere, and brought in as a file. */
+  readonly elsewhere: boolean
 }
 
 export interface HistoryEntry {
@@ -53,6 +58,8 @@ export interface ImportRow {
   readonly state: 'new' | 'changed' | 'same' | 'rejected'
   readonly faults?: readonly Fault[]
   readonly lints?: readonly string[]
+  /** What the shelf knows of a unit and the file would take back: kept, unless somebody says otherwise. */
+  readonly kept?: readonly UnitFact[]
 }
 
 /** What a child measured on one day, clothes and shoes taken off. */

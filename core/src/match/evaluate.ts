@@ -1,6 +1,7 @@
-import { every, type Decision } from '../quantities/index.ts'
+import { DECISION_RANK, every, type Decision } from '../quantities/index.ts'
 import type { CheckId } from '../readings/index.ts'
 import {
+  SEVERITY_RANK,
   RULES,
   severityOf,
   type FittedSubject,
@@ -113,14 +114,13 @@ export function lazily<T>(make: () => T): () => T {
   return () => (known ??= { value: make() }).value
 }
 
-const KIND_RANK = { fail: 0, undecided: 1, pass: 2 } as const
-const BLOCK_RANK = { stop: 0, fix: 1, advise: 2 } as const
-
 /** Worst first: what stops, what must be put right, what is open, advice, what holds. */
 export function worstFirst(a: RawFinding, b: RawFinding): number {
   const rank = (f: RawFinding): number => {
     const isAdvice = severityOf(f) === 'advise' && f.outcome.kind !== 'pass'
-    return isAdvice ? 15 + KIND_RANK[f.outcome.kind] : KIND_RANK[f.outcome.kind] * 10 + BLOCK_RANK[severityOf(f)]
+    return isAdvice
+      ? 15 + DECISION_RANK[f.outcome.kind]
+      : DECISION_RANK[f.outcome.kind] * 10 + SEVERITY_RANK[severityOf(f)]
   }
   return rank(a) - rank(b)
 }

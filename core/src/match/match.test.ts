@@ -10,6 +10,7 @@ import {
   FORWARD,
   TETHER_ROUTE,
   TODAY,
+  TURNS,
   BELT_ROUTE,
 } from '../../test/build.ts'
 import {
@@ -24,7 +25,7 @@ import {
   type StockItem,
 } from '../index.ts'
 
-const forward = buildStatedMode({ ...FORWARD, routes: [TETHER_ROUTE] })
+const forward = buildStatedMode({ ...FORWARD, ...TURNS, routes: [TETHER_ROUTE] })
 const booster = buildStatedMode(BOOSTER)
 const stock: StockItem[] = [
   { model: buildModel([buildStatedMode(), forward]), unit: buildUnit() },

@@ -1,5 +1,5 @@
 import { every, some, type Decision } from '../quantities/index.ts'
-import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
+import { asConverted, type Mode, type RestraintModel, type RestraintUnit } from '../restraint/index.ts'
 import { refusalInTime, severityOf, type ModeSubject, type Need, type RawFinding } from '../rules/index.ts'
 import {
   decide,
@@ -12,7 +12,7 @@ import {
   type Glance,
 } from './evaluate.ts'
 import { rankModes } from './rank.ts'
-import { childSide, modeSubject, type Circumstances } from './subjects.ts'
+import { childSide, modeSubject, routeSubject, withAlternatives, withUnit, type Circumstances } from './subjects.ts'
 import type { ModeMatch, RouteMatch, Standing, StockItem } from './types.ts'
 
 const ROUTE_RANK = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
@@ -26,19 +26,19 @@ function decidingOf(findings: readonly RawFinding[]): RawFinding | undefined {
 function routesOf(subject: ModeSubject): readonly RouteMatch[] {
   return subject.mode.routes
     .map((route): RouteMatch => {
-      const findings = evaluate('route', { ...subject, route })
+      const findings = evaluate('route', routeSubject(subject, route))
       return { route, findings, decision: decide(findings) }
     })
     .toSorted((a, b) => ROUTE_RANK[a.decision] - ROUTE_RANK[b.decision])
 }
 
 /** What only asks for the unit to be converted is no refusal of the child. */
-const CONVERSION_RULE = 'unit-harness'
+const CONVERSION_RULES: ReadonlySet<string> = new Set(['unit-harness', 'unit-direction'])
 
 function standingOf(decision: Decision, findings: readonly RawFinding[], subject: ModeSubject): Standing {
   if (decision !== 'fail') return decision === 'pass' ? 'permitted' : 'undecided'
   const refused = findings.filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise')
-  const refusals = refused.filter((f) => f.rule.id !== CONVERSION_RULE).map((f) => refusalInTime(f, subject))
+  const refusals = refused.filter((f) => !CONVERSION_RULES.has(f.rule.id)).map((f) => refusalInTime(f, subject))
   if (refusals.length === 0 && refused.length > 0) return 'convert-first'
   if (refusals.includes('never')) return 'not-permitted'
   return refusals.includes('no-longer') ? 'outgrown' : 'soon'
@@ -72,6 +72,12 @@ class MatchedMode implements ModeMatch {
   get subject() {
     return this.#complete(this.#subject)
   }
+  /** Whether the mode takes the child, however its unit stands today: converting is work, not a limit. */
+  get decisionOnceConverted(): Decision {
+    const { unit } = this
+    const converted = unit && asConverted(this.model, this.mode, unit)
+    return converted === unit ? this.decision : glanceAtMode(withUnit(this.#subject, converted)).decision
+  }
   get routes() {
     return (this.#routes ??= routesOf(this.#subject))
   }
@@ -96,7 +102,7 @@ class MatchedMode implements ModeMatch {
 function glanceAtMode(subject: ModeSubject): Glance {
   const own = glance('mode', subject)
   if (own.decision === 'fail') return own
-  const routes = subject.mode.routes.map((route) => glance('route', { ...subject, route }))
+  const routes = subject.mode.routes.map((route) => glance('route', routeSubject(subject, route)))
   const decision = some(routes.map((r) => r.decision))
   const best = routes.filter((r) => r.decision === decision)
   return {
@@ -112,12 +118,12 @@ export function matchModes(circumstances: Circumstances, stock: readonly StockIt
   const alternatives = lazily(() => {
     const harnessed = matches.filter((m) => m.mode.heldBy !== 'vehicle-belt')
     return {
-      rearward: some(harnessed.filter((m) => m.mode.direction === 'rearward').map((m) => m.decision)),
-      harnessed: some(harnessed.map((m) => m.decision)),
+      rearward: some(harnessed.filter((m) => m.mode.direction === 'rearward').map((m) => m.decisionOnceConverted)),
+      harnessed: some(harnessed.map((m) => m.decisionOnceConverted)),
     }
   })
-  const complete = (subject: ModeSubject): ModeSubject => ({ ...subject, alternatives: alternatives() })
-  const matches: readonly ModeMatch[] = stock.flatMap(({ model, unit }) =>
+  const complete = (subject: ModeSubject): ModeSubject => withAlternatives(subject, alternatives())
+  const matches: readonly MatchedMode[] = stock.flatMap(({ model, unit }) =>
     model.modes.map((mode) => new MatchedMode(modeSubject(side, model, mode, unit), complete)),
   )
   return rankModes(matches, { practice: circumstances.practice })

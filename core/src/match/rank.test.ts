@@ -12,6 +12,7 @@ import {
   FORWARD,
   TETHER_ROUTE,
   TODAY,
+  TURNS,
 } from '../../test/build.ts'
 import {
   DEFAULT_LOCAL_RULE,
@@ -37,7 +38,7 @@ const circumstances = (child = {}, practice = {}) => ({
   practice: { ...DEFAULT_PRACTICE, ...practice },
   localRule: DEFAULT_LOCAL_RULE,
 })
-const forward = buildStatedMode({ ...FORWARD, routes: [TETHER_ROUTE] })
+const forward = buildStatedMode({ ...FORWARD, ...TURNS, routes: [TETHER_ROUTE] })
 const roomy = buildStatedMode({ id: 'roomy', statureCm: { from: 61, to: 125 }, massKg: { to: 25 } })
 const tight = buildStatedMode({ id: 'tight', massKg: { to: 10.8 } })
 const booster = buildStatedMode(BOOSTER)

@@ -1,5 +1,6 @@
+import { reasonOf } from '../rules/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
-import { formatNumber, type Decision } from '../quantities/index.ts'
+import { DECISION_RANK, formatNumber } from '../quantities/index.ts'
 import type { RouteEase } from './ease.ts'
 import { advisesAgainst } from './evaluate.ts'
 import type { ModeMatch, Standing } from './types.ts'
@@ -21,7 +22,6 @@ interface Criterion {
   readonly because: (upper: ModeMatch, lower: ModeMatch, basis: RankBasis) => string
 }
 
-const DECISION_RANK = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
 const STANDING_WORD = {
   permitted: 'permitted',
   undecided: 'undecided',
@@ -49,14 +49,14 @@ const marginText = ({ deciding }: ModeMatch): string => {
 const wholeMonths = (months = 0): string => formatNumber(Math.floor(months), 0)
 
 const adviceText = ({ findings }: ModeMatch): string => {
-  const advice = findings.find(advisesAgainst)?.outcome.reason() ?? ''
-  return advice.replace(/^A /, 'a ').replace(/\.$/, '')
+  const advice = findings.find(advisesAgainst)
+  return (advice === undefined ? '' : reasonOf(advice.outcome)).replace(/^A /, 'a ').replace(/\.$/, '')
 }
 
 const CRITERIA: readonly Criterion[] = [
   {
     id: 'decision',
-    rank: (m) => DECISION_RANK[m.decision],
+    rank: (m) => -DECISION_RANK[m.decision],
     because: (a, b) => `it is ${STANDING_WORD[a.standing]}, the other ${STANDING_WORD[b.standing]}`,
   },
   {
@@ -110,7 +110,7 @@ export function rankModes(matches: readonly ModeMatch[], basis: RankBasis): read
   const known = new Map<ModeMatch, (number | undefined)[]>()
   const key = (m: ModeMatch, i: number): number => {
     // Refused modes are told apart by name alone, and most of a shelf is refused.
-    if (m.decision === 'fail') return i === 0 ? DECISION_RANK.fail : 0
+    if (m.decision === 'fail') return i === 0 ? -DECISION_RANK.fail : 0
     const keys = known.get(m) ?? []
     if (keys.length === 0) known.set(m, keys)
     return (keys[i] ??= (CRITERIA[i] as Criterion).rank(m, basis))

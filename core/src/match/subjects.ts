@@ -2,10 +2,10 @@ import { chosenIn, staleChangesOf, type Case } from '../casefile/index.ts'
 import { ageMonthsOf, type Child } from '../child/index.ts'
 import { measuresOn } from '../growth/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
-import type { IsoDate } from '../quantities/index.ts'
+import { oncePer, type IsoDate } from '../quantities/index.ts'
 import { CHECK_IDS, staleReadings, standingSteps, type CheckId } from '../readings/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import type { FittedSubject, Look, ModeSubject, PlaceSubject } from '../rules/index.ts'
+import type { FittedSubject, Look, ModeSubject, PlaceSubject, RouteSubject } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 import { askedChecks, lazily } from './evaluate.ts'
 
@@ -20,18 +20,6 @@ export interface Circumstances {
 
 type ChildSide = Omit<ModeSubject, 'model' | 'unit' | 'mode' | 'alternatives'>
 
-/** Worked out once per document: documents are never changed in place. */
-function oncePer<K extends object, V>(make: (key: K) => V): (key: K) => V {
-  const known = new WeakMap<K, { readonly value: V }>()
-  return (key) => {
-    const hit = known.get(key)
-    if (hit) return hit.value
-    const value = make(key)
-    known.set(key, { value })
-    return value
-  }
-}
-
 export const childSide = oncePer((c: Circumstances): ChildSide => {
   return {
     today: c.today,
@@ -44,60 +32,89 @@ export const childSide = oncePer((c: Circumstances): ChildSide => {
   }
 })
 
-// Written out field by field: a whole shelf makes thousands of these, and spreading one is many times slower.
+/** Every field that a subject of any scope has. */
+type Whole = {
+  -readonly [K in keyof FittedSubject]: K extends keyof ModeSubject ? FittedSubject[K] : FittedSubject[K] | undefined
+}
 
-export function modeSubject(
+/**
+ * A copy with every field of every scope, in one order. A whole shelf makes
+ * thousands of subjects and a hundred rules read each: where all are of one
+ * shape the engine finds a field at once, and spreading one is many times slower.
+ */
+const copyOf = (s: ModeSubject & Partial<Omit<Whole, keyof ModeSubject>>): Whole => ({
+  today: s.today,
+  child: s.child,
+  age: s.age,
+  massKg: s.massKg,
+  statureCm: s.statureCm,
+  shoulderMm: s.shoulderMm,
+  shoulder: s.shoulder,
+  sitting: s.sitting,
+  practice: s.practice,
+  localRule: s.localRule,
+  journeyMinutes: s.journeyMinutes,
+  model: s.model,
+  unit: s.unit,
+  baseUnit: s.baseUnit,
+  mode: s.mode,
+  alternatives: s.alternatives,
+  route: s.route,
+  position: s.position,
+  vehicle: s.vehicle,
+  settings: s.settings,
+  look: s.look,
+  doneAt: s.doneAt,
+  identity: s.identity,
+  noted: s.noted,
+  asked: s.asked,
+})
+
+export const modeSubject = (
   side: ChildSide,
   model: RestraintModel,
   mode: Mode,
   unit?: RestraintUnit,
   baseUnit?: RestraintUnit,
-): ModeSubject {
-  const { today, child, age, massKg, statureCm, shoulderMm, shoulder, sitting, practice, localRule } = side
-  const { journeyMinutes } = side
-  return {
-    today,
-    child,
-    age,
-    massKg,
-    statureCm,
-    shoulderMm,
-    shoulder,
-    sitting,
-    practice,
-    localRule,
-    journeyMinutes,
-    model,
-    mode,
-    unit,
-    baseUnit,
-  }
+): ModeSubject => {
+  const at = copyOf(side as ModeSubject)
+  at.model = model
+  at.mode = mode
+  at.unit = unit
+  at.baseUnit = baseUnit
+  return at
 }
 
-export function placeSubject(at: ModeSubject, route: Route, position: SeatingPosition, vehicle: Vehicle): PlaceSubject {
-  const { today, child, age, massKg, statureCm, shoulderMm, shoulder, sitting, practice, localRule } = at
-  const { model, mode, unit, baseUnit, journeyMinutes, alternatives } = at
-  return {
-    today,
-    child,
-    age,
-    massKg,
-    statureCm,
-    shoulderMm,
-    shoulder,
-    sitting,
-    practice,
-    localRule,
-    model,
-    mode,
-    unit,
-    baseUnit,
-    journeyMinutes,
-    alternatives,
-    route,
-    position,
-    vehicle,
-  }
+export const withUnit = (s: ModeSubject, unit: RestraintUnit | undefined): ModeSubject => {
+  const at = copyOf(s)
+  at.unit = unit
+  return at
+}
+
+export const withAlternatives = <S extends ModeSubject>(s: S, alternatives: ModeSubject['alternatives']): S => {
+  const at = copyOf(s)
+  at.alternatives = alternatives
+  return at as unknown as S
+}
+
+export const routeSubject = (s: ModeSubject, route: Route, position?: SeatingPosition): RouteSubject => {
+  const at = copyOf(s)
+  at.route = route
+  at.position = position
+  return at as RouteSubject
+}
+
+export const placeSubject = (
+  s: ModeSubject,
+  route: Route,
+  position: SeatingPosition,
+  vehicle: Vehicle,
+): PlaceSubject => {
+  const at = copyOf(s)
+  at.route = route
+  at.position = position
+  at.vehicle = vehicle
+  return at as PlaceSubject
 }
 
 /** Which readings of a case no longer hold, and the change that outdated each. */
@@ -116,18 +133,13 @@ export const fittedSubject = oncePer((c: Case): FittedSubject | undefined => {
   if (!model || !mode || !route || !position || !c.vehicle) return undefined
   const stale = staleIn(c)
   const done = stepsDoneIn(c)
-  const look = (id: CheckId): Look => ({ reading: c.readings[id], staleBecause: stale.get(id) })
-  const subject: FittedSubject = {
-    ...modeSubject(childSide(c), model, mode, unit, baseUnit),
-    route,
-    position,
-    vehicle: c.vehicle,
-    settings: c.settings,
-    look,
-    doneAt: (stepId) => done.get(stepId),
-    identity: c.identity,
-    noted: CHECK_IDS.filter((id) => c.readings[id] !== undefined && !stale.has(id)),
-    asked: lazily(() => askedChecks(subject)),
-  }
+  const at = copyOf(placeSubject(modeSubject(childSide(c), model, mode, unit, baseUnit), route, position, c.vehicle))
+  at.settings = c.settings
+  at.look = (id: CheckId): Look => ({ reading: c.readings[id], staleBecause: stale.get(id) })
+  at.doneAt = (stepId) => done.get(stepId)
+  at.identity = c.identity
+  at.noted = CHECK_IDS.filter((id) => c.readings[id] !== undefined && !stale.has(id))
+  const subject = at as FittedSubject
+  at.asked = lazily(() => askedChecks(subject))
   return subject
 })

@@ -53,7 +53,7 @@ describe('recommended settings', () => {
     })
     expect(recommended(c, 'recline')).toMatchObject({ value: 'r2' })
   })
-  describe('recline: room before the shell', () => {
+  describe('recline: room in front of the shell', () => {
     // ℓ = 700 and x₀ = 200 on 12° of slope: r1 reaches 485 mm, r2 550 mm; the school wants the most reclined.
     const at = (frontSeat: 'either' | 'must-touch' | 'must-not-touch', mm: number) =>
       buildCase({
@@ -74,7 +74,7 @@ describe('recommended settings', () => {
     })
     test('no recline leaves room: none, and it says why', () => {
       expect(recommended(at('either', 450), 'recline')).toMatchObject({ kind: 'none' })
-      expect(recommended(at('either', 450), 'recline')?.because).toContain('leave no room before the shell')
+      expect(recommended(at('either', 450), 'recline')?.because).toContain('leave no room in front of the shell')
     })
   })
   test('must touch: the seat in front comes to where the shell reaches, on its track and for its driver', () => {

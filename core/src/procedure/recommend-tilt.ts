@@ -119,7 +119,7 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   const slopeText = `cushion slope ${degrees(slope)}`
   if (best === undefined) {
     if (reached.length > 0) {
-      const because = `${slopeText}, ${target}; those that meet it leave no room before the shell`
+      const because = `${slopeText}, ${target}; those that meet it leave no room in front of the shell`
       return [{ setting: 'recline', kind: 'none', text: 'No recline meets target and room together', because }]
     }
     const nearest = angled.toSorted((a, b) => angleRoom(b.angle, band) - angleRoom(a.angle, band))[0]

@@ -1,3 +1,4 @@
+export * from './once.ts'
 export * from './interval.ts'
 export * from './decision.ts'
 export * from './quantity.ts'

@@ -13,7 +13,7 @@ export function formatInterval(x: Interval, unit: string, digits = 1): string {
   const mid = formatNumber(middle(x), digits)
   // A ± that rounds away would claim an exactness that is not there.
   const spread = u === 0 ? '' : ` ± ${formatNumber(u, u < 0.1 && digits < 2 ? 2 : digits)}`
-  return `${mid}${spread} ${unit}`
+  return `${mid}${spread} ${spread === '' ? unitFor(mid, unit) : unit}`
 }
 
 export function formatRange(unit: string, from?: number, to?: number): string {
@@ -22,6 +22,10 @@ export function formatRange(unit: string, from?: number, to?: number): string {
   if (to !== undefined) return `up to ${formatNumber(to)} ${unit}`
   return `no limit in ${unit}`
 }
+
+/** A unit as counted: `1 month`, `2 months`; symbols (kg, mm) stay as they are. */
+export const unitFor = (shown: string, unit: string): string =>
+  shown === '1' && /^[a-z]{3,}s$/.test(unit) ? unit.slice(0, -1) : unit
 
 /** `1 year 4 months`, `7 weeks`, for people. Takes months. */
 export function formatAge(months: number): string {

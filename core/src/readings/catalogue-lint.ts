@@ -1,3 +1,4 @@
+import { oncePer } from '../quantities/index.ts'
 import {
   lintModelParts,
   lintModeParts,
@@ -40,19 +41,20 @@ function lintAllEdges(mode: Mode): readonly Found[] {
   ]
 }
 
-const lintsByMode = new WeakMap<Mode, { readonly model: RestraintModel; readonly lints: readonly Lint[] }>()
+/** Lints of each entry's modes, kept: a whole shelf asks again and again. */
+const lintsOf = oncePer((_model: RestraintModel) => new Map<Mode, readonly Lint[]>())
 
-/** What is wrong with one mode of an entry. Worked out once per mode: a whole shelf asks again and again. */
+/** What is wrong with one mode of an entry. */
 export function lintMode(model: RestraintModel, mode: Mode): readonly Lint[] {
-  const known = lintsByMode.get(mode)
-  if (known?.model === model) return known.lints
+  const known = lintsOf(model).get(mode)
+  if (known) return known
   const index = model.modes.indexOf(mode)
   const lints = [...lintModeParts(model, mode), ...lintAllEdges(mode)].map(({ path, message }): Lint => ({
     modeId: mode.id,
     path: `modes[${index}].${path}`,
     message,
   }))
-  lintsByMode.set(mode, { model, lints })
+  lintsOf(model).set(mode, lints)
   return lints
 }
 

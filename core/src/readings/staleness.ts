@@ -212,6 +212,8 @@ interface Changes {
   readonly redone?: Redone | undefined
   /** Edges stated by the mode or route; one for a change replaces the usual one. */
   readonly ownEdges?: readonly StaleEdge[] | undefined
+  /** The entries whose changes count; all, where it is not said. */
+  readonly counted?: ReadonlySet<number> | undefined
 }
 interface Configuration extends Changes {
   readonly readings: Readings
@@ -236,7 +238,8 @@ function changesIn(c: Changes): readonly (readonly [Change, number])[] {
       if (!wasStale) note(`redone.${id}`, at)
     }
   }
-  return changedAt.sort((a, b) => a[1] - b[1])
+  const { counted } = c
+  return (counted ? changedAt.filter(([, at]) => counted.has(at)) : changedAt).sort((a, b) => a[1] - b[1])
 }
 
 /** What no maker's edge can take off a change: these are about who and what is there, not about the maker's parts. */

@@ -1,13 +1,5 @@
-import type { Mode, R44Group } from './restraint.ts'
-
-/** UN R44 mass groups in kg; the mode's own range wins over them. */
-export const GROUP_MASS_KG = {
-  '0': { from: 0, to: 10 },
-  '0+': { from: 0, to: 13 },
-  I: { from: 9, to: 18 },
-  II: { from: 15, to: 25 },
-  III: { from: 22, to: 36 },
-} as const satisfies Record<R44Group, { from: number; to: number }>
+import { R44_GROUP_MASS_KG } from '../law/index.ts'
+import type { Mode } from './restraint.ts'
 
 export interface MassRange {
   readonly from?: number | undefined
@@ -29,7 +21,7 @@ export function massRangeOf(mode: Mode): MassRange {
 
 function findMassRange(mode: Mode): MassRange {
   if (mode.approval.regulation === 'R129') return { ...mode.massKg, statedBy: 'mode' }
-  const ranges = mode.approval.groups.map((g) => GROUP_MASS_KG[g])
+  const ranges = mode.approval.groups.map((g) => R44_GROUP_MASS_KG[g])
   // An end that the mode leaves open is the group's.
   return {
     from: mode.massKg?.from ?? Math.min(...ranges.map((r) => r.from)),

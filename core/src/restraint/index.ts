@@ -1,5 +1,6 @@
 export * from './parts.ts'
 export * from './restraint.ts'
+export * from './standing.ts'
 export * from './groups.ts'
 export * from './pairs.ts'
 export * from './route-kind.ts'

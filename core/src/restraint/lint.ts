@@ -1,3 +1,4 @@
+import { LAW } from '../law/index.ts'
 import { formatNumber } from '../quantities/index.ts'
 import { massRangeOf } from './groups.ts'
 import { USUAL_STEP_IDS, type MakerStep } from './parts.ts'
@@ -11,18 +12,6 @@ export interface Lint {
   readonly message: string
 }
 
-/** Limits that the regulations set for what a maker may state. */
-export const LINT_LIMITS = {
-  r129ForwardFromCm: 76,
-  r129ForwardFromMonths: 15,
-  r129RearwardToCm: 83,
-  r129BoosterFromCm: 100,
-  cushionFromCm: 125,
-  cushionFromKg: 22,
-  cushionSinceYear: 2017,
-  r44ForwardFromKg: 9,
-} as const
-
 export interface Found {
   readonly path: string
   readonly message: string
@@ -32,7 +21,7 @@ function lintR129(mode: Mode, alsoForward: boolean): readonly (Found | false)[] 
   const from = mode.statureCm?.from ?? Infinity
   const to = mode.statureCm?.to ?? Infinity
   const isForwardIntegral = mode.direction === 'forward' && mode.heldBy !== 'vehicle-belt'
-  const L = LINT_LIMITS
+  const L = LAW
   return [
     isForwardIntegral &&
       from < L.r129ForwardFromCm && {
@@ -41,9 +30,9 @@ function lintR129(mode: Mode, alsoForward: boolean): readonly (Found | false)[] 
       },
     isForwardIntegral &&
       mode.ageMonths?.from !== undefined &&
-      mode.ageMonths.from < L.r129ForwardFromMonths && {
+      mode.ageMonths.from < L.r129ForwardOverMonths && {
         path: 'ageMonths.from',
-        message: `forward from ${formatNumber(mode.ageMonths.from)} months; UN R129 allows it over ${L.r129ForwardFromMonths} months`,
+        message: `forward from ${formatNumber(mode.ageMonths.from)} months; UN R129 allows it over ${L.r129ForwardOverMonths} months`,
       },
     mode.direction === 'rearward' &&
       alsoForward &&
@@ -69,7 +58,7 @@ function lintR44(mode: Mode): readonly (Found | false)[] {
   if (mode.approval.regulation !== 'R44') return []
   const { groups, approvedYear } = mode.approval
   const from = massRangeOf(mode).from ?? 0
-  const L = LINT_LIMITS
+  const L = LAW
   const isNewCushion =
     mode.shape === 'booster-cushion' && approvedYear !== undefined && approvedYear >= L.cushionSinceYear
   return [

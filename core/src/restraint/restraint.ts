@@ -1,6 +1,5 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, noteSchema } from '../child/index.ts'
-import { addMonths } from '../quantities/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
   angleProofSchema,
@@ -60,6 +59,9 @@ export const ROUTE_PARTS = ['isofix', 'belt', 'leg', 'topTether', 'lowerTethers'
 export type RoutePart = (typeof ROUTE_PARTS)[number]
 export const MODE_PARTS = ['angleProof', 'wedge', 'carryHandle', 'turns'] as const
 export type ModePart = (typeof MODE_PARTS)[number]
+
+const directionSchema = z.enum(['rearward', 'forward', 'lateral'])
+export type Direction = z.infer<typeof directionSchema>
 
 /** A part cannot be there and not there. */
 const noContradiction =
@@ -131,7 +133,7 @@ export const modeSchema = z
     label: nameSchema,
     approval: approvalSchema,
     shape: z.enum(['infant-shell', 'lie-flat', 'seat', 'booster-seat', 'booster-cushion']),
-    direction: z.enum(['rearward', 'forward', 'lateral']),
+    direction: directionSchema,
     /** Integral when the restraint's own harness or shield holds the child. */
     heldBy: z.enum(['harness', 'shield', 'vehicle-belt']),
     /** The mode's own ranges; they win over the group. */
@@ -295,6 +297,8 @@ export const unitSchema = z
     isComplete: z.boolean().optional(),
     /** How it stands: its harness in place, or stowed for use with the vehicle's belt. Jobs keep it. */
     harness: z.enum(['in', 'stowed']).optional(),
+    /** Which way it stands, where turning it round means lifting it off or fitting it anew. Jobs keep it. */
+    direction: directionSchema.optional(),
     /** Taken apart or converted, and not looked at since: not for use until the job's checks have passed. */
     awaitsCheck: z.strictObject({ job: idSchema, since: z.iso.date() }).optional(),
     shelf: z.string().max(60).optional(),
@@ -302,31 +306,3 @@ export const unitSchema = z
   })
   .meta({ id: 'RestraintUnit' })
 export type RestraintUnit = z.infer<typeof unitSchema>
-
-/** The day the maker's stated life ends: written on the unit, or made + life. */
-export function lifeEnd({
-  unit,
-  model,
-}: {
-  readonly unit?: RestraintUnit | undefined
-  readonly model: RestraintModel
-}): string | undefined {
-  if (unit?.lifeEndsOn !== undefined) return unit.lifeEndsOn
-  if (unit?.madeOn === undefined || model.lifeYears === undefined) return undefined
-  return addMonths(unit.madeOn, Math.round(model.lifeYears * 12))
-}
-
-export const modelName = (m: RestraintModel): string => `${m.maker} ${m.name}`
-export const isIntegral = (mode: Mode): boolean => mode.heldBy !== 'vehicle-belt'
-/** Whether a unit is the base of a model in two units. */
-export const isBaseUnit = (model: RestraintModel, unit: RestraintUnit | undefined): boolean => {
-  const part = model.parts?.find((p) => p.id === unit?.partId)
-  return part !== undefined && (part.isBase ?? part.id === 'base')
-}
-/** Whether a model can be used both with its own harness and without: then each unit stands in one of the two. */
-export const isConvertible = (model: RestraintModel): boolean =>
-  model.modes.some(isIntegral) && model.modes.some((m) => !isIntegral(m))
-/** Whether the manual says that a route is without a part; not said is not known. */
-export const isRouteWithout = (route: Route, part: RoutePart): boolean => route.without?.includes(part) ?? false
-export const isModeWithout = (mode: Mode, part: ModePart): boolean => mode.without?.includes(part) ?? false
-export const isIsofixHeld = (route: Route): boolean => route.isofix?.role === 'holds'

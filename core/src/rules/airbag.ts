@@ -1,7 +1,7 @@
 import { isDriversPlace } from '../vehicle/index.ts'
 import type { PlaceSubject } from './rule.ts'
 
-/** How the airbag before a forward child in front must be, as handbook and manual say together. */
+/** How the airbag in front of a forward-facing child in front must be, as handbook and manual say together. */
 export type AirbagAsked = 'on' | 'off' | 'either' | 'not-stated' | 'contradicted'
 
 export function airbagAsked({ position, route }: PlaceSubject): AirbagAsked {

@@ -21,13 +21,13 @@ export function angleWorkedOut(s: FittedSubject): Interval | readonly Need[] {
   return shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg: slope, wedgeDeg, direction })
 }
 
-type AngleNow = { readonly angle: Interval; readonly how: 'measured' | 'worked out' } | readonly Need[]
+type AngleNow = { readonly angle: Interval; readonly how: 'measured' | 'worked-out' } | readonly Need[]
 
 const findAngle = oncePerFitting((s): AngleNow => {
   const read = readNumber(s, 'shell-angle-deg')
   if (read.kind === 'known') return { angle: read.value, how: 'measured' }
   const angle = angleWorkedOut(s)
-  return 'lo' in angle ? { angle, how: 'worked out' } : angle
+  return 'lo' in angle ? { angle, how: 'worked-out' } : angle
 })
 
 /** The shell's angle: measured in the car when that reading holds, worked out otherwise. */

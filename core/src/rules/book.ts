@@ -25,6 +25,7 @@ import chooseRouteStated from './choose/route-stated.ts'
 import chooseShoulderRange from './choose/shoulder-range.ts'
 import chooseSpecialistAdvice from './choose/specialist-advice.ts'
 import chooseUnitAwaitsCheck from './choose/unit-awaits-check.ts'
+import chooseUnitDirection from './choose/unit-direction.ts'
 import chooseUnitHarness from './choose/unit-harness.ts'
 import chooseUnitInLife from './choose/unit-in-life.ts'
 import chooseUnitParts from './choose/unit-parts.ts'
@@ -158,6 +159,7 @@ export const RULES: readonly Rule[] = [
   chooseShoulderRange,
   chooseSpecialistAdvice,
   chooseUnitAwaitsCheck,
+  chooseUnitDirection,
   chooseUnitHarness,
   chooseUnitInLife,
   chooseUnitParts,

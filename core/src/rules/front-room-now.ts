@@ -14,7 +14,7 @@ export interface FrontRoom {
   readonly clearanceMm: Interval
 }
 
-/** Room before the shell as it is set, or `undefined` while a figure is missing. */
+/** Room in front of the shell as it is set, or `undefined` while a figure is missing. */
 export const frontRoomNow = oncePerFitting((s): FrontRoom | undefined => {
   const now = angleNow(s)
   const figures = shellFigures(s.mode)

@@ -1,5 +1,7 @@
-import { GROUP_MASS_KG, isIntegral, isIsofixHeld, type R44Group } from '../restraint/index.ts'
-import { FIXTURE_TEXT, takesFixture } from '../vehicle/index.ts'
+import type { Fixture } from '../vehicle/index.ts'
+import { R44_GROUP_MASS_KG } from '../law/index.ts'
+import { isIntegral, isIsofixHeld, type R44Group } from '../restraint/index.ts'
+import { takesFixture } from '../vehicle/index.ts'
 import type { PlaceSubject } from './rule.ts'
 
 /** What the lists of cars and the handbook say of one place: facts for the rules of approval and envelope. */
@@ -31,7 +33,7 @@ export function listingOf(s: PlaceSubject): Listing {
 /** The groups that matter for this child: those its mass may fall in, or all while unweighed. */
 function touchedGroups(groups: readonly R44Group[], massKg: PlaceSubject['massKg']): readonly R44Group[] {
   if (massKg === undefined) return groups
-  const touched = groups.filter((g) => GROUP_MASS_KG[g].from <= massKg.hi && massKg.lo <= GROUP_MASS_KG[g].to)
+  const touched = groups.filter((g) => R44_GROUP_MASS_KG[g].from <= massKg.hi && massKg.lo <= R44_GROUP_MASS_KG[g].to)
   return touched.length > 0 ? touched : groups
 }
 
@@ -54,27 +56,30 @@ export function groupsLookedUp({ mode, massKg }: PlaceSubject): readonly R44Grou
  * What in the handbook forbids this very kind here, in words; `undefined` where
  * it does not. A mark that is merely lacking (i-Size, IUF, UF, L) forbids nothing.
  */
-export function forbiddenByHandbook(s: PlaceSubject): string | undefined {
+export type Forbidden =
+  | { readonly by: 'isofix-x' | 'leg' }
+  | { readonly by: 'envelope'; readonly fixture: Fixture }
+  | { readonly by: 'belt-letters'; readonly letters: readonly { readonly g: R44Group; readonly letter: string }[] }
+
+export function forbiddenByHandbook(s: PlaceSubject): Forbidden | undefined {
   const { handbook } = s.position
   const { mode, route } = s
   if (handbook === undefined) return undefined
   if (isIntegral(mode) && isIsofixHeld(route)) {
-    if (handbook.isofix === 'X') return 'it marks the place X for ISOFIX'
+    if (handbook.isofix === 'X') return { by: 'isofix-x' }
     if (route.fixture !== undefined && takesFixture(handbook, route.fixture) === false)
-      return `it does not let the envelope ${route.fixture} (${FIXTURE_TEXT[route.fixture]}) stand here`
+      return { by: 'envelope', fixture: route.fixture }
   }
   if (route.belt !== undefined && !(isIntegral(mode) && isIsofixHeld(route))) {
     const letters = groupsLookedUp(s).map((g) => ({ g, letter: handbook.beltGroups?.[g] }))
-    const none = letters.filter(({ letter }) => letter === 'X' || letter === 'B')
-    if (letters.length > 0 && none.length === letters.length)
-      return `it marks the place ${none.map(({ g, letter }) => `${letter} for group ${g}`).join(', ')}`
+    const none = letters.flatMap(({ g, letter }) => (letter === 'X' || letter === 'B' ? [{ g, letter }] : []))
+    if (letters.length > 0 && none.length === letters.length) return { by: 'belt-letters', letters: none }
     // Under UN R44 the child's own group decides, and between two groups both must do.
-    if (mode.approval.regulation === 'R44' && none.length > 0)
-      return `it marks the place ${none.map(({ g, letter }) => `${letter} for group ${g}`).join(', ')}`
+    if (mode.approval.regulation === 'R44' && none.length > 0) return { by: 'belt-letters', letters: none }
     if (route.fixture !== undefined && takesFixture(handbook, route.fixture) === false)
-      return `it does not let the envelope ${route.fixture} (${FIXTURE_TEXT[route.fixture]}) stand here`
+      return { by: 'envelope', fixture: route.fixture }
   }
-  if (route.leg !== undefined && handbook.table?.legPermitted === false) return 'it permits no leg at this place'
+  if (route.leg !== undefined && handbook.table?.legPermitted === false) return { by: 'leg' }
   return undefined
 }
 

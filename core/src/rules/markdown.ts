@@ -1,6 +1,8 @@
 import { formatNumber } from '../quantities/index.ts'
 import { RULES } from './book.ts'
-import { RULE_STAGES, type RuleSource, type RuleStage, type Severity } from './rule.ts'
+import { SOURCE_WORD } from './source.en.ts'
+import { standsOnOf, titleOf } from './speak.ts'
+import { RULE_STAGES, type RuleStage, type Severity } from './rule.ts'
 
 const STAGE_TITLE: Record<RuleStage, string> = {
   choose: 'Choose: may this child use this mode',
@@ -8,12 +10,6 @@ const STAGE_TITLE: Record<RuleStage, string> = {
   'set-up': 'Set up: before it goes in',
   attach: 'Attach: is it installed',
   'child-in': 'Child in: is the child held',
-}
-const SOURCE_TITLE: Record<RuleSource, string> = {
-  regulation: 'law',
-  vehicle: 'vehicle handbook',
-  maker: 'maker’s manual',
-  practice: 'practice',
 }
 const SEVERITY_TITLE: Record<Severity, string> = {
   stop: 'stop: this combination may not be used',
@@ -31,9 +27,9 @@ export function ruleBookMarkdown(): string {
       return [
         `### ${r.id}`,
         '',
-        `**${r.title}.** ${r.standsOn}`,
+        `**${titleOf(r)}.** ${standsOnOf(r)}`,
         '',
-        `- Source: ${SOURCE_TITLE[r.source]}`,
+        `- Source: ${SOURCE_WORD[r.source]}`,
         `- Severity: ${SEVERITY_TITLE[r.severity]}`,
         ...(limits.length > 0 ? [`- Limits: ${limits.join('; ')}`] : []),
       ].join('\n')

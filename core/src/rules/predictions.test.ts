@@ -1,3 +1,4 @@
+import { reasonOf, remedyOf } from './speak.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, kindOf } from '../../test/build.ts'
 import { measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
 
@@ -45,10 +46,10 @@ describe('at the car: seen-as-worked-out-attach', () => {
   test('it holds the verdict, and says what to look at again', () => {
     const outcome = ask('seen-as-worked-out-attach', at(read('shell-angle-deg', { number: measured(31, 1) })))
     if (outcome === 'not-applicable') throw new Error('both are known')
-    expect(outcome.reason()).toBe(
-      'Shell angle: worked out 24 ± 1°, seen 31 ± 1°. They differ by more than both are uncertain: one of them is wrong.',
+    expect(reasonOf(outcome)).toBe(
+      'Shell angle: worked out 24 ± 1°, seen 31 ± 1°. They differ by more than their combined uncertainty: one of them is wrong.',
     )
-    expect(outcome.remedy?.()).toContain('the recline that is set')
+    expect(remedyOf(outcome)).toContain('the recline that is set')
   })
   test.each([
     [15, 'pass'],

@@ -5,6 +5,7 @@ import type { Decision, Interval, IsoDate, Wording } from '../quantities/index.t
 import type { CheckId, Change, Reading, Settings } from '../readings/index.ts'
 import type { Mode, ModePart, RestraintModel, RestraintUnit, Route, RoutePart } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import type { Said } from './say.ts'
 
 /** Who decided: law first, then the makers of car and restraint, then the school of practice. */
 export type RuleSource = 'regulation' | 'vehicle' | 'maker' | 'practice'
@@ -83,7 +84,7 @@ export type Scope = keyof ScopeSubject
  */
 export type Need =
   | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist' | 'bornAtWeeks' | 'birthMassKg' | 'advice' | 'identity'}`
-  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear' | 'harness' | 'base'}`
+  | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear' | 'harness' | 'direction' | 'base'}`
   | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint' | 'slidingTrack' | 'isDriverSeat' | 'facing'}`
   | `mode.${ModeFact}`
   | `route.${RouteFact}`
@@ -120,9 +121,10 @@ export interface Outcome {
   readonly margin?: number | undefined
   /** What to find out, when undecided. */
   readonly missing?: readonly Need[] | undefined
-  /** Sentences are built only when somebody reads them. */
-  readonly reason: () => string
-  readonly remedy?: (() => string) | undefined
+  /** Which message of the rule says why, and what fills it. */
+  readonly says: Said
+  /** The check that speaks, where a rule reads several. */
+  readonly check?: CheckId | undefined
   /** A look at the car that settles an open figure; its own rule asks for it, and blocks. */
   readonly settledBy?: CheckId | undefined
   /** Where one rule speaks for law or for maker depending on the case. */
@@ -149,13 +151,10 @@ export function rangeBounds(quantity: GrowingQuantity, from?: number, to?: numbe
 
 export interface Rule<S extends Scope = Scope> {
   readonly id: string
-  readonly title: string
   readonly scope: S
   readonly stage: RuleStage
   readonly severity: Severity
   readonly source: RuleSource
-  /** The text it stands on, in our words. */
-  readonly standsOn: string
   /** Named limits with their units, as the rule book shows them. */
   readonly limits?: Readonly<Record<string, { readonly value: number; readonly unit: string }>>
   /** Checks that the rule reads; the procedure asks for them whenever the rule applies. */
@@ -169,57 +168,22 @@ export interface Rule<S extends Scope = Scope> {
   readonly evaluate: (subject: ScopeSubject[S]) => Outcome
 }
 
+/** A rule as declared; what its outcomes say is marked as its own. */
 export function defineRule<const S extends Scope>(rule: Rule<S>): Rule<S> {
-  return rule
-}
-
-/** One rule's word on one subject, in sentences: what the ledger shows. */
-export interface Finding {
-  readonly ruleId: string
-  readonly title: string
-  readonly stage: RuleStage
-  readonly kind: Decision
-  readonly severity: Severity
-  readonly source: RuleSource
-  readonly standsOn: string
-  readonly reason: string
-  readonly remedy?: string
-  readonly measured?: Interval
-  readonly limit?: number
-  readonly wording?: 'at-least' | 'at-most'
-  readonly margin?: number
-  readonly unit?: string
-  readonly missing?: readonly Need[]
-  /** The checks that the rule reads in this fitting. */
-  readonly checks?: readonly CheckId[]
+  return {
+    ...rule,
+    evaluate: (subject) => {
+      const outcome = rule.evaluate(subject)
+      outcome.says.rule ??= rule.id
+      return outcome
+    },
+  }
 }
 
 /** An outcome that nobody has put into sentences yet. */
 export interface RawFinding {
   readonly rule: Rule
   readonly outcome: Outcome
-}
-
-export function toFinding({ rule, outcome }: RawFinding): Finding {
-  const { measured, limit, wording, margin, unit, missing } = outcome
-  const remedy = outcome.kind === 'pass' ? undefined : outcome.remedy?.()
-  return {
-    ruleId: rule.id,
-    title: rule.title,
-    stage: rule.stage,
-    kind: outcome.kind,
-    severity: outcome.severity ?? rule.severity,
-    source: outcome.source ?? rule.source,
-    standsOn: rule.standsOn,
-    reason: outcome.reason(),
-    ...(remedy !== undefined && { remedy }),
-    ...(measured !== undefined && { measured }),
-    ...(limit !== undefined && { limit }),
-    ...(wording !== undefined && { wording }),
-    ...(margin !== undefined && { margin }),
-    ...(unit !== undefined && { unit }),
-    ...(missing !== undefined && { missing }),
-  }
 }
 
 export const severityOf = (raw: RawFinding): Severity => raw.outcome.severity ?? raw.rule.severity

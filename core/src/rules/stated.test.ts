@@ -1,5 +1,6 @@
 import { buildModel, buildStatedMode } from '../../test/build.ts'
-import { unreadIn } from './index.ts'
+import { partAsked, unreadIn } from './index.ts'
+import { MODE_PARTS_ASKED, ROUTE_PARTS_ASKED } from './stated.ts'
 
 describe('what an entry has not been read for', () => {
   const mode = buildStatedMode()
@@ -14,8 +15,12 @@ describe('what an entry has not been read for', () => {
       routes: [{ ...route!, without: route!.without!.filter((p) => p !== 'topTether') }],
     }
     expect(unreadIn(buildModel([open]))).toEqual([
-      { where: mode.label, asks: ['whether it has inserts, and until when'] },
-      { where: `${mode.label}, ${route!.label}`, asks: ['whether a top tether is required, advised or not used'] },
+      { where: mode.label, needs: ['mode.inserts'] },
+      { where: `${mode.label}, ${route!.label}`, needs: ['route.topTether'] },
     ])
   })
+})
+
+test.each([...MODE_PARTS_ASKED, ...ROUTE_PARTS_ASKED].map((p) => p.need))('%s is asked in words', (need) => {
+  expect(partAsked(need)).toMatch(/^(whether|what) /)
 })

@@ -1,5 +1,9 @@
 import { lookOutcome } from './outcomes.ts'
 import type { FittedSubject, Outcome } from './rule.ts'
+import type shared from './outcomes.en.ts'
+import { sayer } from './say.ts'
+
+const say = sayer<typeof shared>()
 
 /** Tethers that the maker requires, or advises and that were hooked. */
 
@@ -19,7 +23,7 @@ export const areLowerTethersUsed = (s: FittedSubject): boolean =>
 export function advisedTether(s: FittedSubject, check: 'tether-used' | 'lower-tethers-used'): Outcome {
   const outcome = lookOutcome(s, check, () => ({
     kind: 'fail',
-    reason: 'Left off; the maker advises it, since it lessens how far head and shell go.',
+    says: say('left-off'),
   }))
   return { ...outcome, severity: outcome.kind === 'fail' ? 'advise' : 'fix' }
 }

@@ -8,7 +8,9 @@ import {
   matchModes,
   modeSubject,
   rankNeeds,
+  routeSubject,
   staleIn,
+  withAlternatives,
   worstFirst,
 } from '../match/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
@@ -67,10 +69,10 @@ function rawFindings(c: Case): readonly RawFinding[] {
   const fitted = fittedSubject(c)
   // With the inserts set, the padding under the child is known, and rules of the mode may know it too.
   const findings = fitted
-    ? evaluate('mode', { ...fitted, alternatives: own?.subject.alternatives })
+    ? evaluate('mode', withAlternatives(fitted, own?.subject.alternatives))
     : (own?.findings ?? []).filter((f) => f.rule.scope === 'mode')
   if (!route) return [...findings, ...(own?.routes[0]?.findings ?? [])]
-  const atRoute = { ...subject, route, position }
+  const atRoute = routeSubject(subject, route, position)
   if (!fitted) return [...findings, ...evaluate('route', atRoute)]
   return [...findings, ...evaluate('route', fitted), ...evaluate('place', fitted), ...evaluate('fitted', fitted)]
 }

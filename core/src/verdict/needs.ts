@@ -22,6 +22,7 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
   'unit.history': { label: 'The unit’s state and history', stage: 'choose' },
   'unit.madeOn': { label: 'The day the unit was made', stage: 'choose' },
   'unit.approvalYear': { label: 'The year on the approval label', stage: 'choose' },
+  'unit.direction': { label: 'Which way the unit stands', stage: 'choose' },
   'unit.harness': { label: 'Whether the unit’s harness is in or stowed', stage: 'choose' },
   'unit.base': { label: 'The base under the shell', stage: 'choose' },
   'mode.angleProof': { label: 'Maker’s own line or indicator of the angle', stage: 'choose' },

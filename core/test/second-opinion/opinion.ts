@@ -218,6 +218,10 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
     model.modes.some((m: Doc) => m.heldBy === 'vehicle-belt') &&
     model.modes.some((m: Doc) => m.heldBy !== 'vehicle-belt')
   if (both) no(unit?.harness === (isBooster ? 'stowed' : 'in'), 'harness in or stowed')
+  // A shell that turns is set round in the fitting; of any other the way it stands is a fact of the unit.
+  const faces = new Set(model.modes.map((m: Doc) => m.direction))
+  if (faces.size > 1 && !model.modes.some((m: Doc) => m.turns))
+    no(unit?.direction === mode.direction, 'direction of the unit')
 
   // 4. What nobody has read is not known.
   const saysRoute = (part: string): boolean => route[part] !== undefined || (route.without ?? []).includes(part)

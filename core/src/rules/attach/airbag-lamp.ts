@@ -1,6 +1,10 @@
 import { airbagAsked, isFrontPlace } from '../airbag.ts'
 import { observedRule } from '../outcomes.ts'
 import type { FittedSubject } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './airbag-lamp.en.ts'
+
+const say = sayer<typeof en>()
 
 /** How the airbag must be seen; `undefined` where either will do, or there is nothing to switch. */
 function wanted(s: FittedSubject): 'off' | 'on' | undefined {
@@ -14,12 +18,9 @@ function wanted(s: FittedSubject): 'off' | 'on' | undefined {
 
 export default observedRule({
   id: 'airbag-lamp',
-  title: 'Airbag seen as it must be',
   stage: 'attach',
   severity: 'stop',
   source: 'vehicle',
-  standsOn:
-    'Before a rearward child the frontal airbag is off, before a forward child as handbook and manual say; its lamp is seen to say so.',
   checks: ['airbag-lamp'],
   applies: (s) => wanted(s) !== undefined,
   byRule: (s, seen) => {
@@ -27,7 +28,7 @@ export default observedRule({
     const mustBeOff = wanted(s) === 'off'
     return {
       kind: isOff === mustBeOff ? 'pass' : 'fail',
-      reason: `Airbag ${isOff ? 'seen off' : 'on'}; it must be ${mustBeOff ? 'off' : 'on'} here.`,
+      says: say('judged', { isOff, mustBeOff }),
     }
   },
 })

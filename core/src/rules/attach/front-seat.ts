@@ -1,6 +1,10 @@
 import { unreachable, type Decision } from '../../quantities/index.ts'
 import { lookOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './front-seat.en.ts'
+
+const say = sayer<typeof en>()
 
 type Touch = 'must-touch' | 'must-not-touch' | 'either'
 
@@ -19,21 +23,12 @@ function judge(rule: Touch, seen: string): Decision {
   }
 }
 
-const TOUCH_TEXT: Record<Touch, string> = {
-  'must-touch': 'the maker asks for touch',
-  'must-not-touch': 'the maker asks for a clear gap',
-  either: 'the maker accepts touch or gap',
-}
-
 export default defineRule({
   id: 'front-seat',
-  title: 'Front seat against the shell',
   scope: 'fitted',
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'Makers differ: must touch, must not touch, or either; the school “clear gap always” binds only where the maker leaves it open.',
   checks: ['front-seat'],
   applies: ({ mode }) => mode.direction === 'rearward',
   evaluate: (s) => {
@@ -42,16 +37,14 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing: ['route.frontSeat', 'check.front-seat'],
-        reason: () => 'Whether the shell must touch what stands before it, must not, or may, has not been read.',
-        remedy: () => 'Read it in the manual, and enter it with the route.',
+        says: say('unknown-front-seat'),
       }
     }
-    const before = s.position.row === 1 ? 'Dashboard' : 'Front seat'
     const bySchool = own === 'either' && s.practice.frontSeatGap === 'clear-gap-always'
     const rule = bySchool ? 'must-not-touch' : own
     const outcome = lookOutcome(s, 'front-seat', (seen) => ({
       kind: judge(rule, seen),
-      reason: `${before} ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your school asks for a clear gap' : TOUCH_TEXT[rule]}.`,
+      says: say('judged', { row: s.position.row, seen, bySchool, rule }),
     }))
     // Only a mere touch is a matter of schools; unseen or pressing hard is not.
     const isAdvice = bySchool && outcome.kind === 'fail' && s.look('front-seat').reading?.option === 'touching'

@@ -2,6 +2,10 @@ import { isIntegral } from '../../restraint/index.ts'
 import { lookOutcome } from '../outcomes.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { retractorOf } from './belt-retractor.ts'
+import { sayer } from '../say.ts'
+import type en from './locking-clip.en.ts'
+
+const say = sayer<typeof en>()
 
 function clipOf({ route }: FittedSubject) {
   const lock = route.belt?.lock
@@ -17,22 +21,21 @@ function isNeeded(s: FittedSubject): boolean {
 
 export default defineRule({
   id: 'locking-clip',
-  title: 'Loose locking clip in its place',
   scope: 'fitted',
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'A loose clip sits on the section and at the distance from the tongue that the maker gives; with which retractors it is needed, the maker says too.',
   // One that the maker does not need here is not asked for; found badly placed it counts all the same.
   checks: (s) => (isNeeded(s) ? ['locking-clip'] : []),
   applies: ({ mode, route }) => isIntegral(mode) && route.belt?.lock.kind === 'locking-clip',
   evaluate: (s) => {
     const lock = clipOf(s)
     if (lock === undefined) throw new Error('locking-clip applies to routes with a clip only')
-    if (!isNeeded(s)) return { kind: 'pass', reason: () => 'With this retractor the maker needs no clip.' }
-    const where = `${lock.section === undefined || lock.section === 'both' ? 'on lap and diagonal together' : `on the ${lock.section} section`}, ${lock.fromTongueMm === 0 ? 'flush with the tongue' : `${lock.fromTongueMm} mm from the tongue`}`
+    if (!isNeeded(s)) return { kind: 'pass', says: say('not-needed') }
     const said = lookOutcome(s, 'locking-clip')
-    return { ...said, reason: () => `${said.reason()} It belongs ${where}.` }
+    return {
+      ...said,
+      says: say('where-it-belongs', { said: said.says, section: lock.section, fromTongueMm: lock.fromTongueMm }),
+    }
   },
 })

@@ -1,5 +1,9 @@
 import { stepPairs, type MakerStep } from '../../restraint/index.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './pair-closed.en.ts'
+
+const say = sayer<typeof en>()
 
 interface OpenSecond {
   readonly step: MakerStep
@@ -18,23 +22,20 @@ function openSeconds(s: FittedSubject): readonly OpenSecond[] {
 
 export default defineRule({
   id: 'pair-closed',
-  title: 'Nothing left half done',
   scope: 'fitted',
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'What was taken out, opened or moved to make room is put back: the second half of a pair is noted as done.',
   applies: ({ route }) => stepPairs(route.steps ?? []).length > 0,
   evaluate: (s) => {
     const open = openSeconds(s)
     const undone = open.find((o) => o.isUndone)
     const worst = undone ?? open[0]
-    if (!worst) return { kind: 'pass', reason: () => 'Each step that had to be undone again is noted as done.' }
+    if (!worst) return { kind: 'pass', says: say('pass') }
     return {
       kind: undone ? 'fail' : 'undecided',
       missing: undone ? undefined : open.map((o) => `step.${o.step.id}` as const),
-      reason: () => (undone ? `Undone again since: ${worst.step.text}` : `Not noted as done: ${worst.step.text}`),
-      remedy: () => `Do it, and note it: ${worst.step.text}`,
+      says: say('open', { isUndone: undone !== undefined, text: worst.step.text }),
     }
   },
 })

@@ -10,13 +10,10 @@ const isMeasured = (s: FittedSubject): boolean => s.noted.includes('steadiness-m
 
 export default defineRule({
   id: 'steadiness',
-  title: 'Movement at the base',
   scope: 'fitted',
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'At the belt path or base, by a firm hand: at most 25 mm, or the maker’s own figure; the strict school accepts none that can be felt.',
   limits: { 'movement, to': { value: MAX_MOVEMENT_MM, unit: 'mm' } },
   checks: (s) =>
     isFelt(s) ? (isMeasured(s) ? ['steadiness-felt', 'steadiness-mm'] : ['steadiness-felt']) : ['steadiness-mm'],
@@ -24,14 +21,16 @@ export default defineRule({
   evaluate: (s) => {
     const own = s.mode.steadinessMm
     const measured = () =>
-      measuredOutcome(s, {
-        id: 'steadiness-mm',
-        wording: 'at-most',
-        limit: own ?? MAX_MOVEMENT_MM,
-        stated: own === undefined ? 'steadiness' : 'the maker',
-        source: own === undefined ? 'practice' : 'maker',
-        remedy: 'Put weight on it, tighten the belt or push the base home, and test again.',
-      })
+      measuredOutcome(
+        s,
+        {
+          id: 'steadiness-mm',
+          wording: 'at-most',
+          limit: own ?? MAX_MOVEMENT_MM,
+          source: own === undefined ? 'practice' : 'maker',
+        },
+        { own },
+      )
     if (!isFelt(s)) return measured()
     const felt = lookOutcome(s, 'steadiness-felt')
     return isMeasured(s) ? allOf([felt, measured()]) : felt

@@ -1,6 +1,10 @@
 import { checkOf, optionOf, type CheckId } from '../../readings/index.ts'
 import { compare, toInterval } from '../../quantities/index.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './unasked-bad-reading.en.ts'
+
+const say = sayer<typeof en>()
 
 /** Whether a reading is bad in itself, whatever mode and route ask. */
 function isBad({ look }: FittedSubject, id: CheckId): boolean {
@@ -27,30 +31,13 @@ const found = (s: FittedSubject): readonly CheckId[] => {
 
 export default defineRule({
   id: 'unasked-bad-reading',
-  title: 'A bad reading that nothing asked for',
   scope: 'fitted',
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'What somebody found bad counts, also where neither mode nor route asks for it: it is put right, or looked at again.',
   applies: (s) => found(s).length > 0,
   evaluate: (s) => {
-    const ids = found(s)
-    const words = (id: CheckId): string => {
-      const { reading } = s.look(id)
-      const option = reading?.option === undefined ? undefined : optionOf(id, reading.option)
-      const check = checkOf(id)
-      return `${check.label.toLowerCase()}: ${option?.label ?? `${reading?.number?.value ?? reading?.number?.from} ${check.kind === 'number' ? check.unit : ''}`}`
-    }
-    const first = ids[0] as CheckId
-    return {
-      kind: 'fail',
-      reason: () => `Noted, and bad: ${ids.map(words).join('; ')}.`,
-      remedy: () => {
-        const check = checkOf(first)
-        return `Put it right and look again, or take the note away if it belongs to nothing here. ${check.how}`
-      },
-    }
+    const noted = found(s).map((check) => ({ check, reading: s.look(check).reading }))
+    return { kind: 'fail', check: noted[0]?.check, says: say('noted-bad', { noted }) }
   },
 })

@@ -1,25 +1,30 @@
+import { LAW } from '../../law/index.ts'
 import { compare, every } from '../../quantities/index.ts'
 import { observedRule } from '../outcomes.ts'
 import type { FittedSubject } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './forward-guard.en.ts'
 
-/** Over 15 months and at least 76 cm a child may face forward: the guard may be open then. */
+const say = sayer<typeof en>()
+
+/** What the law asks of a child that faces forward; only then may the guard be open. */
 const mayFaceForward = ({ age, statureCm }: FittedSubject): boolean =>
-  every([compare(age, 'more-than', 15), compare(statureCm, 'at-least', 76)]) === 'pass'
+  every([
+    compare(age, 'more-than', LAW.r129ForwardOverMonths),
+    compare(statureCm, 'at-least', LAW.r129ForwardFromCm),
+  ]) === 'pass'
 
 export default observedRule({
   id: 'forward-guard',
-  title: 'Guard against turning forward',
   stage: 'child-in',
   source: 'maker',
-  standsOn:
-    'A guard blocks the forward direction until the child may travel so; it is set before, and released only for it.',
   checks: ['forward-guard'],
   applies: (s) => s.mode.turns?.forwardGuard === true && (s.mode.direction === 'forward' || !mayFaceForward(s)),
   byRule: ({ mode }, seen) => {
     const wanted = mode.direction === 'forward' ? 'released' : 'set'
     return {
       kind: seen === wanted ? 'pass' : 'fail',
-      reason: `The guard is ${seen}; ${mode.direction} it must be ${wanted}.`,
+      says: say('judged', { seen, direction: mode.direction, wanted }),
     }
   },
 })

@@ -14,27 +14,24 @@ function measured(s: FittedSubject): Outcome {
   const school = s.practice.slack
   const limit = school === 'one-finger' ? SLACK_MM['one-finger'] : SLACK_MM['two-fingers']
   const to = own === undefined ? limit : own.toMm
-  const stated = own ? 'the maker' : school === 'one-finger' ? 'one finger' : 'two fingers'
-  const base = { id: 'slack-mm', stated, source: own ? 'maker' : 'practice' } as const
+  const more = { by: own ? ('maker' as const) : school === 'one-finger' ? ('one-finger' as const) : ('two-fingers' as const) }
+  const base = { id: 'slack-mm', source: own ? 'maker' : 'practice' } as const
   return worstOf([
     ...(to === undefined
       ? []
-      : [measuredOutcome(s, { ...base, wording: 'at-most', limit: to, remedy: 'Pull the slack up from the hips, then tighten at the adjuster.' })]),
+      : [measuredOutcome(s, { ...base, wording: 'at-most', limit: to }, more)]),
     ...(own?.fromMm === undefined
       ? []
-      : [measuredOutcome(s, { ...base, wording: 'at-least', limit: own.fromMm, remedy: 'Let the adjuster out a little, and measure again.' })]),
+      : [measuredOutcome(s, { ...base, wording: 'at-least', limit: own.fromMm }, more)]),
   ])
 } // prettier-ignore
 
 export default defineRule({
   id: 'harness-slack',
-  title: 'Harness slack',
   scope: 'fitted',
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'The maker’s own figures, both bounds; where there are none, the practice school “slack”: one finger, two fingers, or nothing that can be pinched.',
   limits: {
     'one finger, to': { value: SLACK_MM['one-finger'], unit: 'mm' },
     'two fingers, to': { value: SLACK_MM['two-fingers'], unit: 'mm' },

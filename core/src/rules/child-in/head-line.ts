@@ -1,15 +1,16 @@
 import { lookOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './head-line.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'head-line',
-  title: 'Head within the maker’s line',
   scope: 'fitted',
   stage: 'child-in',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'Crown, eyes or ears no higher than the edge that the mode’s rule names. A mode whose rule has not been read is open.',
   checks: ['head'],
   applies: () => true,
   evaluate: (s) => {
@@ -18,8 +19,7 @@ export default defineRule({
     return {
       kind: 'undecided',
       missing: ['mode.headRule', ...(outcome.missing ?? [])],
-      reason: () => 'Which line of the head the maker looks at has not been read.',
-      remedy: () => 'Read in the manual how high the head may stand, and enter the rule with the mode.',
+      says: say('unknown-head-rule'),
     }
   },
 })

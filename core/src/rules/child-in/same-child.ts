@@ -1,16 +1,15 @@
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './same-child.en.ts'
 
-const FIELD = { dateOfBirth: 'day of birth', ageMonths: 'age', sex: 'sex' } as const
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'same-child',
-  title: 'Still the same child',
   scope: 'fitted',
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'What was seen on one child says nothing of another: a changed day of birth, age or sex asks which of the two it is.',
   applies: ({ identity }) => identity !== undefined,
   evaluate: ({ identity }) => {
     const { field = 'dateOfBirth', was, answer } = identity ?? {}
@@ -18,15 +17,11 @@ export default defineRule({
       ? {
           kind: 'undecided',
           missing: ['child.identity'],
-          reason: () => `The ${FIELD[field]} was ${was} and was changed: put right, or another child?`,
-          remedy: () => 'Say whether the entry was corrected or this is another child.',
+          says: say('unknown-identity', { field, was }),
         }
       : {
           kind: 'pass',
-          reason: () =>
-            answer === 'corrected'
-              ? `The ${FIELD[field]} was put right (it said ${was}): the same child.`
-              : 'Another child: everything about the child before was taken away.',
+          says: say('pass', { answer, field, was }),
         }
   },
 })

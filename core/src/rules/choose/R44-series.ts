@@ -1,20 +1,21 @@
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './R44-series.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'R44-series',
-  title: 'UN R44 series still usable',
   scope: 'mode',
   stage: 'choose',
   severity: 'stop',
   source: 'regulation',
-  standsOn: 'UN R44: only series 03 and 04 may still be used.',
   applies: ({ mode }) => mode.approval.regulation === 'R44',
   evaluate: ({ mode }) => {
     const isUsable = mode.approval.series === '03' || mode.approval.series === '04'
     return {
       kind: isUsable ? 'pass' : 'fail',
-      reason: () => `Approved to UN R44 series ${mode.approval.series}; 03 and 04 may be used.`,
-      remedy: () => 'Take it out of use and choose another restraint.',
+      says: say('judged', { series: mode.approval.series }),
     }
   },
 })

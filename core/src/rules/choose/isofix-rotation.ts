@@ -1,34 +1,32 @@
 import { isIntegral, isIsofixHeld, type Route } from '../../restraint/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './isofix-rotation.en.ts'
+import type { HeldBy } from './isofix-rotation.en.ts'
 
-function heldBy(route: Route): string | undefined {
-  if (route.leg !== undefined) return 'its leg'
-  if (route.topTether?.use === 'required') return 'its top tether'
-  if (route.lowerTethers?.use === 'required') return 'its lower tethers'
-  if (route.belt !== undefined) return 'the vehicle’s belt'
-  return route.rotationHeldBy
+const say = sayer<typeof en>()
+
+function heldBy(route: Route): HeldBy | undefined {
+  if (route.leg !== undefined) return { by: 'leg' }
+  if (route.topTether?.use === 'required') return { by: 'top-tether' }
+  if (route.lowerTethers?.use === 'required') return { by: 'lower-tethers' }
+  if (route.belt !== undefined) return { by: 'belt' }
+  return route.rotationHeldBy === undefined ? undefined : { by: 'stated', text: route.rotationHeldBy }
 }
 
 export default defineRule({
   id: 'isofix-rotation',
-  title: 'Held against rotation',
   scope: 'route',
   stage: 'choose',
   severity: 'stop',
   source: 'regulation',
-  standsOn:
-    'Two bars let a restraint tip about them: an integral ISOFIX route states a leg, a required top tether, or another means against rotation.',
   applies: ({ mode, route }) => isIntegral(mode) && isIsofixHeld(route),
   evaluate: ({ route }) => {
     const by = heldBy(route)
     return {
       kind: by === undefined ? 'undecided' : 'pass',
       missing: by === undefined ? ['route.rotationHeldBy'] : undefined,
-      reason: () =>
-        by === undefined
-          ? 'The entry states neither leg nor required tether nor another means against rotation.'
-          : `Held against rotation by ${by}.`,
-      remedy: () => 'Read in the manual what holds it against rotation, and enter it with the route.',
+      says: say('judged', { held: by }),
     }
   },
 })

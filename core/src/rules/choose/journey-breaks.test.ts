@@ -1,3 +1,4 @@
+import { reasonOf } from '../speak.ts'
 import { ask, buildCase, withEverythingGood } from '../../../test/build.ts'
 import { CONFIGURATIONS } from '../../../test/configurations.ts'
 import { assess, type Child } from '../../index.ts'
@@ -17,7 +18,7 @@ test.each([
   const said = at(dateOfBirth, minutes)
   expect(said).toMatchObject({ kind: 'pass', limit, unit: 'min' })
   if (said === 'not-applicable') throw new Error('asked')
-  expect(said.reason()).toContain(words)
+  expect(reasonOf(said)).toContain(words)
 })
 
 test('asked under six months of corrected age, and never blocks', () => {

@@ -1,5 +1,9 @@
 import { correctedAgeMonths } from '../../child/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './journey-breaks.en.ts'
+
+const say = sayer<typeof en>()
 
 const ASKED_UNDER_MONTHS = 6
 /** At most this long at a time, by corrected age in months. Our own figures. */
@@ -11,13 +15,10 @@ export const SITTING_AT_MOST_MIN = [
 
 export default defineRule({
   id: 'journey-breaks',
-  title: 'Breaks on the way',
   scope: 'mode',
   stage: 'choose',
   severity: 'advise',
   source: 'practice',
-  standsOn:
-    'The very young are not kept long in a shell: at most 30 minutes at a time under three months of corrected age, 60 to six months, two hours after.',
   limits: {
     'under 3 months, at a time': { value: 30, unit: 'min' },
     'under 6 months, at a time': { value: 60, unit: 'min' },
@@ -31,8 +32,7 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing: ['journeyMinutes'],
-        reason: () => `How long the journey takes is not recorded; at this age at most ${most} minutes at a time.`,
-        remedy: () => 'Ask how long they will drive, and plan the breaks with them.',
+        says: say('unknown-journey-minutes', { most }),
       }
     }
     const breaks = Math.ceil(journeyMinutes / most) - 1
@@ -41,10 +41,7 @@ export default defineRule({
       measured: { lo: journeyMinutes, hi: journeyMinutes },
       limit: most,
       unit: 'min',
-      reason: () =>
-        breaks === 0
-          ? `${journeyMinutes} minutes in one go; at this age at most ${most}.`
-          : `${journeyMinutes} minutes: ${breaks === 1 ? 'one break' : `${breaks} breaks`}, out of the shell, after at most ${most} minutes each.`,
+      says: say('pass', { breaks, journeyMinutes, most }),
     }
   },
 })

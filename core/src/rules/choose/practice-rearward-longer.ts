@@ -1,14 +1,15 @@
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './practice-rearward-longer.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'practice-rearward-longer',
-  title: 'Rearward as long as the restraint allows',
   scope: 'mode',
   stage: 'choose',
   severity: 'advise',
   source: 'practice',
-  standsOn:
-    'Practice school “turning forward”: the regulations state a minimum; staying rearward protects head and neck longer.',
   applies: ({ mode, practice, alternatives }) =>
     mode.direction === 'forward' &&
     mode.heldBy !== 'vehicle-belt' &&
@@ -18,9 +19,7 @@ export default defineRule({
     const canStay = alternatives?.rearward === 'pass'
     return {
       kind: canStay ? 'fail' : 'pass',
-      reason: () =>
-        canStay ? 'A rearward mode still takes this child.' : 'No rearward mode here takes this child any more.',
-      remedy: () => 'Stay rearward, or choose the school “at the legal minimum” if that is your practice.',
+      says: say('judged', { canStay }),
     }
   },
 })

@@ -3,13 +3,10 @@ import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({
   id: 'route-limits',
-  title: 'Maker’s limits for this route',
   scope: 'route',
   stage: 'choose',
   severity: 'stop',
   source: 'maker',
-  standsOn:
-    'A maker may limit mass or stature by the route: one figure on ISOFIX, another by belt. It binds beside the mode’s.',
   applies: ({ route }) => route.limits !== undefined,
   bounds: ({ route }) => [
     ...rangeBounds('massKg', route.limits?.massKg?.from, route.limits?.massKg?.to),
@@ -22,30 +19,22 @@ export default defineRule({
         ? []
         : [
             rangeOutcome({
-              what: 'Mass',
               unit: 'kg',
               measured: massKg,
               from: limits.massKg.from,
               to: limits.massKg.to,
               need: 'child.massKg',
-              stated: 'the maker’s limit for this route',
-              remedyBelow: 'Use another route or mode.',
-              remedyAbove: 'Too heavy for this route: use another, or another mode.',
             }),
           ]),
       ...(limits?.statureCm === undefined
         ? []
         : [
             rangeOutcome({
-              what: 'Stature',
               unit: 'cm',
               measured: statureCm,
               from: limits.statureCm.from,
               to: limits.statureCm.to,
               need: 'child.statureCm',
-              stated: 'the maker’s limit for this route',
-              remedyBelow: 'Use another route or mode.',
-              remedyAbove: 'Too tall for this route: use another, or another mode.',
             }),
           ]),
     ])

@@ -1,3 +1,4 @@
+import { reasonOf } from '../speak.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import { measured, type Child, type Mode } from '../../index.ts'
 
@@ -79,7 +80,7 @@ test.each([
   )
   expect(said).toMatchObject({ kind })
   if (said === 'not-applicable') throw new Error('always asked')
-  expect(said.reason()).toContain('M. Lorne (neonatal nurse) advised on 2026-11-20')
+  expect(reasonOf(said)).toContain('M. Lorne (neonatal nurse) advised on 2026-11-20')
 })
 
 test('one restraint is that one, and no other', () => {

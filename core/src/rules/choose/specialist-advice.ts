@@ -6,16 +6,21 @@ import {
   TERM_WEEKS,
   type Advice,
 } from '../../child/index.ts'
-import { compare, formatInterval, formatNumber, toInterval } from '../../quantities/index.ts'
+import { compare, toInterval } from '../../quantities/index.ts'
 import { isIntegral, modelName } from '../../restraint/index.ts'
 import { defineRule, type ModeSubject, type Need, type Outcome } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './specialist-advice.en.ts'
+import type { Referral } from './specialist-advice.en.ts'
+
+const say = sayer<typeof en>()
 
 /** Corrected age in months until which a small or preterm child is referred. */
 export const REFERRED_UNTIL_MONTHS = 6
 
 interface Doubt {
-  /** Why the child is referred, in words; absent while only a fact is missing. */
-  readonly refer?: string
+  /** Why the child is referred; absent while only a fact is missing. */
+  readonly refer?: Referral
   readonly missing?: readonly Need[]
 }
 
@@ -39,9 +44,8 @@ function birthDoubt(s: ModeSubject): Doubt | undefined {
   if (age === 'old') return undefined
   // With advice recorded it makes no difference how old the child is: the advice decides either way.
   if (age !== 'young' && s.child.advice === undefined) return { missing: [age] }
-  if (isPreterm) return { refer: `born at ${bornAtWeeks} weeks` }
-  if (birthMassKg !== undefined && heavyEnough === 'fail')
-    return { refer: `a birth mass of ${formatInterval(birthMassKg, 'kg')}` }
+  if (isPreterm) return { refer: { for: 'born-early', weeks: bornAtWeeks } }
+  if (birthMassKg !== undefined && heavyEnough === 'fail') return { refer: { for: 'birth-mass', massKg: birthMassKg } }
   if (age !== 'young') return { missing: [age] }
   const missing: Need[] = []
   if (bornAtWeeks === undefined) missing.push('child.bornAtWeeks')
@@ -56,9 +60,9 @@ function birthDoubt(s: ModeSubject): Doubt | undefined {
 /** What sends this child to a specialist, or the facts that would tell. */
 function doubtOf(s: ModeSubject): Doubt | undefined {
   const { needsPostureSpecialist } = s.child
-  if (needsPostureSpecialist === true) return { refer: 'posture needs of its own' }
+  if (needsPostureSpecialist === true) return { refer: { for: 'posture' } }
   const isLight = s.massKg === undefined ? 'fail' : compare(s.massKg, 'less-than', LOW_BIRTH_MASS_KG)
-  if (s.massKg !== undefined && isLight === 'pass') return { refer: `a mass of ${formatInterval(s.massKg, 'kg')}` }
+  if (s.massKg !== undefined && isLight === 'pass') return { refer: { for: 'mass', massKg: s.massKg } }
   const birth = birthDoubt(s)
   if (birth?.refer !== undefined) return birth
   if (isLight === 'undecided') return { missing: ['child.massKg'] }
@@ -67,13 +71,6 @@ function doubtOf(s: ModeSubject): Doubt | undefined {
     ...(birth?.missing ?? []),
   ]
   return missing.length > 0 ? { missing } : undefined
-}
-
-const OUTCOME_TEXT: Record<Advice['outcome'], string> = {
-  'lie-flat-only': 'lie-flat only',
-  'semi-reclined-rearward': 'semi-reclined, rearward',
-  'this-restraint': 'one restraint',
-  'not-yet-by-car': 'not yet by car',
 }
 
 function isPermittedBy(advice: Advice, { mode, model }: ModeSubject): boolean {
@@ -89,38 +86,29 @@ function isPermittedBy(advice: Advice, { mode, model }: ModeSubject): boolean {
   }
 }
 
-function judgeAdvice(advice: Advice, s: ModeSubject, why: string): Outcome {
+function judgeAdvice(advice: Advice, s: ModeSubject, why: Referral): Outcome {
   const permits = isPermittedBy(advice, s)
-  const said = `${advice.by} (${advice.role}) advised on ${advice.on}: ${OUTCOME_TEXT[advice.outcome]}`
   return {
     kind: permits ? 'pass' : 'fail',
-    reason: () =>
-      `Referred for ${why}. ${said}${permits ? '' : `, which ${modelName(s.model)}, ${s.mode.label}, is not`}.`,
-    remedy: () =>
-      advice.outcome === 'not-yet-by-car'
-        ? 'The child does not travel by car yet: ask again there.'
-        : 'Choose a mode that the advice permits, or ask again there.',
+    says: say('judged', {
+      why,
+      by: advice.by,
+      role: advice.role,
+      on: advice.on,
+      outcome: advice.outcome,
+      permits,
+      modelName: modelName(s.model),
+      label: s.mode.label,
+    }),
   }
-}
-
-const ASK: Partial<Record<Need, string>> = {
-  'child.needsPostureSpecialist': 'whether the child has posture needs of its own',
-  'child.bornAtWeeks': 'at how many weeks it was born',
-  'child.birthMassKg': 'what it weighed at birth',
-  'child.massKg': 'its mass more closely',
-  'child.ageMonths': 'its day of birth',
-  'child.headControl': 'whether it holds its head steady',
 }
 
 export default defineRule({
   id: 'specialist-advice',
-  title: 'Specialist’s advice for a small, preterm or posture-bound child',
   scope: 'mode',
   stage: 'choose',
   severity: 'stop',
   source: 'practice',
-  standsOn:
-    'Until six months of corrected age and steady head control a child born before 37 weeks or under 2.5 kg at birth, any child under 2.5 kg now, and at any age one with posture needs is referred; what the specialist advised decides which modes are left.',
   limits: {
     'corrected age, to': { value: REFERRED_UNTIL_MONTHS, unit: 'months' },
     'born before': { value: TERM_WEEKS, unit: 'weeks' },
@@ -131,8 +119,7 @@ export default defineRule({
     const doubt = doubtOf(s)
     if (doubt === undefined) {
       const { bornAtWeeks } = s.child
-      const born = bornAtWeeks === undefined ? '' : `, born at ${bornAtWeeks} weeks`
-      return { kind: 'pass', reason: () => `No posture needs${born}: nothing that a specialist has to decide.` }
+      return { kind: 'pass', says: say('pass', { bornAtWeeks }) }
     }
     const { refer, missing } = doubt
     if (refer === undefined) {
@@ -140,8 +127,7 @@ export default defineRule({
         kind: 'undecided',
         missing,
         ...(missing?.includes('child.massKg') && { measured: s.massKg, limit: LOW_BIRTH_MASS_KG, unit: 'kg' }),
-        reason: () => `Nobody has asked yet ${(missing ?? []).map((n) => ASK[n] ?? n).join(', and ')}.`,
-        remedy: () => 'Ask the carer.',
+        says: say('unknown', { missing }),
       }
     }
     const { advice } = s.child
@@ -149,9 +135,7 @@ export default defineRule({
     return {
       kind: 'undecided',
       missing: ['child.advice'],
-      reason: () => `Stop here and refer: ${refer}. A specialist decides how this child travels.`,
-      remedy: () =>
-        `Ask the neonatal team or a specialist, and record who said what on which day: lie-flat only, semi-reclined rearward, one restraint, or not yet by car (asked until ${formatNumber(REFERRED_UNTIL_MONTHS)} months of corrected age).`,
+      says: say('unknown-advice', { refer, referredUntilMonths: REFERRED_UNTIL_MONTHS }),
     }
   },
 })

@@ -1,3 +1,4 @@
+import { reasonOf } from '../speak.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import { assess } from '../../index.ts'
 
@@ -12,5 +13,5 @@ test('it is not for use, and the reason names the job and its day', () => {
   const c = buildCase({ unit: waiting })
   expect(assess(c).verdict).toBe('not-permitted')
   const outcome = ask('unit-awaits-check', c)
-  expect(outcome !== 'not-applicable' && outcome.reason()).toContain('“wash” was begun on 2026-11-20')
+  expect(outcome !== 'not-applicable' && reasonOf(outcome)).toContain('“wash” was started on 2026-11-20')
 })

@@ -1,3 +1,4 @@
+import { reasonOf, remedyOf } from '../speak.ts'
 import {
   ask,
   BOOSTER,
@@ -37,8 +38,8 @@ test.each([
 test('where it stands wrong it is put right, by its job; where nobody looked it asks', () => {
   const wrong = ask('unit-harness', convertible({ harness: 'stowed' }))
   if (wrong === 'not-applicable') throw new Error('convertible')
-  expect(wrong.reason()).toBe('Unit HY-1 stands with its harness stowed; this mode needs it in.')
-  expect(wrong.remedy?.()).toContain('Convert it')
+  expect(reasonOf(wrong)).toBe('Unit HY-1 stands with its harness stowed; this mode needs it in.')
+  expect(remedyOf(wrong)).toContain('Convert it')
   expect(ask('unit-harness', convertible({}))).toMatchObject({ missing: ['unit.harness'] })
   expect(kindOf('unit-harness', buildCase())).toBe('not-applicable')
 })
@@ -56,7 +57,9 @@ test('after a conversion to booster the harness mode of the same unit is not per
   }
   const standing = (harness: 'in' | 'stowed') =>
     Object.fromEntries(
-      matchModes(circumstances, [{ model, unit: buildUnit({ harness }) }]).map((m) => [m.mode.id, m.standing]),
+      matchModes(circumstances, [
+        { model, unit: buildUnit({ harness, direction: harness === 'in' ? 'rearward' : 'forward' }) },
+      ]).map((m) => [m.mode.id, m.standing]),
     )
   expect(standing('in')).toMatchObject({ booster: 'convert-first' })
   expect(standing('stowed')).toMatchObject({ rearward: 'convert-first', booster: 'permitted' })

@@ -1,19 +1,20 @@
 import { airbagAsked } from '../airbag.ts'
 import { defineRule, type Need } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './place-airbag-forward.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'place-airbag-forward',
-  title: 'Airbag before a forward child in front',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn:
-    'Forward in the front row the airbag is as the handbook and the manual say, both stated; where they differ, nobody travels there.',
   applies: ({ mode, position }) => mode.direction === 'forward' && position.row === 1,
   evaluate: (s) => {
     const { frontAirbag, handbook } = s.position
-    if (frontAirbag === 'none') return { kind: 'pass', reason: () => 'No frontal airbag at this place.' }
+    if (frontAirbag === 'none') return { kind: 'pass', says: say('pass') }
     const asked = airbagAsked(s)
     const missing: readonly Need[] = [
       ...(frontAirbag === undefined ? (['position.frontAirbag'] as const) : []),
@@ -24,11 +25,7 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing,
-        reason: () =>
-          asked === 'contradicted'
-            ? `The handbook asks for the airbag ${handbook?.forwardAirbag}, the manual for it ${s.route.frontAirbag}.`
-            : 'Whether the airbag before a forward child is on or off here is stated by handbook and manual; not both have been read.',
-        remedy: () => 'Read both, or use a place in the back.',
+        says: say('unknown', { asked, forwardAirbag: handbook?.forwardAirbag, frontAirbag: s.route.frontAirbag }),
       }
     }
     const cannot = asked === 'off' && frontAirbag === 'cannot-be-switched-off'
@@ -36,13 +33,7 @@ export default defineRule({
     return {
       kind: cannot ? 'fail' : isDoubtful ? (handbook?.automaticCutOffCounts === false ? 'fail' : 'undecided') : 'pass',
       missing: isDoubtful && handbook?.automaticCutOffCounts === undefined ? ['position.handbook'] : undefined,
-      reason: () =>
-        cannot
-          ? 'The airbag is to be off, and cannot be switched off.'
-          : isDoubtful
-            ? 'The airbag is to be off, and only a weight sensor does it; that counts only where the handbook says so.'
-            : `Handbook and manual: airbag ${asked === 'either' ? 'on or off' : asked}.`,
-      remedy: () => 'Use a place in the back.',
+      says: say('judged', { cannot, isDoubtful, asked }),
     }
   },
 })

@@ -1,3 +1,4 @@
+import { reasonOf, remedyOf } from '../speak.ts'
 import { ask, buildCase, FORWARD, kindOf, buildRoute, BELT_ROUTE, TETHER_ROUTE } from '../../../test/build.ts'
 import { measured, type Route, type SeatingPosition } from '../../index.ts'
 
@@ -142,10 +143,10 @@ describe('lists and handbook', () => {
     const said = ask('place-approval', buildCase({ route: semi(HERE), position: { handbook: { isofix: 'X' } } }))
     if (said === 'not-applicable') throw new Error('always asked')
     expect(said.source).toBe('vehicle')
-    expect(said.reason()).toBe(
+    expect(reasonOf(said)).toBe(
       'This place is on the restraint maker’s list, and the handbook refuses: it marks the place X for ISOFIX.',
     )
-    expect(said.remedy?.()).toContain('Ask both makers')
+    expect(remedyOf(said)).toContain('Ask both makers')
   })
   test.each([
     [{ table: { universalBelted: true } }, 'pass'],

@@ -3,10 +3,10 @@ import { isIntegral, isIsofixHeld, type R44Group } from '../../restraint/index.t
 import { factOutcome } from '../outcomes.ts'
 import { forbiddenByHandbook, groupsLookedUp, isISizeAtISize, listingOf, makersListing } from '../listing.ts'
 import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './place-approval.en.ts'
 
-const OTHER = 'Use another place, or a route approved for this one.'
-const LETTERS_ASK = 'the handbook’s letters for this place'
-const BOTH_ASK = 'Ask both makers, and use another place until they agree.'
+const say = sayer<typeof en>()
 
 type Letter = NonNullable<NonNullable<NonNullable<PlaceSubject['position']['handbook']>['beltGroups']>[R44Group]>
 
@@ -17,7 +17,6 @@ function judgeBeltLetters(s: PlaceSubject): Outcome {
   const suits = (letter: Letter | undefined): boolean => letter === 'U' || (letter === 'UF' && mode.direction === 'forward')
   const groups = groupsLookedUp(s)
   const known = groups.map((g) => ({ g, letter: letters?.[g] }))
-  const says = () => known.filter((k) => k.letter !== undefined).map(({ g, letter }) => `${letter} for group ${g}`).join(', ')
   const isByStature = mode.approval.regulation === 'R129'
   // By stature one group that is universal is enough; between two mass groups both must hold.
   const byLetters: Decision = isByStature
@@ -32,47 +31,41 @@ function judgeBeltLetters(s: PlaceSubject): Outcome {
   return {
     kind,
     missing: kind === 'undecided' ? ['position.handbook'] : undefined,
-    reason: () =>
-      kind === 'undecided'
-        ? `Not known: ${LETTERS_ASK}, group ${groups.join('/')}.`
-        : byTable !== 'undecided' && (byLetters === 'undecided' || byTable === kind)
-          ? `The handbook’s table says ${table ? '' : 'no '}universal belted restraint at this place.`
-          : `The handbook marks the place ${says()}; this universal route ${kind === 'pass' ? 'may go there' : `needs U${mode.direction === 'forward' ? ' or UF' : ''}`}.`,
-    remedy: () => (kind === 'fail' ? OTHER : `Read ${LETTERS_ASK}.`),
+    says: say('belt-letters', { kind, groups, byTable, byLetters, table, known, direction: mode.direction }),
   }
 } // prettier-ignore
 
 function judgeIsofixLetter({ position }: PlaceSubject): Outcome {
-  return factOutcome(position.handbook?.isofix, 'position.handbook', LETTERS_ASK, (letter) => ({
-    kind: letter === 'IUF' ? 'pass' : 'fail',
-    reason:
-      letter === 'IUF'
-        ? 'The handbook marks the place IUF.'
-        : `The handbook says ${letter} here; ISOFIX universal forward needs IUF.`,
-    remedy: OTHER,
-  }))
+  return factOutcome(
+    position.handbook?.isofix,
+    'position.handbook',
+    (letter) => ({
+      kind: letter === 'IUF' ? 'pass' : 'fail',
+      says: say('isofix-letter', { letter }),
+    }),
+    'isofix-not-known',
+  )
 }
 
 function judgeISize(s: PlaceSubject): Outcome {
   const { handbook } = s.position
-  return factOutcome(handbook?.iSize, 'position.handbook', 'whether the place is marked i-Size', (mark) => {
-    if (isISizeAtISize(s) && handbook?.isofix === 'X') {
-      return {
-        kind: 'undecided',
-        reason: `The handbook marks the place i-Size (${mark}) and X for ISOFIX: the two cannot both be so.`,
-        remedy: 'Read the handbook’s table for this place again.',
+  return factOutcome(
+    handbook?.iSize,
+    'position.handbook',
+    (mark) => {
+      if (isISizeAtISize(s) && handbook?.isofix === 'X') {
+        return {
+          kind: 'undecided',
+          says: say('i-size-and-x', { mark }),
+        }
       }
-    }
-    return {
-      kind: isISizeAtISize(s) ? 'pass' : 'fail',
-      reason: isISizeAtISize(s)
-        ? `The place is marked i-Size (${mark}).`
-        : mark === 'X'
-          ? 'The place has no i-Size mark.'
-          : 'The place is i-Size for forward only.',
-      remedy: OTHER,
-    }
-  })
+      return {
+        kind: isISizeAtISize(s) ? 'pass' : 'fail',
+        says: say('i-size-mark', { isISizeAtISize: isISizeAtISize(s), mark }),
+      }
+    },
+    'i-size-not-known',
+  )
 }
 
 /** What the handbook says by itself for a route that goes by marks and letters. */
@@ -91,35 +84,29 @@ function mayBeListedByVehicle(s: PlaceSubject): boolean {
 }
 
 function listed(s: PlaceSubject): Outcome {
-  const who = makersListing(s) === 'listed' ? 'the restraint maker’s list' : 'the vehicle maker’s list'
   const source = makersListing(s) === 'listed' ? 'maker' : 'vehicle'
   const forbidden = forbiddenByHandbook(s)
   if (forbidden !== undefined) {
     return {
       kind: 'fail',
       source: 'vehicle',
-      reason: () => `This place is on ${who}, and the handbook refuses: ${forbidden}.`,
-      remedy: () => BOTH_ASK,
+      says: say('listed-and-refused', { makersListing: makersListing(s), forbidden }),
     }
   }
   const isRead = s.position.handbook !== undefined
   return {
     kind: 'pass',
     source,
-    reason: () =>
-      `This car and place are on ${who}${isRead ? ', and the handbook does not forbid it' : '; the handbook has not been read'}.`,
+    says: say('listed', { makersListing: makersListing(s), isRead }),
   }
 }
 
 export default defineRule({
   id: 'place-approval',
-  title: 'Approved for this place',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn:
-    'The approval’s scope is met by the universal letter, the i-Size mark, or the car and place on a maker’s list; a handbook that forbids this very kind refuses though a list names the place.',
   applies: () => true,
   evaluate: (s) => {
     const listing = listingOf(s)
@@ -134,14 +121,13 @@ export default defineRule({
             kind: 'undecided',
             source: 'maker',
             missing: ['route.approvedPlaces'],
-            reason: () => `${said.reason()} The maker’s list of cars has not been read for this one.`,
-            remedy: () => 'Look this car and place up on the maker’s list, or use another place.',
+            says: say('unknown-approved-places', { said: said.says }),
           }
         : said
     }
     const forbidden = forbiddenByHandbook(s)
     if (forbidden !== undefined) {
-      return { kind: 'fail', reason: () => `The handbook refuses: ${forbidden}.`, remedy: () => OTHER }
+      return { kind: 'fail', says: say('refused', { forbidden }), }
     }
     if (listing === 'not-read' || mayBeListedByVehicle(s)) {
       const isMakers = makersListing(s) === 'not-read'
@@ -149,18 +135,13 @@ export default defineRule({
         kind: 'undecided',
         source: isMakers ? 'maker' : 'vehicle',
         missing: [isMakers ? 'route.approvedPlaces' : 'position.handbook'],
-        reason: () =>
-          isMakers
-            ? 'This route needs the car and place on the maker’s list, which has not been read for this car.'
-            : 'The restraint maker’s list does not name this place; the vehicle maker’s own has not been read.',
-        remedy: () => 'Look this car and place up on the list, or use another route.',
+        says: say('list-not-read', { isMakers }),
       }
     }
     return {
       kind: 'fail',
       source: 'maker',
-      reason: () => 'The car and this place are not on the maker’s list.',
-      remedy: () => 'Ask the maker, or use another car, place or route.',
+      says: say('not-listed'),
     }
   },
 }) // prettier-ignore

@@ -1,3 +1,4 @@
+import { reasonOf } from '../speak.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import type { SeatingPosition } from '../../index.ts'
 
@@ -16,5 +17,5 @@ test.each<[Partial<SeatingPosition>, string]>([
 test('nobody is fitted there, by law', () => {
   const said = ask('place-driver', buildCase({ position: { isDriverSeat: true } }))
   if (said === 'not-applicable') throw new Error('always asked')
-  expect(said.reason()).toBe('This is the driver’s seat.')
+  expect(reasonOf(said)).toBe('This is the driver’s seat.')
 })

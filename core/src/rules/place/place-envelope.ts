@@ -1,43 +1,41 @@
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
-import { FIXTURE_TEXT, ISIZE_FIXTURES, takesFixture } from '../../vehicle/index.ts'
+import { ISIZE_FIXTURES, takesFixture } from '../../vehicle/index.ts'
 import { isISizeAtISize, listingOf } from '../listing.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './place-envelope.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'place-envelope',
-  title: 'Room for the restraint’s envelope',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn:
-    'UN R16 fixtures: a larger envelope takes the smaller of its kind; i-Size takes R2 and F2X. A restraint held by ISOFIX states its envelope, unless it is i-Size at an i-Size place.',
   applies: ({ mode, route }) => route.fixture !== undefined || (isIntegral(mode) && isIsofixHeld(route)),
   evaluate: (s) => {
     const { route, position } = s
     const { fixture } = route
     const says = fixture === undefined ? undefined : takesFixture(position.handbook, fixture)
-    const text = fixture === undefined ? '' : `${fixture} (${FIXTURE_TEXT[fixture]})`
     if (says === false) {
       return {
         kind: 'fail',
-        reason: () => `The place does not take the envelope ${text}.`,
-        remedy: () => 'Use a place with more room, or a smaller restraint.',
+        says: say('fail', { fixture }),
       }
     }
     if (listingOf(s) === 'listed') {
-      return { kind: 'pass', source: 'maker', reason: () => 'A maker has tried it at this place of this car.' }
+      return { kind: 'pass', source: 'maker', says: say('pass') }
     }
     if (isISizeAtISize(s) && (fixture === undefined || ISIZE_FIXTURES.includes(fixture))) {
-      return { kind: 'pass', reason: () => 'An i-Size place takes what is approved i-Size.' }
+      return { kind: 'pass', says: say('pass-2') }
     }
     if (fixture === undefined) {
       return {
         kind: 'undecided',
         source: 'maker',
         missing: ['route.fixture'],
-        reason: () => 'Which envelope it needs has not been read; a restraint held by ISOFIX needs one.',
-        remedy: () => 'Read the envelope on the label or in the manual, and enter it with the route.',
+        says: say('unknown-fixture'),
       }
     }
     const mark = position.handbook?.iSize
@@ -45,9 +43,7 @@ export default defineRule({
     return {
       kind: isTaken ? 'pass' : 'undecided',
       missing: isTaken ? undefined : ['position.handbook'],
-      reason: () =>
-        isTaken ? `The place takes the envelope ${text}.` : `Not known: whether the place takes the envelope ${text}.`,
-      remedy: () => 'Read the fixtures listed in the handbook.',
+      says: say('judged', { isTaken, fixture }),
     }
   },
 })

@@ -1,17 +1,18 @@
 import { EAR_SHARE } from '../../child/index.ts'
-import { compare, exactly, formatInterval, interval, minus, plus, toInterval } from '../../quantities/index.ts'
+import { compare, exactly, interval, minus, plus, toInterval } from '../../quantities/index.ts'
 import { untilSeen } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './place-head-restraint-line.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'place-head-restraint-line',
-  title: 'Ears below the car’s head restraint',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'maker',
-  standsOn:
-    'On a booster cushion the vehicle’s own head restraint protects the head: the top of the ears no higher than it.',
   limits: {
     'ears, share of sitting height, from': { value: EAR_SHARE.lo, unit: '' },
     'ears, share of sitting height, to': { value: EAR_SHARE.hi, unit: '' },
@@ -23,25 +24,18 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing: ['position.headRestraint'],
-        reason: () => 'Whether this place has a head restraint is not known; on a cushion it alone protects the head.',
-        remedy: () => 'Look at the seat.',
+        says: say('unknown-head-restraint'),
       }
     }
     if (position.headRestraint === 'none') {
       return {
         kind: 'fail',
-        reason: () => 'This place has no head restraint, and a cushion gives the head none.',
-        remedy: () => 'Use another place, or a booster seat with a back.',
+        says: say('fail'),
       }
     }
     const top = toInterval(position.headRestraintTopMm)
     if (top === undefined || sitting === undefined || mode.sitAboveCushionMm === undefined) {
-      return untilSeen(s, {
-        need: 'position.headRestraint',
-        check: 'head',
-        what: 'How high the head restraint reaches against the ears',
-        remedy: 'Raise the head restraint and look at the ears against its top once the child sits.',
-      })
+      return untilSeen(s, 'position.headRestraint', 'head')
     }
     const ears = plus(
       exactly(mode.sitAboveCushionMm),
@@ -57,12 +51,7 @@ export default defineRule({
       unit: 'mm',
       margin: below.lo,
       missing: kind === 'undecided' ? ['child.sittingHeightMm'] : undefined,
-      reason: () =>
-        `Top of the ears ${formatInterval(ears, 'mm', 0)} above the cushion${sitting.isEstimated ? ', estimated from the stature' : ''}; the head restraint reaches ${formatInterval(top, 'mm', 0)}.`,
-      remedy: () =>
-        kind === 'undecided'
-          ? 'Measure the sitting height, from the surface it sits on to the crown.'
-          : 'Raise the head restraint, use another place, or a booster seat with a back.',
+      says: say('judged', { ears, isEstimated: sitting.isEstimated, top, kind }),
     }
   },
 })

@@ -1,19 +1,20 @@
 import { factOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './place-isofix-bars.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'place-isofix-bars',
-  title: 'ISOFIX bars',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn: 'Connectors need two 6 mm bars, 280 mm apart, at the seat bight.',
   applies: ({ route }) => route.isofix !== undefined,
   evaluate: ({ position }) =>
-    factOutcome(position.isofix?.bars, 'position.isofix', 'whether this place has ISOFIX bars', (bars) => ({
+    factOutcome(position.isofix?.bars, 'position.isofix', (bars) => ({
       kind: bars === 'none' ? 'fail' : 'pass',
-      reason: bars === 'none' ? 'The place has no ISOFIX bars.' : `The place has ISOFIX bars (${bars}).`,
-      remedy: 'Use a belt route, or a place with bars.',
+      says: say('judged', { bars }),
     })),
 })

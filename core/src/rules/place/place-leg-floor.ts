@@ -1,16 +1,18 @@
-import { unreachable, type Decision } from '../../quantities/index.ts'
+import { unreachable } from '../../quantities/index.ts'
 import { isISizeAtISize } from '../listing.ts'
 import { factOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './place-leg-floor.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'place-leg-floor',
-  title: 'Floor may bear a leg',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  standsOn: 'A leg stands on a solid floor, or on a box only where the vehicle maker allows it filled or propped.',
   applies: ({ route }) => route.leg !== undefined,
   evaluate: (s) => {
     const { position } = s
@@ -18,44 +20,32 @@ export default defineRule({
     if (permitted === false) {
       return {
         kind: 'fail',
-        reason: () => 'The handbook permits no leg at this place.',
-        remedy: () => 'Use another place, or a route without a leg.',
+        says: say('leg-forbidden'),
       }
     }
     // Every i-Size place bears a leg; the newer table says it in so many words.
     if (position.floor === undefined && (permitted === true || isISizeAtISize(s))) {
       return {
         kind: 'pass',
-        reason: () =>
-          permitted === true
-            ? 'The handbook permits a leg at this place.'
-            : 'An i-Size place bears a leg; the handbook says nothing else.',
+        says: say('leg-permitted', { permitted }),
       }
     }
-    return factOutcome(
-      position.floor?.kind,
-      'position.floor',
-      'what is under the floor where the leg lands',
-      (floor): { kind: Decision; reason: string; remedy: string } => {
-        const remedy = 'Use a place with a solid floor, or a route without a leg.'
-        switch (floor) {
-          case 'solid':
-            return { kind: 'pass', reason: 'The floor is solid.', remedy }
-          case 'box-allowed-when-propped':
-            return {
-              kind: 'pass',
-              reason:
-                'The floor box may bear a leg when it is filled or propped as the handbook says; that is looked at in the car.',
-              remedy,
-            }
-          case 'box-not-allowed':
-            return { kind: 'fail', reason: 'There is a storage box under the floor that may not bear a leg.', remedy }
-          case 'none':
-            return { kind: 'fail', reason: 'There is no floor for a leg at this place.', remedy }
-          default:
-            return unreachable(floor)
-        }
-      },
-    )
+    return factOutcome(position.floor?.kind, 'position.floor', (floor) => {
+      switch (floor) {
+        case 'solid':
+          return { kind: 'pass', says: say('solid') }
+        case 'box-allowed-when-propped':
+          return {
+            kind: 'pass',
+            says: say('box-propped'),
+          }
+        case 'box-not-allowed':
+          return { kind: 'fail', says: say('box') }
+        case 'none':
+          return { kind: 'fail', says: say('no-floor') }
+        default:
+          return unreachable(floor)
+      }
+    })
   },
 })

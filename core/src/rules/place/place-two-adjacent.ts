@@ -1,3 +1,4 @@
+import { DECISION_RANK } from '../../quantities/index.ts'
 import { neighboursOf } from '../../vehicle/index.ts'
 import { worstOf } from '../outcomes.ts'
 import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
@@ -8,6 +9,10 @@ import belt from './place-belt-kind.ts'
 import beltLength from './place-belt-length.ts'
 import driver from './place-driver.ts'
 import facing from './place-facing.ts'
+import { sayer } from '../say.ts'
+import type en from './place-two-adjacent.en.ts'
+
+const say = sayer<typeof en>()
 
 /** What the second place has to meet as well as the first. */
 const ASKED = [driver, facing, belt, airbag, airbagForward, approval]
@@ -18,10 +23,8 @@ function judgeSecond(s: PlaceSubject, second: PlaceSubject['position']): Outcome
   // A belt that nobody measured is proved by the look that the first place asks for; one that was is judged by it.
   const asked = second.belt?.usableLengthMm === undefined || s.route.belt?.requiredLengthMm === undefined ? ASKED : [...ASKED, beltLength] // prettier-ignore
   const said = worstOf(asked.filter((rule) => rule.applies(there)).map((rule) => rule.evaluate(there)))
-  return { ...said, reason: () => `${second.label}, the second place: ${said.reason()}` }
+  return { ...said, says: say('second-place', { label: second.label, said: said.says }) }
 }
-
-const RANK = { pass: 2, undecided: 1, fail: 0 } as const
 
 /** The neighbour that serves best as the second place, with what is said of it. */
 export function secondPlaceOf(
@@ -29,31 +32,27 @@ export function secondPlaceOf(
 ): { readonly position: PlaceSubject['position']; readonly said: Outcome } | undefined {
   return neighboursOf(s.vehicle, s.position)
     .map((position) => ({ position, said: judgeSecond(s, position) }))
-    .toSorted((a, b) => RANK[b.said.kind] - RANK[a.said.kind])[0]
+    .toSorted((a, b) => DECISION_RANK[b.said.kind] - DECISION_RANK[a.said.kind])[0]
 }
 
 export default defineRule({
   id: 'place-two-adjacent',
-  title: 'Two adjacent places',
   scope: 'place',
   stage: 'place',
   severity: 'stop',
   source: 'maker',
-  standsOn:
-    'A lateral carry-cot lies across two adjacent forward-facing places, and both are judged: belt, letters or list, airbag; the head away from the door.',
   applies: ({ mode, route }) => route.seatsTaken === 2 || (mode.direction === 'lateral' && route.seatsTaken === undefined),
   evaluate: (s) => {
     const second = secondPlaceOf(s)
     if (!second) {
       return {
         kind: 'fail',
-        reason: () => 'There is no second place next to this one.',
-        remedy: () => 'Use a row with two adjacent places.',
+        says: say('fail'),
       }
     }
     const { position, said } = second
     return said.kind === 'pass'
-      ? { kind: 'pass', source: said.source, reason: () => `Lies across ${s.position.label} and ${position.label}; both have what it needs.` }
+      ? { kind: 'pass', source: said.source, says: say('pass', { label: s.position.label, positionLabel: position.label }) }
       : { ...said, severity: undefined }
   },
 }) // prettier-ignore

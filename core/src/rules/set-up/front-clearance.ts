@@ -1,7 +1,10 @@
 import { judgeTouch } from '../../fit/index.ts'
-import { formatInterval, formatNumber } from '../../quantities/index.ts'
 import { frontRoomNow } from '../front-room-now.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './front-clearance.en.ts'
+
+const say = sayer<typeof en>()
 
 /** What the maker asks, or the school where the maker leaves it open. */
 function touchRule(s: FittedSubject) {
@@ -10,22 +13,13 @@ function touchRule(s: FittedSubject) {
   return { rule: bySchool ? ('must-not-touch' as const) : own, bySchool }
 }
 
-const ASKS = {
-  'must-touch': 'the maker asks for touch',
-  'must-not-touch': 'a clear gap is asked for',
-  either: 'the maker accepts touch or gap',
-} as const
-
 /** Worked out before anything is carried to the car; what is seen there afterwards takes its place. */
 export default defineRule({
   id: 'front-clearance',
-  title: 'Room before the shell',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'Clearance is D − X with X = x₀ + ℓ·sin φ and D at the tallest driver’s setting, or as the seat in front stands; the maker’s touch rule is held against it until it is looked at.',
   // What is seen there afterwards takes its place; until figures are known the look alone is asked.
   applies: (s) =>
     s.mode.direction === 'rearward' &&
@@ -49,14 +43,16 @@ export default defineRule({
       unit: 'mm',
       margin: rule === 'must-touch' ? -Math.max(clearance.lo, -clearance.hi) : clearance.lo,
       missing: kind === 'undecided' ? ['check.front-seat'] : undefined,
-      reason: () =>
-        `The shell reaches ${formatInterval(reachMm, 'mm', 0)} from the backrest and ${s.position.row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(distanceMm, 'mm', 0)}${room.isAsSet || s.position.row === 1 ? '' : ', set for its tallest driver'}: room of ${formatInterval(clearance, 'mm', 0)}; ${ASKS[rule]}.`,
-      remedy: () =>
-        kind === 'undecided'
-          ? 'Too close to tell from the figures: set the seat in front where it travels and look.'
-          : isTooFarBack
-            ? `Needs ${formatNumber(-clearance.lo, 0)} mm more: a more upright recline, the seat in front further forward, or another place.`
-            : `Slide the seat in front back by ${formatNumber(clearance.lo, 0)} to ${formatNumber(clearance.hi, 0)} mm until it touches, or use another place.`,
+      says: say('judged', {
+        reachMm,
+        row: s.position.row,
+        distanceMm,
+        isAsSet: room.isAsSet,
+        clearance,
+        rule,
+        kind,
+        isTooFarBack,
+      }),
     }
   },
 })

@@ -1,16 +1,17 @@
 import { isBehindDriver } from '../../fit/index.ts'
-import { compare, formatInterval, formatNumber, toInterval } from '../../quantities/index.ts'
+import { compare, toInterval } from '../../quantities/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './front-seat-setting.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'front-seat-setting',
-  title: 'Seat in front where it can stand',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'The seat in front stays on its track, and a driver’s seat no further forward than its tallest driver can drive with: a seat moved back later presses on the shell.',
   applies: ({ settings, position }) =>
     settings.frontSeatGapMm !== undefined &&
     (position.frontSeatRangeMm !== undefined || position.frontClearanceMm !== undefined),
@@ -19,17 +20,14 @@ export default defineRule({
     if (set === undefined) throw new Error('front-seat-setting applies where the seat in front is set')
     const range = position.frontSeatRangeMm
     const isOnTrack = range === undefined || (set >= range.fullyBackMm && set <= range.fullyForwardMm)
-    const shown = `${formatNumber(set, 0)} mm from the backrest`
     if (!isOnTrack && range !== undefined) {
       return {
         kind: 'fail',
-        reason: () =>
-          `The seat in front is said to stand ${shown}; it goes from ${formatNumber(range.fullyBackMm, 0)} to ${formatNumber(range.fullyForwardMm, 0)} mm.`,
-        remedy: () => 'Measure again, or choose another recline or place.',
+        says: say('fail', { set, fullyBackMm: range.fullyBackMm, fullyForwardMm: range.fullyForwardMm }),
       }
     }
     const tallest = toInterval(position.frontClearanceMm)
-    if (tallest === undefined) return { kind: 'pass', reason: () => `The seat in front stands ${shown}, on its track.` }
+    if (tallest === undefined) return { kind: 'pass', says: say('pass', { set }) }
     const tall = compare({ lo: set - tallest.hi, hi: set - tallest.lo }, 'at-most', 0)
     const isDriver = isBehindDriver(vehicle, position)
     return {
@@ -40,12 +38,7 @@ export default defineRule({
       limit: tallest.hi,
       unit: 'mm',
       margin: tallest.hi - set,
-      reason: () =>
-        `The seat in front stands ${shown}; its tallest user has it at ${formatInterval(tallest, 'mm', 0)}${tall === 'fail' ? ', further back' : ''}.`,
-      remedy: () =>
-        isDriver
-          ? 'The tallest driver cannot drive so: choose a more upright recline or another place.'
-          : 'Tell the carer that this seat stays where it is, and stays empty if its user does not fit.',
+      says: say('judged', { set, tallest, tall, isDriver }),
     }
   },
 })

@@ -1,17 +1,18 @@
 import { adviseGuide, GUIDE_MAX_MM } from '../../fit/index.ts'
-import { formatInterval, formatNumber, interval, within } from '../../quantities/index.ts'
+import { interval, within } from '../../quantities/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './guide-set.en.ts'
+
+const say = sayer<typeof en>()
 
 /** Predicted on the bench; the guide is measured against the child at Child in, and that takes its place. */
 export default defineRule({
   id: 'guide-set',
-  title: 'Belt guide set for this shoulder',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'The guide of a booster stands 0 to 20 mm above the shoulder; an estimated shoulder never refuses a height.',
   limits: { 'above shoulder, to': { value: GUIDE_MAX_MM, unit: 'mm' } },
   applies: ({ mode, settings, shoulder, look }) =>
     mode.shape === 'booster-seat' &&
@@ -37,14 +38,16 @@ export default defineRule({
       unit: 'mm',
       margin: Math.min(above.lo - fromMm, toMm - above.hi),
       missing: kind === 'undecided' ? ['check.guide-above-shoulder-mm'] : undefined,
-      reason: () =>
-        `Guide at ${formatNumber(set, 0)} mm, ${formatInterval(above, 'mm', 0)} above the shoulder${shoulder.isEstimated ? ' (estimated from the stature)' : ''}; ${mode.guideAboveShoulderMm === undefined ? `0 to ${GUIDE_MAX_MM}` : [mode.guideAboveShoulderMm.fromMm, mode.guideAboveShoulderMm.toMm].filter((x) => x !== undefined).join(' to ')} mm is asked for.`,
-      remedy: () =>
-        kind === 'undecided'
-          ? 'Measure it on the child at Child in.'
-          : advice.kind === 'none'
-            ? 'The guide does not reach this shoulder: choose another booster.'
-            : `Set the guide at ${formatNumber(advice.heightMm, 0)} mm.`,
+      says: say('judged', {
+        set,
+        above,
+        isEstimated: shoulder.isEstimated,
+        // The maker's own ends where there are any, both where it is ours.
+        asked: mode.guideAboveShoulderMm ?? { fromMm: 0, toMm: GUIDE_MAX_MM },
+        kind,
+        reachesMm: advice.kind === 'set' ? advice.heightMm : undefined,
+        isOutOfReach: advice.kind === 'none',
+      }),
     }
   },
 })

@@ -1,16 +1,18 @@
 import { HEAD_LINES, insertThicknessMm } from '../../fit/index.ts'
-import { compare, exactly, formatInterval, formatNumber, interval, plus } from '../../quantities/index.ts'
+import { compare, exactly, interval, plus } from '../../quantities/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './head-with-inserts.en.ts'
+
+const say = sayer<typeof en>()
 
 /** What is seen on the child takes its place. */
 export default defineRule({
   id: 'head-with-inserts',
-  title: 'Head below the edge with the inserts that are in',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn: 'Padding under the child raises its head as well: what is in counts, whether it has to be in or only may.',
   applies: ({ mode, settings, look }) =>
     mode.headRule !== undefined &&
     mode.headRule !== 'ears-below-vehicle-head-restraint' &&
@@ -23,9 +25,7 @@ export default defineRule({
         kind: 'undecided',
         severity: 'advise',
         missing: [sitting === undefined ? 'child.sittingHeightMm' : 'check.head'],
-        reason: () =>
-          'How high the head stands with the inserts in cannot be worked out; it is looked at on the child.',
-        remedy: () => 'Look at the head against the edge once the child sits in it.',
+        says: say('unknown'),
       }
     }
     const line = HEAD_LINES[headRule]
@@ -43,9 +43,7 @@ export default defineRule({
       unit: 'mm',
       margin: Math.round(limit - height.hi),
       missing: isOpen ? ['child.sittingHeightMm'] : undefined,
-      reason: () =>
-        `${line.what} at ${formatInterval(height, 'mm', 0)} with ${formatNumber(raisedMm, 0)} mm of inserts; the edge is at ${formatNumber(limit, 0)} mm.`,
-      remedy: () => 'Take out the inserts that only may be in, or choose another mode.',
+      says: say('judged', { what: line.what, height, raisedMm, limit }),
     }
   },
 })

@@ -1,16 +1,17 @@
 import { adviseNotch, liftMm, legLengthNeededMm } from '../../fit/index.ts'
-import { formatInterval, formatNumber, toInterval, unreachable } from '../../quantities/index.ts'
+import { toInterval, unreachable } from '../../quantities/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './leg-notch.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'leg-notch',
-  title: 'Leg length and notch',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'First notch long enough to reach the bare floor; out of range the leg cannot be used, and nothing is packed under it.',
   // Out of its range the leg is refused (or asked about) with the place: `place-leg-range`.
   applies: ({ route, position }) => {
     const height = toInterval(position.cushion?.frontEdgeAboveFloorMm)
@@ -27,12 +28,11 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing: ['position.cushion'],
-        reason: () => 'The cushion’s height above the bare floor is not known, so the notch cannot be worked out.',
-        remedy: () => 'Take the mat out and measure from the floor to the cushion’s front edge.',
+        says: say('unknown-cushion'),
       }
     }
     const advice = adviseNotch(leg, height)
-    const needed = formatInterval({ lo: advice.neededMm.lo, hi: advice.neededMm.hi }, 'mm', 0)
+    const needed = advice.neededMm
     const set = settings.legNotch?.value
     const base = { measured: advice.neededMm, unit: 'mm' } as const
     switch (advice.kind) {
@@ -43,28 +43,21 @@ export default defineRule({
       case 'notch':
       case 'between': {
         const wanted = advice.kind === 'notch' ? [advice.notch] : advice.notches
-        const text = wanted.length === 1 ? `notch ${wanted[0]}` : `notch ${wanted[0]} to ${wanted.at(-1)}`
         if (set === undefined) {
           return {
             ...base,
             kind: 'undecided',
             missing: ['setting.legNotch'],
-            reason: () => `Needs a leg of ${needed}: ${text} of ${leg.notches}. What is set is not recorded.`,
-            remedy: () => `Set ${text} and record it.`,
+            says: say('not-recorded', { needed, wanted, of: leg.notches }),
           }
         }
-        if (wanted.includes(set))
-          return { ...base, kind: 'pass', reason: () => `Notch ${set} set; a leg of ${needed} is needed.` }
+        if (wanted.includes(set)) return { ...base, kind: 'pass', says: say('pass', { set, needed }) }
         const lift = liftMm(leg, set, legLengthNeededMm(leg, height))
         const isShort = lift.hi < 0
         return {
           ...base,
           kind: 'fail',
-          reason: () =>
-            isShort
-              ? `Notch ${set} leaves ${formatNumber(-lift.hi, 0)} mm or more under the foot; ${text} reaches the floor.`
-              : `Notch ${set} lifts the base by ${formatNumber(lift.lo, 0)} mm or more; ${text} is long enough.`,
-          remedy: () => `Set ${text}.`,
+          says: say('other', { isShort, set, lift, wanted }),
         }
       }
       default:

@@ -1,9 +1,13 @@
-import { formatInterval, marginWithin, within } from '../../quantities/index.ts'
+import { marginWithin, within } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { isBefore, MAX_SHELL_ANGLE_DEG } from '../../fit/index.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
+import { sayer } from '../say.ts'
+import type en from './shell-angle-ceiling.en.ts'
+
+const say = sayer<typeof en>()
 
 /** Whether the maker's own list lets this child lie flatter in the position that is set. */
 export function flatterByMaker(s: FittedSubject): 'pass' | 'fail' | 'undecided' {
@@ -13,13 +17,10 @@ export function flatterByMaker(s: FittedSubject): 'pass' | 'fail' | 'undecided' 
 
 export default defineRule({
   id: 'shell-angle-ceiling',
-  title: 'Shell never flatter than 45°',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'An integral shell that is not a lie-flat mode is never more than 45° from vertical, whatever the target, unless the maker’s own list permits a flatter position in the car for this child. The maker’s line or indicator seen good settles it.',
   limits: { 'integral, at most': { value: MAX_SHELL_ANGLE_DEG, unit: '°' } },
   checks: ({ mode }) => (mode.angleProof ? ['angle-proof', 'shell-angle-deg'] : ['shell-angle-deg']),
   applies: ({ mode }) => isIntegral(mode) && mode.shape !== 'lie-flat',
@@ -33,15 +34,13 @@ export default defineRule({
         missing: now,
         limit: MAX_SHELL_ANGLE_DEG,
         unit: '°',
-        reason: () => `The shell angle is not known; it is never more than ${MAX_SHELL_ANGLE_DEG}°.`,
-        remedy: () => 'Record the recline and the cushion’s slope, or measure the angle once it is in.',
+        says: say('unknown', { maxShellAngleDeg: MAX_SHELL_ANGLE_DEG }),
       }
     }
     const { angle, how } = now
     const said = within(angle, undefined, MAX_SHELL_ANGLE_DEG)
     const byMaker = said === 'pass' ? 'fail' : flatterByMaker(s)
     const kind = byMaker === 'pass' ? 'pass' : byMaker === 'undecided' && said === 'fail' ? 'undecided' : said
-    const shown = () => `Shell at ${formatInterval(angle, '°').replace(' °', '°')}, ${how}`
     return {
       kind,
       source: byMaker === 'pass' ? 'maker' : 'practice',
@@ -50,12 +49,7 @@ export default defineRule({
       unit: '°',
       margin: marginWithin(angle, undefined, MAX_SHELL_ANGLE_DEG),
       missing: kind === 'undecided' ? ['check.shell-angle-deg'] : undefined,
-      reason: () =>
-        byMaker === 'pass'
-          ? `${shown()}; the maker’s own list permits this position in the car for this child.`
-          : `${shown()}; never more than ${MAX_SHELL_ANGLE_DEG}°.`,
-      remedy: () =>
-        kind === 'undecided' ? 'Measure the shell angle with an inclinometer.' : 'Choose a more upright recline.',
+      says: say('judged', { byMaker, angle, how, maxShellAngleDeg: MAX_SHELL_ANGLE_DEG, kind }),
     }
   },
 })

@@ -1,31 +1,21 @@
-import { angleBand, MAX_SHELL_ANGLE_DEG, RIGHT_ANGLE_DEG } from '../../fit/index.ts'
-import { formatInterval, marginWithin, within } from '../../quantities/index.ts'
+import { angleBand, MAX_SHELL_ANGLE_DEG } from '../../fit/index.ts'
+import { marginWithin, within } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
-import { defineRule, type Need } from '../rule.ts'
+import { defineRule } from '../rule.ts'
 import { flatterByMaker } from './shell-angle-ceiling.ts'
+import { sayer } from '../say.ts'
+import type en from './shell-angle.en.ts'
 
-const howToTell = (missing: readonly Need[]): string =>
-  missing.includes('mode.reclines')
-    ? 'Read the recline positions in the manual, or measure the shell angle with an inclinometer once it is in.'
-    : missing.includes('position.cushion')
-      ? 'Measure the cushion slope, or the shell angle once it is in.'
-      : missing.includes('setting.wedge')
-        ? 'Record whether the wedge is in.'
-        : missing.includes('setting.recline')
-          ? 'Record the recline that is set.'
-          : 'Measure the shell angle with an inclinometer once it is in.'
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'shell-angle',
-  title: 'Shell angle',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'practice',
-  standsOn:
-    'The maker’s own line or indicator seen good settles it; then the maker’s figures; where there are none, the usual targets by head control and age.',
   limits: {
     'no head control, from': { value: 40, unit: '°' },
     'head control under a year, from': { value: 30, unit: '°' },
@@ -43,21 +33,17 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing: ['child.headControl'],
-        reason: () => 'Whether the child holds its head decides the angle; it is not recorded.',
-        remedy: () => 'Ask the carer and look: does the child hold its head steady?',
+        says: say('unknown-head-control'),
       }
     }
     const now = angleNow(s)
     const { fromDeg, toDeg } = band
-    const range = fromDeg === 0 ? `at most ${toDeg}°` : toDeg === RIGHT_ANGLE_DEG ? `at least ${fromDeg}°` : `${fromDeg}–${toDeg}°`
-    const target = `${range} (${band.because})`
     if (!('angle' in now)) {
       return {
         kind: 'undecided',
         missing: now,
         source: band.statedBy,
-        reason: () => `The shell angle cannot be worked out yet; the target is ${target}.`,
-        remedy: () => howToTell(now),
+        says: say('not-worked-out', { target: { fromDeg, toDeg, because: band.because }, now }),
       }
     }
     const kind = within(now.angle, fromDeg, toDeg)
@@ -77,14 +63,7 @@ export default defineRule({
       unit: '°',
       margin: marginWithin(now.angle, fromDeg, toDeg),
       missing: kind === 'undecided' ? ['check.shell-angle-deg'] : undefined,
-      reason: () =>
-        `Shell at ${formatInterval(now.angle, '°').replace(' °', '°')} from vertical, ${now.how}; target ${target}.`,
-      remedy: () =>
-        kind === 'undecided'
-          ? 'Measure the shell angle with an inclinometer.'
-          : isTooFlat
-            ? 'Choose a more upright recline position.'
-            : 'Choose a more reclined position, or the wedge where the maker allows it.',
+      says: say('judged', { angle: now.angle, how: now.how, target: { fromDeg, toDeg, because: band.because }, kind, isTooFlat }),
     }
   },
 }) // prettier-ignore

@@ -1,15 +1,16 @@
 import { isIntegral } from '../../restraint/index.ts'
 import { defineRule } from '../rule.ts'
+import { sayer } from '../say.ts'
+import type en from './wedge-allowed.en.ts'
+
+const say = sayer<typeof en>()
 
 export default defineRule({
   id: 'wedge-allowed',
-  title: 'Wedge only where the maker allows it',
   scope: 'fitted',
   stage: 'set-up',
   severity: 'fix',
   source: 'maker',
-  standsOn:
-    'Only a wedge that the maker supplies or allows goes under the base; where there is one, whether it is in is said.',
   applies: ({ mode, settings }) =>
     settings.wedge?.value === true || (isIntegral(mode) && mode.shape !== 'lie-flat' && mode.wedge?.allowed === true),
   evaluate: ({ mode, settings }) => {
@@ -19,19 +20,12 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing: ['setting.wedge'],
-        reason: () => 'A wedge belongs to this mode; whether it is in is not recorded.',
-        remedy: () => 'Record whether the wedge is in.',
+        says: say('unknown-wedge'),
       }
     }
     return {
       kind: isIn && !isAllowed ? 'fail' : 'pass',
-      reason: () =>
-        !isIn
-          ? 'The wedge is not in.'
-          : isAllowed
-            ? 'The maker allows this wedge.'
-            : 'A wedge is in, and the maker allows none with this mode.',
-      remedy: () => 'Take the wedge out; choose another recline, place or restraint.',
+      says: say('judged', { isIn, isAllowed }),
     }
   },
 })

@@ -1,0 +1,14 @@
+import { measuredSentence } from '../outcomes.en.ts'
+import { ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Belt guide above the shoulder',
+  standsOn: 'The guide of a booster stands 0 to 20 mm above the shoulder, or where the maker says.',
+  says: {
+    measured: measuredSentence<{ from: number | undefined; to: number | undefined; isMakers: boolean }>({
+      stated: ({ isMakers }) => (isMakers ? 'the maker' : 'the guide'),
+      remedy: ({ wording, from, to }) =>
+        `${wording === 'at-most' ? 'Lower' : 'Raise'} the head support until the guide stands ${from ?? ''} to ${to ?? ''} mm above the shoulder.`,
+    }),
+  },
+})

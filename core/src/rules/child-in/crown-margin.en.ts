@@ -1,0 +1,13 @@
+import { measuredSentence } from '../outcomes.en.ts'
+import { ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Infant’s crown below the shell edge',
+  standsOn: 'Whole head inside: crown at or below the edge; the strict school asks 25 mm below.',
+  says: {
+    measured: measuredSentence<{ isStrict: boolean }>({
+      stated: ({ isStrict }) => (isStrict ? 'the school “25 mm margin”' : 'the mode'),
+      remedy: 'Outgrown by head height: choose a taller shell.',
+    }),
+  },
+})

@@ -1,0 +1,39 @@
+import { sentence, ruleText } from '../say.ts'
+import { formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
+
+export default ruleText({
+  title: 'Cushion approved since 2017: from 125 cm and 22 kg',
+  standsOn:
+    'UN R44: a cushion approved in 2017 or later only from 125 cm and 22 kg, both; 125.0 cm and 22.0 kg themselves may. An older approval keeps its own range.',
+  says: {
+    older: sentence<{ year: number; sinceYear: number }>({
+      reason: ({ year, sinceYear }) => `Approved in ${year}, before the floor of ${sinceYear}.`,
+    }),
+    judged: sentence<{
+      kind: Decision
+      statureCm: Interval | undefined
+      massKg: Interval | undefined
+      year: number | undefined
+      fromCm: number
+      fromKg: number
+      sinceYear: number
+    }>({
+      reason: ({ kind, statureCm, massKg, year, fromCm, fromKg, sinceYear }) => {
+        const known = [
+          ...(statureCm === undefined ? [] : [formatInterval(statureCm, 'cm')]),
+          ...(massKg === undefined ? [] : [formatInterval(massKg, 'kg')]),
+        ]
+        const size = known.join(', ') || 'neither stature nor mass is known'
+        const floor = `from ${fromCm} cm and ${fromKg} kg`
+        if (kind === 'pass') return `${size}; a cushion ${floor}.`
+        return year === undefined
+          ? `${size}; when this cushion was approved is not known, and since ${sinceYear} only ${floor}.`
+          : `${size}; a cushion approved in ${year} only ${floor}.`
+      },
+      remedy: ({ kind }) =>
+        kind === 'fail'
+          ? 'Use a booster with a back.'
+          : 'Read the year on the approval label, or use a booster with a back.',
+    }),
+  },
+})

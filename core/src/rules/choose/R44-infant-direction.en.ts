@@ -1,0 +1,16 @@
+import { sentence, ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Groups 0 and 0+ never face forward',
+  standsOn:
+    'UN R44: groups 0 and 0+ are rearward, or lateral for a carry-cot; a mode of these groups alone never faces forward.',
+  says: {
+    judged: sentence<{ direction: 'rearward' | 'forward' | 'lateral' }>({
+      reason: ({ direction }) =>
+        direction === 'forward'
+          ? 'The catalogue calls this mode forward, in a group that never is.'
+          : `Groups 0 and 0+ travel ${direction === 'lateral' ? 'lying across' : 'rearward'}, as this mode does.`,
+      remedy: () => 'Use a rearward mode; read the approval label and correct the catalogue.',
+    }),
+  },
+})

@@ -1,0 +1,16 @@
+import { rangeSentence } from '../outcomes.en.ts'
+import { ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Maker’s limits for this route',
+  standsOn:
+    'A maker may limit mass or stature by the route: one figure on ISOFIX, another by belt. It binds beside the mode’s.',
+  says: {
+    range: rangeSentence({
+      what: ({ unit }) => (unit === 'kg' ? 'Mass' : 'Stature'),
+      stated: 'the maker’s limit for this route',
+      below: 'Use another route or mode.',
+      above: ({ unit }) => `Too ${unit === 'kg' ? 'heavy' : 'tall'} for this route: use another, or another mode.`,
+    }),
+  },
+})

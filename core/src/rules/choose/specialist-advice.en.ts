@@ -1,0 +1,79 @@
+import { sentence, ruleText } from '../say.ts'
+import { formatInterval, formatNumber, unreachable, type Interval } from '../../quantities/index.ts'
+import { type Need } from '../rule.ts'
+import { type Advice } from '../../child/index.ts'
+
+/** What sends a child to a specialist. */
+export type Referral =
+  | { readonly for: 'posture' }
+  | { readonly for: 'mass' | 'birth-mass'; readonly massKg: Interval }
+  | { readonly for: 'born-early'; readonly weeks: number }
+
+const OUTCOME_TEXT: Record<Advice['outcome'], string> = {
+  'lie-flat-only': 'lie-flat only',
+  'semi-reclined-rearward': 'semi-reclined, rearward',
+  'this-restraint': 'one restraint',
+  'not-yet-by-car': 'not yet by car',
+}
+const ASK: Partial<Record<Need, string>> = {
+  'child.needsPostureSpecialist': 'whether the child has posture needs of its own',
+  'child.bornAtWeeks': 'at how many weeks it was born',
+  'child.birthMassKg': 'what it weighed at birth',
+  'child.massKg': 'its mass more closely',
+  'child.ageMonths': 'its day of birth',
+  'child.headControl': 'whether it holds its head steady',
+}
+
+function referralText(r: Referral): string {
+  switch (r.for) {
+    case 'posture':
+      return 'posture needs of its own'
+    case 'mass':
+      return `a mass of ${formatInterval(r.massKg, 'kg')}`
+    case 'birth-mass':
+      return `a birth mass of ${formatInterval(r.massKg, 'kg')}`
+    case 'born-early':
+      return `born at ${r.weeks} weeks`
+    default:
+      return unreachable(r)
+  }
+}
+
+export default ruleText({
+  title: 'Specialist’s advice for a small, preterm or posture-bound child',
+  standsOn:
+    'Until six months of corrected age and steady head control a child born before 37 weeks or under 2.5 kg at birth, any child under 2.5 kg now, and at any age one with posture needs is referred; what the specialist advised decides which modes are left.',
+  says: {
+    judged: sentence<{
+      why: Referral
+      by: string
+      role: string
+      on: string
+      outcome: 'lie-flat-only' | 'semi-reclined-rearward' | 'this-restraint' | 'not-yet-by-car'
+      permits: boolean
+      modelName: string
+      label: string
+    }>({
+      reason: ({ why, by, role, on, outcome, permits, modelName, label }) =>
+        `Referred for ${referralText(why)}. ${by} (${role}) advised on ${on}: ${OUTCOME_TEXT[outcome]}${permits ? '' : `, which ${modelName}, ${label}, is not`}.`,
+      remedy: ({ outcome }) =>
+        outcome === 'not-yet-by-car'
+          ? 'The child does not travel by car yet: ask again there.'
+          : 'Choose a mode that the advice permits, or ask again there.',
+    }),
+    pass: sentence<{ bornAtWeeks: number | undefined }>({
+      reason: ({ bornAtWeeks }) =>
+        `No posture needs${bornAtWeeks === undefined ? '' : `, born at ${bornAtWeeks} weeks`}: nothing that a specialist has to decide.`,
+    }),
+    unknown: sentence<{ missing: readonly Need[] | undefined }>({
+      reason: ({ missing }) => `Nobody has asked yet ${(missing ?? []).map((n) => ASK[n] ?? n).join(', and ')}.`,
+      remedy: () => 'Ask the carer.',
+    }),
+    'unknown-advice': sentence<{ refer: Referral; referredUntilMonths: number }>({
+      reason: ({ refer }) =>
+        `Stop here and refer: ${referralText(refer)}. A specialist decides how this child travels.`,
+      remedy: ({ referredUntilMonths }) =>
+        `Ask the neonatal team or a specialist, and record who said what on which day: lie-flat only, semi-reclined rearward, one restraint, or not yet by car (asked until ${formatNumber(referredUntilMonths)} months of corrected age).`,
+    }),
+  },
+})

@@ -1,0 +1,14 @@
+import { sentence, ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Checked since it was taken apart',
+  standsOn:
+    'A restraint that was taken apart, re-threaded or converted is not for use until the checks at the end are made.',
+  says: {
+    fail: sentence<{ serial: string | undefined; job: string | undefined; since: string | undefined }>({
+      reason: ({ serial, job, since }) =>
+        `Unit ${serial}: “${job?.replaceAll('-', ' ')}” was started on ${since}; its checks are still to do.`,
+      remedy: () => 'Finish the job and its checks, or choose another unit.',
+    }),
+  },
+})

@@ -1,0 +1,33 @@
+import { sentence, ruleText } from '../say.ts'
+
+const days = (from?: string, until?: string): string =>
+  [...(from === undefined ? [] : [`from ${from}`]), ...(until === undefined ? [] : [`until ${until}`])].join(' ')
+
+export default ruleText({
+  title: 'The unit belongs to this variant',
+  standsOn:
+    'Models change by the day made, and their limits with them: a unit made outside a variant’s days follows another manual.',
+  says: {
+    'unknown-made-on': sentence<{
+      label: string
+      madeFrom: string | undefined
+      madeUntil: string | undefined
+      serial: string | undefined
+    }>({
+      reason: ({ label, madeFrom, madeUntil, serial }) =>
+        `Variant “${label}” was made ${days(madeFrom, madeUntil)}; when unit ${serial} was made is not known.`,
+      remedy: () => 'Read the date on the shell and enter it with the unit.',
+    }),
+    judged: sentence<{
+      serial: string | undefined
+      made: string
+      label: string
+      madeFrom: string | undefined
+      madeUntil: string | undefined
+    }>({
+      reason: ({ serial, made, label, madeFrom, madeUntil }) =>
+        `Unit ${serial} was made on ${made}; variant “${label}” was made ${days(madeFrom, madeUntil)}.`,
+      remedy: () => 'Find the variant and the manual that this unit belongs to.',
+    }),
+  },
+})

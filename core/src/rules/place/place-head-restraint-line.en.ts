@@ -1,0 +1,31 @@
+import { sentence, ruleText } from '../say.ts'
+import { untilSeenSentence } from '../outcomes.en.ts'
+import { formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
+
+export default ruleText({
+  title: 'Ears below the car’s head restraint',
+  standsOn:
+    'On a booster cushion the vehicle’s own head restraint protects the head: the top of the ears no higher than it.',
+  says: {
+    'unknown-head-restraint': sentence({
+      reason: () => 'Whether this place has a head restraint is not known; on a cushion it alone protects the head.',
+      remedy: () => 'Look at the seat.',
+    }),
+    fail: sentence({
+      reason: () => 'This place has no head restraint, and a cushion gives the head none.',
+      remedy: () => 'Use another place, or a booster seat with a back.',
+    }),
+    'until-seen': untilSeenSentence({
+      what: 'How high the head restraint reaches against the ears',
+      remedy: 'Raise the head restraint and look at the ears against its top once the child sits.',
+    }),
+    judged: sentence<{ ears: Interval; isEstimated: boolean; top: Interval; kind: Decision }>({
+      reason: ({ ears, isEstimated, top }) =>
+        `Top of the ears ${formatInterval(ears, 'mm', 0)} above the cushion${isEstimated ? ', estimated from the stature' : ''}; the head restraint reaches ${formatInterval(top, 'mm', 0)}.`,
+      remedy: ({ kind }) =>
+        kind === 'undecided'
+          ? 'Measure the sitting height, from the surface it sits on to the crown.'
+          : 'Raise the head restraint, use another place, or a booster seat with a back.',
+    }),
+  },
+})

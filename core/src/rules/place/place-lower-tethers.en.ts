@@ -1,0 +1,15 @@
+import { notKnown } from '../outcomes.en.ts'
+import { sentence, ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Points for the lower tethers',
+  standsOn: 'Lower tethers need a point of a permitted kind on each side; a boxed-in front seat has none.',
+  says: {
+    'not-known': notKnown('what the lower tethers can hold to, left and right'),
+    judged: sentence<{ length: number; lacking: ('left' | 'right')[] }>({
+      reason: ({ length, lacking }) =>
+        length === 0 ? 'A permitted point on each side.' : `No permitted point on the ${lacking.join(' and the ')}.`,
+      remedy: () => 'Use another place, or a route without lower tethers.',
+    }),
+  },
+})

@@ -1,0 +1,16 @@
+import { notKnown } from '../outcomes.en.ts'
+import { sentence, ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Top-tether anchorage',
+  standsOn: 'A required tether needs a real anchorage, not a luggage ring; a leg does not stand in for it.',
+  says: {
+    'not-known': notKnown('whether this place has a tether anchorage, and where'),
+    judged: sentence<{ where: string }>({
+      reason: ({ where }) =>
+        where === 'none' ? 'The place has no tether anchorage.' : `Tether anchorage: ${where.replace('-', ' ')}.`,
+      remedy: () => 'Use a place with an anchorage, or a route without a tether.',
+    }),
+    pass: sentence({ reason: () => 'An i-Size place has a tether anchorage; the handbook says nothing else.' }),
+  },
+})

@@ -1,0 +1,35 @@
+import { formatInterval, formatNumber, type Interval, type Decision } from '../../quantities/index.ts'
+import { sentence, ruleText } from '../say.ts'
+
+const ASKS = {
+  'must-touch': 'the maker asks for touch',
+  'must-not-touch': 'a clear gap is asked for',
+  either: 'the maker accepts touch or gap',
+} as const
+
+export default ruleText({
+  title: 'Room in front of the shell',
+  standsOn:
+    'Clearance is D − X with X = x₀ + ℓ·sin φ and D at the tallest driver’s setting, or as the seat in front stands; the maker’s touch rule is held against it until it is looked at.',
+  says: {
+    judged: sentence<{
+      reachMm: Interval
+      row: number
+      distanceMm: Interval
+      isAsSet: boolean
+      clearance: Interval
+      rule: 'either' | 'must-touch' | 'must-not-touch'
+      kind: Decision
+      isTooFarBack: boolean
+    }>({
+      reason: ({ reachMm, row, distanceMm, isAsSet, clearance, rule }) =>
+        `The shell reaches ${formatInterval(reachMm, 'mm', 0)} from the backrest and ${row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(distanceMm, 'mm', 0)}${isAsSet || row === 1 ? '' : ', set for its tallest driver'}: room of ${formatInterval(clearance, 'mm', 0)}; ${ASKS[rule]}.`,
+      remedy: ({ clearance, kind, isTooFarBack }) =>
+        kind === 'undecided'
+          ? 'Too close to tell from the figures: set the seat in front where it travels and look.'
+          : isTooFarBack
+            ? `Needs ${formatNumber(-clearance.lo, 0)} mm more: a more upright recline, the seat in front further forward, or another place.`
+            : `Slide the seat in front back by ${formatNumber(clearance.lo, 0)} to ${formatNumber(clearance.hi, 0)} mm until it touches, or use another place.`,
+    }),
+  },
+})

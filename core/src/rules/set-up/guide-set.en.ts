@@ -1,0 +1,29 @@
+import { formatNumber, formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
+import { sentence, ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Belt guide set for this shoulder',
+  standsOn:
+    'The guide of a booster stands 0 to 20 mm above the shoulder; an estimated shoulder never refuses a height.',
+  says: {
+    judged: sentence<{
+      set: number
+      above: Interval
+      isEstimated: boolean
+      asked: { readonly fromMm?: number | undefined; readonly toMm?: number | undefined }
+      kind: Decision
+      /** The height to set; absent where a measure is needed first, or where none is in reach. */
+      reachesMm: number | undefined
+      isOutOfReach: boolean
+    }>({
+      reason: ({ set, above, isEstimated, asked: { fromMm, toMm } }) =>
+        `Guide at ${formatNumber(set, 0)} mm, ${formatInterval(above, 'mm', 0)} above the shoulder${isEstimated ? ' (estimated from the stature)' : ''}; ${[fromMm, toMm].filter((x) => x !== undefined).join(' to ')} mm is asked for.`,
+      remedy: ({ kind, reachesMm, isOutOfReach }) =>
+        kind === 'undecided' || (reachesMm === undefined && !isOutOfReach)
+          ? 'Measure it on the child at Child in.'
+          : isOutOfReach
+            ? 'The guide does not reach this shoulder: choose another booster.'
+            : `Set the guide at ${formatNumber(reachesMm ?? 0, 0)} mm.`,
+    }),
+  },
+})

@@ -1,0 +1,18 @@
+import { formatInterval, formatNumber, type Interval } from '../../quantities/index.ts'
+import { sentence, ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'Base lifted by the leg',
+  standsOn:
+    'A notch longer than needed lifts the base by (L_k − L)·cos ψ, which must stay within what the maker allows; where the maker is silent, the school “gap” decides.',
+  says: {
+    judged: sentence<{ notch: number; lift: Interval; isMakers: boolean; limit: number; below: Interval | undefined }>({
+      reason: ({ notch, lift, isMakers, limit }) =>
+        `Notch ${notch} lifts the base by ${formatInterval(lift, 'mm', 0)}; ${isMakers ? `the maker allows ${formatNumber(limit, 0)} mm` : 'the maker gives no limit, and your practice profile accepts no lift'}.`,
+      remedy: ({ below }) =>
+        below !== undefined
+          ? `The notch below would leave ${formatInterval({ lo: -below.hi, hi: -below.lo }, 'mm', 0)} under the foot. Use another place or route, or ask the maker.`
+          : 'Use another place or route, or ask the maker.',
+    }),
+  },
+})

@@ -1,0 +1,64 @@
+import { slotText, STRAP_RULE_TEXT } from '../../fit/index.ts'
+import { formatInterval, formatNumber, type Decision, type Interval } from '../../quantities/index.ts'
+import type { StrapRule } from '../../restraint/index.ts'
+import { ruleText, sentence } from '../say.ts'
+
+/** A height at which the straps leave the shell: its slot, where it is one, and what a gauge above it adds. */
+export interface Exit {
+  readonly mm: number
+  readonly slot: number | undefined
+  readonly atGaugeMm: number
+}
+const exitText = ({ mm, slot, atGaugeMm }: Exit): string =>
+  `${slotText(slot, mm)}${atGaugeMm === 0 ? '' : `, read at the head support’s lower edge ${formatNumber(mm + atGaugeMm, 0)} mm`}`
+const anyOf = (exits: readonly Exit[]): string => exits.map(exitText).join(' or ')
+const at = (shoulder: Interval): string => formatInterval(shoulder, 'mm', 0)
+
+export default ruleText({
+  title: 'Strap height for this shoulder',
+  standsOn:
+    'Rearward at or just below the shoulder, forward at or just above, unless the mode’s own rule says otherwise; the insert under the child counts.',
+  says: {
+    'no-shoulder': sentence<{ rule: StrapRule }>({
+      reason: ({ rule }) => `Straps go ${STRAP_RULE_TEXT[rule]}; the seated shoulder height is not known.`,
+      remedy: () => 'Sit the child against a wall and measure from the surface it sits on to the top of the shoulder.',
+    }),
+    'out-of-reach': sentence<{ because: 'too-small' | 'outgrown'; shoulder: Interval; rule: StrapRule }>({
+      reason: ({ because, shoulder, rule }) =>
+        because === 'too-small'
+          ? `Shoulder at ${at(shoulder)}: even the lowest strap exit is above the shoulder; straps must be ${STRAP_RULE_TEXT[rule]}.`
+          : `Shoulder at ${at(shoulder)}: even the highest strap exit is below the shoulder; straps must be ${STRAP_RULE_TEXT[rule]}.`,
+      remedy: ({ because }) =>
+        because === 'too-small'
+          ? 'Too small for this mode: choose another, or the insert that belongs to it.'
+          : 'Outgrown by shoulder height: choose another mode.',
+    }),
+    'not-recorded': sentence<{ shoulder: Interval; wanted: readonly Exit[] }>({
+      reason: ({ shoulder, wanted }) =>
+        `Shoulder at ${at(shoulder)}: ${anyOf(wanted)}. The setting in use is not recorded.`,
+      remedy: ({ wanted }) => `Set ${anyOf(wanted)} and record it.`,
+    }),
+    'no-such-height': sentence<{ set: number; wanted: readonly Exit[] }>({
+      reason: ({ set }) =>
+        `The straps are said to leave at ${formatNumber(set, 0)} mm, and this mode has no such height.`,
+      remedy: ({ wanted }) => `Look again which is set; for this shoulder: ${anyOf(wanted)}.`,
+    }),
+    'too-far': sentence<{
+      offBy: number
+      shoulder: Interval
+      justMm: number
+      isMakers: boolean
+      wanted: readonly Exit[]
+    }>({
+      reason: ({ offBy, shoulder, justMm, isMakers }) =>
+        `Strap exit ${formatNumber(offBy, 0)} mm from the shoulder at ${at(shoulder)}; more than ${justMm} mm off ${isMakers ? 'is too far for the maker' : 'is advised against'}.`,
+      remedy: ({ wanted }) => `Set ${anyOf(wanted)}.`,
+    }),
+    judged: sentence<{ kind: Decision; set: Exit; shoulder: Interval; rule: StrapRule; wanted: readonly Exit[] }>({
+      reason: ({ set, shoulder, rule }) =>
+        `Strap exit at ${exitText(set)}, shoulder at ${at(shoulder)}; it must be ${STRAP_RULE_TEXT[rule]}.`,
+      remedy: ({ kind, wanted }) =>
+        kind === 'undecided' ? 'Measure the seated shoulder height more closely.' : `Set ${anyOf(wanted)}.`,
+    }),
+  },
+})

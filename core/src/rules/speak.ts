@@ -1,0 +1,92 @@
+import type { Decision, Interval } from '../quantities/index.ts'
+import type { CheckId } from '../readings/index.ts'
+import type { Need, Outcome, RawFinding, Rule, RuleSource, RuleStage, Severity } from './rule.ts'
+import type { Read, RuleText, Said, Sentence } from './say.ts'
+import { EN } from './texts.en.ts'
+
+/** What every rule says in one language, by rule. */
+export type RuleTexts = Readonly<Record<string, RuleText>>
+
+function textOf(id: string, texts: RuleTexts): RuleText {
+  const text = texts[id]
+  if (text === undefined) throw new Error(`There is no text of the rule "${id}"`)
+  return text
+}
+export const titleOf = (rule: Pick<Rule, 'id'>, texts: RuleTexts = EN): string => textOf(rule.id, texts).title
+export const standsOnOf = (rule: Pick<Rule, 'id'>, texts: RuleTexts = EN): string => textOf(rule.id, texts).standsOn
+
+/** A message of the rule's own, or one that all rules share; no rule has one of a shared name. */
+function sentenceOf(said: Said, texts: RuleTexts): Sentence<unknown> {
+  const own = textOf(said.rule ?? '', texts).says[said.message]
+  const says = (own ?? textOf('shared', texts).says[said.message]) as Sentence<unknown> | undefined
+  if (says === undefined) throw new Error(`The rule "${said.rule}" has no message "${said.message}"`)
+  return says
+}
+/** A message inside another belongs to the same rule, unless it says which. */
+const reader = (around: Said, texts: RuleTexts): Read => {
+  const inner = (said: Said): Said => ({ ...said, rule: said.rule ?? around.rule ?? '' })
+  return {
+    reason: (said) => reasonFor(inner(said), texts),
+    remedy: (said) => remedyFor(inner(said), texts),
+  }
+}
+const reasonFor = (said: Said, texts: RuleTexts): string =>
+  sentenceOf(said, texts).reason(said.data, reader(said, texts))
+const remedyFor = (said: Said, texts: RuleTexts): string | undefined =>
+  sentenceOf(said, texts).remedy?.(said.data, reader(said, texts))
+
+/** Why an outcome is what it is, in a sentence. */
+export const reasonOf = ({ says }: Outcome, texts: RuleTexts = EN): string => reasonFor(says, texts)
+
+/** What to do about it: what the rule says, or else what the check that spoke does; `undefined` where nothing is to be done. */
+export function remedyOf({ kind, says, check }: Outcome, texts: RuleTexts = EN): string | undefined {
+  if (kind === 'pass') return undefined
+  const putRight = check === undefined ? undefined : { rule: 'shared', message: 'put-right', data: { check } }
+  return remedyFor(says, texts) ?? (putRight && remedyFor(putRight, texts))
+}
+
+/** One rule's word on one subject, in sentences: what the ledger shows. */
+export interface Finding {
+  readonly ruleId: string
+  readonly title: string
+  readonly stage: RuleStage
+  readonly kind: Decision
+  readonly severity: Severity
+  readonly source: RuleSource
+  readonly standsOn: string
+  readonly reason: string
+  readonly remedy?: string
+  readonly measured?: Interval
+  readonly limit?: number
+  readonly wording?: 'at-least' | 'at-most'
+  readonly margin?: number
+  readonly unit?: string
+  readonly missing?: readonly Need[]
+  /** The check that decided, where the rule reads several. */
+  readonly check?: CheckId
+  /** The checks that the rule reads in this fitting. */
+  readonly checks?: readonly CheckId[]
+}
+
+export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN): Finding {
+  const { measured, limit, wording, margin, unit, missing, check } = outcome
+  const remedy = remedyOf(outcome, texts)
+  return {
+    ruleId: rule.id,
+    title: titleOf(rule, texts),
+    stage: rule.stage,
+    kind: outcome.kind,
+    severity: outcome.severity ?? rule.severity,
+    source: outcome.source ?? rule.source,
+    standsOn: standsOnOf(rule, texts),
+    reason: reasonOf(outcome, texts),
+    ...(remedy !== undefined && { remedy }),
+    ...(measured !== undefined && { measured }),
+    ...(limit !== undefined && { limit }),
+    ...(wording !== undefined && { wording }),
+    ...(margin !== undefined && { margin }),
+    ...(unit !== undefined && { unit }),
+    ...(missing !== undefined && { missing }),
+    ...(check !== undefined && { check }),
+  }
+}

@@ -1,0 +1,52 @@
+import { execFileSync } from 'node:child_process'
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
+const ROOT = join(__dirname, '../..')
+
+describe('npm run new rule', () => {
+  const tree = mkdtempSync(join(tmpdir(), 'nimble-anchor-new-'))
+  const rules = join(tree, 'core/src/rules')
+  beforeAll(() => {
+    cpSync(join(ROOT, 'core/src'), join(tree, 'core/src'), { recursive: true })
+    cpSync(join(ROOT, 'core/test'), join(tree, 'core/test'), { recursive: true })
+    symlinkSync(join(ROOT, 'node_modules'), join(tree, 'node_modules'))
+  })
+  afterAll(() => rmSync(tree, { recursive: true, force: true }))
+
+  const make = (id: string, stage: string): string => {
+    const script = `import { newRule } from ${JSON.stringify(join(ROOT, 'scripts/new.mjs'))}
+      try { console.log(newRule(${JSON.stringify(id)}, ${JSON.stringify(stage)}, ${JSON.stringify(rules)}).join(' ')) }
+      catch (error) { console.log(error.message) }`
+    return execFileSync(process.execPath, ['--input-type=module', '-e', script], { encoding: 'utf8' }).trim()
+  }
+
+  test('a scratch name: rule, words and test are written, and it stands in the book and decides', () => {
+    expect(make('scratch-name', 'choose')).toBe(
+      'choose/scratch-name.ts choose/scratch-name.en.ts choose/scratch-name.test.ts',
+    )
+    const { RULES } = jest.requireActual<typeof import('../src/index.ts')>(join(rules, 'index.ts'))
+    expect(RULES.map((r) => r.id)).toContain('scratch-name')
+    const { kindOf, buildCase } = jest.requireActual<typeof import('./build.ts')>(join(tree, 'core/test/build.ts'))
+    const { measured } = jest.requireActual<typeof import('../src/index.ts')>(join(tree, 'core/src/index.ts'))
+    const at = (kg: number | undefined) =>
+      kindOf('scratch-name', buildCase({ child: { massKg: kg === undefined ? undefined : measured(kg) } }))
+    expect([at(17.9), at(18), at(18.1), at(undefined)]).toEqual(['pass', 'pass', 'fail', 'undecided'])
+  })
+  test.each([
+    ['R129-mass-max', 'choose', 'There is a rule "R129-mass-max" already, in choose.'],
+    ['R129-mass-max', 'attach', 'There is a rule "R129-mass-max" already, in choose.'],
+    ['one', 'choose', 'A rule\'s name is two words or more with hyphens between, like "belt-twist"; got "one".'],
+    ['two-words', 'nowhere', 'A rule stands in one of choose, place, set-up, attach, child-in; got "nowhere".'],
+  ])('%s in %s: %s', (id, stage, message) => {
+    expect(make(id, stage)).toBe(message)
+  })
+})
+
+test('no text of the scaffold is left in a rule', () => {
+  const rules = join(ROOT, 'core/src/rules')
+  const files = readdirSync(rules, { recursive: true, encoding: 'utf8' }).filter((f) => f.endsWith('.ts'))
+  expect(files.length).toBeGreaterThan(300)
+  expect(files.filter((f) => readFileSync(join(rules, f), 'utf8').includes('TO WRITE'))).toEqual([])
+})
