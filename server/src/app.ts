@@ -119,6 +119,12 @@ function onlyForThisMachine(
   res.status(403).json({ statusCode: 403, message: 'This server answers only on the loopback address of its machine.' })
 }
 
+/** Answers hold children's data: no browser keeps them, and erasing leaves nothing in its cache. */
+function notKept(_req: unknown, res: { setHeader(name: string, value: string): void }, next: () => void): void {
+  res.setHeader('Cache-Control', 'no-store')
+  next()
+}
+
 type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
 
 /** Builds the whole application on its own database; the caller listens and closes. */
@@ -135,6 +141,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   // Answers change with every entry: hashing each of them for a cache that never hits is wasted.
   app.set('etag', false)
   app.use(onlyForThisMachine)
+  app.use('/api', notKept)
   app.useBodyParser('json', { limit: BODY_LIMIT })
   app.useBodyParser('text', { type: 'text/csv', limit: BODY_LIMIT })
   app.use(

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { addDays } from '@nimble-anchor/core'
+import { addDays, daysBetween } from '@nimble-anchor/core'
 import type { CatalogueService } from './catalogue/catalogue.service'
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/
@@ -34,4 +34,9 @@ export async function importDemo(
     rows += (await catalogue.import(moved, false)).length
   }
   return rows
+}
+
+/** Fills an empty store with the demo, its days moved up to `today`; how many rows, 0 where there was something already. */
+export async function seedDemo(catalogue: CatalogueService, demoDir: string, today: string): Promise<number> {
+  return (await catalogue.isEmpty()) ? importDemo(catalogue, demoDir, (asOf) => daysBetween(asOf, today)) : 0
 }

@@ -1,15 +1,16 @@
 import 'reflect-metadata'
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
-import { daysBetween } from '@nimble-anchor/core'
 import { createApp } from './app'
 import { CatalogueService } from './catalogue/catalogue.service'
-import { importDemo } from './demo'
+import { seedDemo } from './demo'
 import { Clock } from './http/clock'
+import { CannotOpen } from './storage/store-faults'
 
 const ROOT = resolve(__dirname, '..', '..')
 
 function plainly(error: unknown, port: number, dataDir: string): string {
+  if (error instanceof CannotOpen) return error.message
   const code = (error as { code?: string }).code
   if (code === 'EADDRINUSE')
     return `Port ${port} is taken. Stop the other program, or start with: npm start -- --port ${port + 1}`
@@ -27,6 +28,8 @@ function plainly(error: unknown, port: number, dataDir: string): string {
 }
 
 async function main(): Promise<void> {
+  // What is written here is about children: for its owner only.
+  process.umask(0o077)
   const { values } = parseArgs({
     options: {
       port: { type: 'string', default: '4310' },
@@ -43,11 +46,9 @@ async function main(): Promise<void> {
   const dataDir = resolve(values.data)
   try {
     const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today: values.today })
-    const catalogue = app.get(CatalogueService)
-    if (!values['no-demo'] && (await catalogue.isEmpty())) {
-      const today = app.get(Clock).today()
-      const rows = await importDemo(catalogue, join(ROOT, 'demo'), (asOf) => daysBetween(asOf, today))
-      console.log(`Demo data of Tarn Holm imported: ${rows} rows.`)
+    if (!values['no-demo']) {
+      const rows = await seedDemo(app.get(CatalogueService), join(ROOT, 'demo'), app.get(Clock).today())
+      if (rows > 0) console.log(`Demo data of Tarn Holm imported: ${rows} rows.`)
     }
     // Loopback only: children's data stays on this machine.
     await app.listen(port, '127.0.0.1')

@@ -1,12 +1,11 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { NestExpressApplication } from '@nestjs/platform-express'
-import { daysBetween } from '@nimble-anchor/core'
 import request from 'supertest'
 import { createApp } from '../src/app'
 import { CatalogueService } from '../src/catalogue/catalogue.service'
-import { importDemo } from '../src/demo'
+import { seedDemo } from '../src/demo'
 
 export const TODAY = '2026-11-25'
 const DEMO = join(__dirname, '../../demo')
@@ -24,12 +23,30 @@ export interface Running {
   end(): Promise<void>
 }
 
+const newFolder = (): string => mkdtempSync(join(tmpdir(), 'nimble-anchor-'))
+const templates = new Map<string, string>()
+
+/** A folder with the demo of that day in it, made once in each test file and copied from then on. */
+async function demoOf(today: string): Promise<string> {
+  const known = templates.get(today)
+  if (known !== undefined) return known
+  const folder = newFolder()
+  const app = await createApp({ dataDir: folder, today })
+  await seedDemo(app.get(CatalogueService), DEMO, today)
+  await app.close()
+  templates.set(today, folder)
+  return folder
+}
+afterAll(() => {
+  for (const folder of templates.values()) rmSync(folder, { recursive: true, force: true })
+})
+
 /** The whole application on a folder of its own. */
 export async function start(options: { dataDir?: string; demo?: boolean; today?: string } = {}): Promise<Running> {
-  const dataDir = options.dataDir ?? mkdtempSync(join(tmpdir(), 'nimble-anchor-'))
+  const dataDir = options.dataDir ?? newFolder()
   const today = options.today ?? TODAY
+  if (options.demo) cpSync(await demoOf(today), dataDir, { recursive: true })
   const app = await createApp({ dataDir, today })
-  if (options.demo) await importDemo(app.get(CatalogueService), DEMO, (asOf) => daysBetween(asOf, today))
   await app.listen(0, '127.0.0.1')
   const server = app.getHttpServer() as Parameters<typeof request>[0]
   return {

@@ -8,7 +8,7 @@ import { buildCase, withEverythingGood } from '../../core/test/build'
 import { replay, type Case, type Changed } from '@nimble-anchor/core'
 import { Database } from '../src/storage/database'
 import { ENTITIES, EntryRow, FittingRow, VehicleRow } from '../src/storage/entities'
-import { MIGRATIONS } from '../src/storage/migrations'
+import { MIGRATIONS } from '../src/storage/migrations/index'
 import { moveDays } from '../src/demo'
 import { start } from './harness'
 
@@ -92,11 +92,11 @@ describe('the store', () => {
     const db = await Database.open(dir)
     const jobs = Array.from({ length: 50 }, (_, i) =>
       db.write(async (m) => {
-        await m.save(VehicleRow, { id: `v${i}`, body: { n: i } })
+        await m.insert(VehicleRow, { id: `v${i}`, body: { n: i } })
         await new Promise((r) => setTimeout(r, Math.random() * 3))
         if (i % 5 === 0) throw new Error('rolled back')
         // A nested call joins the outer unit of work.
-        await db.write((inner) => inner.save(VehicleRow, { id: `w${i}`, body: {} }))
+        await db.write((inner) => inner.insert(VehicleRow, { id: `w${i}`, body: {} }))
       }),
     )
     const outcomes = await Promise.allSettled(jobs)
@@ -108,7 +108,7 @@ describe('the store', () => {
   test('writes that come one after another, each at the moment the last is answered, are all stored', async () => {
     const dir = folder()
     const db = await Database.open(dir)
-    for (let i = 0; i < 30; i += 1) await db.write((m) => m.save(VehicleRow, { id: `v${i}`, body: {} }))
+    for (let i = 0; i < 30; i += 1) await db.write((m) => m.insert(VehicleRow, { id: `v${i}`, body: {} }))
     expect(await db.read.count(VehicleRow)).toBe(30)
     await db.onModuleDestroy()
     rmSync(dir, { recursive: true })
@@ -118,7 +118,7 @@ describe('the store', () => {
     const db = await Database.open(dir)
     const seen = await Promise.all(
       Array.from({ length: 40 }, async (_, i) => {
-        await db.write((m) => m.save(VehicleRow, { id: `v${i}`, body: {} }))
+        await db.write((m) => m.insert(VehicleRow, { id: `v${i}`, body: {} }))
         return db.read.existsBy(VehicleRow, { id: `v${i}` })
       }),
     )

@@ -13,7 +13,7 @@ import {
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { CASE_VERSION, CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core'
-import { IsBooleanString, IsOptional } from 'class-validator'
+import { IsBooleanString, IsOptional, IsString, MaxLength } from 'class-validator'
 import { CatalogueService } from './catalogue.service'
 import { itemsOfCsv, toCsv } from './csv'
 
@@ -22,6 +22,12 @@ class ImportQuery {
   @IsOptional()
   @IsBooleanString()
   preview?: string
+
+  /** Ids of units, with commas between: of these the file is believed where the shelf knows something graver. */
+  @IsOptional()
+  @IsString()
+  @MaxLength(20_000)
+  overrule?: string
 }
 
 const KINDS = { models: 'models', units: 'units', vehicles: 'vehicles' } as const
@@ -94,9 +100,10 @@ export class CatalogueController {
   @ApiBody({ schema: SCHEMA })
   import(@Body() body: unknown, @Query() query: ImportQuery): Promise<readonly ImportRow[]> {
     const isPreview = query.preview === 'true'
-    if (typeof body === 'string') return this.catalogue.store(itemsOfCsv(body), isPreview)
+    const overruled = new Set((query.overrule ?? '').split(',').filter(Boolean))
+    if (typeof body === 'string') return this.catalogue.store(itemsOfCsv(body), isPreview, overruled)
     if (body === undefined) throw new BadRequestException('Needs a body of application/json or text/csv.')
-    return this.catalogue.import(body, isPreview)
+    return this.catalogue.import(body, isPreview, overruled)
   }
 
   @Delete(':kind/:id')

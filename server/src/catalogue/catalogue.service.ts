@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import {
   CASE_VERSION,
@@ -5,16 +6,19 @@ import {
   datedChild,
   readCatalogue,
   unitAwaiting,
+  withoutLowering,
   type Catalogue,
   type CatalogueKind,
   type Child,
   type ImportRow,
   type ReadItem,
   type RestraintUnit,
+  type UnitFact,
 } from '@nimble-anchor/core'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { openJobsOf } from '../aftercare/open-jobs'
+import { anotherChildFault, recordAfter } from '../fittings/child-record'
 import { familyOf } from '../families/family-of'
 import { Clock } from '../http/clock'
 import { Database } from '../storage/database'
@@ -62,47 +66,59 @@ export class CatalogueService {
   }
 
   /** Imports a catalogue, or says what would happen. */
-  import(data: unknown, isPreview: boolean): Promise<readonly ImportRow[]> {
+  import(data: unknown, isPreview: boolean, overruled?: ReadonlySet<string>): Promise<readonly ImportRow[]> {
     const read = readCatalogue(data)
     if (!read.ok) throw new FaultsException(NOTHING_IMPORTED, read.error)
-    return this.store(read.value, isPreview)
+    return this.store(read.value, isPreview, overruled)
   }
 
-  /** Says of each item whether it is new, changed, the same or rejected; stores all of them, or none. */
-  store(items: readonly ReadItem[], isPreview: boolean): Promise<readonly ImportRow[]> {
+  /**
+   * Says of each item whether it is new, changed, the same or rejected; stores all of them, or none.
+   *
+   * @param overruled ids of units of which the file is believed over what the shelf knows
+   */
+  store(
+    items: readonly ReadItem[],
+    isPreview: boolean,
+    overruled: ReadonlySet<string> = new Set(),
+  ): Promise<readonly ImportRow[]> {
     return this.db.write(async (manager) => {
       const known = new Set([
         ...items.filter((i) => i.kind === 'models' && i.faults.length === 0).map((i) => i.id),
         ...(await manager.find(ModelRow, { select: { id: true } })).map((m) => m.id),
       ])
       const rows: ImportRow[] = []
-      for (const item of items) rows.push(await this.judge(manager, item, known))
+      const bodies: unknown[] = []
+      for (const item of items) {
+        const judged = await this.judge(manager, item, known, overruled)
+        rows.push(judged.row)
+        bodies.push(judged.body)
+      }
       if (isPreview) return rows
       const faults = rows.flatMap((r) => r.faults ?? [])
       if (faults.length > 0) throw new FaultsException(NOTHING_IMPORTED, faults)
       for (const [i, { kind, id, item }] of items.entries()) {
         if (rows[i]?.state === 'same') continue
+        const body = bodies[i] as object
         const columns =
           kind === 'units'
             ? { modelId: (item as unknown as { modelId: string }).modelId }
             : kind === 'children'
-              ? { familyId: await familyOf(manager, item as unknown as Child) }
+              ? { familyId: await familyOf(manager, body as Child) }
               : {}
-        // A file may not know that a unit is being taken apart; the jobs on it do.
-        const body =
-          kind === 'units'
-            ? unitAwaiting(item as unknown as RestraintUnit, await openJobsOf(manager, id))
-            : kind === 'children'
-              ? // A measure that nobody has dated is at most as young as the file that brings it.
-                datedChild(item as unknown as Child, this.clock.today())
-              : (item as object)
-        await manager.save(TARGETS[kind], { id, body, ...columns })
+        await manager.upsert(TARGETS[kind], { id, body, ...columns }, ['id'])
       }
       return rows
     })
   }
 
-  private async judge(manager: EntityManager, read: ReadItem, models: ReadonlySet<string>): Promise<ImportRow> {
+  /** What would happen to an item, and what would be stored of it. */
+  private async judge(
+    manager: EntityManager,
+    read: ReadItem,
+    models: ReadonlySet<string>,
+    overruled: ReadonlySet<string>,
+  ): Promise<{ readonly row: ImportRow; readonly body: unknown }> {
     const { kind, id, item, lints } = read
     const modelId = kind === 'units' ? (item as unknown as { modelId?: string }).modelId : undefined
     const isOrphan = read.faults.length === 0 && modelId !== undefined && !models.has(modelId)
@@ -114,10 +130,31 @@ export class CatalogueService {
           },
         ]
       : read.faults
-    if (faults.length > 0) return { kind, id, state: 'rejected', faults }
-    const old = await manager.findOneBy(TARGETS[kind], { id })
-    const state = !old ? 'new' : JSON.stringify(old.body) === JSON.stringify(item) ? 'same' : 'changed'
-    return { kind, id, state, ...(lints.length > 0 && { lints }) }
+    if (faults.length > 0) return { row: { kind, id, state: 'rejected', faults }, body: undefined }
+    const old = (await manager.findOneBy(TARGETS[kind], { id }))?.body
+    let body: unknown = item
+    let kept: readonly UnitFact[] = []
+    if (kind === 'units') {
+      const brought = item as unknown as RestraintUnit
+      const safe =
+        old === undefined || overruled.has(id)
+          ? { unit: brought, kept }
+          : withoutLowering(old as RestraintUnit, brought)
+      kept = safe.kept
+      // A file may not know that a unit is being taken apart; the jobs on it do.
+      body = unitAwaiting(safe.unit, await openJobsOf(manager, id))
+    } else if (kind === 'children') {
+      // A measure that nobody has dated is at most as young as the file that brings it.
+      const brought = datedChild(item as unknown as Child, this.clock.today())
+      const fault = old === undefined ? undefined : anotherChildFault(old as Child, brought, read.at)
+      if (fault) return { row: { kind, id, state: 'rejected', faults: [fault] }, body: undefined }
+      body = old === undefined ? brought : recordAfter(old as Child, { id } as Child, brought, false)
+    }
+    const state = old === undefined ? 'new' : isDeepStrictEqual(old, body) ? 'same' : 'changed'
+    return {
+      row: { kind, id, state, ...(lints.length > 0 && { lints }), ...(kept.length > 0 && { kept }) },
+      body,
+    }
   }
 
   /** Takes a model, a unit or a vehicle out of the catalogue; fittings keep their own copy of it. */

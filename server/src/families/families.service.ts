@@ -1,14 +1,32 @@
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import type { Child, FamilySummary, FamilyView, FittingSummary, RecheckView } from '@nimble-anchor/core'
-import type { EntityManager } from 'typeorm'
+import { IsNull, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { toRecheck } from '../handover/recheck.service'
 import { Database } from '../storage/database'
-import { ChildRow, EntryRow, FamilyRow, FittingRow, RecheckRow } from '../storage/entities'
+import { ChildRow, EntryRow, FamilyRow, FittingRow, RecheckRow, VisitRow } from '../storage/entities'
 
 const MOST_FAMILIES = 500
+
+/** Visits of the family go; one of nobody known loses its words where they name the family. */
+async function forgetVisits(manager: EntityManager, familyId: string, names: readonly string[]): Promise<void> {
+  await manager.query(
+    `DELETE FROM "visit" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)
+      OR "fittingId" IN (SELECT f."id" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ?)`,
+    [familyId, familyId],
+  )
+  const words = names.map((n) => n.trim().toLocaleLowerCase()).filter((n) => n.length > 1)
+  const visits = await manager.findBy(VisitRow, { childId: IsNull() })
+  for (const { id, who, note } of visits) {
+    const said = ` ${who} ${note} `
+      .toLocaleLowerCase()
+      .split(/[^\p{L}\p{N}'-]+/u)
+      .join(' ')
+    if (words.some((w) => said.includes(` ${w} `))) await manager.update(VisitRow, { id }, { who: 'erased', note: '' })
+  }
+}
 
 /** Families: their children and what was fitted for them; exported and erased as one. */
 @Injectable()
@@ -103,7 +121,8 @@ export class FamiliesService {
   /**
    * Erases a family: children, fittings, histories, what is due, visits. The
    * name must be given, so that no slip of the hand does it. Restraints stay:
-   * their jobs name no child.
+   * their jobs name no child. Of a visit that nobody has joined to a child the
+   * words go where they name somebody of the family.
    */
   async erase(id: string, confirmedName: string): Promise<{ readonly erased: number }> {
     const erased = await this.db.write(async (manager) => {
@@ -114,6 +133,10 @@ export class FamiliesService {
         `SELECT count(*) AS "n" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ?`,
         [id],
       )) as [{ n: number }]
+      const children = (await manager.find(ChildRow, { where: { familyId: id } })).map((c) => c.body as Child)
+      await forgetVisits(manager, id, [family.name, ...children.flatMap((c) => [c.name, c.familyName ?? ''])])
+      // Other devices may still keep something of them: they are told, by the id alone.
+      await manager.query(`INSERT OR IGNORE INTO "erased" SELECT "id" FROM "fitting" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)`, [id]) // prettier-ignore
       // Histories are append-only, but not undying: they go with their fitting.
       await manager.query(`DELETE FROM "fitting" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)`, [id]) // prettier-ignore
       await manager.delete(FamilyRow, { id })

@@ -9,6 +9,7 @@ import {
   IsInt,
   IsOptional,
   IsString,
+  IsUUID,
   Length,
   Matches,
   Max,
@@ -22,11 +23,36 @@ import {
 const STROKES = /^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/
 const ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
+export class NewChildDto {
+  @ApiProperty({ example: 'Tamsin' })
+  @IsString()
+  @Matches(/\S/, { message: 'must be a name' })
+  @MaxLength(120)
+  name: string
+
+  @ApiProperty({ required: false, example: 'Hale' })
+  @IsOptional()
+  @IsString()
+  @Matches(/\S/, { message: 'must be a name' })
+  @MaxLength(120)
+  familyName?: string
+}
+
 export class CreateFittingDto {
-  @ApiProperty({ example: 'tamsin-hale' })
+  @ApiProperty({ example: 'tamsin-hale', required: false, description: 'The child, or "newChild".' })
+  @ValidateIf((c: CreateFittingDto) => c.newChild === undefined)
   @IsString()
   @Matches(ID, { message: 'must be the id of a child' })
-  childId: string
+  childId?: string
+
+  @ApiProperty({
+    required: false,
+    description: 'A child that is not known yet: it is kept with its fitting, or neither is.',
+  })
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => NewChildDto)
+  newChild?: NewChildDto
 
   @ApiProperty({ example: 'corran-dunlin', required: false })
   @IsOptional()
@@ -65,6 +91,22 @@ export class EntryDto {
   @Max(1_000_000)
   baseSequence: number
 
+  @ApiProperty({ required: false, description: 'Its own id: sent again after a lost answer it is stored once.' })
+  @IsOptional()
+  @IsUUID()
+  id?: string
+
+  @ApiProperty({
+    required: false,
+    type: [String],
+    description: 'Ids of the writer’s own entries made since baseSequence: they do not stand against it.',
+  })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(10_000)
+  @IsUUID(undefined, { each: true })
+  own?: string[]
+
   @ApiProperty({ example: 'Jory Quill' })
   @IsString()
   @Length(1, 120)
@@ -77,6 +119,14 @@ export class EntryDto {
   @ValidateNested({ each: true })
   @Type(() => PutDto)
   puts: PutDto[]
+}
+
+export class IdsDto {
+  @ApiProperty({ type: [String] })
+  @IsArray()
+  @ArrayMaxSize(1000)
+  @IsUUID(undefined, { each: true })
+  ids: string[]
 }
 
 export class UndoDto {

@@ -17,7 +17,6 @@ import {
 import type { FittingRow } from '../storage/entities'
 
 export const SUMMARY_LIMIT = 200
-export const keyOf = (path: readonly string[]): string => path.join('/')
 
 export function toView(row: FittingRow): FittingView {
   return {
@@ -27,6 +26,7 @@ export function toView(row: FittingRow): FittingView {
     createdAt: row.createdAt,
     updatedAt: row.updatedAt,
     revises: row.revises ?? null,
+    elsewhere: Boolean(row.elsewhere),
     case: row.current as Case,
   }
 }
@@ -92,6 +92,7 @@ export const SUMMARY_COLUMNS = [
   'number',
   'stage',
   'arrivedInstalled',
+  'elsewhere',
 ] as const satisfies readonly (keyof FittingSummary)[]
 
 /** What the child of a fitting measured, on the day it was taken or else the fitting's; `undefined` when nothing was. */
@@ -104,7 +105,10 @@ export function toReading(fittingId: string, c: Case): GrowthReading | undefined
 }
 
 /** A row of a plain query as the summary that it stands for: SQLite has no booleans. */
-export const toSummary = <T extends { arrivedInstalled: unknown }>(row: T): T & { arrivedInstalled: boolean } => ({
+export const toSummary = <T extends { arrivedInstalled: unknown; elsewhere: unknown }>(
+  row: T,
+): T & { arrivedInstalled: boolean; elsewhere: boolean } => ({
   ...row,
-  arrivedInstalled: row.arrivedInstalled === 1 || row.arrivedInstalled === true,
+  arrivedInstalled: Boolean(row.arrivedInstalled),
+  elsewhere: Boolean(row.elsewhere),
 })

@@ -1,8 +1,11 @@
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common'
-import { ApiBody, ApiConflictResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common'
+import { ApiBody, ApiConflictResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger'
 import type { Case, FittingSummary, FittingView, HistoryEntry } from '@nimble-anchor/core'
-import { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
+import { CreateFittingDto, EntryDto, IdsDto, SignDto, UndoDto } from './dto'
+import { FaultsException } from '../http/faults'
 import { FittingsService } from './fittings.service'
+
+const CHILD_OF_FILE = ['known', 'new'] as const
 
 /** Put into the API's description by `app.ts`. */
 const CASE_SCHEMA = { $ref: '#/components/schemas/Case' }
@@ -27,8 +30,25 @@ export class FittingsController {
   @Post('import')
   @ApiOperation({ summary: 'Begin a fitting from a case file' })
   @ApiBody({ schema: CASE_SCHEMA })
-  import(@Body() body: unknown): Promise<FittingView> {
-    return this.fittings.import(body)
+  @ApiQuery({
+    name: 'child',
+    required: false,
+    enum: CHILD_OF_FILE,
+    description: 'Where the id is known under another name: the known child, or a new one',
+  })
+  @ApiConflictResponse({ description: 'The id belongs to a child of another name: say which it is' })
+  import(@Body() body: unknown, @Query('child') child?: string): Promise<FittingView> {
+    const said = CHILD_OF_FILE.find((x) => x === child)
+    if (child !== undefined && said === undefined)
+      throw new FaultsException('No fitting was created.', [{ path: 'child', message: 'must be "known" or "new"' }])
+    return this.fittings.import(body, said)
+  }
+
+  @Post('erased')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Which of these fittings were erased: whoever still holds something of one lets it go' })
+  erased(@Body() body: IdsDto): Promise<readonly string[]> {
+    return this.fittings.erased(body.ids)
   }
 
   @Get(':id')

@@ -23,16 +23,17 @@ import {
   type Stage,
   type Vehicle,
 } from '@nimble-anchor/core'
-import type { EntityManager } from 'typeorm'
+import { In, type EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
-import { ChildRow, EntryRow, FittingRow, VehicleRow } from '../storage/entities'
-import { familyOf } from '../families/family-of'
+import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
-import { judge, keyOf, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
+import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
 import { PracticeService } from '../practice/practice.service'
+import { insertChild, keepChild, onItsChild, type ChildOfFile } from './child-record'
+import { conflict, refuseCollision } from './collisions'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
@@ -63,6 +64,11 @@ export class FittingsService implements OnApplicationBootstrap {
     return rows.map(toSummary)
   }
 
+  /** Those of the fittings named that were erased. One that was never here is not: it may be another folder's. */
+  async erased(ids: readonly string[]): Promise<readonly string[]> {
+    return (await this.db.read.findBy(ErasedRow, { fittingId: In([...ids]) })).map((e) => e.fittingId)
+  }
+
   async get(id: string): Promise<FittingView> {
     return toView(await this.find(this.db.read, id))
   }
@@ -90,9 +96,11 @@ export class FittingsService implements OnApplicationBootstrap {
     return rows.flatMap((row) => toReading(row.id, row.current as Case) ?? [])
   }
 
-  create({ childId, vehicleId, arrivedInstalled }: CreateFittingDto): Promise<FittingView> {
+  create({ childId, newChild, vehicleId, arrivedInstalled }: CreateFittingDto): Promise<FittingView> {
     return this.db.write(async (manager) => {
-      const child = await manager.findOneBy(ChildRow, { id: childId })
+      const child = newChild
+        ? await insertChild(manager, newChild, this.clock.today())
+        : ((await manager.findOneBy(ChildRow, { id: childId ?? '' }))?.body as Child | undefined)
       if (!child)
         throw new FaultsException('The fitting was not created.', [
           { path: '$.childId', message: `no child "${childId}"` },
@@ -109,7 +117,7 @@ export class FittingsService implements OnApplicationBootstrap {
           format: CASE_FORMAT,
           version: CASE_VERSION,
           today: this.clock.today(),
-          child: child.body as Child,
+          child,
           ...(vehicle && { vehicle: vehicle.body as Vehicle }),
           restraints: [],
           choice: { at: 0 },
@@ -123,27 +131,28 @@ export class FittingsService implements OnApplicationBootstrap {
     })
   }
 
-  /** A case file becomes a fitting; exporting it gives back the same file. */
-  import(data: unknown): Promise<FittingView> {
+  /**
+   * A case file becomes a fitting; exporting it gives back the same file. One
+   * that says it is signed was signed elsewhere: it comes in closed, marked so,
+   * and judged anew.
+   */
+  import(data: unknown, child?: ChildOfFile): Promise<FittingView> {
     const parsed = parseWith(caseSchema, upgradeCase(data))
     if (!parsed.ok) throw new FaultsException('The case file is not valid; no fitting was created.', parsed.error)
     return this.db.write(async (manager) => {
-      const { child } = parsed.value
-      const known = await manager.findOneBy(ChildRow, { id: child.id })
-      if (!known)
-        await manager.insert(ChildRow, {
-          id: child.id,
-          body: datedChild(child, parsed.value.today) as object,
-          familyId: await familyOf(manager, child),
-        })
-      return this.insert(manager, parsed.value)
+      const c = await onItsChild(manager, parsed.value, child)
+      return this.insert(manager, c, { elsewhere: c.handover !== undefined })
     })
   }
 
   enter(id: string, entry: EntryDto): Promise<FittingView> {
     return this.db.write(async (manager) => {
+      const again =
+        entry.id === undefined ? null : await manager.findOneBy(EntryRow, { fittingId: id, entryId: entry.id })
+      // The answer to an earlier try was lost on the way: it is stored already.
+      if (again) return toView(await this.find(manager, id))
       const row = await this.findOpen(manager, id)
-      await this.refuseCollision(manager, row, entry)
+      await refuseCollision(manager, row, entry)
       await refuseStrangersSlip(manager, row, entry)
       const puts: Put[] = entry.puts
       refuseOtherDay(puts, this.clock.today())
@@ -152,7 +161,7 @@ export class FittingsService implements OnApplicationBootstrap {
           { path: '$.puts', message: 'a fitting is signed through its own call' },
         ])
       }
-      return this.append(manager, row, entry.who, puts)
+      return this.append(manager, row, entry.who, puts, entry.id)
     })
   }
 
@@ -161,7 +170,7 @@ export class FittingsService implements OnApplicationBootstrap {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
-        throw this.conflict(row, 'Somebody else has made an entry since; look before you undo.')
+        throw conflict(row, 'Somebody else has made an entry since; look before you undo.')
       const entries = await manager.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'DESC' } })
       const undone = new Set(entries.map((e) => e.undoes))
       const last = entries.find((e) => e.undoes === null && !undone.has(e.sequence) && takeable(e).length > 0)
@@ -173,6 +182,7 @@ export class FittingsService implements OnApplicationBootstrap {
       return this.store(manager, row, reverted.value, {
         who,
         undoes: last.sequence,
+        entryId: null,
         changes: changes.map((c) => ({ path: c.path, from: c.to, to: c.from })).toReversed(),
       })
     })
@@ -183,7 +193,7 @@ export class FittingsService implements OnApplicationBootstrap {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
-        throw this.conflict(row, 'Somebody else has made an entry since; look before you sign.')
+        throw conflict(row, 'Somebody else has made an entry since; look before you sign.')
       if ((row.current as Case).today !== this.clock.today()) {
         throw new ConflictException('This fitting was judged for another day; judge it for today first.')
       }
@@ -231,45 +241,27 @@ export class FittingsService implements OnApplicationBootstrap {
     return row
   }
 
-  private conflict(row: FittingRow, message: string): ConflictException {
-    return new ConflictException({ statusCode: 409, message, current: toView(row) })
-  }
-
-  /** Two people may work on one fitting; only entries on the same field collide. */
-  private async refuseCollision(manager: EntityManager, row: FittingRow, entry: EntryDto): Promise<void> {
-    if (entry.baseSequence === row.sequence) return
-    if (entry.baseSequence > row.sequence) {
-      throw new FaultsException('Nothing was saved.', [
-        { path: '$.baseSequence', message: `must be at most ${row.sequence}` },
-      ])
-    }
-    const since = (await manager.find(EntryRow, { where: { fittingId: row.id }, order: { sequence: 'ASC' } })).filter(
-      (e) => e.sequence > entry.baseSequence,
-    )
-    const touched = new Set(since.flatMap((e) => (e.changes as Changed[]).map((c) => keyOf(c.path))))
-    const clash = entry.puts.find((p) => touched.has(keyOf(p.path)))
-    if (clash)
-      throw this.conflict(
-        row,
-        `${since.at(-1)?.who ?? 'Somebody'} has changed ${clash.path.join(' ')} since. Nothing of yours was saved yet.`,
-      )
-  }
-
-  private append(manager: EntityManager, row: FittingRow, who: string, puts: readonly Put[]): Promise<FittingView> {
+  private append(
+    manager: EntityManager,
+    row: FittingRow,
+    who: string,
+    puts: readonly Put[],
+    entryId: string | null = null,
+  ): Promise<FittingView> {
     const today = this.clock.today()
     const current = row.current as Case
     const isAsked = puts.some((p) => p.path[0] === 'today')
     const all = current.today === today || isAsked ? puts : [{ path: ['today'], value: today }, ...puts]
     const applied = applyPuts(current, all, row.sequence + 1)
     if (!applied.ok) throw new FaultsException('Nothing was saved.', applied.error)
-    return this.store(manager, row, applied.value.case, { who, changes: applied.value.changed, undoes: null })
+    return this.store(manager, row, applied.value.case, { who, changes: applied.value.changed, undoes: null, entryId })
   }
 
   private async store(
     manager: EntityManager,
     row: FittingRow,
     next: Case,
-    entry: { readonly who: string; readonly changes: readonly Changed[]; readonly undoes: number | null },
+    entry: Pick<EntryRow, 'who' | 'undoes' | 'entryId'> & { readonly changes: readonly Changed[] },
   ): Promise<FittingView> {
     const before = row.current as Case
     const textBefore = searchText(before, row)
@@ -291,6 +283,7 @@ export class FittingsService implements OnApplicationBootstrap {
       who: entry.who,
       changes: entry.changes as object[],
       undoes: entry.undoes,
+      entryId: entry.entryId,
       decidedBy,
     })
     // An entry that takes another back finds nothing wrong: the slip was in the record.
@@ -298,16 +291,14 @@ export class FittingsService implements OnApplicationBootstrap {
     await keepStageTime(manager, row.id, entry.changes, enteredBefore, row.updatedAt)
     const text = searchText(next, row)
     if (text !== textBefore) await keepSearch(manager, row.number, text, false)
-    // What was measured belongs to the child, and the next fitting starts from it.
-    if (JSON.stringify(before.child) !== JSON.stringify(next.child))
-      await manager.update(ChildRow, { id: row.childId }, { body: datedChild(next.child, next.today) as object })
+    await keepChild(manager, before, next, entry.undoes !== null)
     return toView(row)
   }
 
   private async insert(
     manager: EntityManager,
     c: Case,
-    over: { readonly revises?: string; readonly arrivedInstalled?: boolean } = {},
+    over: { readonly revises?: string; readonly arrivedInstalled?: boolean; readonly elsewhere?: boolean } = {},
   ): Promise<FittingView> {
     const now = this.clock.now()
     const [{ next }] = (await manager.query(`SELECT coalesce(max("number"), 0) + 1 AS "next" FROM "fitting"`)) as [
@@ -323,6 +314,7 @@ export class FittingsService implements OnApplicationBootstrap {
       revises: over.revises ?? null,
       number: next,
       arrivedInstalled: over.arrivedInstalled ?? false,
+      elsewhere: over.elsewhere ?? false,
       fitter: c.handover?.fitterName ?? null,
       ...judge(c).columns,
       initial: c as object,

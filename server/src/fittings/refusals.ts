@@ -69,14 +69,21 @@ export function refuseOtherDay(puts: readonly Put[], today: IsoDate): void {
   }
 }
 
+const seenHere = ({ harness, direction }: RestraintUnit): Partial<RestraintUnit> => ({
+  ...(harness && { harness }),
+  ...(direction && { direction }),
+})
+
 /** A fitting keeps its own copy of the unit; what the shelf knows of it by now counts when it is signed. */
 export async function refuseUnfitUnit(manager: EntityManager, c: Case): Promise<void> {
   const chosen = [c.choice.unitId, c.choice.baseUnitId].filter((id) => id !== undefined)
   const shelf = await manager.findBy(UnitRow, { id: In(chosen) })
   if (shelf.length === 0) return
-  const units = (c.units ?? []).map(
-    (u) => (shelf.find((row) => row.id === u.id)?.body as RestraintUnit | undefined) ?? u,
-  )
+  const units = (c.units ?? []).map((u) => {
+    const known = shelf.find((row) => row.id === u.id)?.body as RestraintUnit | undefined
+    // How it stands was looked at here, where the shelf has never been told.
+    return known ? { ...seenHere(u), ...known } : u
+  })
   const { verdict, headline } = assess({ ...c, units })
   if (verdict !== 'ready')
     throw new ConflictException(`The shelf says otherwise of this unit by now: ${headline} Choose it anew.`)

@@ -2,6 +2,7 @@ import {
   assess,
   caseText,
   chosenIn,
+  decider,
   FIGURE_SIZE,
   figureParts,
   fittedSubject,
@@ -15,7 +16,6 @@ import {
   type Case,
   type Figure,
   type Remembered,
-  type RuleSource,
 } from '@nimble-anchor/core'
 import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
@@ -97,14 +97,6 @@ const monthText = (iso: string): string =>
     new Date(`${iso}T00:00:00Z`),
   )
 
-/** Who stands behind the rule that decided: law first, then the makers of car and restraint, then the school. */
-const DECIDED_BY: Record<RuleSource, string> = {
-  regulation: 'the law',
-  vehicle: 'the vehicle handbook',
-  maker: 'the maker’s manual',
-  practice: 'the practice profile',
-}
-
 /** "about May 2027 (from February 2027 to November 2027)": when something is due, and how far that is known. */
 export function whenText({ early, likely, late, isFixed }: AheadItem): string {
   if (isFixed) return dayText(likely)
@@ -142,7 +134,7 @@ export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefiniti
       { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
       { text: assessment.headline },
       ...(assessment.decidedBy && assessment.verdict !== 'undecided'
-        ? [{ text: `Decided by ${DECIDED_BY[assessment.decidedBy.source]}.`, color: SOFT } as Content]
+        ? [{ text: `Decided by ${decider(assessment.decidedBy.source)}.`, color: SOFT } as Content]
         : []),
       heading('This fitting'),
       rows([

@@ -43,7 +43,7 @@ export class PracticeService {
     if (parsed.value.id !== id)
       throw new FaultsException('Nothing was saved.', [{ path: '$.id', message: `must be "${id}", as in the address` }])
     return this.db.write(async (manager) => {
-      await manager.save(row, { id, body: parsed.value })
+      await manager.upsert(row, { id, body: parsed.value }, ['id'])
       return this.read(manager)
     })
   }
@@ -71,7 +71,7 @@ export class PracticeService {
         }))
       if (faults.length > 0) throw new FaultsException('Nothing was saved.', faults)
       for (const key of ['profileId', 'localRuleId'] as const)
-        await manager.save(SettingRow, { key, value: chosen[key] })
+        await manager.upsert(SettingRow, { key, value: chosen[key] }, ['key'])
       return this.read(manager)
     })
   }

@@ -77,7 +77,7 @@ class LogbookPageDto extends LogbookDto {
   limit?: number
 }
 
-const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'faults', 'headline', 'id'] as const // prettier-ignore
+const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'elsewhere', 'faults', 'headline', 'id'] as const // prettier-ignore
 
 /** A cell that a spreadsheet would take for a formula begins with an apostrophe: the names come from outside. */
 const cell = (value: unknown): string => {

@@ -1,43 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
-import { mkdirSync } from 'node:fs'
-import { join } from 'node:path'
-import { Injectable, type OnModuleDestroy } from '@nestjs/common'
-import { DataSource, type EntityManager } from 'typeorm'
-import { ENTITIES } from './entities'
-import { MIGRATIONS } from './migrations'
+import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
+import type { DataSource, EntityManager } from 'typeorm'
+import { RUN_ONCE_AFTER } from './migrations/index'
+import { lockFolder, openReader, openWriter, prepareFolder, rawOf, refuseNewer } from './opening'
+import { isStoreError, StoreFault } from './store-faults'
 
-interface RawConnection {
-  pragma(text: string): unknown
-}
-
-/**
- * Moving the log into the file stops everybody for as long as the disk takes:
- * it is done when nobody has written for a moment, and only at this many pages
- * (of 4 kB) in the midst of work.
- */
-const CHECKPOINT_PAGES = 10_000
 const QUIET_MS = 1000
-
-function open(file: string, isReadonly: boolean): DataSource {
-  return new DataSource({
-    type: 'better-sqlite3',
-    database: file,
-    readonly: isReadonly,
-    entities: ENTITIES,
-    migrations: isReadonly ? [] : MIGRATIONS,
-    synchronize: false,
-    prepareDatabase: (db: RawConnection) => {
-      if (!isReadonly) {
-        db.pragma('journal_mode=WAL')
-        db.pragma(`wal_autocheckpoint=${CHECKPOINT_PAGES}`)
-      }
-      // FULL: an acknowledged write must survive a killed process and a power cut.
-      db.pragma('synchronous=FULL')
-      db.pragma('foreign_keys=ON')
-      db.pragma('busy_timeout=5000')
-    },
-  })
-}
 
 /** Units of work stored with one commit at most: enough for a bay full of tablets, few enough to answer soon. */
 const MOST_PER_COMMIT = 64
@@ -57,26 +25,46 @@ interface Job {
  * Units that wait while another is stored share the next commit, each in a
  * savepoint of its own: one that fails takes back itself alone. Nobody is
  * answered before the commit is on the disk.
+ *
+ * The transaction is begun and ended on the driver's connection, past the ORM:
+ * SQLite ends a transaction by itself when the disk is full, and a count of
+ * open transactions kept elsewhere would then be wrong for good. For the same
+ * reason nothing inside may begin one of its own: `insert`, `update`, `upsert`
+ * and `delete` do not, `save` and `remove` do.
  */
 @Injectable()
 export class Database implements OnModuleDestroy {
   private waiting: Job[] = []
   private storing: Promise<void> | undefined
   private quiet: NodeJS.Timeout | undefined
+  private isClosed = false
+  private readonly log = new Logger('Database')
   private readonly current = new AsyncLocalStorage<EntityManager>()
 
   private constructor(
-    private readonly writer: DataSource,
+    private readonly dataDir: string,
+    private readonly lock: { release(): void },
+    private writer: DataSource,
     private readonly reader: DataSource,
   ) {}
 
-  /** Opens (and creates, and migrates) the database in a folder. */
+  /**
+   * Opens (and creates, and migrates) the database in a folder.
+   * @throws CannotOpen when another server holds it, or a newer program wrote it.
+   */
   static async open(dataDir: string): Promise<Database> {
-    mkdirSync(dataDir, { recursive: true })
-    const file = join(dataDir, 'nimble-anchor.sqlite')
-    const writer = await open(file, false).initialize()
-    await writer.runMigrations({ transaction: 'all' })
-    return new Database(writer, await open(file, true).initialize())
+    prepareFolder(dataDir)
+    const lock = lockFolder(dataDir)
+    try {
+      refuseNewer(dataDir)
+      const writer = await openWriter(dataDir)
+      const done = await writer.runMigrations({ transaction: 'all' })
+      for (const { name } of done) for (const sql of RUN_ONCE_AFTER[name] ?? []) await writer.query(sql)
+      return new Database(dataDir, lock, writer, await openReader(dataDir))
+    } catch (error) {
+      lock.release()
+      throw error
+    }
   }
 
   /** Runs `work` alone and whole: all of it is stored, or none. Nested calls join the outer one. */
@@ -94,52 +82,83 @@ export class Database implements OnModuleDestroy {
     // In the same breath as the last look at the queue: whoever comes after must begin anew.
     this.storing = undefined
     clearTimeout(this.quiet)
-    this.quiet = setTimeout(() => void this.checkpoint(), QUIET_MS).unref()
+    this.quiet = setTimeout(() => this.checkpoint(), QUIET_MS).unref()
   }
 
-  /** Moves the log into the file while nothing is being stored. */
-  private async checkpoint(): Promise<void> {
-    if (this.storing === undefined && this.writer.isInitialized)
-      await this.writer.query('PRAGMA wal_checkpoint(PASSIVE)')
+  /** Moves the log into the file while nothing is being stored. What stays in the log is as safe there, so a failure waits for the next time. */
+  private checkpoint(): void {
+    if (this.storing !== undefined || this.isClosed) return
+    try {
+      rawOf(this.writer).pragma('wal_checkpoint(PASSIVE)')
+    } catch (error) {
+      this.log.warn(`The log could not be moved into the file: ${String((error as { code?: unknown }).code)}`)
+    }
   }
 
   private async storeTogether(jobs: readonly Job[]): Promise<void> {
     const answers: (() => void)[] = []
+    let isHeld = false
     try {
-      await this.writer.transaction(async (manager) => {
-        for (const job of jobs) {
-          await manager.query('SAVEPOINT job')
-          try {
-            const value = await this.current.run(manager, () => job.run(manager))
-            await manager.query('RELEASE job')
-            answers.push(() => job.resolve(value as never))
-          } catch (error) {
-            await manager.query('ROLLBACK TO job')
-            await manager.query('RELEASE job')
-            answers.push(() => job.reject(error))
-          }
+      const raw = await this.begin()
+      isHeld = true
+      const { manager } = this.writer
+      for (const job of jobs) {
+        raw.exec('SAVEPOINT job')
+        try {
+          const value = await this.current.run(manager, () => job.run(manager))
+          if (!raw.inTransaction) throw new StoreFault(503, 'The transaction ended under its work.')
+          raw.exec('RELEASE job')
+          answers.push(() => job.resolve(value as never))
+        } catch (error) {
+          // A full disk takes the whole transaction back, and every unit in it.
+          if (isStoreError(error) || !raw.inTransaction) throw error
+          raw.exec('ROLLBACK TO job')
+          raw.exec('RELEASE job')
+          answers.push(() => job.reject(error))
         }
-      })
+      }
+      raw.exec('COMMIT')
     } catch (error) {
-      // The commit itself failed: nothing of it is stored, and nobody is told otherwise.
-      for (const job of jobs) job.reject(error)
+      // Nothing of it is stored, and nobody is told otherwise.
+      if (isHeld) await this.abandon()
+      const fault = error instanceof StoreFault ? error : StoreFault.of(error)
+      // Never the statement's values: they are about children.
+      this.log.warn(`${jobs.length} not stored: ${error instanceof Error ? error.message : String(error)}`)
+      for (const job of jobs) job.reject(fault)
       return
     }
     for (const answer of answers) answer()
   }
 
-  /** After erasing: nothing of it stays in the log, nor in pages that are free but not written over. */
-  async forget(): Promise<void> {
-    while (this.storing) await this.storing
-    const cleaned = this.rewrite()
-    // Whoever writes meanwhile waits, and is stored right after.
-    this.storing = cleaned.catch(() => undefined).then(() => this.storeAll())
-    await cleaned
+  private async begin() {
+    // A connection that could not be reopened is tried again by the next who writes.
+    if (!this.writer.isInitialized) this.writer = await openWriter(this.dataDir)
+    const raw = rawOf(this.writer)
+    raw.exec('BEGIN IMMEDIATE')
+    return raw
   }
 
-  private async rewrite(): Promise<void> {
-    await this.writer.query('VACUUM')
-    await this.writer.query('PRAGMA wal_checkpoint(TRUNCATE)')
+  /** After a failed unit: whatever the old connection still believes goes with it. */
+  private async abandon(): Promise<void> {
+    try {
+      const raw = rawOf(this.writer)
+      if (raw.inTransaction) raw.exec('ROLLBACK')
+      await this.writer.destroy()
+      this.writer = await openWriter(this.dataDir)
+    } catch (error) {
+      this.log.warn(`The store could not be reopened yet: ${String((error as { code?: unknown }).code)}`)
+    }
+  }
+
+  /**
+   * After erasing: what was deleted is already written over in the file
+   * (`secure_delete`); here it leaves the search index's own segments and the log.
+   */
+  async forget(): Promise<void> {
+    while (this.storing) await this.storing
+    const raw = rawOf(this.writer)
+    raw.exec(`INSERT INTO "fitting_search" ("fitting_search") VALUES ('optimize')`)
+    raw.pragma('wal_checkpoint(TRUNCATE)')
   }
 
   get read(): EntityManager {
@@ -148,8 +167,10 @@ export class Database implements OnModuleDestroy {
 
   async onModuleDestroy(): Promise<void> {
     await this.storing
+    this.isClosed = true
     clearTimeout(this.quiet)
     await this.reader.destroy()
-    await this.writer.destroy()
+    if (this.writer.isInitialized) await this.writer.destroy()
+    this.lock.release()
   }
 }

@@ -84,6 +84,8 @@ export class FittingRow {
   number: number
   @Column('text') stage: Stage
   @Column('boolean') arrivedInstalled: boolean
+  /** Came in as a signed case file: whoever signed it did so elsewhere. */
+  @Column('boolean') elsewhere: boolean
   // What a logbook filters and counts by.
   @Column('text', { nullable: true }) vehicleId: string | null
   @Column('text', { nullable: true }) modelId: string | null
@@ -111,6 +113,8 @@ export class EntryRow {
   @Column('integer', { nullable: true }) undoes: number | null
   /** The rule that decided after this entry; none where nothing stood in the way. */
   @Column('text', { nullable: true }) decidedBy: string | null
+  /** Given by the device that sent it: an entry sent again after a lost answer is the same entry. */
+  @Column('text', { nullable: true }) entryId: string | null
 }
 
 /** A rule that refused a fitting at some time on its way. */
@@ -192,6 +196,12 @@ export class VisitRow {
   @Column('text', { nullable: true }) fittingId: string | null
 }
 
+/** The id of a fitting that was erased, and nothing else of it. */
+@Entity('erased')
+export class ErasedRow {
+  @PrimaryColumn('text') fittingId: string
+}
+
 @Entity('practice_profile')
 export class PracticeRow {
   @PrimaryColumn('text') id: string
@@ -225,6 +235,7 @@ export const ENTITIES = [
   JobRow,
   JobEntryRow,
   VisitRow,
+  ErasedRow,
   PracticeRow,
   LocalRuleRow,
   SettingRow,

@@ -1,6 +1,6 @@
 import { caseSchema, parseWith, upgradeCase, upgradeModel, upgradePractice } from '@nimble-anchor/core'
 import type { MigrationInterface, QueryRunner } from 'typeorm'
-import { judge } from '../fittings/fitting-views'
+import { judge } from '../../fittings/fitting-views'
 
 type Row = Readonly<Record<string, string>>
 type Document = Readonly<Record<string, unknown>>

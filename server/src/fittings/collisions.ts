@@ -1,0 +1,37 @@
+import { ConflictException } from '@nestjs/common'
+import { collisionOf, collisionText, upgradeChanges, type Case, type Changed } from '@nimble-anchor/core'
+import { MoreThan, type EntityManager } from 'typeorm'
+import { FaultsException } from '../http/faults'
+import { EntryRow, type FittingRow } from '../storage/entities'
+import type { EntryDto } from './dto'
+import { toView } from './fitting-views'
+
+/** A 409 that shows what stands there now. */
+export const conflict = (row: FittingRow, message: string): ConflictException =>
+  new ConflictException({ statusCode: 409, message, current: toView(row) })
+
+/**
+ * Refuses an entry made on an older state than what stands, where others have
+ * since written the same field or outdated the look. Two people may otherwise
+ * work on one fitting. Entries that the same device had waiting behind one
+ * another are no strangers to it: it names them.
+ */
+export async function refuseCollision(manager: EntityManager, row: FittingRow, entry: EntryDto): Promise<void> {
+  if (entry.baseSequence === row.sequence) return
+  if (entry.baseSequence > row.sequence) {
+    throw new FaultsException('Nothing was saved.', [
+      { path: '$.baseSequence', message: `must be at most ${row.sequence}` },
+    ])
+  }
+  const later = await manager.find(EntryRow, {
+    where: { fittingId: row.id, sequence: MoreThan(entry.baseSequence) },
+    order: { sequence: 'ASC' },
+  })
+  const own = new Set(entry.own ?? [])
+  const since = later.filter((e) => e.entryId === null || !own.has(e.entryId))
+  if (since.length === 0) return
+  const strangers = since.map((e) => ({ sequence: e.sequence, changes: upgradeChanges(e.changes as Changed[]) }))
+  const collision = collisionOf(row.current as Case, entry.puts, entry.baseSequence, strangers)
+  if (collision)
+    throw conflict(row, `${collisionText(collision, (since.at(-1) as EntryRow).who)} Nothing of yours was saved yet.`)
+}
