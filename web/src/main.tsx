@@ -1,6 +1,6 @@
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
-import { BrowserRouter } from 'react-router'
+import { createBrowserRouter, RouterProvider } from 'react-router'
 import { App } from './app/App.tsx'
 import { applyScheme, usePreferences } from './session/preferences.ts'
 import './styles.css'
@@ -10,12 +10,13 @@ apply()
 usePreferences.subscribe(apply)
 matchMedia('(prefers-color-scheme: dark)').addEventListener('change', apply)
 
+// A router of the kind that can ask before a page is left.
+const router = createBrowserRouter([{ path: '*', element: <App /> }])
+
 const root = document.getElementById('root')
 if (!root) throw new Error('index.html has no #root')
 createRoot(root).render(
   <StrictMode>
-    <BrowserRouter>
-      <App />
-    </BrowserRouter>
+    <RouterProvider router={router} />
   </StrictMode>,
 )

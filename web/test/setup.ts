@@ -1,6 +1,22 @@
+import 'fake-indexeddb/auto'
 import { TextDecoder as NodeTextDecoder, TextEncoder as NodeTextEncoder } from 'node:util'
 import '@testing-library/jest-dom'
 
 // jsdom leaves it out, and the router reads it when it is loaded.
 if (!('TextEncoder' in globalThis))
   Object.assign(globalThis, { TextEncoder: NodeTextEncoder, TextDecoder: NodeTextDecoder })
+
+// jsdom has none of it. Plain documents are copied, as the browser would; what is not plain is kept as it is.
+globalThis.structuredClone ??= <T>(x: T): T => {
+  const plain: unknown = JSON.parse(JSON.stringify(x ?? null))
+  return (x instanceof Object && 'picture' in x ? x : x === undefined ? undefined : plain) as T
+}
+
+// What lists and dialogs ask of a browser to be placed, and jsdom lays nothing out.
+Element.prototype.scrollIntoView ??= () => undefined
+Element.prototype.hasPointerCapture ??= () => false
+globalThis.ResizeObserver ??= class {
+  observe(): void {}
+  unobserve(): void {}
+  disconnect(): void {}
+}

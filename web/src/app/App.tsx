@@ -1,12 +1,14 @@
 import { modelName, vehicleName } from '@nimble-anchor/core'
 import { lazy, Suspense, useEffect } from 'react'
-import { Link, Route, Routes, useNavigate } from 'react-router'
+import { Link, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
 import { TodayPage } from '../today/TodayPage.tsx'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
+import { LeaveGuard } from '../form/LeaveGuard.tsx'
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 import { Header } from './Header.tsx'
@@ -28,6 +30,7 @@ const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
 const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
 export function App() {
+  const { pathname } = useLocation()
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   useGlobalKeys()
@@ -63,26 +66,29 @@ export function App() {
       </a>
       <Header />
       <main id="main" tabIndex={-1} className="outline-none">
-        <Suspense fallback={<p className="p-8 text-ink-soft">Loading.</p>}>
-          <Routes>
-            <Route index element={<TodayPage />} />
-            <Route path="fittings/:id/growth" element={<GrowthPage />} />
-            <Route path="fittings/:id/recheck" element={<RecheckPage />} />
-            <Route path="families" element={<FamiliesPage />} />
-            <Route path="families/:id" element={<FamilyPage />} />
-            <Route path="logbook" element={<LogbookPage />} />
-            <Route path="jobs/:id" element={<JobPage />} />
-            <Route path="restraints" element={<RestraintsPage />} />
-            <Route path="restraints/:id" element={<ModelPage />} />
-            <Route path="vehicles" element={<VehiclesPage />} />
-            <Route path="vehicles/:id" element={<VehiclePage />} />
-            <Route path="rules" element={<RuleBookPage />} />
-            <Route path="settings" element={<SettingsPage />} />
-            <Route path="fittings/:id/:stage?" element={<FittingPage />} />
-            <Route path="*" element={<NotFound />} />
-          </Routes>
-        </Suspense>
+        <ErrorBoundary resetKey={pathname}>
+          <Suspense fallback={<p className="p-8 text-ink-soft">Loading.</p>}>
+            <Routes>
+              <Route index element={<TodayPage />} />
+              <Route path="fittings/:id/growth" element={<GrowthPage />} />
+              <Route path="fittings/:id/recheck" element={<RecheckPage />} />
+              <Route path="families" element={<FamiliesPage />} />
+              <Route path="families/:id" element={<FamilyPage />} />
+              <Route path="logbook" element={<LogbookPage />} />
+              <Route path="jobs/:id" element={<JobPage />} />
+              <Route path="restraints" element={<RestraintsPage />} />
+              <Route path="restraints/:id" element={<ModelPage />} />
+              <Route path="vehicles" element={<VehiclesPage />} />
+              <Route path="vehicles/:id" element={<VehiclePage />} />
+              <Route path="rules" element={<RuleBookPage />} />
+              <Route path="settings" element={<SettingsPage />} />
+              <Route path="fittings/:id/:stage?" element={<FittingPage />} />
+              <Route path="*" element={<NotFound />} />
+            </Routes>
+          </Suspense>
+        </ErrorBoundary>
       </main>
+      <LeaveGuard />
       <CommandPalette />
       <KeyHelp />
       <Toaster position="bottom-center" toastOptions={{ className: 'na-toast', duration: 8000 }} />
@@ -140,7 +146,9 @@ function usePlacesToGo(): void {
   useEffect(() => {
     let leave: (() => void) | undefined
     let isGone = false
-    void import('./ruleTitles.ts').then(({ RULE_TITLES }) => {
+    // Without the server the palette goes without them.
+    const titles = import('./ruleTitles.ts').catch(() => ({ RULE_TITLES: [] }))
+    void titles.then(({ RULE_TITLES }) => {
       if (isGone) return
       leave = register(
         RULE_TITLES.map(({ id, title }) => ({

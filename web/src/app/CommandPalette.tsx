@@ -2,9 +2,13 @@ import { Command } from 'cmdk'
 import { Dialog as Radix } from 'radix-ui'
 import { useCommands } from './commands.ts'
 
+/** What is nearest to the work comes first, whichever part of the program arrived first; of equal hits the first is taken. */
+const ORDER = ['Stages', 'Do', 'Rules that speak here', 'Go to', 'Fittings', 'Children', 'Restraints', 'Vehicles']
+const placeOf = (group: string): number => (ORDER.includes(group) ? ORDER.indexOf(group) : ORDER.length)
+
 export function CommandPalette() {
   const { commands, isPaletteOpen, setPaletteOpen } = useCommands()
-  const groups = [...new Set(commands.map((c) => c.group))]
+  const groups = [...new Set(commands.map((c) => c.group))].toSorted((a, b) => placeOf(a) - placeOf(b))
   return (
     <Radix.Root open={isPaletteOpen} onOpenChange={setPaletteOpen}>
       <Radix.Portal>

@@ -37,6 +37,8 @@ const takesText = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
     /^(TEXTAREA|SELECT)$/.test(target.tagName) ||
+    // An open list takes letters and figures to find an option by.
+    target.closest('[role=listbox]') !== null ||
     (target.tagName === 'INPUT' && !/^(radio|checkbox)$/.test((target as HTMLInputElement).type)))
 
 export function useGlobalKeys(): void {
@@ -48,7 +50,7 @@ export function useGlobalKeys(): void {
         return state.setPaletteOpen(!state.isPaletteOpen)
       }
       if (event.ctrlKey || event.metaKey || event.altKey || takesText(event.target)) return
-      if (document.querySelector('[role="dialog"]')) return
+      if (document.querySelector('[role="dialog"], [role="alertdialog"]')) return
       if (event.key === '?') return state.setHelpOpen(true)
       const command = state.commands.findLast((c) => c.key === event.key)
       if (command) {

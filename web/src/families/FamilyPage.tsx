@@ -5,15 +5,15 @@ import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { notSo, RECHECK_WORD } from '../recheck/words.ts'
 import { RoadAhead } from '../fitting/handover/RoadAhead.tsx'
-import { dropPhotosOf } from '../photos/photoStore.ts'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
-import { forgetWaiting } from '../session/waiting.ts'
+import { forgetFittings } from '../session/erased.ts'
 import { useToday } from '../session/today.ts'
 import { childSummary } from '../today/NewFittingDialog.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { Missing } from '../ui/Missing.tsx'
+import { useUnsaved } from '../form/unsaved.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { saveFromServer } from '../ui/saveFile.ts'
@@ -33,8 +33,8 @@ export default function FamilyPage() {
     void useToday.getState().load()
   }, [id])
   useEffect(() => {
-    if (view !== null && view !== 'missing') document.title = `${view.name} · Nimble Anchor`
-  }, [view])
+    document.title = 'Family · Nimble Anchor'
+  }, [])
   if (view === null) return <p className="p-8 text-ink-soft">Loading.</p>
   if (view === 'missing') return <Missing title="There is no such family" to="/families" label="All families" />
   return (
@@ -211,6 +211,7 @@ function NotePanel({ view, onKept }: { view: FamilyView; onKept: (view: FamilyVi
   const [name, setName] = useState(view.name)
   const [note, setNote] = useState(view.note)
   const isSame = name.trim() === view.name && note === view.note
+  useUnsaved('name and note of the family', !isSame)
   return (
     <Panel title="Name and note">
       <form
@@ -244,8 +245,7 @@ function KeepingPanel({ view }: { view: FamilyView }) {
   async function erase(): Promise<void> {
     try {
       const { erased } = await api.eraseFamily(view.id, typed)
-      const photos = await dropPhotosOf(view.fittings.map((f) => f.id)).catch(() => 0)
-      forgetWaiting(view.fittings.map((f) => f.id))
+      const { photos } = await forgetFittings(view.fittings.map((f) => f.id)).catch(() => ({ photos: 0 }))
       void useCatalogue.getState().load()
       toast(`Erased: ${view.name}, ${erased} fittings${photos > 0 ? `, ${photos} photos of this device` : ''}.`)
       void navigate('/families')

@@ -6,6 +6,7 @@ import { useCommands } from '../app/commands.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { Cards } from './Cards.tsx'
 import { ConflictDialog } from './ConflictDialog.tsx'
 import { DayNote } from './DayNote.tsx'
@@ -17,11 +18,23 @@ import { StageBar } from './StageBar.tsx'
 import { isStage } from './stages.ts'
 import { VerdictBanner } from './VerdictBanner.tsx'
 
-const ChooseStage = lazy(() => import('./choose/ChooseStage.tsx'))
-const PlaceStage = lazy(() => import('./place/PlaceStage.tsx'))
-const SetUpStage = lazy(() => import('./setup/SetUpStage.tsx'))
-const ProcedureStage = lazy(() => import('./procedure/ProcedureStage.tsx'))
-const HandOverStage = lazy(() => import('./handover/HandOverStage.tsx'))
+const STAGE_CODE = {
+  choose: () => import('./choose/ChooseStage.tsx'),
+  place: () => import('./place/PlaceStage.tsx'),
+  setUp: () => import('./setup/SetUpStage.tsx'),
+  procedure: () => import('./procedure/ProcedureStage.tsx'),
+  handOver: () => import('./handover/HandOverStage.tsx'),
+} as const
+const ChooseStage = lazy(STAGE_CODE.choose)
+const PlaceStage = lazy(STAGE_CODE.place)
+const SetUpStage = lazy(STAGE_CODE.setUp)
+const ProcedureStage = lazy(STAGE_CODE.procedure)
+const HandOverStage = lazy(STAGE_CODE.handOver)
+
+/** The server may stop in the midst of a fitting: every stage is fetched while it is there. */
+const fetchStages = (): void => {
+  for (const load of Object.values(STAGE_CODE)) load().catch(() => undefined)
+}
 
 const REFRESH_MS = 20_000
 
@@ -35,6 +48,7 @@ export default function FittingPage() {
   const assessment = current ? assessmentOf(current) : undefined
 
   useEffect(() => void open(id), [open, id])
+  useEffect(fetchStages, [])
   useEffect(() => {
     if (isStage(stage)) rememberStage(id, stage)
   }, [id, stage, rememberStage])
@@ -82,7 +96,14 @@ export default function FittingPage() {
   }
   if (!isLoaded || !current || !assessment || !isStage(stage)) return <p className="p-8 text-ink-soft">Loading.</p>
   return (
-    <Workspace id={id} stage={stage} current={current} assessment={assessment} isSigned={view.status === 'signed'} />
+    <Workspace
+      id={id}
+      stage={stage}
+      current={current}
+      assessment={assessment}
+      isSigned={view.status === 'signed'}
+      isElsewhere={view.elsewhere}
+    />
   )
 }
 
@@ -92,9 +113,10 @@ interface WorkspaceProps {
   readonly current: Case
   readonly assessment: Assessment
   readonly isSigned: boolean
+  readonly isElsewhere: boolean
 }
 
-function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps) {
+function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: WorkspaceProps) {
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   const undo = useFitting((s) => s.undo)
@@ -105,9 +127,10 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
   const goTo = (to: Stage): void => void navigate(`/fittings/${id}/${to}`)
 
   useEffect(() => {
-    document.title = `${STAGE_TEXT[stage]}: ${childName} · Nimble Anchor`
+    // Titles stand in the browser's history, in other windows and on its taskbar: they name no child.
+    document.title = `${STAGE_TEXT[stage]} · Nimble Anchor`
     window.scrollTo(0, 0)
-  }, [stage, childName])
+  }, [stage])
   useEffect(
     () =>
       register([
@@ -146,6 +169,12 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
   return (
     <div className="mx-auto max-w-[1480px]">
       <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
+      {isElsewhere && (
+        <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
+          <b>A record of elsewhere.</b> It came in as a case file that {current.handover?.fitterName} had signed; what
+          stands here is judged anew, by this program and today’s rules.
+        </p>
+      )}
       <DayNote judgedFor={current.today} isSigned={isSigned} />
       <div
         className={`grid gap-3 p-3 lg:px-5 ${isClosing ? 'lg:grid-cols-[13.500rem_minmax(0,1fr)]' : 'lg:grid-cols-[13.500rem_minmax(0,1fr)_19rem]'}`}
@@ -158,14 +187,16 @@ function Workspace({ id, stage, current, assessment, isSigned }: WorkspaceProps)
           <h1 className="sr-only">
             {STAGE_TEXT[stage]}: {childName}
           </h1>
-          <Suspense fallback={<p className="p-4 text-ink-soft">Loading.</p>}>
-            {stage === 'measure' && <MeasureStage {...shared} />}
-            {stage === 'choose' && <ChooseStage {...shared} />}
-            {stage === 'place' && <PlaceStage {...shared} />}
-            {stage === 'set-up' && <SetUpStage {...shared} />}
-            {(stage === 'attach' || stage === 'child-in') && <ProcedureStage key={stage} {...shared} stage={stage} />}
-            {stage === 'hand-over' && <HandOverStage {...shared} />}
-          </Suspense>
+          <ErrorBoundary resetKey={stage}>
+            <Suspense fallback={<p className="p-4 text-ink-soft">Loading.</p>}>
+              {stage === 'measure' && <MeasureStage {...shared} />}
+              {stage === 'choose' && <ChooseStage {...shared} />}
+              {stage === 'place' && <PlaceStage {...shared} />}
+              {stage === 'set-up' && <SetUpStage {...shared} />}
+              {(stage === 'attach' || stage === 'child-in') && <ProcedureStage key={stage} {...shared} stage={stage} />}
+              {stage === 'hand-over' && <HandOverStage {...shared} />}
+            </Suspense>
+          </ErrorBoundary>
         </div>
         {!isClosing && (
           <aside aria-label="Verdict and ledger" className="order-2 min-w-0 lg:order-3">

@@ -1,4 +1,5 @@
 import {
+  SOURCE_WORD,
   formatInterval,
   formatNumber,
   STAGE_TEXT,
@@ -9,7 +10,6 @@ import {
 import { useState } from 'react'
 import { Dialog } from '../ui/Dialog.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
-import { SOURCE_WORD } from './VerdictBanner.tsx'
 
 interface Props {
   readonly assessment: Assessment

@@ -3,6 +3,7 @@ import {
   CATALOGUE_FORMAT,
   chosenIn,
   describeNeed,
+  directionsOf,
   FIXTURES,
   HEAD_RULES,
   isBaseUnit,
@@ -15,10 +16,10 @@ import {
   type RestraintModel,
   type Route,
 } from '@nimble-anchor/core'
-import { useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
+import { useTyped } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Choices } from '../ui/Choices.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -134,7 +135,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
   const catalogue = useCatalogue((s) => s.catalogue)
   const load = useCatalogue((s) => s.load)
   const { model, mode, route, position, unit } = chosenIn(current)
-  const roots = of === 'mode' ? ['mode.', 'unit.harness', 'unit.base'] : ['route.']
+  const roots = of === 'mode' ? ['mode.', 'unit.harness', 'unit.direction', 'unit.base'] : ['route.']
   const needs = [
     ...new Set(assessment.findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : []))),
   ].filter((need) => roots.some((root) => need.startsWith(root)))
@@ -159,6 +160,16 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
     }
   }
   const setUnits = (puts: readonly Put[]): void => void put(puts)
+  const stands = (over: Readonly<Record<string, string>>): void => {
+    if (!unit) return
+    setUnits([{ path: ['units'], value: (current.units ?? []).map((u) => (u.id === unit.id ? { ...u, ...over } : u)) }])
+    const kept = catalogue?.units?.find((u) => u.id === unit.id)
+    // The shelf is told too, of what it does not know.
+    if (kept)
+      void api
+        .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [{ ...over, ...kept }] })
+        .then(load, sayRefusal)
+  }
   const bases = (catalogue?.units ?? []).filter((u) => u.modelId === model.id && isBaseUnit(model, u))
 
   return (
@@ -182,14 +193,15 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                     { id: 'in', label: 'harness in place' },
                     { id: 'stowed', label: 'harness stowed' },
                   ]}
-                  onChoose={(id) =>
-                    setUnits([
-                      {
-                        path: ['units'],
-                        value: (current.units ?? []).map((u) => (u.id === unit.id ? { ...u, harness: id } : u)),
-                      },
-                    ])
-                  }
+                  onChoose={(harness) => stands({ harness })}
+                />
+              ) : need === 'unit.direction' && unit ? (
+                <Choices
+                  legend={label}
+                  hideLegend
+                  value={undefined}
+                  options={directionsOf(model).map((direction) => ({ id: direction, label: direction }))}
+                  onChoose={(direction) => stands({ direction })}
                 />
               ) : need === 'unit.base' ? (
                 <SelectField
@@ -264,17 +276,21 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
 }
 
 function GreatestMass({ onKeep }: { readonly onKeep: (kg: number) => void }) {
-  const [text, setText] = useState('')
-  const kg = Number(text.replace(',', '.'))
-  const isGood = text.trim() !== '' && kg > 0 && kg <= 60
+  const typed = useTyped('mode.massKg', (text) => {
+    const kg = Number(text.replace(',', '.'))
+    const isGood = text.trim() !== '' && kg > 0 && kg <= 60
+    if (isGood) onKeep(kg)
+    return isGood || text.trim() === ''
+  })
   return (
     <span className="flex items-center gap-2">
       <input
         inputMode="decimal"
         aria-label="Greatest mass on the label, kg"
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={() => isGood && onKeep(kg)}
+        value={typed.text ?? ''}
+        onChange={(e) => typed.type(e.target.value)}
+        onBlur={typed.leave}
+        onKeyDown={(e) => e.key === 'Enter' && typed.enter()}
         className="min-h-11 w-22 rounded-[3px] border border-line bg-sheet px-2 text-right text-ink"
       />
       kg

@@ -1,22 +1,37 @@
+import { openDrafts, useDrafts } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Button } from '../ui/Button.tsx'
 
 /** Says whether what is on screen is kept, and takes the last entry back. */
 export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory: () => void }) {
-  const { saving, queue, undo } = useFitting()
-  const text = isSigned
-    ? 'Signed and closed'
+  const { saving, queue, undo, trouble, view } = useFitting()
+  const drafts = useDrafts((s) => openDrafts(s.texts))
+  const letGo = useDrafts((s) => s.clear)
+  const isTyping = !isSigned && drafts > 0
+  const waits = queue.length === 1 ? '1 entry waits' : `${queue.length} entries wait`
+  const stored = isSigned
+    ? view?.elsewhere
+      ? 'Signed elsewhere: a record, closed'
+      : 'Signed and closed'
     : saving === 'offline'
-      ? `Not saved yet: ${queue.length === 1 ? '1 entry waits' : `${queue.length} entries wait`} on this device`
+      ? `Not saved yet: ${waits} on this device${trouble === null ? '' : `. ${trouble}`}`
       : saving === 'saving'
         ? 'Saving'
-        : 'Everything saved'
+        : isTyping
+          ? ''
+          : 'Everything saved'
+  const typed = isTyping ? `${drafts === 1 ? 'One field is' : `${drafts} fields are`} typed and not entered yet` : ''
   return (
     <div className="no-print mt-2 flex flex-wrap items-center justify-between gap-x-2 text-sm">
       <p role="status" className={saving === 'offline' ? 'font-bold text-stale' : 'text-ink-soft'}>
-        {text}
+        {[typed, stored].filter(Boolean).join('. ')}
       </p>
       <span className="flex">
+        {isTyping && (
+          <Button look="quiet" className="px-2! text-sm!" onClick={letGo}>
+            Let it go
+          </Button>
+        )}
         {!isSigned && (
           <Button look="quiet" className="px-2! text-sm!" onClick={() => void undo()}>
             Undo

@@ -1,17 +1,5 @@
-import { VERDICT_TEXT, type Assessment, type RuleSource, type Stage } from '@nimble-anchor/core'
+import { decider, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
-
-/** Law first, then the makers of car and restraint, then the school of practice. */
-export const SOURCE_WORD: Record<RuleSource, string> = {
-  regulation: 'law',
-  vehicle: 'vehicle handbook',
-  maker: 'maker’s manual',
-  practice: 'practice',
-}
-
-/** "the maker’s manual", "law": who decided, inside a sentence. */
-export const decider = (source: RuleSource): string =>
-  source === 'vehicle' || source === 'maker' ? `the ${SOURCE_WORD[source]}` : SOURCE_WORD[source]
 
 /** What to do about a verdict that says no. */
 export function remedyOf(assessment: Assessment): string | undefined {

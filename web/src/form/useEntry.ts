@@ -8,6 +8,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { idFrom } from '../ui/ids.ts'
 import { sayRefusal } from '../ui/refusal.ts'
 import { formPath } from './fields.tsx'
+import { useUnsaved } from './unsaved.ts'
 
 /** One kind of entry in the catalogue, as its form needs to know it. */
 export interface EntryKind<T> {
@@ -61,19 +62,18 @@ export function useEntry<T extends { readonly id: string }>(
       }),
     )
   }, [parsed, tidied])
-  const [base] = useState(() => JSON.stringify(kind.tidy(JSON.parse(JSON.stringify(original)))))
-  const isChanged = isNew || JSON.stringify(tidied) !== base
+  // A new entry is given its id by its name: that alone is nothing typed.
+  const worded = (entry: unknown): string => JSON.stringify({ ...(entry as object), ...(isNew && { id: '' }) })
+  const asItWas = (): string => worded(kind.tidy(JSON.parse(JSON.stringify(original))))
+  const [base, setBase] = useState(asItWas)
+  const isTyped = worded(tidied) !== base
+  const isChanged = isNew || isTyped
   const title = isNew ? kind.newTitle : kind.nameOf(tidied)
+  const letGo = useUnsaved(title, isTyped)
 
   useEffect(() => {
     document.title = `${title} · Nimble Anchor`
   }, [title])
-  useEffect(() => {
-    if (!isChanged) return
-    const warn = (event: BeforeUnloadEvent): void => event.preventDefault()
-    window.addEventListener('beforeunload', warn)
-    return () => window.removeEventListener('beforeunload', warn)
-  }, [isChanged])
 
   const store = (entry: unknown) =>
     api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, [kind.kind]: [entry] })
@@ -82,6 +82,7 @@ export function useEntry<T extends { readonly id: string }>(
     onClick: () =>
       void store(original).then(() => {
         form.reset(original as FieldValues)
+        setBase(asItWas())
         return load()
       }, sayRefusal),
   }
@@ -99,6 +100,8 @@ export function useEntry<T extends { readonly id: string }>(
         await store(parsed.value)
         await load()
         toast(`${kind.nameOf(parsed.value)} is kept.`, isNew ? {} : { action: putBack })
+        setBase(worded(tidied))
+        letGo()
         if (isNew) void navigate(`${kind.path}/${parsed.value.id}`, { replace: true })
       } catch (error) {
         sayRefusal(error)
@@ -108,6 +111,7 @@ export function useEntry<T extends { readonly id: string }>(
       try {
         await api.removeFromCatalogue(kind.kind, tidied.id)
         await load()
+        letGo()
         toast(`${title} is taken away.`, { action: putBack })
         void navigate(kind.path)
       } catch (error) {

@@ -70,8 +70,8 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
   const { child, today } = current
   const name = [child.name, child.familyName].filter(Boolean).join(' ')
   useEffect(() => {
-    document.title = `Growth: ${name} · Nimble Anchor`
-  }, [name])
+    document.title = 'Growth · Nimble Anchor'
+  }, [])
   const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
   const forecast = useForecast(current, stock)
   const readings = useReadings(child.id)

@@ -6,6 +6,7 @@ import { buildMode, buildModel, buildUnit, FORWARD, BOOSTER } from '../../../cor
 import { api } from '../session/api.ts'
 import { BeginJob } from './BeginJob.tsx'
 import JobPage from './JobPage.tsx'
+import { pick } from '../../test/pick.ts'
 
 const model: RestraintModel = buildModel([buildMode({ ...FORWARD, id: 'harness' }), buildMode(BOOSTER)])
 const plan = planJob('twisted-strap', { model })
@@ -89,10 +90,10 @@ test('a conversion needs two modes, and says which job is begun', async () => {
       <BeginJob model={model} unit={buildUnit()} />
     </MemoryRouter>,
   )
-  fireEvent.change(screen.getByLabelText('Job'), { target: { value: 'convert' } })
-  fireEvent.change(screen.getByLabelText('It becomes'), { target: { value: 'harness' } })
+  pick(screen.getByLabelText('Job'), 'convert')
+  pick(screen.getByLabelText('It becomes'), 'harness')
   expect(screen.getByRole('button', { name: 'Begin the job' })).toBeDisabled()
-  fireEvent.change(screen.getByLabelText('It becomes'), { target: { value: 'booster' } })
+  pick(screen.getByLabelText('It becomes'), 'booster')
   fireEvent.click(screen.getByRole('button', { name: 'Begin the job' }))
   await settle()
   expect(begin).toHaveBeenCalledWith({ unitId: 'unit-1', kind: 'convert', who: expect.any(String), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore

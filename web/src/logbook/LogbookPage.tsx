@@ -234,6 +234,7 @@ function Row({ row }: { readonly row: LogbookRow }) {
         <span className="block truncate text-sm text-ink-soft">
           {[
             row.arrivedInstalled && 'came already fitted',
+            row.elsewhere && 'signed elsewhere',
             row.faults.length > 0 && `failed on the way: ${row.faults.map(ruleTitle).join(', ')}`,
             row.fitter,
           ]

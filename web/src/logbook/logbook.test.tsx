@@ -5,13 +5,14 @@ import { api } from '../session/api.ts'
 import LogbookPage from './LogbookPage.tsx'
 import { EMPTY_QUERY, isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
 import { PART, useLogbook } from './useLogbook.ts'
+import { pick } from '../../test/pick.ts'
 
 jest.mock('react-chartjs-2', () => ({ Bar: (props: { 'aria-label': string }) => <p>{props['aria-label']}</p> }))
 
 const row = (number: number, over: Partial<LogbookRow> = {}): LogbookRow => ({
   id: `f${number}`, number, status: 'open', createdAt: '2026-11-25T10:00:00Z', updatedAt: '2026-11-25T10:00:00Z',
   verdict: 'undecided', headline: '', childName: `Child ${number}`, vehicleName: 'Corran Dunlin', restraintName: null,
-  revises: null, stage: 'measure', arrivedInstalled: false, routeKind: null, fitter: 'Jory', faults: [], ...over,
+  revises: null, stage: 'measure', arrivedInstalled: false, elsewhere: false, routeKind: null, fitter: 'Jory', faults: [], ...over,
 }) // prettier-ignore
 
 const logbook = jest.spyOn(api, 'logbook')
@@ -95,7 +96,7 @@ test('the page says how many, filters by what is chosen, and goes back to everyt
   await show('/logbook?status=signed')
   expect(screen.getByRole('status')).toHaveTextContent('50,000 fittings')
   expect(logbook.mock.calls[0]?.[0]).toBe('status=signed')
-  fireEvent.change(screen.getByLabelText('Route'), { target: { value: 'booster' } })
+  pick(screen.getByLabelText('Route'), 'booster')
   await settle()
   expect(logbook.mock.calls.at(-1)?.[0]).toBe('status=signed&route=booster')
   fireEvent.click(screen.getByRole('button', { name: 'Show everything' }))

@@ -1,8 +1,6 @@
 import 'fake-indexeddb/auto'
 import { dropPhoto, dropPhotosOf, keepPhoto, MOST_PX, photoKey, photoOf, shrink, shrunkSize } from './photoStore.ts'
 
-// jsdom has none; the values here are plain.
-globalThis.structuredClone ??= <T>(x: T): T => x
 // The store keeps what the browser can clone; jsdom's own Blob is not one of those.
 const picture = new Uint8Array([1, 2, 3]) as unknown as Blob
 const photo = (key: string, fittingId: string) => ({ key, fittingId, takenAt: '2026-11-25T10:00:00Z', picture })

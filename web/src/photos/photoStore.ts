@@ -1,4 +1,4 @@
-import type { Dexie, EntityTable } from 'dexie'
+import { Dexie, type EntityTable } from 'dexie'
 
 /** A photo of one check, kept in this browser only: it is never sent anywhere. */
 export interface Photo {
@@ -11,16 +11,8 @@ export interface Photo {
 }
 
 type Photos = Dexie & { photos: EntityTable<Photo, 'key'> }
-let opened: Promise<Photos> | undefined
-
-/** The library is loaded when the first photo is asked for. */
-async function open(): Promise<Photos> {
-  const { Dexie } = await import('dexie')
-  const db = new Dexie('nimble-anchor.photos') as Photos
-  db.version(1).stores({ photos: 'key, fittingId' })
-  return db
-}
-const store = (): Promise<Photos> => (opened ??= open())
+const db = new Dexie('nimble-anchor.photos') as Photos
+db.version(1).stores({ photos: 'key, fittingId' })
 
 /** A tether point is the car's, not the fitting's: one photo of it serves every fitting at that place. */
 export function photoKey(fittingId: string, checkId: string, vehicleId?: string, positionId?: string): string {
@@ -30,17 +22,21 @@ export function photoKey(fittingId: string, checkId: string, vehicleId?: string,
 }
 
 export async function photoOf(key: string): Promise<Photo | undefined> {
-  return (await store()).photos.get(key)
+  return db.photos.get(key)
 }
 export async function keepPhoto(photo: Photo): Promise<void> {
-  await (await store()).photos.put(photo)
+  await db.photos.put(photo)
 }
 export async function dropPhoto(key: string): Promise<void> {
-  await (await store()).photos.delete(key)
+  await db.photos.delete(key)
+}
+/** Every fitting of which this device keeps a photo. */
+export async function fittingsWithPhotos(): Promise<readonly string[]> {
+  return (await db.photos.orderBy('fittingId').uniqueKeys()) as string[]
 }
 /** Erases every photo of these fittings from this device. */
 export async function dropPhotosOf(fittingIds: readonly string[]): Promise<number> {
-  return (await store()).photos
+  return db.photos
     .where('fittingId')
     .anyOf([...fittingIds])
     .delete()

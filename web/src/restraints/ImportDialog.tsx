@@ -1,5 +1,6 @@
-import type { Fault, ImportRow } from '@nimble-anchor/core'
-import { FileUp } from 'lucide-react'
+import { UNIT_FACT_TEXT, type Fault, type ImportRow } from '@nimble-anchor/core'
+import { Check, FileUp } from 'lucide-react'
+import { Checkbox } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { api, CsvText, Refused } from '../session/api.ts'
@@ -67,16 +68,18 @@ export function ImportDialog({
   const load = useCatalogue((s) => s.load)
   const [file, setFile] = useState<Read>()
   const [isBusy, setBusy] = useState(false)
+  const [overruled, setOverruled] = useState<ReadonlySet<string>>(new Set())
   const rejected = file?.rows.filter((r) => r.state === 'rejected').length ?? 0
   const fresh = file?.rows.filter((r) => r.state === 'new' || r.state === 'changed').length ?? 0
   const close = (isOpen: boolean): void => {
     if (!isOpen) setFile(undefined)
+    setOverruled(new Set())
     onOpenChange(isOpen)
   }
   async function store(): Promise<void> {
     setBusy(true)
     try {
-      await api.importCatalogue(file?.body)
+      await api.importCatalogue(file?.body, false, [...overruled])
       await load()
       toast(`${fresh} ${fresh === 1 ? 'entry' : 'entries'} imported from ${file?.name ?? 'the file'}.`)
       close(false)
@@ -119,7 +122,7 @@ export function ImportDialog({
       {file && file.rows.length > 0 && (
         <>
           <p className="mt-3 font-semibold" role="status">
-            {file.name}: {file.rows.length} rows, {fresh} to store
+            {file.name}: {file.rows.length === 1 ? '1 row' : `${file.rows.length} rows`}, {fresh} to store
             {rejected > 0 ? `, ${rejected} rejected: nothing can be imported until they are put right` : ''}
           </p>
           <ul
@@ -128,7 +131,7 @@ export function ImportDialog({
             aria-label="Rows of the file"
           >
             {file.rows
-              .toSorted((a, b) => Number(b.state === 'rejected') - Number(a.state === 'rejected'))
+              .toSorted((a, b) => weight(b) - weight(a))
               .map((row, i) => (
                 <li key={`${row.kind}/${row.id}/${i}`} className="px-1 py-1.5">
                   <span className="inline-block w-28">
@@ -136,6 +139,16 @@ export function ImportDialog({
                   </span>
                   <span className="text-ink-soft">{KIND_WORD[row.kind]}</span> {row.id}
                   <FaultList faults={row.faults ?? []} />
+                  {row.kept && (
+                    <KeptFacts
+                      id={row.id}
+                      kept={row.kept}
+                      isOverruled={overruled.has(row.id)}
+                      onChange={(isIn) =>
+                        setOverruled((ids) => new Set(isIn ? [...ids, row.id] : [...ids].filter((x) => x !== row.id)))
+                      }
+                    />
+                  )}
                   {row.lints?.map((lint) => (
                     <span key={lint} className="block pl-28 text-sm">
                       <StateMark state="undecided" size={12} /> contradicts its regulation, {lint}
@@ -153,6 +166,39 @@ export function ImportDialog({
         </>
       )}
     </Dialog>
+  )
+}
+
+/** What must be looked at comes first. */
+const weight = (row: ImportRow): number => (row.state === 'rejected' ? 2 : row.kept ? 1 : 0)
+
+interface KeptProps {
+  readonly id: string
+  readonly kept: NonNullable<ImportRow['kept']>
+  readonly isOverruled: boolean
+  readonly onChange: (isOverruled: boolean) => void
+}
+
+/** The shelf knows something graver than the file: it stays so, unless somebody says that the file is right. */
+function KeptFacts({ id, kept, isOverruled, onChange }: KeptProps) {
+  const what = kept.map((fact) => UNIT_FACT_TEXT[fact]).join('; ')
+  return (
+    <span className="mt-1 block pl-28 text-sm">
+      <StateMark state="stale" size={12} /> The shelf knows of it: {what}. The file says otherwise.
+      <label className="flex min-h-11 items-center gap-2 font-semibold">
+        <Checkbox.Root
+          checked={isOverruled}
+          onCheckedChange={(is) => onChange(is === true)}
+          aria-label={`Believe the file about ${id}`}
+          className="grid size-6 shrink-0 place-items-center rounded-[2px] border border-ink bg-sheet"
+        >
+          <Checkbox.Indicator>
+            <Check size={18} aria-hidden="true" />
+          </Checkbox.Indicator>
+        </Checkbox.Root>
+        Believe the file: this is put right
+      </label>
+    </span>
   )
 }
 

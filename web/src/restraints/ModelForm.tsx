@@ -1,4 +1,12 @@
-import { formatNumber, lintModel, modelSchema, stageGaps, unreadIn, type RestraintModel } from '@nimble-anchor/core'
+import {
+  formatNumber,
+  lintModel,
+  modelSchema,
+  partAsked,
+  stageGaps,
+  unreadIn,
+  type RestraintModel,
+} from '@nimble-anchor/core'
 import { FormProvider, useFieldArray } from 'react-hook-form'
 import { ModeBars } from '../fitting/choose/ModeBars.tsx'
 import { BarGradients } from '../fitting/choose/RangeBar.tsx'
@@ -135,9 +143,9 @@ function Check({ tidied, faults, parsedModel }: CheckProps) {
         <div role="status" className="mt-2">
           <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
           <ul className="mt-1 text-sm">
-            {unread.map(({ where, asks }) => (
+            {unread.map(({ where, needs }) => (
               <li key={where} className="mt-1">
-                <span className="font-semibold">{where}</span> {asks.join('; ')}
+                <span className="font-semibold">{where}</span> {needs.map(partAsked).join('; ')}
               </li>
             ))}
           </ul>

@@ -1,7 +1,9 @@
 import {
   CASE_VERSION,
   CATALOGUE_FORMAT,
+  directionsOf,
   isConvertible,
+  keepsDirection,
   parseWith,
   unitSchema,
   type RestraintModel,
@@ -31,8 +33,9 @@ interface Props {
   readonly taken: readonly string[]
 }
 
-const importUnit = (unit: unknown) =>
-  api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] })
+/** Said by hand, about this very unit: it stands, also where it takes a graver fact back. */
+const importUnit = (unit: { readonly id?: string }) =>
+  api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] }, false, [unit.id ?? ''])
 
 /** What is on the shelf of one model, each with its state in words. */
 export function Units({ model, units, taken }: Props) {
@@ -180,6 +183,14 @@ function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
           onChange={(v) => setDraft({ ...draft, harness: v === 'in' || v === 'stowed' ? v : undefined })}
         />
       )}
+      {keepsDirection(model) !== 'no' && (
+        <SelectField
+          label="Which way it stands"
+          value={draft.direction ?? ''}
+          options={[{ id: '', label: 'not looked at' }, ...directionsOf(model).map((d) => ({ id: d, label: d }))]}
+          onChange={(v) => setDraft({ ...draft, direction: directionsOf(model).find((d) => d === v) })}
+        />
+      )}
       {(model.parts?.length ?? 0) > 0 && (
         <SelectField
           label="Which part of it"
@@ -194,7 +205,7 @@ function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       {text('note', 'Note')}
       {unit.awaitsCheck && (
         <p className="border-l-4 border-fail pl-3 font-semibold">
-          Not for use: “{unit.awaitsCheck.job.replaceAll('-', ' ')}” was begun on {unit.awaitsCheck.since} and is not
+          Not for use: “{unit.awaitsCheck.job.replaceAll('-', ' ')}” was started on {unit.awaitsCheck.since} and is not
           checked yet. Finish it from Today.
         </p>
       )}

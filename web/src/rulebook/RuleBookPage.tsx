@@ -1,7 +1,16 @@
-import { formatNumber, RULE_STAGES, RULES, STAGE_TEXT, type Rule, type RuleCount } from '@nimble-anchor/core'
+import {
+  SOURCE_WORD,
+  standsOnOf,
+  titleOf,
+  formatNumber,
+  RULE_STAGES,
+  RULES,
+  STAGE_TEXT,
+  type Rule,
+  type RuleCount,
+} from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
 import { useLocation } from 'react-router'
-import { SOURCE_WORD } from '../fitting/VerdictBanner.tsx'
 import { api } from '../session/api.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
@@ -19,7 +28,7 @@ const SOURCES = [
 ]
 
 function matches(rule: Rule, words: readonly string[]): boolean {
-  const text = `${rule.id} ${rule.title} ${rule.standsOn}`.toLowerCase()
+  const text = `${rule.id} ${titleOf(rule)} ${standsOnOf(rule)}`.toLowerCase()
   return words.every((w) => text.includes(w))
 }
 
@@ -85,8 +94,8 @@ export default function RuleBookPage() {
                     className="grid scroll-mt-4 gap-x-4 py-3 target:bg-shoal md:grid-cols-[minmax(0,1fr)_17rem]"
                   >
                     <div>
-                      <h3 className="font-bold">{rule.title}</h3>
-                      <p className="text-[0.95rem]">{rule.standsOn}</p>
+                      <h3 className="font-bold">{titleOf(rule)}</h3>
+                      <p className="text-[0.95rem]">{standsOnOf(rule)}</p>
                       {rule.limits && (
                         <p className="mt-0.5 text-sm text-ink-soft">
                           {Object.entries(rule.limits)

@@ -29,6 +29,18 @@ export interface Strokes {
   readonly fitterStrokes?: string
   readonly carerStrokes?: string
 }
+/** A child of whom only the name is known yet; it is kept with its first fitting. */
+export interface NewChild {
+  readonly name: string
+  readonly familyName?: string
+}
+export interface EntryToSend {
+  readonly id: string
+  readonly base: number
+  readonly own: readonly string[]
+  readonly who: string
+  readonly puts: readonly Put[]
+}
 export type VisitEntry = Omit<VisitView, 'id' | 'familyId' | 'fitting'> & { readonly fittingId: string | null }
 export interface JobBeginning {
   readonly unitId: string
@@ -44,8 +56,17 @@ export class Refused extends Error {
   readonly statusCode: number
   readonly faults: readonly Fault[]
   readonly current: FittingView | undefined
-  constructor(statusCode: number, message: string, faults: readonly Fault[], current: FittingView | undefined) {
+  /** What has to be said before it can be done: which child a file is about. */
+  readonly asks: string | undefined
+  constructor(
+    statusCode: number,
+    message: string,
+    faults: readonly Fault[],
+    current: FittingView | undefined,
+    asks?: string,
+  ) {
     super(message)
+    this.asks = asks
     this.statusCode = statusCode
     this.faults = faults
     this.current = current
@@ -74,15 +95,21 @@ async function call<T>(path: string, body?: unknown, method = body === undefined
   } catch {
     throw new Unreachable('The server does not answer.')
   }
-  if (response.status >= 500) throw new Unreachable('The server could not do that just now.')
   const data: unknown = await response.json().catch(() => ({}))
+  if (response.status >= 500) {
+    const { message } = data as { message?: string }
+    // A full disk says so itself; "Internal server error" helps nobody.
+    const isSaid = response.status === 507 || response.status === 503
+    throw new Unreachable(isSaid && message ? message : 'The server could not do that just now.')
+  }
   if (response.ok) return data as T
-  const refused = data as { message?: string; faults?: Fault[]; current?: FittingView }
+  const refused = data as { message?: string; faults?: Fault[]; current?: FittingView; asks?: string }
   throw new Refused(
     response.status,
     refused.message ?? 'The server refused this.',
     refused.faults ?? [],
     refused.current,
+    refused.asks,
   )
 }
 
@@ -91,18 +118,20 @@ export const api = {
   catalogue: () => call<Catalogue>('catalogue'),
   fittings: () => call<readonly FittingSummary[]>('fittings'),
   fitting: (id: string) => call<FittingView>(`fittings/${id}`),
+  erased: (ids: readonly string[]) => call<readonly string[]>('fittings/erased', { ids }),
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
   revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
   ahead: (id: string, of?: 'catalogue') =>
     call<AheadView>(`fittings/${id}/ahead${of === undefined ? '' : `?of=${of}`}`),
-  create: (childId: string, vehicleId?: string, arrivedInstalled = false) =>
+  create: (child: string | NewChild, vehicleId?: string, arrivedInstalled = false) =>
     call<FittingView>('fittings', {
-      childId,
+      ...(typeof child === 'string' ? { childId: child } : { newChild: child }),
       ...(vehicleId !== undefined && { vehicleId }),
       ...(arrivedInstalled && { arrivedInstalled }),
     }),
-  importCatalogue: (file: unknown, isPreview = false) =>
-    call<readonly ImportRow[]>(`catalogue/import${isPreview ? '?preview=true' : ''}`, file),
+  /** @param overrule ids of units of which the file is believed over what the shelf knows */
+  importCatalogue: (file: unknown, isPreview = false, overrule: readonly string[] = []) =>
+    call<readonly ImportRow[]>(`catalogue/import?preview=${isPreview}&overrule=${overrule.join(',')}`, file),
   removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
     call<unknown>(`catalogue/${kind}/${id}`, undefined, 'DELETE'),
   readings: (childId: string) => call<readonly GrowthReading[]>(`children/${childId}/readings`),
@@ -114,9 +143,16 @@ export const api = {
   removeLocalRule: (id: string) => call<PracticeBook>(`practice/local-rules/${id}`, undefined, 'DELETE'),
   setPracticeDefaults: (profileId: string, localRuleId: string) =>
     call<PracticeBook>('practice/defaults', { profileId, localRuleId }, 'PUT'),
-  importCase: (file: unknown) => call<FittingView>('fittings/import', file),
-  enter: (id: string, baseSequence: number, who: string, puts: readonly Put[]) =>
-    call<FittingView>(`fittings/${id}/entries`, { baseSequence, who, puts }),
+  importCase: (file: unknown, child?: 'known' | 'new') =>
+    call<FittingView>(`fittings/import${child === undefined ? '' : `?child=${child}`}`, file),
+  enter: (fittingId: string, { id, base, own, who, puts }: EntryToSend) =>
+    call<FittingView>(`fittings/${fittingId}/entries`, {
+      id,
+      baseSequence: base,
+      ...(own.length > 0 && { own }),
+      who,
+      puts,
+    }),
   undo: (id: string, baseSequence: number, who: string) =>
     call<FittingView>(`fittings/${id}/undo`, { baseSequence, who }),
   sign: (id: string, baseSequence: number, who: string, carerName: string, strokes: Strokes = {}) =>

@@ -1,124 +1,346 @@
-import { buildCase } from '../../../core/test/build.ts'
-import { applyPuts, type Case, type Put, type FittingView } from '@nimble-anchor/core'
+import 'fake-indexeddb/auto'
+import { buildCase, withEverythingGood } from '../../../core/test/build.ts'
+import {
+  applyPuts,
+  collisionOf,
+  collisionText,
+  highestSequence,
+  type Case,
+  type Changed,
+  type FittingView,
+  type Put,
+} from '@nimble-anchor/core'
 import { useFitting } from './fitting.ts'
-import { waitingFor } from './waiting.ts'
+import { sendAll, sendFor } from './sending.ts'
+import { forgetWaiting, keepWaiting, takeOldEntries, waitingCounts, waitingOf } from './waiting.ts'
 
-/** A server of one fitting, as strict about the sequence as the real one. */
-function fakeServer(initial: Case) {
+interface Body {
+  readonly id: string
+  readonly baseSequence: number
+  readonly own?: readonly string[]
+  readonly who: string
+  readonly puts: Put[]
+}
+
+/** A server of some fittings, as strict about what others have entered as the real one: core says what collides. */
+function fakeServer(cases: Readonly<Record<string, Case>>) {
+  const open = (id: string, c: Case) =>
+    ({ id, status: 'open', sequence: highestSequence(c), createdAt: '', updatedAt: '', revises: null, elsewhere: false, case: c }) as FittingView // prettier-ignore
   const state = {
-    view: { id: 'f1', status: 'open', sequence: 0, createdAt: '', updatedAt: '', case: initial } as FittingView,
+    views: Object.fromEntries(Object.entries(cases).map(([id, c]) => [id, open(id, c)])) as Record<string, FittingView>,
+    log: [] as { fittingId: string; sequence: number; id: string; changes: readonly Changed[]; puts: readonly Put[] }[],
     isUp: true,
     losesAnswers: 0,
-    taken: [] as Put[][],
+    erased: [] as string[],
+    /** Answers wait for this. */
+    gate: undefined as Promise<void> | undefined,
   }
   const answer = (status: number, body: unknown) =>
     ({ ok: status < 400, status, json: async () => JSON.parse(JSON.stringify(body)) as unknown }) as Response
-  const take = (puts: Put[]): void => {
-    const applied = applyPuts(state.view.case, puts, state.view.sequence + 1)
+  const take = (fittingId: string, puts: readonly Put[], id = crypto.randomUUID() as string): void => {
+    const view = state.views[fittingId]!
+    const sequence = view.sequence + 1
+    const applied = applyPuts(view.case, puts, sequence)
     if (!applied.ok) throw new Error('fake server got a bad entry')
-    state.view = { ...state.view, sequence: state.view.sequence + 1, case: applied.value.case }
-    state.taken.push(puts)
+    state.views[fittingId] = { ...view, sequence, case: applied.value.case }
+    state.log.push({ fittingId, sequence, id, changes: applied.value.changed, puts })
   }
-  global.fetch = jest.fn(async (_url: RequestInfo | URL, init?: RequestInit) => {
+  const respond = async (url: RequestInfo | URL, init?: RequestInit): Promise<Response> => {
+    await state.gate
     if (!state.isUp) throw new TypeError('Failed to fetch')
-    if (!init?.body) return answer(200, state.view)
-    const body = JSON.parse(init.body as string) as { baseSequence: number; puts: Put[] }
-    if (body.baseSequence !== state.view.sequence) return answer(409, { message: 'changed since', current: state.view })
-    take(body.puts)
+    if ((url as string).endsWith('fittings/erased')) return answer(200, state.erased)
+    const fittingId = /fittings\/([^/]+)/.exec(url as string)![1]!
+    const view = state.views[fittingId]
+    if (!view) return answer(404, { message: 'There is no such fitting.' })
+    if (!init?.body) return answer(200, view)
+    const { id, baseSequence, own = [], puts } = JSON.parse(init.body as string) as Body
+    if (state.log.some((e) => e.id === id)) return answer(200, view)
+    if (view.status === 'signed') return answer(409, { message: 'This fitting is signed and closed.' })
+    const since = state.log.filter((e) => e.fittingId === fittingId && e.sequence > baseSequence && !own.includes(e.id))
+    const collision = since.length > 0 ? collisionOf(view.case, puts, baseSequence, since) : undefined
+    if (collision) return answer(409, { message: collisionText(collision, 'Maren'), current: view })
+    take(fittingId, puts, id)
     if (state.losesAnswers-- > 0) throw new TypeError('Connection lost')
-    return answer(200, state.view)
+    return answer(200, state.views[fittingId])
+  }
+  global.fetch = jest.fn(async (url: RequestInfo | URL, init?: RequestInit) => {
+    inFlight += 1
+    try {
+      return await respond(url, init)
+    } finally {
+      inFlight -= 1
+    }
   }) as typeof fetch
   return { state, take }
 }
-const mass = (value: number): Put => ({ path: ['child', 'massKg'], value: { value, source: 'measured' } })
-const shown = () => useFitting.getState().case?.child.massKg?.value
-const settle = (ms = 20) => new Promise((r) => setTimeout(r, ms))
 
-beforeEach(() => {
+/** Where the order of entry stands in a case that nobody has entered anything into yet. */
+const START = highestSequence(buildCase())
+const mass = (value: number): Put => ({ path: ['child', 'massKg'], value: { value, source: 'measured' } })
+const look = (id: string): Put => ({ path: ['readings', id], value: { option: 'held' } })
+const MOVED: Put = { path: ['disturbances', 'base'], value: {} }
+const shown = () => useFitting.getState().case?.child.massKg?.value
+/** Requests that are being answered. */
+let inFlight = 0
+const breath = (ms = 10) => new Promise((r) => setTimeout(r, ms))
+/** Until nothing is on its way and nothing has moved for some breaths: the machine may be slow. */
+async function settle(): Promise<void> {
+  let quiet = 0
+  while (quiet < 10) {
+    await breath()
+    quiet = inFlight === 0 && useFitting.getState().saving !== 'saving' ? quiet + 1 : 0
+  }
+}
+const fresh = () =>
+  useFitting.setState({ status: 'loading', view: null, case: null, queue: [], saving: 'saved', trouble: null, conflict: null, notice: null }) // prettier-ignore
+const massesIn = (server: ReturnType<typeof fakeServer>, id: string) =>
+  server.state.log.filter((e) => e.fittingId === id).map((e) => (e.puts[0]?.value as { value: number }).value)
+
+beforeEach(async () => {
   localStorage.clear()
-  useFitting.setState({
-    status: 'loading',
-    view: null,
-    case: null,
-    queue: [],
-    saving: 'saved',
-    conflict: null,
-    notice: null,
-  })
+  await forgetWaiting(['f1', 'f2'])
+  fresh()
+})
+
+test('while an entry waits it is never said that everything is saved, not for a moment', async () => {
+  const server = fakeServer({ f1: buildCase() })
+  await keepWaiting({ id: 'waits', fittingId: 'f1', who: 'Maren', puts: [mass(12.2)], base: START, own: [] })
+  const said: string[] = []
+  const leave = useFitting.subscribe((s) => void said.push(`${s.queue.length} ${s.saving}`))
+  await useFitting.getState().open('f1')
+  await settle()
+  leave()
+  expect(said.filter((s) => s.startsWith('1 '))).not.toEqual([])
+  expect(said).not.toContain('1 saved')
+  expect([useFitting.getState().saving, massesIn(server, 'f1')]).toEqual(['saved', [12.2]])
 })
 
 test('an entry shows at once and is acknowledged', async () => {
-  const { state } = fakeServer(buildCase())
+  const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
   expect(useFitting.getState().put([mass(11)])).toEqual([])
   expect(shown()).toBe(11)
   await settle()
-  expect(useFitting.getState()).toMatchObject({ saving: 'saved', queue: [], view: { sequence: 1 } })
-  expect(state.taken).toHaveLength(1)
+  expect(useFitting.getState()).toMatchObject({ saving: 'saved', queue: [], view: { sequence: START + 1 } })
+  expect(server.state.log).toHaveLength(1)
 })
 
 test('a bad entry is refused here, names the field, and is never sent', async () => {
-  const { state } = fakeServer(buildCase())
+  const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
   expect(useFitting.getState().put([mass(500)])).toEqual([
     { path: '$.child.massKg.value', message: 'must be at most 80 kg' },
   ])
   await settle()
-  expect(state.taken).toEqual([])
+  expect(server.state.log).toEqual([])
 })
 
 test('without the server entries wait on the device, survive a reload, and go in order', async () => {
-  const { state } = fakeServer(buildCase())
+  const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  state.isUp = false
+  server.state.isUp = false
   useFitting.getState().put([mass(11)])
   useFitting.getState().put([mass(12)])
   await settle()
   expect(useFitting.getState().saving).toBe('offline')
-  expect(waitingFor('f1')).toBe(2)
+  expect((await waitingCounts()).get('f1')).toBe(2)
   // Reload: a fresh store, the same device.
-  state.isUp = true
-  useFitting.setState({ status: 'loading', view: null, case: null, queue: [], saving: 'saved' })
+  server.state.isUp = true
+  fresh()
   await useFitting.getState().open('f1')
   expect(shown()).toBe(12)
   await settle()
-  expect(state.taken.map((p) => (p[0]?.value as { value: number }).value)).toEqual([11, 12])
-  expect(waitingFor('f1')).toBe(0)
+  expect(massesIn(server, 'f1')).toEqual([11, 12])
+  expect((await waitingCounts()).size).toBe(0)
 })
 
-test('an answer lost on the way is not a conflict: the entry stands already', async () => {
-  const { state } = fakeServer(buildCase())
+test('an answer lost on the way is not a conflict: the entry stands already, once', async () => {
+  const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  state.losesAnswers = 1
+  server.state.losesAnswers = 1
   useFitting.getState().put([mass(11)])
   await settle()
   expect(useFitting.getState().saving).toBe('offline')
   await useFitting.getState().refresh()
   await settle()
   expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [], saving: 'saved' })
-  expect(state.taken).toHaveLength(1)
+  expect(massesIn(server, 'f1')).toEqual([11])
 })
 
 test.each([
   ['mine', 11],
   ['theirs', 14],
 ] as const)('somebody else on the same field: keeping %s leaves %s', async (keep, value) => {
-  const { state, take } = fakeServer(buildCase())
+  const { state, take } = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  take([mass(14)])
+  take('f1', [mass(14)])
   useFitting.getState().put([mass(11)])
   await settle()
-  expect(useFitting.getState().conflict).toMatchObject({ theirs: { sequence: 1 } })
-  expect(waitingFor('f1')).toBe(1)
+  expect(useFitting.getState().conflict).toMatchObject({ theirs: { sequence: START + 1 } })
+  expect((await waitingCounts()).get('f1')).toBe(1)
   useFitting.getState().settleConflict(keep)
   await settle()
   expect(useFitting.getState()).toMatchObject({ conflict: null, saving: 'saved' })
-  expect(state.view.case.child.massKg?.value).toBe(value)
+  expect(state.views.f1!.case.child.massKg?.value).toBe(value)
 })
 
 test('a signed fitting takes no entry', async () => {
-  const { state } = fakeServer(buildCase())
-  state.view = { ...state.view, status: 'signed' }
+  const { state } = fakeServer({ f1: buildCase() })
+  state.views.f1 = { ...state.views.f1!, status: 'signed' }
   await useFitting.getState().open('f1')
   expect(useFitting.getState().put([mass(11)])[0]?.message).toContain('signed and closed')
+})
+
+describe('another fitting is opened meanwhile', () => {
+  test.each(['answered', 'lost', 'refused'] as const)('an entry on its way, then %s, stays with its own', async (how) => {
+    const server = fakeServer({ f1: buildCase(), f2: buildCase() })
+    await useFitting.getState().open('f2')
+    let openGate = (): void => undefined
+    server.state.gate = new Promise((r) => (openGate = r))
+    useFitting.getState().put([mass(12.2)])
+    while (inFlight === 0) await breath()
+    server.state.gate = undefined
+    await useFitting.getState().open('f1')
+    if (how === 'lost') server.state.losesAnswers = 1
+    if (how === 'refused') server.state.views.f2 = { ...server.state.views.f2!, status: 'signed' }
+    openGate()
+    await settle()
+    useFitting.getState().put([mass(11)])
+    await settle()
+    expect(massesIn(server, 'f1')).toEqual([11])
+    expect(massesIn(server, 'f2')).toEqual(how === 'refused' ? [] : [12.2])
+    // Refused while it was not on screen, it is said when its fitting is opened, not dropped before.
+    expect((await waitingOf('f2')).map((e) => e.refused)).toEqual(how === 'answered' ? [] : how === 'lost' ? [undefined] : [expect.stringContaining('signed')]) // prettier-ignore
+    await useFitting.getState().open('f2')
+    await settle()
+    expect(massesIn(server, 'f2')).toEqual(how === 'refused' ? [] : [12.2])
+    expect(useFitting.getState().notice).toEqual(how === 'refused' ? expect.stringContaining('Not saved') : null)
+    expect((await waitingCounts()).size).toBe(0)
+  }) // prettier-ignore
+
+  test('entries typed into two fittings in turn, without the server: each arrives where it was made', async () => {
+    const server = fakeServer({ f1: buildCase(), f2: buildCase() })
+    for (const [id, kg] of [['f1', 11], ['f2', 12], ['f1', 11.5]] as const) {
+      server.state.isUp = true
+      await useFitting.getState().open(id)
+      await settle()
+      server.state.isUp = false
+      useFitting.getState().put([mass(kg)])
+      await settle()
+    } // prettier-ignore
+    server.state.isUp = true
+    await sendAll()
+    await settle()
+    expect([massesIn(server, 'f1'), massesIn(server, 'f2')]).toEqual([[11, 11.5], [12]])
+  })
+})
+
+describe('what the writer had seen goes with the entry', () => {
+  test('after a reload an entry made offline does not overwrite another’s value without a word', async () => {
+    const server = fakeServer({ f1: buildCase() })
+    await useFitting.getState().open('f1')
+    server.state.isUp = false
+    useFitting.getState().put([mass(11)])
+    await settle()
+    server.take('f1', [mass(14)])
+    server.state.isUp = true
+    fresh()
+    await useFitting.getState().open('f1')
+    await settle()
+    expect(useFitting.getState().conflict).toMatchObject({ mine: { base: START }, theirs: { sequence: START + 1 } })
+    expect(massesIn(server, 'f1')).toEqual([14])
+  })
+  test('looks from before another moved the base are told, not stored', async () => {
+    const server = fakeServer({ f1: withEverythingGood(buildCase()) })
+    await useFitting.getState().open('f1')
+    server.state.isUp = false
+    useFitting.getState().put([look('tug-left')])
+    await settle()
+    server.take('f1', [MOVED])
+    server.state.isUp = true
+    await useFitting.getState().refresh()
+    await settle()
+    expect(useFitting.getState().conflict?.message).toContain('look again')
+    expect(server.state.log).toHaveLength(1)
+  })
+  test('one’s own move, then the look: entered offline in that order, while another wrote a note, both are stored', async () => {
+    const server = fakeServer({ f1: withEverythingGood(buildCase()) })
+    await useFitting.getState().open('f1')
+    server.state.isUp = false
+    useFitting.getState().put([MOVED])
+    useFitting.getState().put([look('tug-left')])
+    await settle()
+    server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
+    server.state.isUp = true
+    await sendFor('f1')
+    await settle()
+    expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [] })
+    expect(server.state.log.map((e) => e.puts[0]!.path[0])).toEqual(['child', 'disturbances', 'readings'])
+  })
+  test('fast typing: an entry made while the one before is just being acknowledged is no stranger to it', async () => {
+    const server = fakeServer({ f1: buildCase() })
+    await useFitting.getState().open('f1')
+    for (const kg of [11, 11.1, 11.2, 11.3, 11.4, 11.5]) {
+      useFitting.getState().put([mass(kg)])
+      await breath(kg === 11.2 ? 9 : 1)
+    }
+    await settle()
+    expect(useFitting.getState()).toMatchObject({ conflict: null, saving: 'saved' })
+    expect(massesIn(server, 'f1')).toEqual([11, 11.1, 11.2, 11.3, 11.4, 11.5])
+  })
+})
+
+test('what another tab keeps for the same fitting is sent with the rest, in its order', async () => {
+  const server = fakeServer({ f1: buildCase() })
+  await useFitting.getState().open('f1')
+  server.state.isUp = false
+  useFitting.getState().put([mass(11)])
+  await settle()
+  await keepWaiting({ id: crypto.randomUUID(), fittingId: 'f1', who: 'Jory', puts: [{ path: ['child', 'note'], value: 'other tab' }], base: START, own: [] }) // prettier-ignore
+  server.state.isUp = true
+  await Promise.all([sendFor('f1'), sendFor('f1')])
+  await settle()
+  expect(server.state.log.map((e) => e.puts[0]!.path[1])).toEqual(['massKg', 'note'])
+  expect(useFitting.getState()).toMatchObject({ queue: [], saving: 'saved', view: { sequence: START + 2 } })
+})
+
+test('where the browser keeps nothing, an entry is sent all the same, and it is said', async () => {
+  const server = fakeServer({ f1: buildCase() })
+  const add = jest.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+    throw new DOMException('no room', 'QuotaExceededError')
+  })
+  await useFitting.getState().open('f1')
+  useFitting.getState().put([mass(11)])
+  await settle()
+  add.mockRestore()
+  expect(massesIn(server, 'f1')).toEqual([11])
+  expect(useFitting.getState()).toMatchObject({
+    saving: 'saved',
+    queue: [],
+    view: { sequence: START + 1 },
+    notice: expect.stringContaining('keeps nothing'),
+  })
+})
+
+test('entries kept by the version before come along, as made before everything', async () => {
+  const server = fakeServer({ f1: buildCase() })
+  server.take('f1', [{ path: ['child', 'note'], value: 'x' }])
+  localStorage.setItem('nimble-anchor.waiting.f1', JSON.stringify([{ who: 'Jory', puts: [mass(11)] }]))
+  await takeOldEntries()
+  expect(await waitingOf('f1')).toMatchObject([{ who: 'Jory', base: 0, own: [] }])
+  expect(localStorage.getItem('nimble-anchor.waiting.f1')).toBeNull()
+  await sendFor('f1')
+  expect(massesIn(server, 'f1').at(-1)).toBe(11)
+})
+
+test.each([
+  ['erased', ['f1'], 0],
+  // It may serve another folder today: what waits, waits.
+  ['merely unknown', [], 1],
+] as const)('of a fitting that is %s, this device lets go or not', async (_what, erased, left) => {
+  fakeServer({}).state.erased = [...erased]
+  await keepWaiting({ id: crypto.randomUUID(), fittingId: 'f1', who: 'Jory', puts: [mass(11)], base: 0, own: [] })
+  await useFitting.getState().open('f1')
+  expect(useFitting.getState().status).toBe('missing')
+  expect((await waitingCounts()).size).toBe(left)
 })

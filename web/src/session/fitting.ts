@@ -4,26 +4,24 @@ import {
   type Assessment,
   type Case,
   type Fault,
-  type Put,
   type FittingView,
+  type Put,
 } from '@nimble-anchor/core'
 import { create } from 'zustand'
 import { api, Refused, type Strokes } from './api.ts'
+import { settledLeaving } from '../ui/leaving.ts'
+import { openDrafts, useDrafts } from './drafts.ts'
+import { forgetErased } from './erased.ts'
 import { fitterName } from './preferences.ts'
-import { keepQueue, readQueue, type Waiting } from './waiting.ts'
+import { applied, listen, sendFor, sendUnkept, tell, type Conflict, type Event } from './sending.ts'
+import { changeWaiting, dropWaiting, keepWaiting, waitingOf, type Waiting } from './waiting.ts'
 
 /**
- * The fitting on screen. Entries show at once, wait in a queue kept on this
- * device, and are sent one after another; an entry leaves the queue only when
- * the server has acknowledged it, so neither a lost network nor a reload loses one.
+ * The fitting on screen. Entries show at once, are kept on this device, and are
+ * sent one after another to the fitting they were made for; an entry leaves the
+ * device only when the server has acknowledged it, so neither a lost network nor
+ * a reload, nor another fitting opened meanwhile, loses or misplaces one.
  */
-
-export interface Conflict {
-  readonly message: string
-  readonly mine: Waiting
-  readonly theirs: FittingView
-}
-
 interface FittingState {
   readonly status: 'loading' | 'ready' | 'missing' | 'failed'
   /** What the server has acknowledged. */
@@ -32,6 +30,8 @@ interface FittingState {
   readonly case: Case | null
   readonly queue: readonly Waiting[]
   readonly saving: 'saved' | 'saving' | 'offline'
+  /** Why it is not saved, where the server said more than nothing. */
+  readonly trouble: string | null
   readonly conflict: Conflict | null
   /** Said once, then taken away: refusals of the server. */
   readonly notice: string | null
@@ -45,84 +45,93 @@ interface FittingState {
   clearNotice(): void
 }
 
-const RETRY_MS = 3000
-/** The acknowledged case with the waiting entries on top; one that no longer applies is left to the server to refuse. */
-function withWaiting(view: FittingView, queue: readonly Waiting[]): Case {
-  return queue.reduce((c, entry, i) => {
-    const applied = applyPuts(c, entry.puts, view.sequence + 1 + i)
-    return applied.ok ? applied.value.case : c
-  }, view.case)
-}
-
-const withoutStamp = (value: unknown): string =>
-  JSON.stringify(value, (key, inner: unknown) => (key === 'at' ? undefined : inner))
-
-/** Whether a fitting already says what these puts would make it say. */
-function stands(view: FittingView, puts: readonly Put[]): boolean {
-  const applied = applyPuts(view.case, puts, view.sequence + 1)
-  return applied.ok && applied.value.changed.every((c) => withoutStamp(c.from) === withoutStamp(c.to))
-}
-
-let retry: ReturnType<typeof setTimeout> | undefined
-let sending = false
-
 export const useFitting = create<FittingState>()((set, get) => {
-  const show = (view: FittingView, queue: readonly Waiting[]): void => {
-    keepQueue(view.id, queue)
-    set({ view, queue, case: withWaiting(view, queue) })
+  /** Entries made here that the device has not kept yet: a few milliseconds' worth. */
+  let beingKept: readonly Waiting[] = []
+
+  const isOpen = (id: string): boolean => get().view?.id === id
+
+  /** What is shown, and in the same breath whether it is saved: never while an entry waits. */
+  const show = (view: FittingView, queue: readonly Waiting[]): void =>
+    set(({ saving }) => ({
+      view,
+      queue,
+      case: applied(view, queue),
+      saving: queue.length > 0 && saving === 'saved' ? 'saving' : saving,
+    }))
+
+  /** Shows what the server and the device now hold of the open fitting. */
+  async function showKept(id: string, fresh?: FittingView): Promise<void> {
+    const kept = await waitingOf(id).catch(() => [])
+    const { view } = get()
+    if (view?.id !== id) return
+    const newest = fresh && fresh.sequence >= view.sequence ? fresh : view
+    const refused = kept.filter((e) => e.refused !== undefined)
+    const ids = new Set(kept.map((e) => e.id))
+    const queue = [...kept.filter((e) => e.refused === undefined), ...beingKept.filter((e) => e.fittingId === id && !ids.has(e.id))] // prettier-ignore
+    show(newest, queue)
+    if (refused.length > 0) {
+      set({ notice: `Not saved. ${refused.map((e) => e.refused).join(' ')}` })
+      for (const { id: refusedId } of refused) await dropWaiting(refusedId)
+    }
+    if (queue.length === 0) set({ saving: 'saved', trouble: null })
   }
 
-  async function send(): Promise<void> {
-    if (sending) return
-    sending = true
-    clearTimeout(retry)
-    try {
-      for (;;) {
-        const { view, queue, conflict } = get()
-        const [next] = queue
-        if (!view || !next || conflict) break
-        set({ saving: 'saving' })
-        const saved = await api.enter(view.id, view.sequence, next.who, next.puts)
-        // Another fitting may have been opened meanwhile: its queue is its own.
-        if (get().view?.id !== view.id) {
-          keepQueue(view.id, readQueue(view.id).slice(1))
-          continue
-        }
-        show(saved, get().queue.slice(1))
-      }
-      if (get().queue.length === 0) set({ saving: 'saved' })
-    } catch (error) {
-      const { view, queue } = get()
-      const [mine, ...rest] = queue
-      if (error instanceof Refused && view && mine) {
-        if (error.current && stands(error.current, mine.puts)) {
-          // The answer to an earlier try was lost on the way: it is saved already.
-          show(error.current, rest)
-          retry = setTimeout(() => void send(), 0)
-        } else if (error.statusCode === 409 && error.current) {
-          set({ conflict: { message: error.message, mine, theirs: error.current }, saving: 'offline' })
-        } else {
-          const faults = error.faults.map((f) => `${f.path} ${f.message}`).join('; ')
-          show(view, rest)
-          set({ notice: `${error.message} ${faults}`.trim(), saving: rest.length ? 'saving' : 'saved' })
-          retry = setTimeout(() => void get().refresh(), 0)
-        }
-      } else {
-        set({ saving: 'offline' })
-        retry = setTimeout(() => void send(), RETRY_MS)
-      }
-    } finally {
-      sending = false
+  async function hear(event: Event): Promise<void> {
+    if (!isOpen(event.fittingId)) return
+    switch (event.kind) {
+      case 'kept':
+        return showKept(event.fittingId)
+      case 'stored':
+        set({ trouble: null })
+        return showKept(event.fittingId, event.view)
+      case 'collided':
+        return set({ conflict: event.conflict, saving: 'offline', trouble: null })
+      case 'refused':
+        await showKept(event.fittingId, event.view)
+        return get().refresh()
+      case 'unkept':
+        set({ notice: event.message })
+        return get().refresh()
+      case 'offline':
+        return set({ saving: 'offline', trouble: event.message })
     }
   }
+  listen((event) => void hear(event))
 
-  /** Waits until every entry has been acknowledged. */
-  async function flushed(): Promise<FittingView | null> {
-    await send()
-    for (let i = 0; i < 100 && get().saving === 'saving'; i += 1) await new Promise((r) => setTimeout(r, 50))
-    return get().queue.length === 0 ? get().view : null
+  async function send(id: string): Promise<void> {
+    if (isOpen(id) && get().conflict) return
+    await sendFor(id)
   }
 
+  /** Keeps an entry on the device, then sends it. */
+  async function keep(entry: Waiting): Promise<void> {
+    beingKept = [...beingKept, entry]
+    const isKept = await keepWaiting(entry).then(
+      () => true,
+      () => false,
+    )
+    if (!isKept) {
+      set({ notice: 'This browser keeps nothing on the device: leave the page open until everything is saved.' })
+      await sendUnkept(entry)
+    }
+    beingKept = beingKept.filter((e) => e !== entry)
+    if (!isKept) return showKept(entry.fittingId)
+    tell({ kind: 'kept', fittingId: entry.fittingId })
+    await send(entry.fittingId)
+  }
+
+  /** Waits until every entry of the open fitting has been acknowledged. */
+  async function flushed(): Promise<FittingView | null> {
+    await settledLeaving()
+    const id = get().view?.id
+    if (id === undefined) return null
+    while (beingKept.some((e) => e.fittingId === id)) await new Promise((r) => setTimeout(r, 5))
+    await send(id)
+    await showKept(id)
+    const { view, queue } = get()
+    return view?.id === id && queue.length === 0 ? view : null
+  }
   /** A request that only makes sense on what is saved: undo, sign. */
   async function onSaved(request: (view: FittingView) => Promise<FittingView>): Promise<void> {
     const view = await flushed()
@@ -131,11 +140,12 @@ export const useFitting = create<FittingState>()((set, get) => {
       return
     }
     try {
-      show(await request(view), [])
+      const next = await request(view)
+      tell({ kind: 'stored', fittingId: next.id, view: next })
+      if (isOpen(next.id)) await showKept(next.id, next)
     } catch (error) {
-      const message = error instanceof Error ? error.message : String(error)
-      set({ notice: message })
-      if (error instanceof Refused && error.current) show(error.current, [])
+      set({ notice: error instanceof Error ? error.message : String(error) })
+      if (error instanceof Refused && error.current && isOpen(view.id)) await showKept(view.id, error.current)
     }
   }
 
@@ -145,54 +155,83 @@ export const useFitting = create<FittingState>()((set, get) => {
     case: null,
     queue: [],
     saving: 'saved',
+    trouble: null,
     conflict: null,
     notice: null,
+
     async open(id) {
       if (get().view?.id === id) return get().refresh()
-      set({ status: 'loading', view: null, case: null, queue: [], conflict: null, saving: 'saved' })
+      set({ status: 'loading', view: null, case: null, queue: [], conflict: null, saving: 'saved', trouble: null })
       try {
-        const view = await api.fitting(id)
-        show(view, readQueue(id))
+        const [view, queue] = await Promise.all([
+          api.fitting(id),
+          waitingOf(id).catch(() => []),
+          useDrafts.getState().load(id),
+        ])
+        show(view, queue)
         set({ status: 'ready' })
-        void send()
+        await showKept(id)
+        void send(id)
       } catch (error) {
         const isMissing = error instanceof Refused && (error.statusCode === 404 || error.statusCode === 400)
+        // Erased, from whichever device: what this one still keeps of it goes too.
+        if (isMissing) await forgetErased().catch(() => undefined)
         set({ status: isMissing ? 'missing' : 'failed' })
       }
     },
+
     put(puts) {
       const { view, case: current, queue } = get()
-      if (!view || !current) return []
+      // Said, so that what was typed stays typed.
+      if (!view || !current) return [{ path: '$', message: 'No fitting is open.' }]
       if (view.status === 'signed') return [{ path: '$', message: 'This fitting is signed and closed.' }]
-      const applied = applyPuts(current, puts, view.sequence + 1 + queue.length)
-      if (!applied.ok) return applied.error
-      show(view, [...queue, { who: fitterName(), puts }])
-      void send()
+      const next = applyPuts(current, puts, view.sequence + 1 + queue.length)
+      if (!next.ok) return next.error
+      const entry: Waiting = {
+        id: crypto.randomUUID(),
+        fittingId: view.id,
+        who: fitterName(),
+        puts,
+        base: view.sequence,
+        own: queue.map((e) => e.id),
+      }
+      show(view, [...queue, entry])
+      void keep(entry)
       return []
     },
+
     undo: () => onSaved((view) => api.undo(view.id, view.sequence, fitterName())),
-    sign: (carerName, strokes) => onSaved((view) => api.sign(view.id, view.sequence, fitterName(), carerName, strokes)),
-    settleConflict(keep) {
-      const { conflict, queue } = get()
-      if (!conflict) return
-      // Mine goes again on top of theirs: their value stays in the history.
-      show(conflict.theirs, keep === 'mine' ? queue : queue.slice(1))
-      set({ conflict: null, saving: 'saving' })
-      void send()
+    async sign(carerName, strokes) {
+      await settledLeaving()
+      if (openDrafts(useDrafts.getState().texts) > 0)
+        return set({ notice: 'Something is typed and not entered yet: enter it, or let it go, then sign.' })
+      await onSaved((view) => api.sign(view.id, view.sequence, fitterName(), carerName, strokes))
+      if (get().view?.status === 'signed') useDrafts.getState().clear()
     },
+
+    settleConflict(keep) {
+      const { conflict } = get()
+      if (!conflict) return
+      const { mine, theirs } = conflict
+      set({ conflict: null, saving: 'saving' })
+      // Mine goes again on top of theirs, which its writer has now seen: their value stays in the history.
+      const settled =
+        keep === 'mine' ? changeWaiting(mine.id, { base: theirs.sequence, own: [] }) : dropWaiting(mine.id)
+      void settled.then(() => showKept(mine.fittingId, theirs)).then(() => send(mine.fittingId))
+    },
+
     async refresh() {
       const { view, queue, conflict } = get()
-      if (!view || conflict || sending) return
-      if (queue.length > 0) return send()
+      if (!view || conflict) return
+      if (queue.length > 0) return send(view.id)
       try {
         const fresh = await api.fitting(view.id)
-        if (get().view?.id === view.id && get().queue.length === 0 && fresh.sequence !== get().view?.sequence)
-          show(fresh, [])
-        if (get().queue.length === 0) set({ saving: 'saved' })
+        if (isOpen(view.id)) await showKept(view.id, fresh)
       } catch {
         // Nothing waits: the next entry will say whether the server is there.
       }
     },
+
     clearNotice: () => set({ notice: null }),
   }
 })

@@ -14,6 +14,8 @@ interface Preferences {
   setFitterName(name: string): void
   setScheme(scheme: Scheme): void
   rememberStage(fittingId: string, stage: string): void
+  /** Of fittings that are erased nothing is remembered. */
+  forgetStages(fittingIds: readonly string[]): void
 }
 
 /** How many fittings' last stages are remembered on this device. */
@@ -32,6 +34,10 @@ export const usePreferences = create<Preferences>()(
       rememberStage: (fittingId, stage) =>
         set(({ lastStage: { [fittingId]: _old, ...rest } }) => ({
           lastStage: { ...Object.fromEntries(Object.entries(rest).slice(1 - REMEMBERED)), [fittingId]: stage },
+        })),
+      forgetStages: (ids) =>
+        set(({ lastStage }) => ({
+          lastStage: Object.fromEntries(Object.entries(lastStage).filter(([id]) => !ids.includes(id))),
         })),
     }),
     { name: 'nimble-anchor.preferences' },

@@ -7,6 +7,7 @@ import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { TextField } from '../ui/TextField.tsx'
+import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
 
 type Limit = 'untilStatureCm' | 'untilAgeYears' | 'untilMassKg'
@@ -51,6 +52,10 @@ export function LocalRules({ book, onDefault }: Props) {
   const [selectedId, setSelectedId] = useState(book.localRuleId)
   const kept = book.localRules.find((r) => r.id === selectedId) ?? book.localRules[0]
   const [draft, setDraft] = useState<Draft>()
+  useUnsaved(
+    `local rule “${draft?.name ?? ''}”`,
+    draft !== undefined && (!kept || JSON.stringify(draft) !== JSON.stringify(draftOf(kept))),
+  )
   if (!kept) return null
   const shown = draft ?? draftOf(kept)
   const parsed = parseWith(localRuleSchema, ruleOf(shown))

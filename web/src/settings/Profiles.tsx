@@ -8,6 +8,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
 
 const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
@@ -23,6 +24,10 @@ export function Profiles({ book, onDefault }: Props) {
   const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
   const [draft, setDraft] = useState<PracticeProfile>()
   const shown = draft ?? kept
+  useUnsaved(
+    `practice profile “${shown?.name ?? ''}”`,
+    draft !== undefined && JSON.stringify(draft) !== JSON.stringify(kept),
+  )
   if (!shown || !kept) return null
   const isNew = !book.profiles.some((p) => p.id === shown.id)
   const isChanged = JSON.stringify(shown) !== JSON.stringify(kept)

@@ -1,7 +1,5 @@
 import {
   ageMonthsOf,
-  CASE_VERSION,
-  CATALOGUE_FORMAT,
   formatAge,
   formatInterval,
   middle,
@@ -10,10 +8,13 @@ import {
   type Child,
 } from '@nimble-anchor/core'
 import { useEffect, useState } from 'react'
-import { api } from '../session/api.ts'
+import { api, type NewChild } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
+
+/** Chosen: the child that was added here. No id of a child looks like it. */
+const NEW = '+'
 
 interface Props {
   readonly open: boolean
@@ -81,6 +82,7 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
   const [today, setToday] = useState('')
   const [search, setSearch] = useState('')
   const [childId, setChildId] = useState<string>()
+  const [added, setAdded] = useState<NewChild>()
   const [vehicleId, setVehicleId] = useState<string>()
   const [fault, setFault] = useState('')
   const [isBusy, setBusy] = useState(false)
@@ -101,39 +103,21 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
     `${c.name} ${c.familyName ?? ''}`.toLowerCase().includes(wanted),
   )
 
-  /** A walk-in: a name is enough to begin, the rest is measured. */
-  async function addChild(): Promise<void> {
+  /** A walk-in: a name is enough to begin, the rest is measured. It is kept with its fitting, not before. */
+  function addChild(): void {
     const [name = '', ...family] = search.trim().split(/\s+/)
-    const slug = search
-      .trim()
-      .toLowerCase()
-      .normalize('NFKD')
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '')
-      .slice(0, 40)
-    const id = `${slug || 'child'}-${crypto.randomUUID().slice(0, 8)}`
-    setBusy(true)
-    try {
-      await api.importCatalogue({
-        format: CATALOGUE_FORMAT,
-        version: CASE_VERSION,
-        children: [{ id, name, ...(family.length > 0 && { familyName: family.join(' ') }) }],
-      })
-      await load()
-      setChildId(id)
-      setFault('')
-    } catch (error) {
-      setFault(error instanceof Error ? error.message : 'The child was not added.')
-    } finally {
-      setBusy(false)
-    }
+    setAdded({ name, ...(family.length > 0 && { familyName: family.join(' ') }) })
+    setChildId(NEW)
+    setSearch('')
+    setFault('')
   }
 
   async function begin(): Promise<void> {
     if (childId === undefined) return setFault('Choose a child.')
     setBusy(true)
     try {
-      onCreated((await api.create(childId, vehicleId, arrived)).id)
+      onCreated((await api.create(childId === NEW && added ? added : childId, vehicleId, arrived)).id)
+      void load()
     } catch (error) {
       setFault(error instanceof Error ? error.message : 'The fitting was not created.')
     } finally {
@@ -161,13 +145,23 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
           />
           <div className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line">
             {!isReady && <p className="p-3 text-ink-soft">Loading.</p>}
+            {added && (
+              <Row
+                name="child"
+                value={NEW}
+                title={[added.name, added.familyName].filter(Boolean).join(' ')}
+                detail="new: kept when the fitting begins"
+                isChosen={childId === NEW}
+                onChoose={() => setChildId(NEW)}
+              />
+            )}
             {isReady && children.length === 0 && (
               <div className="p-3">
                 <p className="text-ink-soft">
                   {wanted ? 'No child of that name.' : 'No child yet: type a name above.'}
                 </p>
                 {wanted !== '' && (
-                  <Button className="mt-2" disabled={isBusy} onClick={() => void addChild()}>
+                  <Button className="mt-2" onClick={addChild}>
                     Add {search.trim()}
                   </Button>
                 )}

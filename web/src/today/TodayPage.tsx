@@ -6,9 +6,10 @@ import { toast } from 'sonner'
 import { useCommands } from '../app/commands.ts'
 import { api, Refused } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
-import { waitingFor } from '../session/waiting.ts'
+import { useWaitingCounts } from '../session/waitingCounts.ts'
 import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
+import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
@@ -124,10 +125,11 @@ export function TodayPage() {
 
 function FittingList({ fittings, today }: { fittings: readonly FittingSummary[]; today: string | undefined }) {
   const lastStage = usePreferences((s) => s.lastStage)
+  const counts = useWaitingCounts()
   return (
     <ul className="divide-y divide-hair">
       {fittings.map((f) => {
-        const waiting = waitingFor(f.id)
+        const waiting = counts.get(f.id) ?? 0
         const stage = lastStage[f.id]
         return (
           <li key={f.id}>
@@ -144,6 +146,7 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
                 <span className="block">
                   {f.restraintName ?? 'no restraint yet'} · {f.vehicleName ?? 'no car yet'}
                   {f.revises !== null && ' · revision'}
+                  {f.elsewhere && ' · signed elsewhere, judged here'}
                   {f.arrivedInstalled && ' · came already fitted'}
                 </span>
                 <span className="block text-sm text-ink-soft">
@@ -175,14 +178,24 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
       ]),
     [register],
   )
-  async function read(file: File): Promise<void> {
+  const [asked, setAsked] = useState<{ readonly body: unknown; readonly message: string }>()
+  async function bring(body: unknown, child?: 'known' | 'new'): Promise<void> {
+    setAsked(undefined)
     try {
-      onImported((await api.importCase(JSON.parse(await file.text()))).id)
+      onImported((await api.importCase(body, child)).id)
+    } catch (error) {
+      if (error instanceof Refused && error.asks === 'child') return setAsked({ body, message: error.message })
+      throw error
+    }
+  }
+  async function read(work: () => Promise<void>, name: string): Promise<void> {
+    try {
+      await work()
     } catch (error) {
       const faults = error instanceof Refused ? error.faults.slice(0, 5).map((f) => `${f.path} ${f.message}`) : []
       toast.error(
         error instanceof SyntaxError
-          ? `${file.name} is not a JSON file.`
+          ? `${name} is not a JSON file.`
           : error instanceof Error
             ? error.message
             : 'Not imported.',
@@ -201,13 +214,29 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
         tabIndex={-1}
         onChange={(e) => {
           const file = e.target.files?.[0]
-          if (file) void read(file)
+          if (file) void read(async () => bring(JSON.parse(await file.text())), file.name)
           e.target.value = ''
         }}
       />
       <Button onClick={() => input.current?.click()}>
         <FileUp size={18} aria-hidden="true" /> Open a case file
       </Button>
+      {asked && (
+        <Ask
+          open
+          title="Which child is this?"
+          answers={[
+            { label: 'Leave it', onTake: () => setAsked(undefined) },
+            { label: 'Another child', onTake: () => void read(() => bring(asked.body, 'new'), 'The file') },
+            { label: 'The same child', onTake: () => void read(() => bring(asked.body, 'known'), 'The file') },
+          ]}
+        >
+          <p>{asked.message}</p>
+          <p className="mt-2 text-sm text-ink-soft">
+            The record that is known here stays as it is either way. Another child gets a record of its own.
+          </p>
+        </Ask>
+      )}
     </>
   )
 }

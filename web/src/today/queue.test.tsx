@@ -6,6 +6,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { DuePanel, JobsPanel } from './DuePanels.tsx'
 import { Queue, timeNow } from './Queue.tsx'
+import { pick } from '../../test/pick.ts'
 
 const visit = (over: Partial<VisitView> = {}): VisitView => ({
   id: 'v1', day: '2026-11-25', time: '10:20', who: 'Hale', note: 'twins', isWalkIn: false, state: 'expected',
@@ -46,7 +47,7 @@ test('an empty queue says so; a walk-in needs only a name', async () => {
   fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
   expect(within(dialog).getByRole('alert')).toHaveTextContent('A name is needed')
   expect(add).not.toHaveBeenCalled()
-  fireEvent.change(within(dialog).getByLabelText('Child, if known'), { target: { value: 'tamsin-hale' } })
+  pick(within(dialog).getByLabelText('Child, if known'), 'tamsin-hale')
   expect(within(dialog).getByLabelText('Who comes')).toHaveValue('Hale')
   fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
   await settle()
@@ -83,7 +84,7 @@ test('its state is changed in place; taken off it can be put back', async () => 
   change.mockResolvedValue(visit())
   remove.mockResolvedValue({})
   show(day({ visits: [visit()] }))
-  fireEvent.change(screen.getByLabelText('Where Hale stands'), { target: { value: 'away' } })
+  pick(screen.getByLabelText('Where Hale stands'), 'away')
   expect(change).toHaveBeenCalledWith('v1', expect.objectContaining({ state: 'away', fittingId: null }))
   fireEvent.click(screen.getByRole('button', { name: 'Change the visit of Hale' }))
   fireEvent.click(screen.getByRole('button', { name: 'Take off the queue' }))

@@ -1,3 +1,4 @@
+import { ToggleGroup } from 'radix-ui'
 import { useId } from 'react'
 import type { MarkState } from './StateMark.tsx'
 import { StateMark } from './StateMark.tsx'
@@ -18,7 +19,10 @@ interface Props {
   readonly describedBy?: string | undefined
 }
 
-/** A few options side by side, one of them chosen; radio buttons underneath, so the arrow keys work. */
+/**
+ * A few options side by side, one of them chosen. The arrow keys go from one to
+ * the next without choosing it: an option that is only passed over is no entry.
+ */
 export function Choices({
   legend,
   options,
@@ -28,33 +32,39 @@ export function Choices({
   hideLegend = false,
   describedBy,
 }: Props) {
-  const name = useId()
+  const id = useId()
   return (
-    <fieldset disabled={disabled} className="min-w-0" aria-describedby={describedBy}>
-      <legend className={hideLegend ? 'sr-only' : 'mb-1 text-sm font-semibold text-ink-soft'}>{legend}</legend>
-      <div className="flex flex-wrap gap-1.5">
+    <div className="min-w-0">
+      <p id={id} className={hideLegend ? 'sr-only' : 'mb-1 text-sm font-semibold text-ink-soft'}>
+        {legend}
+      </p>
+      <ToggleGroup.Root
+        type="single"
+        role="radiogroup"
+        aria-labelledby={id}
+        aria-describedby={describedBy}
+        disabled={disabled}
+        value={value ?? ''}
+        // Pressed again, an option stays chosen: nothing is taken away by a second tap.
+        onValueChange={(chosen) => chosen !== '' && onChoose(chosen)}
+        className="flex flex-wrap gap-1.5"
+      >
         {options.map((option) => {
           const isChosen = option.id === value
           return (
-            <label
+            <ToggleGroup.Item
               key={option.id}
-              className={`inline-flex min-h-11 items-center gap-2 rounded-[3px] border px-3 text-[0.95rem] leading-tight has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-magenta ${
+              value={option.id}
+              className={`inline-flex min-h-11 items-center gap-2 rounded-[3px] border px-3 text-left text-[0.95rem] leading-tight focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-magenta disabled:opacity-70 ${
                 isChosen ? 'border-ink bg-shoal-deep font-bold' : 'border-line bg-sheet hover:bg-shoal'
-              } ${disabled ? 'opacity-70' : ''}`}
+              }`}
             >
-              <input
-                type="radio"
-                className="sr-only"
-                name={name}
-                checked={isChosen}
-                onChange={() => onChoose(option.id)}
-              />
               {isChosen && option.mark !== undefined && <StateMark state={option.mark} size={14} />}
               {option.label}
-            </label>
+            </ToggleGroup.Item>
           )
         })}
-      </div>
-    </fieldset>
+      </ToggleGroup.Root>
+    </div>
   )
 }

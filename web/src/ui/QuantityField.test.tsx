@@ -1,7 +1,11 @@
-import { render, screen } from '@testing-library/react'
+import { act, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { Fault, Quantity } from '@nimble-anchor/core'
+import { PAUSE_MS, useDrafts } from '../session/drafts.ts'
+import { draftsOf, forgetDrafts } from '../session/waiting.ts'
 import { QuantityField } from './QuantityField.tsx'
+
+beforeEach(() => useDrafts.setState({ fittingId: undefined, texts: {} }))
 
 const field = (over: Partial<Parameters<typeof QuantityField>[0]> = {}) => {
   const kept: (Quantity | null)[] = []
@@ -14,6 +18,7 @@ const field = (over: Partial<Parameters<typeof QuantityField>[0]> = {}) => {
   render(
     <QuantityField
       label="Shoulder"
+      draftKey="shoulder"
       unit="cm"
       scale={0.1}
       defaultPlusMinus={8}
@@ -71,4 +76,67 @@ test('a limit is said in the unit that is shown; words are no number; empty take
   await userEvent.clear(screen.getByLabelText('Shoulder'))
   await userEvent.tab()
   expect(kept.at(-1)).toBeNull()
+})
+
+describe('what is typed and not entered yet', () => {
+  const breath = () => act(() => new Promise((r) => setTimeout(r, 20)))
+  beforeEach(async () => {
+    await forgetDrafts('f1')
+    await useDrafts.getState().load('f1')
+  })
+  afterEach(() => jest.useRealTimers())
+
+  test('stands on the device from the first letter, and in the field when it comes back', async () => {
+    const { unmount } = render(<QuantityField label="Slack" unit="mm" draftKey="slack" defaultPlusMinus={2} quantity={undefined} onChange={() => []} />) // prettier-ignore
+    await userEvent.type(screen.getByLabelText('Slack'), '12')
+    await breath()
+    expect(await draftsOf('f1')).toMatchObject([{ key: 'f1/slack', text: '{"value":"12"}' }])
+    // Back, a reload, a closed tab: the field goes without being left.
+    unmount()
+    useDrafts.setState({ fittingId: undefined, texts: {} })
+    await useDrafts.getState().load('f1')
+    const kept: (Quantity | null)[] = []
+    render(<QuantityField label="Slack" unit="mm" draftKey="slack" defaultPlusMinus={2} quantity={undefined} onChange={(q) => (kept.push(q), [])} />) // prettier-ignore
+    expect(screen.getByLabelText('Slack')).toHaveValue('12')
+    await userEvent.click(screen.getByLabelText('Slack'))
+    await userEvent.tab()
+    await breath()
+    expect(kept).toEqual([{ value: 12, plusMinus: 2, source: 'measured' }])
+    expect(await draftsOf('f1')).toEqual([])
+  })
+  test('becomes one entry after a pause, also where the field stands on screen twice', async () => {
+    jest.useFakeTimers()
+    const kept: (Quantity | null)[] = []
+    const twice = { label: 'Slack', unit: 'mm', draftKey: 'slack', defaultPlusMinus: 2, quantity: undefined, onChange: (q: Quantity | null) => (kept.push(q), []) } // prettier-ignore
+    render(
+      <>
+        <QuantityField {...twice} />
+        <QuantityField {...twice} />
+      </>,
+    )
+    fireEvent.change(screen.getAllByLabelText('Slack')[0]!, { target: { value: '12' } })
+    expect(screen.getAllByLabelText('Slack')[1]).toHaveValue('12')
+    act(() => void jest.advanceTimersByTime(PAUSE_MS - 1))
+    expect(kept).toEqual([])
+    act(() => void jest.advanceTimersByTime(2))
+    expect(kept).toHaveLength(1)
+  })
+  test('is entered only when the finger that left the field is up again', async () => {
+    const kept = field()
+    const box = screen.getByLabelText('Shoulder')
+    await userEvent.type(box, '29')
+    fireEvent.pointerDown(document.body)
+    fireEvent.blur(box)
+    await breath()
+    expect(kept).toEqual([])
+    fireEvent.pointerUp(document.body)
+    await breath()
+    expect(kept).toHaveLength(1)
+  })
+  test('a refused text stays as it was typed, and says why', async () => {
+    field()
+    await type('Shoulder', 'about 30')
+    expect(screen.getByLabelText('Shoulder')).toHaveValue('about 30')
+    expect(screen.getByRole('alert')).toHaveTextContent('must be a number of cm')
+  })
 })

@@ -1,5 +1,7 @@
 import type { Fault, Quantity, QuantitySource } from '@nimble-anchor/core'
 import { useId, useState } from 'react'
+import { useTyped } from '../session/drafts.ts'
+import { SelectField } from './SelectField.tsx'
 
 export const SOURCE_TEXT: Record<QuantitySource, string> = {
   measured: 'measured',
@@ -7,6 +9,8 @@ export const SOURCE_TEXT: Record<QuantitySource, string> = {
   told: 'told',
   estimated: 'estimated',
 }
+
+const SOURCES = Object.entries(SOURCE_TEXT).map(([id, label]) => ({ id, label }))
 
 interface Props {
   readonly label: string
@@ -20,17 +24,19 @@ interface Props {
   /** The label is said by what stands above the field; it is still spoken. */
   readonly hidesLabel?: boolean
   readonly hint?: string
+  /** Which field of the open fitting it is: what is typed and not entered yet is kept under this name. */
+  readonly draftKey: string
   /** Keeps the value, or says what is wrong with it. */
   readonly onChange: (quantity: Quantity | null) => readonly Fault[]
   readonly onFocus?: () => void
 }
 
+/** What is typed and not entered yet, of the value and of its ±. */
 interface Draft {
-  readonly base: string
   readonly value?: string
   readonly spread?: string
-  readonly fault?: string
 }
+const draftIn = (text: string | undefined): Draft => (text === undefined ? {} : (JSON.parse(text) as Draft))
 
 const tidy = (x: number): number => Math.round(x * 1e6) / 1e6
 const show = (x: number | undefined, scale: number): string => (x === undefined ? '' : String(tidy(x * scale)))
@@ -54,31 +60,33 @@ export function QuantityField(props: Props) {
   const half = isInterval ? tidy(((quantity.to ?? 0) - (quantity.from ?? 0)) / 2) : quantity?.plusMinus
   const kept = show(middle, scale)
   const keptSpread = show(half ?? (middle === undefined ? undefined : 0), scale)
-  // What is typed stands until the kept value changes under it, from here or from another device.
+  const typed = useTyped(props.draftKey, (text) => keep(draftIn(text)))
+  const draft = draftIn(typed.text)
+  const value = draft.value ?? kept
+  const spread = draft.spread ?? keptSpread
+  // A fault is said of what was typed; where something else is kept by now, it is said no more.
   const base = `${kept} ± ${keptSpread}`
-  const [draft, setDraft] = useState<Draft>({ base })
-  const typed = draft.base === base ? draft : { base }
-  const value = typed.value ?? kept
-  const spread = typed.spread ?? keptSpread
-  const fault = typed.fault ?? ''
-  const change = (part: Partial<Draft>): void => setDraft({ ...typed, ...part })
-  const setFault = (text: string): void => change({ fault: text })
+  const [said, setSaid] = useState({ base, fault: '' })
+  const fault = said.base === base ? said.fault : ''
+  const change = (part: Draft): void => typed.type(JSON.stringify({ ...draft, ...part }))
+  const refuse = (text: string): boolean => {
+    setSaid({ base, fault: text })
+    return text === ''
+  }
+  const settle = (faults: readonly Fault[]): boolean => refuse(faultText(label, faults, scale, unit))
 
-  function keep(nextSource?: QuantitySource): void {
-    if (value.trim() === '') {
-      setFault('')
-      if (quantity !== undefined) setFault(faultText(label, props.onChange(null), scale, unit))
-      return
-    }
-    const number = read(value)
-    const plusMinus = spread.trim() === '' ? tidy(defaultPlusMinus * scale) : read(spread)
-    if (!Number.isFinite(number)) return setFault(`${label} must be a number of ${unit}, such as 10.4`)
-    if (!Number.isFinite(plusMinus)) return setFault(`${label} ± must be a number of ${unit}, such as 0.5`)
+  function keep(now: Draft, nextSource?: QuantitySource): boolean {
+    const text = now.value ?? kept
+    const spreadText = now.spread ?? keptSpread
+    if (text.trim() === '') return settle(quantity === undefined ? [] : props.onChange(null))
+    const number = read(text)
+    const plusMinus = spreadText.trim() === '' ? tidy(defaultPlusMinus * scale) : read(spreadText)
+    if (!Number.isFinite(number)) return refuse(`${label} must be a number of ${unit}, such as 10.4`)
+    if (!Number.isFinite(plusMinus)) return refuse(`${label} ± must be a number of ${unit}, such as 0.5`)
     const source = nextSource ?? quantity?.source ?? 'measured'
     const next: Quantity = { value: tidy(number / scale), plusMinus: tidy(plusMinus / scale), source }
     const isSame = next.value === middle && next.plusMinus === (half ?? 0) && source === quantity?.source
-    if (isSame) return setDraft({ base })
-    setFault(faultText(label, props.onChange(next), scale, unit))
+    return settle(isSame ? [] : props.onChange(next))
   }
 
   const describedBy = [fault && `${id}-fault`, hint && `${id}-hint`].filter(Boolean).join(' ') || undefined
@@ -102,9 +110,9 @@ export function QuantityField(props: Props) {
               aria-describedby={describedBy}
               onFocus={props.onFocus}
               onChange={(e) => change({ value: e.target.value })}
-              onBlur={() => keep()}
+              onBlur={typed.leave}
               onKeyDown={(e) => {
-                if (e.key === 'Enter') keep()
+                if (e.key === 'Enter') typed.enter()
               }}
               className={`${box} w-22 ${fault ? 'border-fail' : 'border-line'}`}
             />
@@ -119,10 +127,10 @@ export function QuantityField(props: Props) {
               onFocus={props.onFocus}
               onChange={(e) => change({ spread: e.target.value })}
               onBlur={() => {
-                if (value.trim() !== '') keep()
+                if (value.trim() !== '') typed.leave()
               }}
               onKeyDown={(e) => {
-                if (e.key === 'Enter') keep()
+                if (e.key === 'Enter') typed.enter()
               }}
               className={`${box} w-15 border-line`}
             />
@@ -130,19 +138,17 @@ export function QuantityField(props: Props) {
           </span>
         </div>
         {withSource && quantity !== undefined && (
-          <select
-            aria-label={`${label}, source`}
+          <SelectField
+            label={`${label}, source`}
+            hidesLabel
             value={quantity.source}
             disabled={disabled}
-            onChange={(e) => keep(e.target.value as QuantitySource)}
-            className="min-h-11 rounded-[3px] border border-line bg-sheet px-1.5 text-sm text-ink"
-          >
-            {Object.entries(SOURCE_TEXT).map(([source, text]) => (
-              <option key={source} value={source}>
-                {text}
-              </option>
-            ))}
-          </select>
+            options={SOURCES}
+            onChange={(source) => {
+              if (keep(draft, source as QuantitySource)) typed.clear()
+            }}
+            className="w-28 text-sm"
+          />
         )}
       </div>
       {hint !== undefined && (

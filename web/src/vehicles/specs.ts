@@ -126,7 +126,7 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   pick('handbook.table.rearward', 'Newer table: largest rearward', same([...FIXTURES_OF.rearward, 'none']), true),
   pick('handbook.table.forward', 'Newer table: largest forward', same([...FIXTURES_OF.forward, 'none']), true),
   pick('handbook.table.booster', 'Newer table: largest booster', same([...FIXTURES_OF.booster, 'none']), true),
-  pick('handbook.forwardAirbag', 'Airbag before a forward child in front', same(['on', 'off', 'either']), true),
+  pick('handbook.forwardAirbag', 'Airbag in front of a forward-facing child', same(['on', 'off', 'either']), true),
   answer('handbook.automaticCutOffCounts', 'Automatic cut-off counts as off'),
   { key: 'handbook.listedModelIds', label: 'Vehicle maker’s own list (ids of restraints)', kind: 'words' },
 ]

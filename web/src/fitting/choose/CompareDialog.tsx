@@ -1,4 +1,6 @@
 import {
+  SOURCE_WORD,
+  reasonOf,
   formatNumber,
   modelName,
   severityOf,
@@ -11,7 +13,6 @@ import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
-import { SOURCE_WORD } from '../VerdictBanner.tsx'
 import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { ModeBars, type ChildOnBars } from './ModeBars.tsx'
@@ -46,7 +47,7 @@ export function CompareDialog({ groups, child, basis, answer, forecastOf, open, 
       'What decided',
       (m) =>
         m.deciding
-          ? `${m.deciding.outcome.reason()} (${SOURCE_WORD[m.deciding.outcome.source ?? m.deciding.rule.source]})`
+          ? `${reasonOf(m.deciding.outcome)} (${SOURCE_WORD[m.deciding.outcome.source ?? m.deciding.rule.source]})`
           : 'nothing',
     ],
     [
@@ -54,7 +55,7 @@ export function CompareDialog({ groups, child, basis, answer, forecastOf, open, 
       (m) =>
         m.findings
           .filter((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail')
-          .map((f) => f.outcome.reason())
+          .map((f) => reasonOf(f.outcome))
           .join(' ') || 'no',
     ],
     ['Approved to', (m) => `UN ${m.mode.approval.regulation}, series ${m.mode.approval.series}`],

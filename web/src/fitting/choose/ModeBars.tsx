@@ -1,4 +1,4 @@
-import { formatRange, massRangeOf, type Interval, type Mode, type ModeForecast } from '@nimble-anchor/core'
+import { LAW, formatRange, massRangeOf, type Interval, type Mode, type ModeForecast } from '@nimble-anchor/core'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { RangeBar } from './RangeBar.tsx'
 
@@ -18,16 +18,15 @@ interface Props {
 
 const SCALES = { massKg: [0, 40], statureCm: [40, 155], ageMonths: [0, 144] } as const
 const TAIL_MONTHS = 24
-const R129_FORWARD_OVER_MONTHS = 15
 
 /** What is stated of age: the maker's own, or the regulation's for facing forward. */
 function ageRange(mode: Mode): { readonly from?: number; readonly to?: number; readonly caption: string } | undefined {
   const isR129Forward = mode.approval.regulation === 'R129' && mode.direction === 'forward'
-  const from = Math.max(mode.ageMonths?.from ?? 0, isR129Forward ? R129_FORWARD_OVER_MONTHS : 0)
+  const from = Math.max(mode.ageMonths?.from ?? 0, isR129Forward ? LAW.r129ForwardOverMonths : 0)
   const to = mode.ageMonths?.to
   if (from === 0 && to === undefined) return undefined
   // The regulation says "over", a maker's own range holds at its ends.
-  const isOver = isR129Forward && from === R129_FORWARD_OVER_MONTHS
+  const isOver = isR129Forward && from === LAW.r129ForwardOverMonths
   const caption = isOver
     ? `over ${from}${to === undefined ? '' : `, to ${to}`} months`
     : formatRange('months', from > 0 ? from : undefined, to)

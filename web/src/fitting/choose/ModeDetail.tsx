@@ -1,4 +1,5 @@
 import { modelName, toFinding, whyAbove, type ModeForecast, type RankBasis } from '@nimble-anchor/core'
+import { ConvertFirst } from '../../jobs/ConvertFirst.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { FindingRow } from '../Ledger.tsx'
 import type { StageProps } from '../stages.ts'
@@ -22,7 +23,7 @@ const nameOf = ({ best }: ModeGroup): string => `${modelName(best.model)}, ${bes
 export function ModeDetail({ group, below, above, basis, forecast, goTo }: Props) {
   const { best } = group
   const section = SECTIONS.find((s) => s.standing === best.standing)
-  const findings = best.findings.map(toFinding)
+  const findings = best.findings.map((raw) => toFinding(raw))
   const ahead = forecastText(forecast, best.standing)
   const ease = best.decision === 'fail' ? undefined : basis.ease?.(best)
   return (
@@ -32,6 +33,9 @@ export function ModeDetail({ group, below, above, basis, forecast, goTo }: Props
         <p className="mt-0.5 text-sm">
           <StateMark state={section?.mark ?? 'undecided'} word={section?.title.split(':')[0]} size={14} />
         </p>
+        {best.standing === 'convert-first' && best.unit && (
+          <ConvertFirst model={best.model} unit={best.unit} to={best.mode} />
+        )}
         {ahead !== undefined && <p className="mt-1 text-sm">{ahead}.</p>}
         {basis.ease && best.decision !== 'fail' && (
           <p className="mt-1 text-sm">

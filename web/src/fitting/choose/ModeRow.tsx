@@ -1,4 +1,7 @@
 import {
+  SOURCE_WORD,
+  reasonOf,
+  titleOf,
   formatNumber,
   modelName,
   putsForMode,
@@ -13,7 +16,6 @@ import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst } from '../../ui/words.ts'
-import { SOURCE_WORD } from '../VerdictBanner.tsx'
 import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { ModeBars, type ChildOnBars } from './ModeBars.tsx'
@@ -49,9 +51,9 @@ function Deciding({ match }: { readonly match: ModeMatch }) {
   const others = findings.filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise').length - 1
   return (
     <p className="text-[0.95rem] leading-snug">
-      {speaks.outcome.reason()}{' '}
+      {reasonOf(speaks.outcome)}{' '}
       <span className="text-ink-soft">
-        ({SOURCE_WORD[speaks.outcome.source ?? speaks.rule.source]}: {lowerFirst(speaks.rule.title)}
+        ({SOURCE_WORD[speaks.outcome.source ?? speaks.rule.source]}: {lowerFirst(titleOf(speaks.rule))}
         {others > 0 && `, and ${others} more`})
       </span>
     </p>

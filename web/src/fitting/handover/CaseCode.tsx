@@ -1,6 +1,7 @@
 import { caseText, type AheadItem, type Case } from '@nimble-anchor/core'
 import { Copy } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { create } from 'qrcode'
+import { useMemo } from 'react'
 import { toast } from 'sonner'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
@@ -20,19 +21,10 @@ const cellsPath = (size: number, isDark: (row: number, column: number) => boolea
 /** The fitting in plain words, as a code that any phone reads: no program, no account, no server. */
 export function CaseCode({ current, ahead }: Props) {
   const text = useMemo(() => caseText(current, ahead), [current, ahead])
-  const [code, setCode] = useState<{ readonly text: string; readonly size: number; readonly d: string } | null>(null)
-  useEffect(() => {
-    let isOver = false
-    void import('qrcode').then(({ create }) => {
-      if (isOver) return
-      const { modules } = create(text, { errorCorrectionLevel: 'L' })
-      setCode({ text, size: modules.size, d: cellsPath(modules.size, (y, x) => modules.get(y, x) === 1) })
-    })
-    return () => {
-      isOver = true
-    }
+  const drawn = useMemo(() => {
+    const { modules } = create(text, { errorCorrectionLevel: 'L' })
+    return { size: modules.size, d: cellsPath(modules.size, (y, x) => modules.get(y, x) === 1) }
   }, [text])
-  const drawn = code?.text === text ? code : null
   return (
     <Panel
       title="For the carer’s phone"
@@ -51,21 +43,17 @@ export function CaseCode({ current, ahead }: Props) {
       }
     >
       <div className="grid gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
-        {drawn ? (
-          // Always dark on light: that is what cameras look for.
-          <svg
-            viewBox={`-3 -3 ${drawn.size + 6} ${drawn.size + 6}`}
-            role="img"
-            aria-label="Code with this fitting in words"
-            shapeRendering="crispEdges"
-            className="size-72"
-          >
-            <rect x="-3" y="-3" width={drawn.size + 6} height={drawn.size + 6} fill="#ffffff" />
-            <path d={drawn.d} fill="#000000" />
-          </svg>
-        ) : (
-          <div className="size-72" />
-        )}
+        {/* Always dark on light: that is what cameras look for. */}
+        <svg
+          viewBox={`-3 -3 ${drawn.size + 6} ${drawn.size + 6}`}
+          role="img"
+          aria-label="Code with this fitting in words"
+          shapeRendering="crispEdges"
+          className="size-72"
+        >
+          <rect x="-3" y="-3" width={drawn.size + 6} height={drawn.size + 6} fill="#ffffff" />
+          <path d={drawn.d} fill="#000000" />
+        </svg>
         <div className="min-w-0">
           <p className="text-ink-soft">
             Plain words, with no name in them: a phone’s camera shows them without any program or server.

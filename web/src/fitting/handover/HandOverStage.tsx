@@ -1,4 +1,5 @@
 import {
+  decider,
   chosenIn,
   modelName,
   settingsToRemember,
@@ -12,6 +13,7 @@ import { Download, FileText, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
+import { NOT_ENTRIES, useDraft } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { fitterName, usePreferences } from '../../session/preferences.ts'
 import { childSummary } from '../../today/NewFittingDialog.tsx'
@@ -27,7 +29,7 @@ import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
 import { SettingDrawing } from './SettingDrawing.tsx'
-import { decider, remedyOf } from '../VerdictBanner.tsx'
+import { remedyOf } from '../VerdictBanner.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
@@ -169,7 +171,8 @@ function SignPanel({
 }) {
   const sign = useFitting((s) => s.sign)
   const { fitterName: fitter, setFitterName } = usePreferences()
-  const [carer, setCarer] = useState('')
+  const [typedCarer, setCarer] = useDraft(`${NOT_ENTRIES}carerName`)
+  const carer = typedCarer ?? ''
   const [name, setName] = useState(fitter)
   const [fault, setFault] = useState('')
   const [fitterStrokes, setFitterStrokes] = useState('')

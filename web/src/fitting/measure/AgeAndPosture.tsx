@@ -1,39 +1,28 @@
 import {
-  ADVICE_OUTCOMES,
   ageMonthsOf,
   correctedAgeMonths,
   formatAge,
   isPreterm,
   middle,
-  modelName,
   REFERRED_UNTIL_MONTHS,
-  type Advice,
   type Case,
   type Fault,
   type Quantity,
 } from '@nimble-anchor/core'
 import { useState } from 'react'
-import { useCatalogue } from '../../session/catalogue.ts'
+import { useTyped } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
-import { SelectField } from '../../ui/SelectField.tsx'
-import { TextField } from '../../ui/TextField.tsx'
+import { AdviceField } from './AdviceField.tsx'
 
 interface Props {
   readonly current: Case
   readonly isSigned: boolean
   /** Needs of the assessment: what is not asked for this child is not shown. */
   readonly needs: ReadonlySet<string>
-}
-
-const OUTCOME: Record<Advice['outcome'], string> = {
-  'lie-flat-only': 'lie-flat only',
-  'semi-reclined-rearward': 'semi-reclined, rearward',
-  'this-restraint': 'one restraint',
-  'not-yet-by-car': 'not yet by car',
 }
 
 /** Day of birth, head control, posture; birth and a specialist's advice only where they decide. */
@@ -47,11 +36,9 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
   const field = (key: string) => (value: unknown) => put([{ path: ['child', key], value }])
   return (
     <Panel title="Age and posture">
-      <SameChild current={current} isSigned={isSigned} />
       <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
         <div className="flex flex-wrap items-start gap-4">
           <BirthField
-            key={child.dateOfBirth}
             value={child.dateOfBirth}
             today={current.today}
             disabled={isSigned}
@@ -62,6 +49,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
               label="Age, as told"
               unit="months"
               quantity={child.ageMonths}
+              draftKey="child.ageMonths"
               defaultPlusMinus={1}
               disabled={isSigned}
               onChange={field('ageMonths')}
@@ -103,7 +91,6 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
         {asksBirth && (
           <>
             <WeeksField
-              key={child.bornAtWeeks ?? 'none'}
               value={child.bornAtWeeks}
               isPreterm={isPreterm(child)}
               disabled={isSigned}
@@ -113,6 +100,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
               label="Mass at birth"
               unit="kg"
               quantity={child.birthMassKg}
+              draftKey="child.birthMassKg"
               defaultPlusMinus={0.05}
               hint="Under 2.5 kg is low; it is in the child’s book."
               withSource
@@ -123,13 +111,13 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
         )}
         {(isYoung || current.journeyMinutes !== undefined) && (
           <MinutesField
-            key={current.journeyMinutes ?? 'none'}
             value={current.journeyMinutes}
             disabled={isSigned}
             onChange={(value) => put([{ path: ['journeyMinutes'], value }])}
           />
         )}
       </div>
+      <SameChild current={current} isSigned={isSigned} />
       {(needs.has('child.advice') || child.advice) && <AdviceField current={current} isSigned={isSigned} />}
     </Panel>
   )
@@ -146,7 +134,7 @@ function SameChild({ current, isSigned }: Omit<Props, 'needs'>) {
     put([{ path: ['identity'], value: { ...asked, answer: value } }])
   }
   return (
-    <div role="alert" className="mb-4 border-l-4 border-undecided pl-3">
+    <div role="alert" className="mt-4 border-l-4 border-undecided pl-3">
       <p className="font-semibold">
         The {what} was {identity.was} and was changed: put right, or another child?
       </p>
@@ -163,67 +151,6 @@ function SameChild({ current, isSigned }: Omit<Props, 'needs'>) {
   )
 }
 
-/** Who advised what, on which day: only modes that the outcome permits become decidable. */
-function AdviceField({ current, isSigned }: Omit<Props, 'needs'>) {
-  const put = useFitting((s) => s.put)
-  const models = useCatalogue((s) => s.catalogue?.models) ?? []
-  const kept = current.child.advice
-  const [draft, setDraft] = useState<Partial<Advice>>(kept ?? { on: current.today })
-  const [fault, setFault] = useState('')
-  const set = (change: Partial<Advice>): void => setDraft({ ...draft, ...change })
-  const namesModel = draft.outcome !== 'this-restraint' || draft.modelId
-  const isWhole = Boolean(draft.by && draft.role && draft.on && draft.outcome && namesModel)
-  return (
-    <fieldset disabled={isSigned} className="mt-4 border-l-4 border-magenta pl-3">
-      <legend className="font-bold">A specialist’s advice</legend>
-      <p className="text-sm text-ink-soft">
-        {kept
-          ? 'Only what it permits can be chosen. Advice that has changed is recorded anew.'
-          : 'Stop here until a specialist has said how this child travels: who, on which day, and what.'}
-      </p>
-      <div className="mt-2 grid gap-3 sm:grid-cols-2">
-        <TextField label="Who" value={draft.by ?? ''} onChange={(by) => set({ by })} />
-        <TextField label="Role" value={draft.role ?? ''} onChange={(role) => set({ role })} />
-        <TextField label="On" type="date" value={draft.on ?? ''} onChange={(on) => set({ on })} />
-        <SelectField
-          label="Outcome"
-          value={draft.outcome ?? ''}
-          options={[{ id: '', label: 'choose' }, ...ADVICE_OUTCOMES.map((id) => ({ id, label: OUTCOME[id] }))]}
-          onChange={(id) => set({ outcome: id === '' ? undefined : (id as Advice['outcome']) })}
-        />
-        {draft.outcome === 'this-restraint' && (
-          <SelectField
-            label="Which restraint"
-            value={draft.modelId ?? ''}
-            options={[{ id: '', label: 'choose' }, ...models.map((m) => ({ id: m.id, label: modelName(m) }))]}
-            onChange={(modelId) => set({ modelId })}
-          />
-        )}
-      </div>
-      <p role="alert" className="text-sm font-semibold text-fail">
-        {fault}
-      </p>
-      <div className="mt-2 flex flex-wrap gap-2">
-        <Button
-          disabled={!isWhole}
-          onClick={() => {
-            const { modelId, ...rest } = draft
-            const value = draft.outcome === 'this-restraint' ? { ...rest, modelId } : rest
-            setFault(put([{ path: ['child', 'advice'], value }]).map((f) => f.message)[0] ?? '')
-          }}
-        >
-          Record the advice
-        </Button>
-        {kept && (
-          <Button look="quiet" onClick={() => put([{ path: ['child', 'advice'], value: null }])}>
-            Take it away
-          </Button>
-        )}
-      </div>
-    </fieldset>
-  )
-}
-
 const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'
 
 interface FieldProps<T> {
@@ -232,14 +159,18 @@ interface FieldProps<T> {
   readonly onChange: (value: T | null) => readonly Fault[]
 }
 
+const EARLIEST_DAY = '1900-01-01'
+const UNFINISHED: readonly Fault[] = [{ path: '', message: 'must be a day of this century or the last' }]
+
 function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: string }) {
-  const [text, setText] = useState(value ?? '')
   const [fault, setFault] = useState('')
-  function keep(): void {
-    if (text === (value ?? '')) return setFault('')
-    const faults = onChange(text === '' ? null : text)
+  const typed = useTyped('child.dateOfBirth', (text) => {
+    // While the year is being typed, the field holds days of the first centuries.
+    const isWhole = text === '' || text >= EARLIEST_DAY
+    const faults = !isWhole ? UNFINISHED : text === (value ?? '') ? [] : onChange(text === '' ? null : text)
     setFault(faults[0] ? `Day of birth ${faults[0].message}` : '')
-  }
+    return faults.length === 0
+  })
   return (
     <div>
       <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
@@ -248,9 +179,9 @@ function BirthField({ value, today, disabled, onChange }: FieldProps<string> & {
           type="date"
           max={today}
           disabled={disabled}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={keep}
+          value={typed.text ?? value ?? ''}
+          onChange={(e) => typed.type(e.target.value)}
+          onBlur={typed.leave}
           className={`${BOX} text-base font-semibold`}
         />
       </label>
@@ -262,21 +193,21 @@ function BirthField({ value, today, disabled, onChange }: FieldProps<string> & {
 }
 
 interface WholeProps extends FieldProps<number> {
+  readonly draftKey: string
   readonly label: string
   readonly hint: string
   readonly limits: string
 }
 
-/** A whole number, kept when the field is left. */
-function WholeField({ value, disabled, onChange, label, hint, limits }: WholeProps) {
+/** A whole number. */
+function WholeField({ draftKey, value, disabled, onChange, label, hint, limits }: WholeProps) {
   const before = value === undefined ? '' : String(value)
-  const [text, setText] = useState(before)
   const [fault, setFault] = useState('')
-  function keep(): void {
-    if (text.trim() === before) return setFault('')
-    const faults = onChange(text.trim() === '' ? null : Number(text))
+  const typed = useTyped(draftKey, (text) => {
+    const faults = text.trim() === before ? [] : onChange(text.trim() === '' ? null : Number(text))
     setFault(faults[0] ? limits : '')
-  }
+    return faults.length === 0
+  })
   return (
     <div>
       <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
@@ -284,9 +215,9 @@ function WholeField({ value, disabled, onChange, label, hint, limits }: WholePro
         <input
           inputMode="numeric"
           disabled={disabled}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={keep}
+          value={typed.text ?? before}
+          onChange={(e) => typed.type(e.target.value)}
+          onBlur={typed.leave}
           className={`${BOX} w-22 text-base font-semibold`}
         />
       </label>
@@ -301,6 +232,7 @@ function WholeField({ value, disabled, onChange, label, hint, limits }: WholePro
 const WeeksField = ({ isPreterm: isEarly, ...props }: FieldProps<number> & { readonly isPreterm: boolean }) => (
   <WholeField
     {...props}
+    draftKey="child.bornAtWeeks"
     label="Born after, completed weeks of pregnancy"
     hint={isEarly ? 'Preterm: a specialist’s advice comes first.' : 'A full pregnancy is 40; under 37 is preterm.'}
     limits="Weeks of pregnancy must be a whole number from 22 to 44"
@@ -310,6 +242,7 @@ const WeeksField = ({ isPreterm: isEarly, ...props }: FieldProps<number> & { rea
 const MinutesField = (props: FieldProps<number>) => (
   <WholeField
     {...props}
+    draftKey="journeyMinutes"
     label="Journey ahead, minutes"
     hint="For the breaks: the very young are not kept long in a shell."
     limits="The journey must be a whole number of minutes from 1 to 2880"

@@ -52,6 +52,13 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
     ...shrinkSlips(child, current.today, earlier),
   ]
   const asked = assessment.measureNext.filter((n) => n.stage === 'measure')
+  // Before a mode is chosen nothing asks; what every mode goes by is named all the same.
+  const first = [
+    child.massKg === undefined && 'mass',
+    child.statureCm === undefined && 'stature',
+    child.dateOfBirth === undefined && child.ageMonths === undefined && 'age',
+  ].filter((x) => x !== false)
+  const wanted = current.choice.modeId === undefined ? first : asked.map((n) => lowerFirst(n.label))
   const needs = new Set(assessment.findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))
   const outdated = outdatedMeasures(child, current.today)
   const keep =
@@ -61,12 +68,24 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
 
   return (
     <div className="flex flex-col gap-3">
-      {asked.length > 0 && (
-        <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
-          <StateMark state="undecided" word="Measure next" />
-          <span>{asked.map((n) => lowerFirst(n.label)).join(', ')}</span>
-        </p>
-      )}
+      {/* Always there: what stands under it must not jump when the last thing is measured. */}
+      <p className="flex min-h-11 flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
+        {wanted.length > 0 ? (
+          <>
+            <StateMark state="undecided" word="Measure next" />
+            <span>{wanted.join(', ')}</span>
+          </>
+        ) : (
+          <StateMark
+            state={current.choice.modeId === undefined ? 'not-started' : 'pass'}
+            word={
+              current.choice.modeId === undefined
+                ? 'Whatever else a mode needs, it asks for at Choose'
+                : 'The chosen mode needs nothing more here'
+            }
+          />
+        )}
+      </p>
       <Panel title="The child’s measures">
         <div className="grid gap-4 md:grid-cols-[minmax(0,1fr)_20.500rem]">
           <ChildFigure
@@ -85,6 +104,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                   unit={f.unit}
                   scale={f.scale}
                   quantity={child[f.key]}
+                  draftKey={`child.${f.key}`}
                   defaultPlusMinus={f.plusMinus}
                   hint={[standingText(child, current.today, f.key), f.hint].filter(Boolean).join(' ')}
                   withSource

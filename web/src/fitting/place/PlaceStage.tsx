@@ -1,4 +1,6 @@
 import {
+  reasonOf,
+  titleOf,
   chosenIn,
   footprintOf,
   matchPlaces,
@@ -220,7 +222,7 @@ function placeLine(match: PlaceMatch): string {
   const [route] = match.routes.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])
   const worst = route?.findings[0]
   if (!route || !worst) return ''
-  return worst.outcome.kind === 'pass' ? `Holds: ${route.route.label}.` : worst.outcome.reason()
+  return worst.outcome.kind === 'pass' ? `Holds: ${route.route.label}.` : reasonOf(worst.outcome)
 }
 
 interface RouteProps {
@@ -269,7 +271,7 @@ function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProp
             <details>
               <summary className="min-h-11 cursor-pointer px-3 py-2 text-sm text-ink-soft hover:bg-shoal">
                 {held.length} {held.length === 1 ? 'rule holds' : 'rules hold'}:{' '}
-                {held.map((f) => lowerFirst(f.rule.title)).join(', ')}.
+                {held.map((f) => lowerFirst(titleOf(f.rule))).join(', ')}.
               </summary>
               <ul className="divide-y divide-hair border-t border-hair">
                 {held.map((f) => (

@@ -10,6 +10,7 @@ import {
 } from '@nimble-anchor/core'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { buildCase, buildRoute, withEverythingGood } from '../../../../core/test/build.ts'
+import { useDrafts } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { BayView } from './BayView.tsx'
 import { checkMark } from './CheckField.tsx'
@@ -171,8 +172,9 @@ test('the screen is kept on where the browser can, and let go at the end', async
 })
 
 describe('the thumb pad', () => {
+  beforeEach(() => useDrafts.setState({ fittingId: undefined, texts: {} }))
   const pad = (onKeep: (n: number) => string, allowsMinus = true) =>
-    render(<ThumbPad label="Gap" unit="mm" allowsMinus={allowsMinus} onKeep={onKeep} />)
+    render(<ThumbPad draftKey="pad" label="Gap" unit="mm" allowsMinus={allowsMinus} onKeep={onKeep} />)
   const press = (...names: string[]): void => {
     for (const name of names) fireEvent.click(screen.getByRole('button', { name }))
   }

@@ -198,6 +198,7 @@ function Figures({ id }: { readonly id: CheckId }) {
   return (
     <div className="mt-2">
       <ThumbPad
+        draftKey={`pad.${id}`}
         label={CHECKS[id].label}
         unit={check.unit}
         allowsMinus={check.min < 0}

@@ -46,7 +46,7 @@ test('the option tapped is kept', async () => {
 
 test('what it showed before is kept alone, and then beside what it shows', async () => {
   show('latch-left', without('latch-left'))
-  const before = screen.getByRole('group', { name: 'Before, it showed' })
+  const before = screen.getByRole('radiogroup', { name: 'Before, it showed' })
   await userEvent.click(within(before).getByText('open'))
   expect(puts).toEqual([{ path: ['readings', 'latch-left'], value: { before: 'open' } }])
 })
@@ -62,7 +62,7 @@ test('a stale reading is shown as what it was, chosen anew, and takes no notes t
   expect(screen.getByText(/Again: base moved after it was checked/)).toHaveTextContent('It was: shows latched.')
   expect(screen.queryByLabelText('heard')).toBeNull()
   for (const radio of screen.getAllByRole('radio')) expect(radio).not.toBeChecked()
-  const before = screen.getByRole('group', { name: 'Before, it showed' })
+  const before = screen.getByRole('radiogroup', { name: 'Before, it showed' })
   await userEvent.click(within(before).getByText('open'))
   expect(puts.at(-1)?.value).toEqual({ before: 'open' })
   await userEvent.click(screen.getByText('shows latched'))

@@ -1,4 +1,5 @@
 import {
+  SOURCE_WORD,
   CHECKS,
   chosenIn,
   GUIDE_MAX_MM,
@@ -20,7 +21,6 @@ import { photoKey } from '../../photos/photoStore.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
-import { SOURCE_WORD } from '../VerdictBanner.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 
 /** How one check stands: what the rules that ask for it make of its reading. */
@@ -125,6 +125,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
             label={isStale ? `${check.label}, again` : check.label}
             unit={check.unit}
             hidesLabel
+            draftKey={`readings.${id}`}
             quantity={isStale ? undefined : reading?.number}
             defaultPlusMinus={check.defaultPlusMinus}
             disabled={isSigned}

@@ -1,7 +1,10 @@
 import { Delete } from 'lucide-react'
 import { useState } from 'react'
+import { useDraft } from '../../session/drafts.ts'
 
 interface Props {
+  /** Under which name the figures are kept until they are entered. */
+  readonly draftKey: string
   readonly label: string
   readonly unit: string
   readonly allowsMinus: boolean
@@ -12,12 +15,13 @@ interface Props {
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'] as const
 
 /** Figures by one thumb, in gloves: large keys, nothing to hit twice. */
-export function ThumbPad({ label, unit, allowsMinus, onKeep }: Props) {
-  const [text, setText] = useState('')
+export function ThumbPad({ draftKey, label, unit, allowsMinus, onKeep }: Props) {
+  const [typed, setText] = useDraft(draftKey)
+  const text = typed ?? ''
   const [fault, setFault] = useState('')
   const press = (key: string): void => {
     setFault('')
-    setText((t) => (key === '.' && t.includes('.') ? t : (t + key).slice(0, 7)))
+    setText(key === '.' && text.includes('.') ? text : (text + key).slice(0, 7))
   }
   const keep = (): void => {
     const value = Number(text)
@@ -45,7 +49,7 @@ export function ThumbPad({ label, unit, allowsMinus, onKeep }: Props) {
           type="button"
           aria-label="Take the last figure away"
           className={`${key} grid place-items-center`}
-          onClick={() => setText((t) => t.slice(0, -1))}
+          onClick={() => setText(text.slice(0, -1))}
         >
           <Delete size={24} aria-hidden="true" />
         </button>
@@ -54,7 +58,7 @@ export function ThumbPad({ label, unit, allowsMinus, onKeep }: Props) {
             type="button"
             aria-label="minus"
             className={key}
-            onClick={() => setText((t) => (t.startsWith('-') ? t.slice(1) : `-${t}`))}
+            onClick={() => setText(text.startsWith('-') ? text.slice(1) : `-${text}`)}
           >
             −
           </button>

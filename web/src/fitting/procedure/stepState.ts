@@ -1,4 +1,4 @@
-import { CHECKS, type Assessment, type CheckId, type Finding, type Step } from '@nimble-anchor/core'
+import type { Assessment, CheckId, Finding, Step } from '@nimble-anchor/core'
 import type { MarkState } from '../../ui/StateMark.tsx'
 
 /** The worst of a step's checks; one without any is done when it is noted so. */
@@ -12,9 +12,9 @@ export function stepMark(
   return (['fail', 'stale', 'undecided', 'not-started', 'pass'] as const).find((m) => own.includes(m))
 }
 
-/** Of several checks under one rule, a failure names the one that failed first in its sentence. */
+/** Of several checks under one rule, the finding says which of them decided. */
 const speaksOf = (f: Finding, id: CheckId): boolean =>
-  f.checks?.includes(id) === true && (f.checks.length === 1 || f.reason.startsWith(CHECKS[id].label))
+  f.check === id || (f.check === undefined && f.checks?.length === 1 && f.checks[0] === id)
 
 export const findingFor = (assessment: Assessment, id: CheckId): Finding | undefined =>
   assessment.findings.find((f) => f.kind === 'fail' && speaksOf(f, id))

@@ -25,6 +25,7 @@ export function SeatInFrontPanel({ current, position, isSigned, withSetting = tr
           label={`Backrest to it, ${isDriver ? 'tallest driver' : 'tallest user'}`}
           unit="mm"
           quantity={position.frontClearanceMm}
+          draftKey={`vehicle.${position.id}.frontClearanceMm`}
           defaultPlusMinus={10}
           disabled={isSigned}
           hint="From this backrest to the back of the seat in front, at the height of the shell’s top."
@@ -34,6 +35,7 @@ export function SeatInFrontPanel({ current, position, isSigned, withSetting = tr
           <NumberSetting
             label={`As it stands now, mm${range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : ''}`}
             name="Seat in front"
+            draftKey="settings.frontSeatGapMm"
             value={current.settings.frontSeatGapMm?.value}
             isSigned={isSigned}
             onSet={(value) => put([{ path: ['settings', 'frontSeatGapMm'], value: value === null ? null : { value } }])}

@@ -231,6 +231,7 @@ function CushionPanel({
           label="Slope, front edge higher is +"
           unit="°"
           quantity={position.cushion?.slopeDeg}
+          draftKey={`vehicle.${position.id}.slopeDeg`}
           defaultPlusMinus={1}
           disabled={isSigned}
           onChange={(q) => put([cushionPut(position, 'slopeDeg', q)])}
@@ -251,6 +252,7 @@ function CushionPanel({
             label="Front edge above the bare floor"
             unit="mm"
             quantity={position.cushion?.frontEdgeAboveFloorMm}
+            draftKey={`vehicle.${position.id}.frontEdgeAboveFloorMm`}
             defaultPlusMinus={3}
             disabled={isSigned}
             hint="Mat out; where the foot lands."

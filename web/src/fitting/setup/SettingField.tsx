@@ -1,5 +1,6 @@
 import { slotText, type Fault, type Mode, type Route, type Settings } from '@nimble-anchor/core'
 import { useState } from 'react'
+import { useTyped } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 
@@ -87,6 +88,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
         <NumberSetting
           label={`What is set, 0 to ${mode.slidesOnBaseMm ?? 0} mm`}
           name="Slide"
+          draftKey="settings.slideMm"
           value={settings.slideMm?.value}
           isSigned={isSigned}
           onSet={onSet}
@@ -121,6 +123,7 @@ function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setti
     <NumberSetting
       label="What is set, mm above the seat"
       name="Strap height"
+      draftKey="settings.strapHeightMm"
       value={value}
       isSigned={isSigned}
       onSet={onSet}
@@ -132,33 +135,33 @@ interface NumberProps {
   readonly label: string
   /** What a fault calls it. */
   readonly name: string
+  /** The field of the open fitting whose draft it is. */
+  readonly draftKey: string
   readonly value: number | undefined
   readonly isSigned: boolean
   readonly onSet: (value: number | null) => readonly Fault[]
 }
 
 /** A setting that is a plain number; kept when the field is left or Enter is pressed. */
-export function NumberSetting({ label, name, value, isSigned, onSet }: NumberProps) {
-  const [text, setText] = useState<string>()
+export function NumberSetting({ label, name, draftKey, value, isSigned, onSet }: NumberProps) {
   const [fault, setFault] = useState('')
-  function keep(): void {
-    if (text === undefined) return
+  const typed = useTyped(draftKey, (text) => {
     const number = text.trim() === '' ? null : Number(text.replace(',', '.'))
-    if (number !== null && !Number.isFinite(number)) return setFault(`${name} must be a number, such as 20`)
-    const faults = onSet(number)
-    setFault(faults[0] ? `${name} ${faults[0].message}` : '')
-    if (faults.length === 0) setText(undefined)
-  }
+    const isNumber = number === null || Number.isFinite(number)
+    const [refused] = isNumber ? onSet(number) : [{ message: 'must be a number, such as 20' }]
+    setFault(refused ? `${name} ${refused.message}` : '')
+    return refused === undefined
+  })
   return (
     <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
       {label}
       <input
         inputMode="numeric"
         disabled={isSigned}
-        value={text ?? String(value ?? '')}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={keep}
-        onKeyDown={(e) => e.key === 'Enter' && keep()}
+        value={typed.text ?? String(value ?? '')}
+        onChange={(e) => typed.type(e.target.value)}
+        onBlur={typed.leave}
+        onKeyDown={(e) => e.key === 'Enter' && typed.enter()}
         className="min-h-11 w-28 rounded-[3px] border border-line bg-sheet px-2 text-base text-ink"
       />
       <span role="alert" className="text-fail">

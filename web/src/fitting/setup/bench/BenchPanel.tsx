@@ -1,4 +1,6 @@
 import {
+  reasonOf,
+  remedyOf,
   benchLines,
   describeBench,
   recommendSettings,
@@ -188,7 +190,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
                 </p>
                 {worst && worst.outcome.kind !== 'pass' ? (
                   <p className="text-sm">
-                    {worst.outcome.reason()} <span className="font-semibold">{worst.outcome.remedy?.()}</span>
+                    {reasonOf(worst.outcome)} <span className="font-semibold">{remedyOf(worst.outcome)}</span>
                   </p>
                 ) : (
                   line.missing !== undefined && <p className="text-sm">Missing: {line.missing}.</p>

@@ -9,6 +9,7 @@ import {
 } from '@nimble-anchor/core'
 import { useEffect, useRef, useState } from 'react'
 import { useFitting } from '../../../session/fitting.ts'
+import { isSameContent } from '../../../session/sameContent.ts'
 import { Button } from '../../../ui/Button.tsx'
 import { Panel } from '../../../ui/Panel.tsx'
 import { StateMark } from '../../../ui/StateMark.tsx'
@@ -62,7 +63,8 @@ export function FindSetUp({ current, isSigned }: Props) {
     running.current = null
     setSearch({ kind: 'idle' })
   }
-  const isOld = search.kind === 'done' && search.of !== current
+  // What the server has acknowledged meanwhile is no change.
+  const isOld = search.kind === 'done' && !isSameContent(search.of, current)
 
   return (
     <Panel

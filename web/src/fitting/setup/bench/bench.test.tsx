@@ -28,6 +28,7 @@ import { arcOf, nearestStop, wholeView, zoomed } from './frame.ts'
 import { lengthText } from './length.ts'
 import { setUpText } from './settingText.ts'
 import { startSearch } from './startSearch.ts'
+import { pick } from '../../../../test/pick.ts'
 
 jest.mock('./startSearch.ts', () => ({ startSearch: jest.fn() }))
 
@@ -112,7 +113,7 @@ describe('the bench', () => {
   })
   test('lengths in the unit that the fitter likes; angles stay degrees', () => {
     show()
-    fireEvent.change(screen.getByLabelText('Unit of lengths'), { target: { value: 'cm' } })
+    pick(screen.getByLabelText('Unit of lengths'), 'cm')
     expect(screen.getByRole('list', { name: 'The arithmetic' })).toHaveTextContent('11.6 ± 2 cm')
     expect(screen.getByRole('list', { name: 'The arithmetic' })).toHaveTextContent('24 ± 1°')
     expect(lengthText(254, 'in')).toBe('10 in')

@@ -1,0 +1,122 @@
+import { applyPuts, type FittingView } from '@nimble-anchor/core'
+import { api, Refused } from './api.ts'
+import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, type Waiting } from './waiting.ts'
+
+/**
+ * Sends what waits on this device, each entry to the fitting it was made for,
+ * whatever is on screen. Of all tabs of the browser one at a time sends for a
+ * fitting: the browser's own lock sees to it, also when a tab is killed.
+ */
+
+/** Something happened to a fitting's queue, here or in another tab. */
+export type Event =
+  | { readonly kind: 'kept'; readonly fittingId: string }
+  | { readonly kind: 'stored'; readonly fittingId: string; readonly view: FittingView }
+  | { readonly kind: 'collided'; readonly fittingId: string; readonly conflict: Conflict }
+  | { readonly kind: 'refused'; readonly fittingId: string; readonly view?: FittingView | undefined }
+  | { readonly kind: 'unkept'; readonly fittingId: string; readonly message: string }
+  | { readonly kind: 'offline'; readonly fittingId: string; readonly message: string }
+
+/** Two people on one field: what waits here, and what stands on the server. */
+export interface Conflict {
+  readonly message: string
+  readonly mine: Waiting
+  readonly theirs: FittingView
+}
+
+const RETRY_MS = 3000
+const listeners = new Set<(event: Event) => void>()
+const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('nimble-anchor')
+channel?.addEventListener('message', ({ data }: MessageEvent<Event>) => listeners.forEach((hear) => hear(data)))
+
+/** Tells this tab and the others. */
+export function tell(event: Event): void {
+  listeners.forEach((hear) => hear(event))
+  channel?.postMessage(event)
+}
+export function listen(hear: (event: Event) => void): () => void {
+  listeners.add(hear)
+  return () => void listeners.delete(hear)
+}
+
+/** One at a time in this tab too, where the browser has no locks. */
+const busy = new Map<string, Promise<void>>()
+async function alone(name: string, work: () => Promise<void>): Promise<void> {
+  if (typeof navigator !== 'undefined' && navigator.locks) return navigator.locks.request(name, work)
+  const mine = (busy.get(name) ?? Promise.resolve()).then(work)
+  const settled = mine.catch(() => undefined)
+  busy.set(name, settled)
+  await mine
+}
+
+const retries = new Map<string, ReturnType<typeof setTimeout>>()
+
+/** Sends the queue of one fitting until it is empty, or something stands in its way. */
+export function sendFor(fittingId: string): Promise<void> {
+  clearTimeout(retries.get(fittingId))
+  return alone(`nimble-anchor.send.${fittingId}`, async () => {
+    for (;;) {
+      const next = (await waitingOf(fittingId).catch(() => [])).find((e) => e.refused === undefined)
+      if (!next || !(await sendOne(next))) return
+    }
+  })
+}
+
+/** Whether the queue may go on. */
+async function sendOne(entry: Waiting): Promise<boolean> {
+  const { fittingId } = entry
+  try {
+    const view = await api.enter(fittingId, entry)
+    await acknowledge(entry, view.sequence)
+    tell({ kind: 'stored', fittingId, view })
+    return true
+  } catch (error) {
+    if (!(error instanceof Refused)) {
+      tell({ kind: 'offline', fittingId, message: error instanceof Error ? error.message : String(error) })
+      retries.set(
+        fittingId,
+        setTimeout(() => void sendFor(fittingId), RETRY_MS),
+      )
+      return false
+    }
+    if (error.statusCode === 409 && error.current) {
+      tell({ kind: 'collided', fittingId, conflict: { message: error.message, mine: entry, theirs: error.current } })
+      return false
+    }
+    const faults = error.faults.map((f) => `${f.path} ${f.message}`).join('; ')
+    await changeWaiting(entry.id, { refused: `${error.message} ${faults}`.trim() })
+    tell({ kind: 'refused', fittingId, view: error.current })
+    return true
+  }
+}
+
+/** Sends an entry that the browser would not keep, until the server has answered. */
+export async function sendUnkept(entry: Waiting): Promise<void> {
+  const { fittingId } = entry
+  return alone(`nimble-anchor.send.${fittingId}`, async () => {
+    for (;;) {
+      try {
+        return tell({ kind: 'stored', fittingId, view: await api.enter(fittingId, entry) })
+      } catch (error) {
+        const message = error instanceof Error ? error.message : String(error)
+        if (error instanceof Refused) return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
+        tell({ kind: 'offline', fittingId, message })
+        await new Promise((r) => setTimeout(r, RETRY_MS))
+      }
+    }
+  })
+}
+
+/** At the start: whatever waits on this device, for whichever fitting. */
+export async function sendAll(): Promise<void> {
+  await takeOldEntries()
+  for (const fittingId of (await waitingCounts()).keys()) void sendFor(fittingId)
+}
+
+/** Whether a fitting still takes what waits for it; one that no longer applies is left to the server to refuse. */
+export function applied(view: FittingView, queue: readonly Waiting[]): FittingView['case'] {
+  return queue.reduce((c, { puts, refused }, i) => {
+    const next = refused === undefined ? applyPuts(c, puts, view.sequence + 1 + i) : undefined
+    return next?.ok ? next.value.case : c
+  }, view.case)
+}
