@@ -1,4 +1,4 @@
-import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict } from './served.ts'
+import { beginFitting, expect, expectAxeClean, fill, stage, test, tickEach, verdict, pick } from './served.ts'
 
 const row = (page: import('@playwright/test').Page, key: string) => page.locator(`[data-mode="${key}"]`)
 
@@ -23,7 +23,7 @@ test('Choose: the forecast comes, filters narrow, a mode says why, three stand s
   await expect(detail).toContainText('Not yet')
 
   // Filters never judge, they only hide.
-  await page.getByLabel('Regulation').selectOption('R44')
+  await pick(page.getByLabel('Regulation'), 'R44')
   await expect(best).toHaveCount(0)
   await expect(row(page, 'hitchmark-clove/rearward')).toBeVisible()
   await page.getByRole('button', { name: 'Show everything' }).click()
@@ -108,10 +108,12 @@ test('clothes are taken off the scale’s reading, and an unmeasured shoulder is
   await expect(
     page.getByText(/Estimated from the stature until measured: 2\d(\.\d)? to 3\d(\.\d)? cm/).first(),
   ).toBeVisible()
-  await page.getByLabel('Weighed in').selectOption('outdoor-clothes')
+  await pick(page.getByLabel('Weighed in'), 'outdoor-clothes')
   await stage(page, 2)
   // 10.4 ± 0.1 kg less 0.6 to 2 kg: the child may be under 9 kg.
-  await expect(row(page, 'fathom-sennit/harness')).toContainText('9.1 ± 0.8 kg may be inside or outside')
+  await expect(row(page, 'fathom-sennit/harness')).toContainText(
+    '9.1 ± 0.8 kg may be below the minimum for facing forward (9 kg)',
+  )
   await expect(page.getByRole('button', { name: /^Mass \(settles \d/ })).toBeVisible()
 })
 
@@ -128,7 +130,7 @@ test('at 390 px a mode opens over the list, and everything can be reached', asyn
   await expectAxeClean(page, 'Why')
   await page.keyboard.press('Escape')
   await page.getByText(/^Show only:/).click()
-  await page.getByLabel('Direction').selectOption('forward')
+  await pick(page.getByLabel('Direction'), 'forward')
   await expect(row(page, 'ravel-sheepshank/rearward')).toHaveCount(0)
   const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
   expect(sideways).toBeLessThanOrEqual(0)
@@ -145,7 +147,7 @@ test('a profile made in Settings is what a new fitting starts with; the local ru
   const profiles = page.locator('#profiles')
   await profiles.getByRole('button', { name: 'New, from this one' }).click()
   await page.getByLabel('Name of the profile').fill('Slipway Bay')
-  await page.getByLabel('Turning forward').selectOption('legal-minimum')
+  await pick(page.getByLabel('Turning forward'), 'legal-minimum')
   await page.getByRole('button', { name: 'Keep this profile' }).click()
   await page.getByLabel('New fittings start with Slipway Bay').click()
   await expect(page.getByLabel('New fittings start with Slipway Bay')).toBeChecked()
@@ -161,9 +163,9 @@ test('a profile made in Settings is what a new fitting starts with; the local ru
   await stage(page, 2)
   await page.getByRole('button', { name: 'Practice: Slipway Bay' }).click()
   const dialog = page.getByRole('dialog', { name: 'Practice in this fitting' })
-  await dialog.getByLabel('Profile').selectOption({ label: 'Rearward longest' })
+  await pick(dialog.getByLabel('Profile'), { label: 'Rearward longest' })
   await expect(dialog.getByRole('status')).toContainText('now advised against')
-  await dialog.getByLabel('Local rule').selectOption({ label: 'Until 135 cm or 12 years' })
+  await pick(dialog.getByLabel('Local rule'), { label: 'Until 135 cm or 12 years' })
   await page.keyboard.press('Escape')
   const detail = page.getByRole('region', { name: 'The mode selected' })
   await expect(detail).toContainText('The local rule “Until 135 cm or 12 years” still asks for a restraint')
@@ -183,4 +185,44 @@ test('the rule book: every rule, found by words, with how often it decided', asy
   await page.getByPlaceholder('Find a rule').fill('maximum mass')
   await expect(page.locator('#R129-mass-max')).toContainText('decided in 1 fitting, after')
   await expectAxeClean(page, 'Rule book')
+})
+
+test('a unit that stands the other way is converted first, from Choose; then its mode can be used', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url)
+  const catalogue = (await (await page.request.get(`${server.url}/api/catalogue`)).json()) as {
+    units: { id: string; direction?: string }[]
+  }
+  const unit = { ...catalogue.units.find((u) => u.id === 'u-clove-1'), direction: 'forward' }
+  await page.request.post(`${server.url}/api/catalogue/import?overrule=u-clove-1`, {
+    data: { format: 'nimble-anchor/catalogue', version: 2, units: [unit] },
+  })
+  await beginFitting(page, server, 'Tamsin Hale')
+  await stage(page, 2)
+  await row(page, 'hitchmark-clove/rearward')
+    .getByRole('button', { name: /Hitchmark Clove/ })
+    .click()
+  const detail = page.getByRole('region', { name: 'The mode selected' })
+  await expect(detail).toContainText('Convert the restraint first')
+  await expect(detail).toContainText('Unit CL-5520 stands forward; this mode needs it rearward.')
+  await expectAxeClean(page, 'Choose, convert first')
+  await detail.getByRole('button', { name: 'Convert CL-5520 first' }).click()
+  await page.waitForURL(/\/jobs\//)
+  await tickEach(page)
+  for (const good of [
+    'set and locked',
+    'same height, flat, over every bar',
+    'clicks, holds, and lets go',
+    'holds',
+    'nothing left over',
+  ])
+    await page.getByText(good, { exact: true }).click()
+  await expect
+    .poll(async () => {
+      const { units } = (await (await page.request.get(`${server.url}/api/catalogue`)).json()) as typeof catalogue
+      return units.find((u) => u.id === 'u-clove-1')
+    })
+    .toMatchObject({ direction: 'rearward' })
 })

@@ -92,7 +92,9 @@ test('a signed fitting is corrected in a revision: both are kept, and compared',
     readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8'),
   ) as object
   const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-11-24T10:00:00Z' }
-  const made = await page.request.post(`${server.url}/api/fittings/import`, { data: { ...example, handover } })
+  const made = await page.request.post(`${server.url}/api/fittings/import?child=known`, {
+    data: { ...example, handover },
+  })
   const { id } = (await made.json()) as { id: string }
   await page.goto(`${server.url}/fittings/${id}/hand-over`)
   await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()

@@ -18,7 +18,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
-    trace: 'retain-on-failure',
+    contextOptions: { reducedMotion: 'reduce' },
+    trace: 'off',
     launchOptions: {
       // Debian's Chromium: nothing is downloaded.
       executablePath: '/usr/bin/chromium',
@@ -30,6 +31,7 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        '--disable-features=SpareRendererForSitePerProcess',
       ],
     },
   },

@@ -1,30 +1,33 @@
-import { spawn, type ChildProcess } from 'node:child_process'
+import { fork, spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { test as base, expect, type Page } from '@playwright/test'
+import { test as base, expect, type Locator, type Page } from '@playwright/test'
 
 const MAIN = fileURLToPath(new URL('../server/dist/main.js', import.meta.url))
+const HOST = fileURLToPath(new URL('./host.mjs', import.meta.url))
 const AXE_SOURCE = readFileSync(fileURLToPath(new URL('../node_modules/axe-core/axe.min.js', import.meta.url)), 'utf8')
 /** The day on which every journey takes place. */
 export const TODAY = '2026-11-25'
 
-async function freePort(): Promise<number> {
-  const probe = createServer().listen(0, '127.0.0.1')
-  await new Promise((r) => probe.once('listening', r))
-  const address = probe.address()
-  await new Promise((r) => probe.close(r))
-  if (address === null || typeof address === 'string') throw new Error('No port')
-  return address.port
+/** What journeys ask of the program they look at. */
+export interface Server {
+  readonly url: string
+  start(today?: string): Promise<void>
+  /** `SIGKILL`, as a power cut would: only of a server in a process of its own. */
+  kill(): Promise<void>
+  end(): Promise<void>
 }
 
-/** The real program on a folder and a port of its own. */
-export class Server {
+const newFolder = (): string => mkdtempSync(join(tmpdir(), 'nimble-anchor-e2e-'))
+
+/** The program in a process of its own, to be killed: for journeys tagged `@own-process`. */
+class OwnProcess implements Server {
   private process: ChildProcess | undefined
-  readonly dataDir = mkdtempSync(join(tmpdir(), 'nimble-anchor-e2e-'))
-  port = 0
+  private readonly dataDir = newFolder()
+  private port = 0
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`
@@ -46,7 +49,6 @@ export class Server {
     })
   }
 
-  /** `SIGKILL`, as a power cut would. */
   async kill(): Promise<void> {
     const child = this.process
     if (!child) return
@@ -63,10 +65,82 @@ export class Server {
   }
 }
 
-export const test = base.extend<{ server: Server }>({
-  // eslint-disable-next-line no-empty-pattern
-  server: async ({}, use) => {
-    const server = new Server()
+async function freePort(): Promise<number> {
+  const probe = createServer().listen(0, '127.0.0.1')
+  await new Promise((r) => probe.once('listening', r))
+  const address = probe.address()
+  await new Promise((r) => probe.close(r))
+  if (address === null || typeof address === 'string') throw new Error('No port')
+  return address.port
+}
+
+/** The process that serves the journeys of one worker, one application each. */
+class Host {
+  private readonly child = fork(HOST)
+  private readonly asked = new Map<number, { resolve(v: { port: number }): void; reject(e: Error): void }>()
+  private next = 1
+  private readonly isUp = new Promise<void>((resolve, reject) => {
+    this.child.on('message', (m: { id: number; port: number; error?: string }) => {
+      if (m.id === 0) return resolve()
+      const waiting = this.asked.get(m.id)
+      this.asked.delete(m.id)
+      if (m.error === undefined) waiting?.resolve(m)
+      else waiting?.reject(new Error(m.error))
+    })
+    this.child.once('exit', (code) => {
+      const gone = new Error(`The host of the journeys ended with ${code}`)
+      reject(gone)
+      for (const { reject: refuse } of this.asked.values()) refuse(gone)
+    })
+  })
+
+  async ask(act: 'start' | 'stop', rest: object): Promise<{ port: number }> {
+    await this.isUp
+    return new Promise((resolve, reject) => {
+      const id = this.next++
+      this.asked.set(id, { resolve, reject })
+      this.child.send({ id, act, ...rest })
+    })
+  }
+
+  end(): void {
+    this.child.disconnect()
+  }
+}
+
+/** An application of the host's, on a folder of its own. */
+class Hosted implements Server {
+  private readonly dataDir = newFolder()
+  private port = 0
+  constructor(private readonly host: Host) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`
+  }
+  async start(today = TODAY): Promise<void> {
+    this.port = (await this.host.ask('start', { dataDir: this.dataDir, today, port: this.port })).port
+  }
+  kill(): Promise<void> {
+    throw new Error('Only a journey tagged @own-process has a server that can be killed')
+  }
+  async end(): Promise<void> {
+    await this.host.ask('stop', { dataDir: this.dataDir })
+    rmSync(this.dataDir, { recursive: true, force: true })
+  }
+}
+
+export const test = base.extend<{ server: Server }, { host: Host }>({
+  host: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const host = new Host()
+      await use(host)
+      host.end()
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ host }, use, testInfo) => {
+    const server = testInfo.tags.includes('@own-process') ? new OwnProcess() : new Hosted(host)
     await server.start()
     await use(server)
     await server.end()
@@ -91,11 +165,13 @@ interface AxeResult {
 
 /** No accessibility finding on the page as it stands. */
 export async function expectAxeClean(page: Page, where: string): Promise<void> {
+  // A page whose code is still on its way has no heading yet.
+  await page.locator('h1').first().waitFor({ state: 'attached' })
   // Evaluated, not added as a script: the page's content policy allows none but its own.
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE_SOURCE)
   const found = await page.evaluate(async () => {
-    const axe = (window as unknown as { axe: { run(): Promise<AxeResult> } }).axe
-    return (await axe.run()).violations.map(
+    const axe = (window as unknown as { axe: { run(options: object): Promise<AxeResult> } }).axe
+    return (await axe.run({ resultTypes: ['violations'], preload: false })).violations.map(
       (v) => `${v.id}: ${v.nodes.map((n) => `${String(n.target)} ${n.failureSummary ?? ''}`).join(' | ')}`,
     )
   })
@@ -120,6 +196,11 @@ export async function stage(page: Page, key: number): Promise<void> {
   await page.getByRole('navigation', { name: 'Stages' }).waitFor()
   await page.keyboard.press(String(key))
   await page.waitForURL(new RegExp(`/${STAGES[key - 1]}$`))
+  // The address changes before the page does.
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .locator(`[aria-current=page][href$="/${STAGES[key - 1]}"]`)
+    .waitFor()
 }
 
 /** Answers one check of the procedure by the words on its option. */
@@ -132,5 +213,24 @@ export async function fill(page: Page, label: string, value: string): Promise<vo
   await field.press('Enter')
   // The next figure typed is a stage again, not part of this number.
   await field.blur()
+}
+/** Takes one option of a list, by its id or by what it says. */
+export async function pick(field: Locator, option: string | { readonly label: string }): Promise<void> {
+  if ((await field.evaluate((e) => e.tagName)) === 'SELECT') return void (await field.selectOption(option))
+  await field.click()
+  const list = field.page().getByRole('listbox')
+  await (
+    typeof option === 'string'
+      ? list.locator(`[data-value="${option}"]`)
+      : list.getByRole('option', { name: option.label, exact: true })
+  ).click()
+  await expect(list).toBeHidden()
+}
+/** Ticks every step of a job, once the job is there: a list that has not come yet has no ticks to set. */
+export async function tickEach(page: Page): Promise<void> {
+  // The page before may have ticks of its own, and is shown until this one is there.
+  const steps = page.locator('section', { has: page.getByRole('heading', { name: 'Steps, in order' }) })
+  await steps.waitFor()
+  for (const step of await steps.getByRole('checkbox').all()) await step.check()
 }
 export const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' })

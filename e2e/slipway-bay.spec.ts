@@ -1,14 +1,14 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { answer, expect, expectAxeClean, fill, stage, test, verdict } from './served.ts'
+import { answer, expect, expectAxeClean, fill, stage, test, verdict, pick } from './served.ts'
 
 /** Books a family through the dialog of the queue. */
 async function book(page: Page, button: 'Book' | 'Walk-in', time: string, child: string, car: string, who: string) {
   await page.getByRole('button', { name: button }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Time').fill(time)
-  await dialog.getByLabel('Child, if known').selectOption({ label: child })
-  await dialog.getByLabel('Car, if known').selectOption({ label: car })
+  await pick(dialog.getByLabel('Child, if known'), { label: child })
+  await pick(dialog.getByLabel('Car, if known'), { label: car })
   await dialog.getByLabel('Who comes').fill(who)
   await dialog.getByRole('button', { name: 'Keep' }).click()
   await expect(dialog).toBeHidden()
@@ -39,116 +39,117 @@ const queueRow = (page: Page, who: string) =>
     .getByRole('listitem')
     .filter({ has: page.getByRole('button', { name: `Change the visit of ${who}`, exact: true }) })
 
-test('a day at Slipway Bay: three fittings interleaved, a power cut, a stale tether, a coat, a guide at 26 mm', async ({
-  page,
-  server,
-}) => {
-  test.slow()
-  await page.goto(server.url)
-  await book(page, 'Book', '09:40', 'Tamsin Hale', 'Corran Dunlin, TH 04', 'Hale')
-  await book(page, 'Book', '10:10', 'Ada Strand', 'Corran Turnstone, TH 08', 'Strand')
-  await book(page, 'Walk-in', '09:50', 'Bryn Tolland', 'Corran Knot, TH 11', 'Tolland')
-  await expect(queueRow(page, 'Tolland')).toContainText('walk-in')
-  // In the order of the hours, not of the booking.
-  const names = page.getByRole('button', { name: /^Change the visit of/ })
-  await expect(names).toHaveText(['Hale', 'Tolland', 'Strand'])
-  await expectAxeClean(page, 'Today, with a queue')
+test(
+  'a day at Slipway Bay: three fittings interleaved, a power cut, a stale tether, a coat, a guide at 26 mm',
+  { tag: '@own-process' },
+  async ({ page, server }) => {
+    test.slow()
+    await page.goto(server.url)
+    await book(page, 'Book', '09:40', 'Tamsin Hale', 'Corran Dunlin, TH 04', 'Hale')
+    await book(page, 'Book', '10:10', 'Ada Strand', 'Corran Turnstone, TH 08', 'Strand')
+    await book(page, 'Walk-in', '09:50', 'Bryn Tolland', 'Corran Knot, TH 11', 'Tolland')
+    await expect(queueRow(page, 'Tolland')).toContainText('walk-in')
+    // In the order of the hours, not of the booking.
+    const names = page.getByRole('button', { name: /^Change the visit of/ })
+    await expect(names).toHaveText(['Hale', 'Tolland', 'Strand'])
+    await expectAxeClean(page, 'Today, with a queue')
 
-  // The first one: rearward, as far as the shoulder that nobody has measured.
-  await begin(page, 'Hale')
-  await choose(
-    page,
-    'Use Ravel Sheepshank, Rearward, 40–105 cm',
-    /^pass Rear right/,
-    /^Use this place: Rear right, ISOFIX/,
-  )
-  await home(page)
-  await expect(queueRow(page, 'Hale')).toContainText('Measure: undecided')
+    // The first one: rearward, as far as the shoulder that nobody has measured.
+    await begin(page, 'Hale')
+    await choose(
+      page,
+      'Use Ravel Sheepshank, Rearward, 40–105 cm',
+      /^pass Rear right/,
+      /^Use this place: Rear right, ISOFIX/,
+    )
+    await home(page)
+    await expect(queueRow(page, 'Hale')).toContainText('Measure: undecided')
 
-  // Meanwhile the third: forward in a harness, by ISOFIX with a top tether.
-  await begin(page, 'Strand')
-  await choose(
-    page,
-    /^Use Ravel Carrick, Forward, 76–105 cm, harness/,
-    /^pass Rear left/,
-    /^Use this place: Rear left, ISOFIX/,
-  )
-  await page.getByLabel('What is set').first().selectOption('1')
-  await stage(page, 5)
-  await answer(page, 'tether-point', 'the marked anchorage')
-  await answer(page, 'tether-flat', 'flat, on its path')
-  await fill(page, 'Good shown on the tether', '22')
-  await home(page)
+    // Meanwhile the third: forward in a harness, by ISOFIX with a top tether.
+    await begin(page, 'Strand')
+    await choose(
+      page,
+      /^Use Ravel Carrick, Forward, 76–105 cm, harness/,
+      /^pass Rear left/,
+      /^Use this place: Rear left, ISOFIX/,
+    )
+    await pick(page.getByLabel('What is set').first(), '1')
+    await stage(page, 5)
+    await answer(page, 'tether-point', 'the marked anchorage')
+    await answer(page, 'tether-flat', 'flat, on its path')
+    await fill(page, 'Good shown on the tether', '22')
+    await home(page)
 
-  // The walk-in: a booster whose guide stands too high.
-  await begin(page, 'Tolland')
-  await choose(page, /^Use Fathom Larkshead/, /^pass Rear left/, /^Use this place: Rear left, Car’s belt alone/)
-  await stage(page, 6)
-  await fill(page, 'Belt guide above the shoulder', '26')
-  await expect(verdict(page)).toContainText('Not ready')
-  await home(page)
-  await expect(queueRow(page, 'Tolland')).toContainText('not ready')
+    // The walk-in: a booster whose guide stands too high.
+    await begin(page, 'Tolland')
+    await choose(page, /^Use Fathom Larkshead/, /^pass Rear left/, /^Use this place: Rear left, Car’s belt alone/)
+    await stage(page, 6)
+    await fill(page, 'Belt guide above the shoulder', '26')
+    await expect(verdict(page)).toContainText('Not ready')
+    await home(page)
+    await expect(queueRow(page, 'Tolland')).toContainText('not ready')
 
-  // The power goes: what was acknowledged is there.
-  await server.kill()
-  await server.start()
-  await page.reload()
-  await expect(queueRow(page, 'Tolland')).toContainText('not ready')
-  await expect(queueRow(page, 'Strand')).toContainText('undecided')
+    // The power goes: what was acknowledged is there.
+    await server.kill()
+    await server.start()
+    await page.reload()
+    await expect(queueRow(page, 'Tolland')).toContainText('not ready')
+    await expect(queueRow(page, 'Strand')).toContainText('undecided')
 
-  // Back to the third: a recline afterwards, and the tether is as good as not looked at.
-  await open(page, 'Strand')
-  await stage(page, 5)
-  await expect(page.locator('[data-check="tether-flat"]')).toContainText('pass')
-  await stage(page, 4)
-  await page.getByLabel('What is set').first().selectOption('3')
-  await stage(page, 5)
-  const again = page.getByRole('region', { name: 'Checks to do again' })
-  await expect(again).toContainText(/Tether strap.*the recline went from 1 to 3 after/)
-  await expect(again).not.toContainText('Tether hooked to')
-  await answer(page, 'tether-flat', 'flat, on its path')
-  // Kept, it is no longer asked "again": the field goes with its name.
-  const anew = page.getByLabel('Good shown on the tether, again', { exact: true })
-  await anew.fill('18')
-  await anew.press('Enter')
-  await page.getByLabel('Good shown on the tether', { exact: true }).blur()
-  await expect(again).toHaveCount(0)
+    // Back to the third: a recline afterwards, and the tether is as good as not looked at.
+    await open(page, 'Strand')
+    await stage(page, 5)
+    await expect(page.locator('[data-check="tether-flat"]')).toContainText('pass')
+    await stage(page, 4)
+    await pick(page.getByLabel('What is set').first(), '3')
+    await stage(page, 5)
+    const again = page.getByRole('region', { name: 'Checks to do again' })
+    await expect(again).toContainText(/Tether strap.*the recline went from 1 to 3 after/)
+    await expect(again).not.toContainText('Tether hooked to')
+    await answer(page, 'tether-flat', 'flat, on its path')
+    // Kept, it is no longer asked "again": the field goes with its name.
+    const anew = page.getByLabel('Good shown on the tether, again', { exact: true })
+    await anew.fill('18')
+    await anew.press('Enter')
+    await page.getByLabel('Good shown on the tether', { exact: true }).blur()
+    await expect(again).toHaveCount(0)
 
-  // Child in: the coat hides 14 mm, and comes off.
-  await stage(page, 6)
-  await answer(page, 'coat', 'a coat or thick suit')
-  await fill(page, 'Slack hidden by the coat', '14')
-  await expect(verdict(page)).toContainText('Not ready')
-  await expect(page.locator('[data-rule="coat"]').first()).toContainText('14')
-  await answer(page, 'coat', 'indoor clothes')
-  await expect(verdict(page)).toContainText('Undecided')
-  await home(page)
+    // Child in: the coat hides 14 mm, and comes off.
+    await stage(page, 6)
+    await answer(page, 'coat', 'a coat or thick suit')
+    await fill(page, 'Slack hidden by the coat', '14')
+    await expect(verdict(page)).toContainText('Not ready')
+    await expect(page.locator('[data-rule="coat"]').first()).toContainText('14')
+    await answer(page, 'coat', 'indoor clothes')
+    await expect(verdict(page)).toContainText('Undecided')
+    await home(page)
 
-  // The walk-in is put right.
-  await open(page, 'Tolland')
-  await stage(page, 6)
-  await fill(page, 'Belt guide above the shoulder', '12')
-  await expect(verdict(page)).toContainText('Undecided')
-  await home(page)
-  await page.getByLabel('Where Tolland stands').selectOption('done')
-  await expect(queueRow(page, 'Tolland')).toContainText('undecided')
+    // The walk-in is put right.
+    await open(page, 'Tolland')
+    await stage(page, 6)
+    await fill(page, 'Belt guide above the shoulder', '12')
+    await expect(verdict(page)).toContainText('Undecided')
+    await home(page)
+    await pick(page.getByLabel('Where Tolland stands'), 'done')
+    await expect(queueRow(page, 'Tolland')).toContainText('undecided')
 
-  // The book of the day: three fittings, and what failed on the way.
-  await page.keyboard.press('q')
-  await expect(page.getByRole('status').filter({ hasText: '3 fittings' })).toBeVisible()
-  await page.getByLabel('Only with a failed check').check()
-  await expect(page.getByRole('status').filter({ hasText: '2 fittings' })).toBeVisible()
-  await page.getByLabel('Search the logbook').fill('tolland knot')
-  await expect(page.getByRole('link', { name: /Bryn Tolland/ })).toContainText('failed on the way')
-  await page.getByRole('button', { name: 'Charts' }).click()
-  await expect(page.getByRole('heading', { name: 'Checks that failed on the way, fittings' })).toBeVisible()
-  await expectAxeClean(page, 'Logbook with charts')
-  const saving = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'CSV' }).click()
-  const csv = readFileSync(await (await saving).path(), 'utf8')
-  expect(csv.trim().split('\n')).toHaveLength(2)
-  expect(csv).toContain('Bryn Tolland')
-})
+    // The book of the day: three fittings, and what failed on the way.
+    await page.keyboard.press('q')
+    await expect(page.getByRole('status').filter({ hasText: '3 fittings' })).toBeVisible()
+    await page.getByLabel('Only with a failed check').check()
+    await expect(page.getByRole('status').filter({ hasText: '2 fittings' })).toBeVisible()
+    await page.getByLabel('Search the logbook').fill('tolland knot')
+    await expect(page.getByRole('link', { name: /Bryn Tolland/ })).toContainText('failed on the way')
+    await page.getByRole('button', { name: 'Charts' }).click()
+    await expect(page.getByRole('heading', { name: 'Checks that failed on the way, fittings' })).toBeVisible()
+    await expectAxeClean(page, 'Logbook with charts')
+    const saving = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'CSV' }).click()
+    const csv = readFileSync(await (await saving).path(), 'utf8')
+    expect(csv.trim().split('\n')).toHaveLength(2)
+    expect(csv).toContain('Bryn Tolland')
+  },
+)
 
 test('it came already fitted: what is wrong at the first look is counted as wrong on arrival', async ({
   page,
