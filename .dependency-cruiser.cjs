@@ -1,5 +1,6 @@
 /** Imports run one way: web → core, server → core; core imports nothing of theirs and no platform. */
 const ladder = [
+  'law',
   'quantities',
   'instruments',
   'child',

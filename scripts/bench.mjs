@@ -163,7 +163,7 @@ async function benchRedrawMs(id) {
 const STORED = 50_000
 let server = await serve()
 await call('fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin' })
-const { id: onBench } = await call('fittings/import', example)
+const { id: onBench } = await call('fittings/import?child=known', example)
 report('fit bench, script of one redraw while dragging', await benchRedrawMs(onBench), 'ms', 8)
 await server.stop()
 const { default: Sqlite } = await import('better-sqlite3')

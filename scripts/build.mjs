@@ -22,11 +22,15 @@ function sourceHash() {
   return hash.digest('hex')
 }
 
+const isFresh = (wanted) =>
+  existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted && OUTPUTS.every((file) => existsSync(`${ROOT}/${file}`))
+
+/** Whether what is built is what the sources say. */
+export const isBuilt = () => isFresh(sourceHash())
+
 export function ensureBuilt() {
   const wanted = sourceHash()
-  const isFresh = existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted
-  if (isFresh && OUTPUTS.every((file) => existsSync(`${ROOT}/${file}`)))
-    return say('Built already; nothing has changed')
+  if (isFresh(wanted)) return say('Built already; nothing has changed')
   const bin = `${ROOT}/node_modules/.bin`
   mustRun('Building the core', `${bin}/tsc`, ['-p', 'core/tsconfig.build.json'])
   mustRun('Building the server', `${bin}/tsc`, ['-p', 'server/tsconfig.build.json'])

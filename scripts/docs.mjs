@@ -2,8 +2,9 @@
 import { execFileSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { exampleCase } from './lib/example.mjs'
+import { isBuilt } from './build.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
-import { ruleIndexText } from './rule-index.mjs'
+import { ruleIndexText, ruleTextsText } from './rule-index.mjs'
 
 const isCheck = process.argv.includes('--check')
 const stale = []
@@ -17,8 +18,11 @@ function put(path, text) {
 }
 
 put('core/src/rules/book.ts', ruleIndexText())
+put('core/src/rules/texts.en.ts', ruleTextsText('en'))
 if (!isCheck || stale.length === 0) {
-  if (run(`${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json']) !== 0) stop('The core does not build.')
+  // Where it is built, somebody may be reading it: it is left as it is.
+  if (!isBuilt() && run(`${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json']) !== 0)
+    stop('The core does not build.')
   const core = await import(`${ROOT}/core/dist/index.js`)
   const { jsonSchemas, ruleBookMarkdown } = core
   const pretty = (text, parser) =>

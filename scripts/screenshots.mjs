@@ -89,7 +89,7 @@ const handover = (signedAt) => ({
   signedAt,
 })
 const spring = { ...onDay(example, '2026-07-22'), handover: handover('2026-07-22T10:20:00Z') }
-const { id: signed } = await api('fittings/import', spring)
+const { id: signed } = await api('fittings/import?child=known', spring)
 await api(`fittings/${signed}/rechecks`, { who: 'Maren Hale', answers: { leg: 'no' } })
 const visit = (time, who, childId, vehicleId, fittingId, state, over = {}) =>
   api('visits', {
@@ -153,7 +153,8 @@ await shoot('instrument', `/fittings/${ready}/measure`, {
   act: async (page) => {
     await page.getByRole('button', { name: 'Mass: read from the baby scale' }).click()
     const dialog = page.getByRole('dialog')
-    await dialog.getByLabel('And how it').selectOption('calm')
+    await dialog.getByLabel('And how it').click()
+    await page.getByRole('listbox').locator('[data-value="calm"]').click()
     await dialog.getByRole('button', { name: 'Read' }).click()
     await dialog.getByText(/^At rest/).waitFor()
   },

@@ -1,44 +1,55 @@
-// `npm test`: everything CI runs. Installs what is missing, then format and lint, types, import rules,
+// `npm test`: everything CI runs. Installs what is missing and builds, then format and lint, types, import rules,
 // freshness of generated files, unit tests, browser tests; closes with "N passed, N failed".
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { availableParallelism } from 'node:os'
+import { relative } from 'node:path'
 import { ensureBuilt } from './build.mjs'
+import { CACHE, DURATIONS, FORMAT, FRESH, IMPORTS, LINT, runChecks, types } from './lib/checks.mjs'
 import { ensureChromium, ensureInstalled } from './lib/ensure.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
 
 const started = performance.now()
+const seconds = (since) => Math.round((performance.now() - since) / 1000)
 const OUT = `${ROOT}/test-results`
 const bin = (name) => `${ROOT}/node_modules/.bin/${name}`
-const tally = { passed: 0, failed: 0 }
 
 ensureInstalled()
 ensureChromium()
 rmSync(OUT, { recursive: true, force: true })
 mkdirSync(OUT, { recursive: true })
-
-/** A check without cases of its own counts as one. */
-function check(what, command, args) {
-  say(what)
-  const isGood = run(command, args) === 0
-  tally[isGood ? 'passed' : 'failed'] += 1
-  if (!isGood) console.error(`✕ ${what}`)
-}
-
-check('Format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
-check('Lint', bin('eslint'), ['.', '--max-warnings', '0'])
-for (const part of ['core', 'web', 'e2e']) check(`Types of ${part}`, bin('tsc'), ['-p', `${part}/tsconfig.json`])
-check('Import rules', bin('depcruise'), ['core/src', 'server/src', 'web/src', '--config', '.dependency-cruiser.cjs'])
-check('Generated files are fresh', process.execPath, ['scripts/docs.mjs', '--check'])
 ensureBuilt()
-check('Types of server', bin('tsc'), ['-p', 'server/tsconfig.json'])
+const built = performance.now()
+
+// The long ones first: the short ones fill what is left beside them.
+const tally = await runChecks(
+  [LINT, types('web'), FORMAT, types('server'), FRESH, types('core'), types('e2e'), IMPORTS],
+  Math.min(4, availableParallelism()),
+)
 
 say('Unit tests')
 const jestFile = `${OUT}/jest.json`
-run(bin('jest'), ['--silent', '--json', `--outputFile=${jestFile}`, ...process.argv.slice(2)])
+run(bin('jest'), [
+  '--silent',
+  '--json',
+  `--outputFile=${jestFile}`,
+  `--maxWorkers=${availableParallelism()}`,
+  ...process.argv.slice(2),
+])
 if (!existsSync(jestFile)) stop('Jest did not run.')
 const jest = JSON.parse(readFileSync(jestFile, 'utf8'))
 tally.passed += jest.numPassedTests
 tally.failed += jest.numFailedTests + jest.numRuntimeErrorTestSuites
 if (jest.numPassedTests === 0) tally.failed += 1
+mkdirSync(CACHE, { recursive: true })
+writeFileSync(
+  DURATIONS,
+  JSON.stringify(
+    Object.fromEntries(
+      jest.testResults.map((t) => [relative(ROOT, t.name), Math.round((t.endTime - t.startTime) / 100) / 10]),
+    ),
+  ),
+)
+say(`Checks and unit tests took ${seconds(built)} s`)
 
 say('Browser tests')
 const e2eFile = `${OUT}/playwright.json`
@@ -51,6 +62,6 @@ tally.passed += stats.expected
 tally.failed += stats.unexpected + stats.flaky
 if (code !== 0 && stats.unexpected + stats.flaky === 0) tally.failed += 1
 
-say(`Took ${Math.round((performance.now() - started) / 1000)} s`)
+say(`Took ${seconds(started)} s, ${seconds(built)} s of it after install and build`)
 console.log(`${tally.passed} passed, ${tally.failed} failed`)
 process.exitCode = tally.failed === 0 ? 0 : 1
