@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { test as base, expect, type Locator, type Page } from '@playwright/test'
+import { slowDown } from './slow.ts'
 
 const MAIN = fileURLToPath(new URL('../server/dist/main.js', import.meta.url))
 const HOST = fileURLToPath(new URL('./host.mjs', import.meta.url))
@@ -147,6 +148,7 @@ export const test = base.extend<{ server: Server }, { host: Host }>({
   },
   // Takes the server, so that the page is looked at before the server ends.
   page: async ({ page, server: _server }, use) => {
+    await slowDown(page)
     const errors: string[] = []
     page.on('pageerror', (e) => errors.push(e.message))
     page.on('request', (r) => {

@@ -183,8 +183,11 @@ test('keys, palette and help reach everything; nothing needs a mouse', async ({ 
   await page.keyboard.press('n')
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Find a child by name').fill('wren')
+  const wren = dialog.getByRole('radio', { name: /Wren/ })
+  await wren.waitFor()
   await page.keyboard.press('Tab')
   await page.keyboard.press('Space')
+  await expect(wren).toBeChecked()
   await dialog.getByLabel('Find a child by name').press('Enter')
   await page.waitForURL(/\/measure$/)
   for (const [key, path] of [
