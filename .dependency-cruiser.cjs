@@ -8,6 +8,7 @@ const ladder = [
   'vehicle',
   'restraint',
   'practice',
+  'checks',
   'readings',
   'casefile',
   'fit',

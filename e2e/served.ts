@@ -189,6 +189,8 @@ export async function beginFitting(page: Page, server: Server, child: string, ca
   if (car !== undefined) await dialog.getByRole('radio', { name: new RegExp(car) }).check()
   await dialog.getByRole('button', { name: 'Begin' }).click()
   await page.waitForURL(/\/measure$/)
+  // The address is there before the page is.
+  await page.getByLabel('Mass', { exact: true }).waitFor()
 }
 
 const STAGES = ['measure', 'choose', 'place', 'set-up', 'attach', 'child-in', 'hand-over']

@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { exampleCase } from './lib/example.mjs'
 import { isBuilt } from './build.mjs'
+import { checkBookText, checkIdsText, checkTextsText } from './check-index.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
 import { ruleIndexText, ruleTextsText } from './rule-index.mjs'
 
@@ -17,6 +18,9 @@ function put(path, text) {
   say(`Wrote ${path}`)
 }
 
+put('core/src/checks/ids.ts', checkIdsText())
+put('core/src/checks/book.ts', checkBookText())
+put('core/src/checks/texts.en.ts', checkTextsText('en'))
 put('core/src/rules/book.ts', ruleIndexText())
 put('core/src/rules/texts.en.ts', ruleTextsText('en'))
 if (!isCheck || stale.length === 0) {

@@ -25,9 +25,11 @@ import {
   type RestraintModel,
   type RestraintUnit,
   type Route,
-  type Rule,
   type SeatingPosition,
   type Vehicle,
+  type AnyRule,
+  type NotApplicable,
+  judge,
 } from '../src/index.ts'
 
 /** Builders with sensible defaults: a test shows only what matters to it. */
@@ -293,23 +295,25 @@ export function buildCase(parts: CaseParts = {}): Case {
   }
 }
 
-export const ruleById = (id: string): Rule => {
+export const ruleById = (id: string): AnyRule => {
   const rule = RULES.find((r) => r.id === id)
   if (!rule) throw new Error(`No rule "${id}"`)
   return rule
 }
 
-/** One rule's word on a case, or `not-applicable`. */
-export function ask(id: string, c: Case): Outcome | 'not-applicable' {
+/** One rule's word on a case. */
+export function judged(id: string, c: Case): Outcome | NotApplicable {
   const subject = fittedSubject(c)
   if (!subject) throw new Error('Nothing is chosen in this case')
-  const rule = ruleById(id) as unknown as Rule<'fitted'>
-  return rule.applies(subject) ? rule.evaluate(subject) : 'not-applicable'
+  return judge(ruleById(id), subject)
 }
-export const kindOf = (id: string, c: Case): string => {
-  const outcome = ask(id, c)
-  return outcome === 'not-applicable' ? outcome : outcome.kind
+/** One rule's word on a case that it applies to. */
+export function ask(id: string, c: Case): Outcome {
+  const outcome = judged(id, c)
+  if (outcome.kind === 'not-applicable') throw new Error(`${id} does not apply`)
+  return outcome
 }
+export const kindOf = (id: string, c: Case): string => judged(id, c).kind
 
 const GOOD_NUMBER: Partial<Record<CheckId, number>> = {
   'steadiness-mm': 8,

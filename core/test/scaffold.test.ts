@@ -44,9 +44,51 @@ describe('npm run new rule', () => {
   })
 })
 
-test('no text of the scaffold is left in a rule', () => {
-  const rules = join(ROOT, 'core/src/rules')
-  const files = readdirSync(rules, { recursive: true, encoding: 'utf8' }).filter((f) => f.endsWith('.ts'))
-  expect(files.length).toBeGreaterThan(300)
-  expect(files.filter((f) => readFileSync(join(rules, f), 'utf8').includes('TO WRITE'))).toEqual([])
+describe('npm run new check', () => {
+  const tree = mkdtempSync(join(tmpdir(), 'nimble-anchor-new-check-'))
+  beforeAll(() => {
+    cpSync(join(ROOT, 'core/src'), join(tree, 'core/src'), { recursive: true })
+    cpSync(join(ROOT, 'core/test'), join(tree, 'core/test'), { recursive: true })
+    symlinkSync(join(ROOT, 'node_modules'), join(tree, 'node_modules'))
+  })
+  afterAll(() => rmSync(tree, { recursive: true, force: true }))
+
+  const make = (id: string, stage: string): string => {
+    const script = `import { newCheck } from ${JSON.stringify(join(ROOT, 'scripts/new.mjs'))}
+      try { console.log(newCheck(${JSON.stringify(id)}, ${JSON.stringify(stage)}, ${JSON.stringify(join(tree, 'core/src'))}).join(' ')) }
+      catch (error) { console.log(error.message) }`
+    return execFileSync(process.execPath, ['--input-type=module', '-e', script], { encoding: 'utf8' }).trim()
+  }
+
+  test('a scratch name: check, rule, words and test are written, and it is asked, decides and goes stale', () => {
+    expect(make('scratch-look', 'attach')).toBe(
+      'checks/attach/scratch-look.ts checks/attach/scratch-look.en.ts ' +
+        'rules/attach/scratch-look.ts rules/attach/scratch-look.en.ts rules/attach/scratch-look.test.ts',
+    )
+    const core = jest.requireActual<typeof import('../src/index.ts')>(join(tree, 'core/src/index.ts'))
+    const build = jest.requireActual<typeof import('./build.ts')>(join(tree, 'core/test/build.ts'))
+    expect(core.CHECK_IDS).toContain('scratch-look')
+    const at = (option: string | undefined, moved?: number) =>
+      build.kindOf('scratch-look', {
+        ...build.buildCase({ readings: option === undefined ? {} : ({ 'scratch-look': { option, at: 3 } } as object) }),
+        ...(moved !== undefined && { disturbances: { base: { at: moved } } }),
+      })
+    expect([at('good'), at('bad'), at('unsure'), at(undefined)]).toEqual(['pass', 'fail', 'undecided', 'undecided'])
+    expect([at('good', 2), at('good', 4)]).toEqual(['pass', 'undecided'])
+  })
+  test.each([
+    ['leg-contact', 'attach', 'The name "leg-contact" is taken, by checks/attach/leg-contact.ts.'],
+    ['R129-mass-max', 'attach', 'A check\'s name is two words or more with hyphens between, like "belt-twist"; got "R129-mass-max".'], // prettier-ignore
+    ['place-buckle', 'attach', 'The name "place-buckle" is taken, by rules/place/place-buckle.ts.'],
+    ['two-words', 'choose', 'A check is made in one of attach, child-in; got "choose".'],
+  ])('%s in %s: %s', (id, stage, message) => {
+    expect(make(id, stage)).toBe(message)
+  })
+})
+
+test.each(['rules', 'checks'])('no text of the scaffold is left in %s', (folder) => {
+  const root = join(ROOT, 'core/src', folder)
+  const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).filter((f) => f.endsWith('.ts'))
+  expect(files.length).toBeGreaterThan(130)
+  expect(files.filter((f) => readFileSync(join(root, f), 'utf8').includes('TO WRITE'))).toEqual([])
 })

@@ -50,6 +50,12 @@ describe('what rules say stands in their message files', () => {
   const files = readdirSync(RULES_DIR, { recursive: true, encoding: 'utf8' }).filter(
     (f) => f.endsWith('.ts') && !f.endsWith('.en.ts') && !f.endsWith('.test.ts'),
   )
+  const CHECKS_DIR = join(__dirname, '../src/checks')
+  test('a check holds no sentence', () => {
+    const checks = readdirSync(CHECKS_DIR, { recursive: true, encoding: 'utf8' }).filter((f) => /^[\w/-]+\.ts$/.test(f))
+    expect(checks.length).toBeGreaterThan(65)
+    for (const file of checks) expect([file, sentencesIn(join(CHECKS_DIR, file))]).toEqual([file, []])
+  })
   test.each(files.filter((f) => f !== 'markdown.ts'))('%s holds no sentence', (file) => {
     const argued = ARGUED[file] ?? []
     expect(sentencesIn(join(RULES_DIR, file)).filter((text) => !argued.includes(text))).toEqual([])

@@ -1,5 +1,6 @@
 import { err, ok, type Result } from '../quantities/index.ts'
-import { CHECK_IDS, DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
+import { CHECK_IDS } from '../checks/index.ts'
+import { DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
 import { caseSchema, type Case } from './case.ts'
 import { consequencesOf } from './consequences.ts'
 import { faultText, parseWith, type Fault } from './parse.ts'

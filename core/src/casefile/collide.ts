@@ -1,4 +1,5 @@
-import { CHECKS, changeText, staleReadings, standingSteps, type Change, type CheckId } from '../readings/index.ts'
+import { type CheckId, checkLabel } from '../checks/index.ts'
+import { changeText, staleReadings, standingSteps, type Change } from '../readings/index.ts'
 import type { Case } from './case.ts'
 import { applyPuts } from './changes.ts'
 import { staleChangesOf } from './edges.ts'
@@ -55,7 +56,7 @@ export function collisionOf(
 /** What a collision is about, for whoever entered it. */
 export function collisionText(collision: Collision, who: string): string {
   const { path } = collision
-  const what = path[0] === 'readings' ? `“${CHECKS[path[1] as CheckId].label}”` : path.join(' ')
+  const what = path[0] === 'readings' ? `“${checkLabel(path[1] as CheckId)}”` : path.join(' ')
   if (collision.kind === 'written') return `${who} has changed ${what} since.`
   const { by } = collision
   const why = by === undefined ? 'what it stood on was changed' : changeText(by)

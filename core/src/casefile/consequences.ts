@@ -1,6 +1,7 @@
 import type { Child } from '../child/index.ts'
 import { toInterval, type Quantity } from '../quantities/index.ts'
-import { CHILD_MEASURES, checkOf, optionOf, type CheckId, type Reading } from '../readings/index.ts'
+import { checkOf, optionOf, type CheckId } from '../checks/index.ts'
+import { CHILD_MEASURES, type Reading } from '../readings/index.ts'
 import { DATED_MEASURES, type Case, type Identity } from './case.ts'
 import type { Put } from './put.ts'
 

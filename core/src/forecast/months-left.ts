@@ -2,7 +2,14 @@ import { bodyPartAt, type BodyPart } from '../child/index.ts'
 import { childSide, modeSubject, routeSubject, rulesOf, type Circumstances } from '../match/index.ts'
 import { DAYS_PER_MONTH } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
-import { isLowerBound, type Bound, type GrowingQuantity, type Rule } from '../rules/index.ts'
+import {
+  isLowerBound,
+  type Bound,
+  type GrowingQuantity,
+  type Rule,
+  type Scope,
+  type ScopeSubject,
+} from '../rules/index.ts'
 import { quantile } from './bands.ts'
 import type { Growth } from './trajectories.ts'
 
@@ -116,15 +123,15 @@ export class Passages {
 /** Limits of the mode itself, and of each of its routes; one route is enough. */
 function limitsOf(circumstances: Circumstances, model: RestraintModel, mode: Mode, unit: RestraintUnit | undefined) {
   const subject = modeSubject(childSide(circumstances), model, mode, unit)
-  const ask = (rules: readonly Rule[], at: unknown): readonly Limit[] =>
-    rules
-      .filter((r) => r.bounds !== undefined && r.severity !== 'advise' && r.applies(at as never))
-      .flatMap((r) => (r.bounds?.(at as never) ?? []).map((b) => ({ ...b, ruleId: r.id })))
+  const ask = <S extends Scope>(scope: S, at: ScopeSubject[S]): readonly Limit[] => {
+    const rules: readonly Rule<S>[] = rulesOf(scope)
+    return rules
+      .filter((r) => r.severity !== 'advise' && r.applies(at))
+      .flatMap((r) => (r.bounds?.(at) ?? []).map((b) => ({ ...b, ruleId: r.id })))
+  }
   return {
-    own: ask(rulesOf('mode') as unknown as readonly Rule[], subject),
-    routes: mode.routes.map((route) =>
-      ask(rulesOf('route') as unknown as readonly Rule[], routeSubject(subject, route)),
-    ),
+    own: ask('mode', subject),
+    routes: mode.routes.map((route) => ask('route', routeSubject(subject, route))),
   }
 }
 

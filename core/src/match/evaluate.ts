@@ -1,5 +1,5 @@
 import { DECISION_RANK, every, type Decision } from '../quantities/index.ts'
-import type { CheckId } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
 import {
   SEVERITY_RANK,
   RULES,
@@ -10,39 +10,32 @@ import {
   type Rule,
   type Scope,
   type ScopeSubject,
+  type AnyRule,
+  isOfScope,
+  judge,
+  findingOf,
 } from '../rules/index.ts'
 
-const BY_SCOPE = {
-  mode: RULES.filter((r) => r.scope === 'mode') as unknown as readonly Rule<'mode'>[],
-  route: RULES.filter((r) => r.scope === 'route') as unknown as readonly Rule<'route'>[],
-  place: RULES.filter((r) => r.scope === 'place') as unknown as readonly Rule<'place'>[],
-  fitted: RULES.filter((r) => r.scope === 'fitted') as unknown as readonly Rule<'fitted'>[],
-} as const
-
+type ByScope = { readonly [S in Scope]: readonly Rule<S>[] }
+const byScope = (rules: readonly AnyRule[]): ByScope => ({
+  mode: rules.filter(isOfScope('mode')),
+  route: rules.filter(isOfScope('route')),
+  place: rules.filter(isOfScope('place')),
+  fitted: rules.filter(isOfScope('fitted')),
+})
+const ALL = byScope(RULES)
 /** Rules that can block: advice may not become more than advice (`match.test.ts` holds it to that). */
-const BLOCKING = {
-  mode: BY_SCOPE.mode.filter((r) => r.severity !== 'advise'),
-  route: BY_SCOPE.route.filter((r) => r.severity !== 'advise'),
-  place: BY_SCOPE.place.filter((r) => r.severity !== 'advise'),
-  fitted: BY_SCOPE.fitted.filter((r) => r.severity !== 'advise'),
-} as const
+const BLOCKING = byScope(RULES.filter((r) => r.severity !== 'advise'))
+const ADVICE = byScope(RULES.filter((r) => r.severity === 'advise'))
 
-const ADVICE = {
-  mode: BY_SCOPE.mode.filter((r) => r.severity === 'advise'),
-  route: BY_SCOPE.route.filter((r) => r.severity === 'advise'),
-  place: BY_SCOPE.place.filter((r) => r.severity === 'advise'),
-  fitted: BY_SCOPE.fitted.filter((r) => r.severity === 'advise'),
-} as const
-
-export function rulesOf<S extends Scope>(scope: S): readonly Rule<S>[] {
-  return BY_SCOPE[scope] as unknown as readonly Rule<S>[]
-}
+export const rulesOf = <S extends Scope>(scope: S): ByScope[S] => ALL[scope]
 
 /** Asks every rule of one scope that applies. */
 export function evaluate<S extends Scope>(scope: S, subject: ScopeSubject[S]): RawFinding[] {
   const findings: RawFinding[] = []
   for (const rule of rulesOf(scope)) {
-    if (rule.applies(subject)) findings.push({ rule: rule as unknown as Rule, outcome: rule.evaluate(subject) })
+    const finding = findingOf(rule, subject)
+    if (finding !== undefined) findings.push(finding)
   }
   return findings
 }
@@ -84,9 +77,9 @@ const REFUSED: Glance = { decision: 'fail', room: -Infinity }
 export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Glance {
   let decision: Decision = 'pass'
   let room = Infinity
-  for (const rule of BLOCKING[scope] as unknown as readonly Rule<S>[]) {
-    if (!rule.applies(subject)) continue
-    const outcome = rule.evaluate(subject)
+  for (const rule of BLOCKING[scope]) {
+    const outcome = judge(rule, subject)
+    if (outcome.kind === 'not-applicable') continue
     if (outcome.severity !== 'advise' && outcome.kind !== 'pass') {
       if (outcome.kind === 'fail') return REFUSED
       decision = 'undecided'
@@ -102,9 +95,10 @@ export const advisesAgainst = (f: RawFinding): boolean =>
 
 /** Whether makers or schools advise against it. */
 export function isAdvisedAgainst<S extends Scope>(scope: S, subject: ScopeSubject[S]): boolean {
-  return ADVICE[scope].some((rule) => {
-    const own = rule as unknown as Rule<S>
-    return own.applies(subject) && advisesAgainst({ rule: rule as unknown as Rule, outcome: own.evaluate(subject) })
+  const advice: readonly Rule<S>[] = ADVICE[scope]
+  return advice.some((rule) => {
+    const finding = findingOf(rule, subject)
+    return finding !== undefined && advisesAgainst(finding)
   })
 }
 

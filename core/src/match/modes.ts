@@ -1,6 +1,6 @@
 import { every, some, type Decision } from '../quantities/index.ts'
 import { asConverted, type Mode, type RestraintModel, type RestraintUnit } from '../restraint/index.ts'
-import { refusalInTime, severityOf, type ModeSubject, type Need, type RawFinding } from '../rules/index.ts'
+import { refusalInTime, severityOf, type ModeSubject, type Need, type RawFinding, missingIn } from '../rules/index.ts'
 import {
   decide,
   evaluate,
@@ -141,11 +141,7 @@ export interface NeedCount {
 export function rankNeeds(groups: readonly (readonly RawFinding[])[]): readonly NeedCount[] {
   const counts = new Map<Need, { settles: number; bearsOn: number }>()
   for (const findings of groups) {
-    const asked = new Set(
-      findings
-        .filter((f) => f.outcome.kind === 'undecided' && severityOf(f) !== 'advise')
-        .flatMap((f) => f.outcome.missing ?? []),
-    )
+    const asked = new Set(findings.filter((f) => severityOf(f) !== 'advise').flatMap((f) => missingIn(f.outcome)))
     for (const need of asked) {
       const count = counts.get(need) ?? { settles: 0, bearsOn: 0 }
       counts.set(need, { settles: count.settles + (asked.size === 1 ? 1 : 0), bearsOn: count.bearsOn + 1 })

@@ -3,7 +3,8 @@ import { ageMonthsOf, type Child } from '../child/index.ts'
 import { measuresOn } from '../growth/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import { oncePer, type IsoDate } from '../quantities/index.ts'
-import { CHECK_IDS, staleReadings, standingSteps, type CheckId } from '../readings/index.ts'
+import { CHECK_IDS, type CheckId } from '../checks/index.ts'
+import { staleReadings, standingSteps } from '../readings/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { FittedSubject, Look, ModeSubject, PlaceSubject, RouteSubject } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -34,7 +35,7 @@ export const childSide = oncePer((c: Circumstances): ChildSide => {
 
 /** Every field that a subject of any scope has. */
 type Whole = {
-  -readonly [K in keyof FittedSubject]: K extends keyof ModeSubject ? FittedSubject[K] : FittedSubject[K] | undefined
+  -readonly [K in keyof FittedSubject]: K extends keyof ModeSubject ? ModeSubject[K] : FittedSubject[K] | undefined
 }
 
 /**

@@ -1,6 +1,7 @@
 import { chosenEdges } from '../casefile/index.ts'
-import { edgesOf, type CheckId, type Settings } from '../readings/index.ts'
-import { RULES, type FittedSubject, type RawFinding, type Rule } from '../rules/index.ts'
+import { type CheckId } from '../checks/index.ts'
+import { edgesOf, type Settings } from '../readings/index.ts'
+import { RULES, type FittedSubject, type RawFinding, findingOf } from '../rules/index.ts'
 
 /** Plain values of the settings, without their places in the order of entry. */
 export type SettingValues = { readonly [K in keyof Settings]?: NonNullable<Settings[K]>['value'] | undefined }
@@ -46,6 +47,5 @@ const BY_ID = new Map(RULES.map((r) => [r.id, r]))
 export function askRule(id: string, s: FittedSubject): RawFinding | undefined {
   const rule = BY_ID.get(id)
   if (rule === undefined) throw new Error(`No rule "${id}"`)
-  const own = rule as unknown as Rule<'fitted'>
-  return own.applies(s) ? { rule, outcome: own.evaluate(s) } : undefined
+  return findingOf(rule, s)
 }

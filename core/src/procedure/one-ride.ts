@@ -1,9 +1,9 @@
+import { CHECK_IDS, CHECKS } from '../checks/index.ts'
 import type { Case, Put } from '../casefile/index.ts'
 import { evaluate, fittedSubject, matchModes, type StockItem } from '../match/index.ts'
 import type { Mode, Route } from '../restraint/index.ts'
-import { severityOf, type Need } from '../rules/index.ts'
+import { severityOf, type Need, missingIn } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
-import { OPTIONAL_CHECKS } from './steps.ts'
 
 /**
  * A ride in a car that no catalogue knows: which restraint and route can be
@@ -52,6 +52,11 @@ const candidate = (c: Case, vehicle: Vehicle, { model, unit, mode }: OneRideWay[
   readings: {},
 })
 
+/** Checks that are made on request only: no rule waits for them. */
+const ON_REQUEST: ReadonlySet<Need> = new Set(
+  CHECK_IDS.filter((id) => CHECKS[id].isOptional).map((id): Need => `check.${id}`),
+)
+
 /** What one way asks for, or `undefined` where a rule refuses it in any unlisted car. */
 function readingsOf(c: Case): readonly Need[] | undefined {
   const subject = fittedSubject(c)
@@ -63,10 +68,10 @@ function readingsOf(c: Case): readonly Need[] | undefined {
     ...evaluate('fitted', subject),
   ].filter((f) => severityOf(f) !== 'advise')
   if (findings.some((f) => f.outcome.kind === 'fail')) return undefined
-  const needs = findings.filter((f) => f.outcome.kind === 'undecided').flatMap((f) => f.outcome.missing ?? [])
+  const needs = findings.flatMap((f) => missingIn(f.outcome))
   // A list cannot name a car that no catalogue knows.
   if (needs.includes('route.approvedPlaces')) return undefined
-  return [...new Set(needs)].filter((n) => ![...OPTIONAL_CHECKS].some((id) => n === `check.${id}`))
+  return [...new Set(needs)].filter((n) => !ON_REQUEST.has(n))
 }
 
 /** Every way that can still pass, the one with the fewest readings first; of equals, the better restraint. */

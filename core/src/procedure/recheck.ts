@@ -1,7 +1,7 @@
 import { STRAP_RULE_TEXT, strapRuleOf } from '../fit/index.ts'
 import { formatNumber, type Decision } from '../quantities/index.ts'
 import { MAX_MOVEMENT_MM, SLACK_MM, type FittedSubject } from '../rules/index.ts'
-import type { CheckId } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
 import { checksAsked } from './steps.ts'
 
 /** The carer answers at most this many questions, one tap each. */

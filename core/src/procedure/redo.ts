@@ -1,4 +1,5 @@
-import { changeSentence, type CheckId } from '../readings/index.ts'
+import { type CheckId } from '../checks/index.ts'
+import { changeSentence } from '../readings/index.ts'
 import { staleIn } from '../match/index.ts'
 import type { Case } from '../casefile/index.ts'
 import type { FittedSubject } from '../rules/index.ts'

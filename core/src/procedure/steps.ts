@@ -1,6 +1,7 @@
 import { chosenEdges } from '../casefile/index.ts'
 import { askedChecks } from '../match/index.ts'
-import { CHECKS, edgesOf, type Change, type CheckId } from '../readings/index.ts'
+import { type CheckId } from '../checks/index.ts'
+import { edgesOf, type Change } from '../readings/index.ts'
 import { stepPairs, type MakerStep, type Proof, type UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { inOrder } from './order.ts'
@@ -163,8 +164,3 @@ function withPair(step: Step, makers: readonly MakerStep[]): Step {
   const other = isFirst ? pair.second : pair.first
   return { ...step, pair: { half: isFirst ? 'first' : 'second', otherId: other.id, otherText: other.text } }
 }
-
-/** Checks measured on request only: a rule can be settled without them. */
-export const OPTIONAL_CHECKS: ReadonlySet<CheckId> = new Set<CheckId>(['shell-angle-deg'])
-
-export const checkLabel = (id: CheckId): string => CHECKS[id].label

@@ -1,6 +1,7 @@
 import { adviseInserts } from '../fit/index.ts'
 import { unreachable } from '../quantities/index.ts'
-import type { Change, CheckId } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
+import type { Change } from '../readings/index.ts'
 import type { BeltUse, UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { CHANGES, NEEDS } from './step-order.ts'

@@ -8,7 +8,7 @@ import {
   type Mode,
   type RestraintModel,
 } from '../restraint/index.ts'
-import { CHECK_IDS } from './checks.ts'
+import { CHECK_IDS } from '../checks/index.ts'
 import { DISTURBANCE_IDS, SETTING_IDS } from './schema.ts'
 import type { StaleEdge } from './staleness.ts'
 

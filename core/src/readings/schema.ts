@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { idSchema } from '../child/index.ts'
 import { QUANTITY_SOURCES, quantitySchema, type QuantityLimits } from '../quantities/index.ts'
-import { CHECK_IDS, checkOf, type CheckId } from './checks.ts'
+import { CHECK_IDS, checkOf, type CheckId } from '../checks/index.ts'
 
 /**
  * Order of entry within one fitting: 1 for the first entry, growing by one.

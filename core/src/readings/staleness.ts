@@ -1,5 +1,4 @@
-import type { CheckId } from './checks.ts'
-import { CHECK_IDS, CHECKS } from './checks.ts'
+import { CHECK_IDS, checkLabel, CHECKS, checksOf, type CheckId, type Part } from '../checks/index.ts'
 import { CHILD_MEASURES, DISTURBANCE_IDS, DISTURBANCES, SETTING_IDS } from './schema.ts'
 import type {
   ChildChanged,
@@ -22,146 +21,61 @@ export type NamedChange = keyof Settings | Disturbance | 'choice'
 /** Also: a measure of the child changed, and a bad check put right, which is its step done over. */
 export type Change = NamedChange | `child.${ChildMeasure}` | `redone.${CheckId}`
 
-const LATCHES: readonly CheckId[] = ['latch-left', 'latch-right']
-const TUGS: readonly CheckId[] = ['tug-left', 'tug-right']
-const GAPS: readonly CheckId[] = ['gap-behind', 'gap-under']
-const LEG: readonly CheckId[] = ['leg-indicator', 'leg-contact']
-/** How the tether runs and how tight it is; where it hooks is not changed by moving what it holds. */
-const TETHER_RUN: readonly CheckId[] = ['tether-indicator-mm', 'tether-flat']
-const TETHER: readonly CheckId[] = ['tether-used', 'tether-point', ...TETHER_RUN]
-const LOWER: readonly CheckId[] = ['lower-tethers-used', 'lower-tethers']
-const BUCKLE: readonly CheckId[] = ['buckle-above-edge-mm', 'buckle-clear']
-const BELT: readonly CheckId[] = ['belt-path', 'belt-twist', 'belt-locked', 'belt-tension', 'locking-clip', ...BUCKLE]
-const STEADY: readonly CheckId[] = ['steadiness-mm', 'steadiness-felt']
-const ANGLE: readonly CheckId[] = ['shell-angle-deg', 'angle-proof', 'chin']
-const SLACK: readonly CheckId[] = ['slack-mm', 'slack-pinch', 'strap-pressure']
-const HARNESS: readonly CheckId[] = [
-  'strap-exit', ...SLACK, 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm', 'chin',
-] // prettier-ignore
-const HEAD: readonly CheckId[] = ['head', 'crown-below-edge-mm']
-/** Belt and guides round a child on a booster. */
-const BOOSTER_BELT: readonly CheckId[] = [
-  'guide-above-shoulder-mm', 'diagonal', 'lap-section', 'belt-buckle', 'belt-slack', 'belt-runs', 'guide-gate', 'crotch-guide',
-  'booster-path', 'booster-twist',
-] // prettier-ignore
-const BOOSTER: readonly CheckId[] = [...BOOSTER_BELT, 'booster-back', 'knees']
-const RE_ATTACHED: readonly CheckId[] = [
-  ...LATCHES, ...TUGS, 'pushed-home', 'rebound-bar', ...GAPS, 'connector-straps', ...LEG, ...TETHER, ...LOWER, ...BELT,
-  ...STEADY, ...ANGLE, 'front-seat', 'nothing-added', 'shell-on-base', 'booster-back',
-] // prettier-ignore
-/** What a belt that holds a restraint has to prove once the shell has moved under it. */
-const BELT_HELD: readonly CheckId[] = ['belt-locked', 'belt-tension', 'locking-clip', ...BUCKLE]
 /** What a route held by the belt brings beside the usual edges: it is steady only while the belt is. */
 export const STEADY_ON_BELT: readonly StaleEdge[] = ['recline', 'insertsIn'].map((change) => ({
   change,
-  unpasses: STEADY,
+  unpasses: checksOf(['steadiness']),
   isBeside: true,
 }))
-const OF_THE_CHILD: readonly CheckId[] = CHECK_IDS.filter((id) => CHECKS[id].stage === 'child-in')
-/** Usual edges; a mode or route may state its own (`staleEdges`), which then stand instead. */
-export const UNPASSES: Record<NamedChange, readonly CheckId[]> = {
+
+/** What each change in the car disturbs; a mode or route may state its own edges (`staleEdges`), which then stand instead. */
+const DISTURBS: Record<NamedChange, readonly (Part | CheckId)[]> = {
   choice: CHECK_IDS,
-  recline: [...LATCHES, ...LEG, ...TETHER_RUN, ...ANGLE, ...HEAD, 'front-seat', ...BELT_HELD],
-  connectors: RE_ATTACHED,
-  base: RE_ATTACHED,
-  legNotch: [...LEG, ...ANGLE, ...LATCHES, ...GAPS],
-  wedge: [...BELT_HELD, ...STEADY, ...GAPS, ...LEG, ...ANGLE, 'front-seat'],
-  tether: TETHER,
-  vehicleHeadRestraint: [...TETHER_RUN, ...GAPS, ...HEAD, 'booster-back'],
+  recline: ['latches', 'leg', 'tether-run', 'angle', 'head-position', 'front-seat', 'belt-held'],
+  connectors: ['attachment'],
+  base: ['attachment'],
+  legNotch: ['leg', 'angle', 'latches', 'gaps'],
+  wedge: ['belt-held', 'steadiness', 'gaps', 'leg', 'angle', 'front-seat'],
+  tether: ['tether'],
+  vehicleHeadRestraint: ['tether-run', 'gaps', 'head-position', 'booster-back'],
   frontSeatGapMm: ['front-seat'],
-  slideMm: RE_ATTACHED,
-  insertsIn: ['strap-exit', ...SLACK, ...HEAD, 'chin', 'belt-locked', 'belt-tension'],
-  strapHeightMm: ['strap-exit', ...SLACK, ...HEAD, 'guide-above-shoulder-mm', 'diagonal', 'guide-gate'],
-  turned: ['turn-lock', 'side-pod', 'forward-guard', ...ANGLE, ...HARNESS, ...HEAD, 'front-seat'],
-  harness: [...SLACK, 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
-  clothes: [...HARNESS, ...BOOSTER, ...HEAD],
+  slideMm: ['attachment'],
+  insertsIn: ['strap-exit', 'slack', 'head-position', 'chin', 'belt-locked', 'belt-tension'],
+  strapHeightMm: ['strap-exit', 'slack', 'head-position', 'guide-above-shoulder-mm', 'diagonal', 'guide-gate'],
+  turned: ['turn-lock', 'side-pod', 'forward-guard', 'angle', 'harness', 'head-position', 'front-seat'],
+  harness: ['slack', 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
+  clothes: ['harness', 'booster', 'head-position'],
   // The child came out with it, so what was seen on the child goes too.
   removed: CHECK_IDS,
   // What others can undo while nobody looks.
   left: ['floor-box', 'airbag-lamp', 'seat-fully-back', 'front-seat', 'console-out', 'bench-set', 'backrest-latched'],
   // Nothing as a rule; where arms creep, the route's own edge says so.
   driven: [],
-  carrier: ['shell-on-base', 'carry-handle', ...HARNESS, ...HEAD],
-  child: [...OF_THE_CHILD, 'head-inboard'],
-} // prettier-ignore
-
-const CHILD_MEASURE_UNPASSES: Record<ChildMeasure, readonly CheckId[]> = {
-  massKg: [...SLACK, 'coat-hides-mm', 'belt-slack'],
-  statureCm: [...HEAD, 'strap-exit', 'guide-above-shoulder-mm', 'diagonal', 'knees'],
-  seatedShoulderHeightMm: ['strap-exit', 'guide-above-shoulder-mm', 'diagonal', ...SLACK],
-  sittingHeightMm: HEAD,
+  carrier: ['shell-on-base', 'carry-handle', 'harness', 'head-position'],
+  child: [...CHECK_IDS.filter((id) => CHECKS[id].stage === 'child-in'), 'head-inboard'],
 }
-
-/** What putting a bad check right does over, and so un-passes; the check itself was just made. */
-const REDOING: Record<CheckId, readonly CheckId[]> = {
-  'label-serial': [],
-  'backrest-latched': RE_ATTACHED,
-  'nothing-added': [...RE_ATTACHED, ...HARNESS],
-  'bench-set': [...RE_ATTACHED, 'seat-fully-back'],
-  'console-out': RE_ATTACHED,
-  'floor-box': [...LEG, ...ANGLE],
-  retractor: ['belt-locked', 'belt-tension', 'belt-runs', ...STEADY],
-  'airbag-lamp': [],
-  'seat-fully-back': RE_ATTACHED,
-  'latch-left': RE_ATTACHED,
-  'latch-right': RE_ATTACHED,
-  'tug-left': RE_ATTACHED,
-  'tug-right': RE_ATTACHED,
-  'pushed-home': RE_ATTACHED,
-  'gap-behind': RE_ATTACHED,
-  'gap-under': RE_ATTACHED,
-  'rebound-bar': RE_ATTACHED,
-  'connector-straps': [...STEADY, ...TETHER, ...GAPS],
-  'leg-indicator': [...LEG, ...ANGLE, ...LATCHES, ...GAPS, ...STEADY],
-  'leg-contact': [...LEG, ...ANGLE, ...LATCHES, ...GAPS, ...STEADY],
-  'tether-used': [...TETHER, ...STEADY],
-  'tether-point': [...TETHER, ...STEADY],
-  'tether-indicator-mm': [...TETHER, ...STEADY],
-  'tether-flat': [...TETHER, ...STEADY],
-  'lower-tethers-used': [...LOWER, ...STEADY, ...ANGLE],
-  'lower-tethers': [...LOWER, ...STEADY, ...ANGLE],
-  'belt-path': [...BELT, ...STEADY, ...ANGLE],
-  'belt-twist': [...BELT, ...STEADY],
-  'belt-locked': [...BELT, ...STEADY, ...ANGLE],
-  'belt-tension': [...BELT, ...STEADY, ...ANGLE],
-  'locking-clip': [...BELT, ...STEADY],
-  'buckle-clear': [...BELT, ...STEADY],
-  'buckle-above-edge-mm': [...BELT, ...STEADY],
-  'front-seat': [],
-  'shell-on-base': ['carry-handle', ...HARNESS, ...STEADY, ...ANGLE],
-  'carry-handle': [],
-  'head-inboard': RE_ATTACHED,
-  'steadiness-felt': RE_ATTACHED,
-  'steadiness-mm': RE_ATTACHED,
-  'angle-proof': [...ANGLE, ...LATCHES, ...LEG, ...TETHER_RUN, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
-  'shell-angle-deg': [...ANGLE, ...LATCHES, ...LEG, ...TETHER_RUN, ...HEAD, ...BELT_HELD, ...STEADY, 'front-seat'],
-  'strap-exit': [...SLACK, ...HEAD, 'harness-buckle'],
-  'slack-mm': [...SLACK, 'coat-hides-mm'],
-  'slack-pinch': [...SLACK, 'coat-hides-mm'],
-  'strap-pressure': [...SLACK, 'coat-hides-mm', ...HEAD],
-  'strap-twist': HARNESS,
-  'harness-buckle': HARNESS,
-  coat: [...HARNESS, ...HEAD],
-  'coat-hides-mm': HARNESS,
-  'forward-guard': ['turn-lock'],
-  chin: [...ANGLE, ...HARNESS, ...HEAD],
-  'turn-lock': [...ANGLE, 'front-seat', 'forward-guard'],
-  'side-pod': [],
-  head: [...HEAD, 'strap-exit', ...SLACK, 'guide-above-shoulder-mm', 'diagonal'],
-  'crown-below-edge-mm': [...HEAD, 'strap-exit', ...SLACK],
-  'booster-back': [...BOOSTER, ...HEAD, ...LATCHES],
-  'booster-path': BOOSTER_BELT,
-  'booster-twist': BOOSTER_BELT,
-  'belt-buckle': ['belt-slack', 'belt-runs', 'lap-section', 'diagonal'],
-  'belt-slack': ['lap-section', 'diagonal', 'belt-runs'],
-  'belt-runs': ['belt-slack', 'lap-section', 'diagonal', 'booster-twist'],
-  'guide-gate': ['diagonal', 'belt-slack', 'booster-path'],
-  'crotch-guide': ['lap-section', 'belt-slack', 'booster-path'],
-  'guide-above-shoulder-mm': ['guide-gate', 'diagonal', ...HEAD, 'belt-slack'],
-  diagonal: ['guide-above-shoulder-mm', 'guide-gate', 'belt-slack', 'booster-path'],
-  'lap-section': ['belt-slack', 'diagonal', 'belt-path'],
-  knees: [...BOOSTER, ...HEAD],
-} // prettier-ignore
+/** What another measure of the child leaves in doubt. */
+const MEASURE_DISTURBS: Record<ChildMeasure, readonly (Part | CheckId)[]> = {
+  massKg: ['slack', 'coat-hides-mm', 'belt-slack'],
+  statureCm: ['head-position', 'strap-exit', 'guide-above-shoulder-mm', 'diagonal', 'knees'],
+  seatedShoulderHeightMm: ['strap-exit', 'guide-above-shoulder-mm', 'diagonal', 'slack'],
+  sittingHeightMm: ['head-position'],
+}
+const each = <K extends string>(table: Record<K, readonly (Part | CheckId)[]>): Record<K, readonly CheckId[]> =>
+  Object.fromEntries(Object.entries<readonly (Part | CheckId)[]>(table).map(([k, of]) => [k, checksOf(of)])) as Record<
+    K,
+    readonly CheckId[]
+  >
+/** Usual edges, by change. */
+export const UNPASSES = each(DISTURBS)
+const CHILD_MEASURE_UNPASSES = each(MEASURE_DISTURBS)
+/** What putting a bad check right does over, and so un-passes. */
+const REDOING = each(
+  Object.fromEntries(CHECK_IDS.map((id) => [id, CHECKS[id].puttingRight])) as Record<
+    CheckId,
+    readonly (Part | CheckId)[]
+  >,
+)
 
 export const CHANGE_TEXT: Record<NamedChange, string> = {
   choice: 'another restraint, mode, place or route was chosen',
@@ -191,8 +105,7 @@ const redoneCheck = (change: `redone.${CheckId}`): CheckId => change.slice('redo
 export function changeText(change: Change): string {
   if (isMeasureChange(change)) return MEASURE_TEXT[change.slice('child.'.length) as ChildMeasure]
   if (isRedoing(change)) {
-    const { label } = CHECKS[redoneCheck(change)]
-    return `“${label.replace(/^./, (x) => x.toLowerCase())}” was bad and put right`
+    return `“${checkLabel(redoneCheck(change)).replace(/^./, (x) => x.toLowerCase())}” was bad and put right`
   }
   return CHANGE_TEXT[change]
 }

@@ -129,10 +129,10 @@ import childInStrapExit from './child-in/strap-exit.ts'
 import childInStrapPressure from './child-in/strap-pressure.ts'
 import childInStrapTwist from './child-in/strap-twist.ts'
 import childInTurnLock from './child-in/turn-lock.ts'
-import type { Rule } from './rule.ts'
+import type { AnyRule } from './rule.ts'
 
 /** Every rule, in the order of work. */
-export const RULES: readonly Rule[] = [
+export const RULES: readonly AnyRule[] = [
   chooseR129BoosterFloor,
   chooseR129ForwardAge,
   chooseR129ForwardStature,
@@ -263,4 +263,4 @@ export const RULES: readonly Rule[] = [
   childInStrapPressure,
   childInStrapTwist,
   childInTurnLock,
-] as readonly Rule[]
+]

@@ -1,5 +1,6 @@
+import { findingOf } from './rule.ts'
 import fc from 'fast-check'
-import { buildCase, buildRoute, byMass, BOOSTER, FORWARD } from '../../test/build.ts'
+import { buildCase, buildRoute, byMass, BOOSTER, FORWARD, ruleById } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import {
   compare,
@@ -11,10 +12,9 @@ import {
   valueNow,
   type Case,
   type Mode,
-  type Rule,
 } from '../index.ts'
 
-const bounded = RULES.filter((r) => r.bounds !== undefined) as unknown as readonly Rule<'fitted'>[]
+const bounded = RULES.filter((r) => r.bounds !== undefined)
 const CASES: readonly Case[] = [
   ...Object.values(CONFIGURATIONS),
   buildCase({ mode: byMass(['0+', 'I']) }),
@@ -75,6 +75,6 @@ test.each([
   ],
 ] as const)('a refusal by %s of %j: time mends it %s', (id, child, inTime) => {
   const subject = fittedSubject(buildCase({ child }))!
-  const rule = RULES.find((r) => r.id === id) as unknown as Rule<'fitted'>
-  expect(refusalInTime({ rule: rule as unknown as Rule, outcome: rule.evaluate(subject) }, subject)).toBe(inTime)
+  const rule = ruleById(id)
+  expect(refusalInTime(findingOf(rule, subject)!, subject)).toBe(inTime)
 })

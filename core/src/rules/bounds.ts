@@ -25,9 +25,11 @@ export const isLowerBound = ({ wording }: Bound): boolean => wording === 'at-lea
  * Whether time alone can mend a refusal: `not-yet` when only lower limits are
  * missed, `no-longer` when an upper one is passed, `never` when the rule is not about growing.
  */
-export function refusalInTime({ rule, outcome }: RawFinding, s: ModeSubject): 'not-yet' | 'no-longer' | 'never' {
+export function refusalInTime(
+  { rule, outcome, bounds = [] }: RawFinding,
+  s: ModeSubject,
+): 'not-yet' | 'no-longer' | 'never' {
   if (outcome.kind !== 'fail') throw new Error(`${rule.id} did not refuse`)
-  const bounds = rule.bounds?.(s as never) ?? []
   const missed = bounds.filter((b) => compare(valueNow(s, b.quantity), b.wording, b.limit) === 'fail')
   // A unit past its life has not been outgrown by anybody: it is out of use.
   if (missed.length === 0 || missed.some((b) => b.quantity === 'daysFromToday')) return 'never'

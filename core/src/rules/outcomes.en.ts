@@ -7,7 +7,8 @@ import {
   type Decision,
   type Interval,
 } from '../quantities/index.ts'
-import { changeSentence, checkOf, optionOf, type Change, type CheckId, type Settings } from '../readings/index.ts'
+import { checkOf, type CheckId, checkLabel, checkHow, optionLabel, checkRemedy } from '../checks/index.ts'
+import { changeSentence, type Change, type Settings } from '../readings/index.ts'
 import type { Mode } from '../restraint/index.ts'
 import { comparedOf, type Comparison } from './predictions.en.ts'
 import type { Need } from './rule.ts'
@@ -94,7 +95,7 @@ export interface UntilSeenData {
 /** A figure that nobody has stated, settled by a look in the car. */
 export const untilSeenSentence = (w: { readonly what: string; readonly remedy: string }): Sentence<UntilSeenData> => ({
   reason: ({ check, isSeen }) => {
-    const label = checkOf(check).label.toLowerCase()
+    const label = checkLabel(check).toLowerCase()
     return isSeen
       ? `${w.what} is not known; it was looked at in the car instead (${label}).`
       : `${w.what} is not known; it is settled in the car (${label}).`
@@ -118,25 +119,20 @@ export const measuredSentence = <X extends object = object>(
   w: MeasuredWords<MeasuredData & X>,
 ): Sentence<MeasuredData & X> => ({
   reason(d) {
-    const { label, unit } = numberCheck(d.check)
+    const label = checkLabel(d.check)
+    const unit = unitOf(d.check)
     const shown = formatInterval(d.value, unit)
     const limit = `${d.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(d.limit)} ${unit}`
     return d.kind === 'undecided'
       ? `${label} ${shown}: too close to ${limit} (${words(w.stated, d)}) to tell.`
       : `${label} ${shown}; ${words(w.stated, d)} asks ${limit}.`
   },
-  remedy: (d) => (d.kind === 'undecided' ? `Measure again, more closely. ${checkOf(d.check).how}` : words(w.remedy, d)),
+  remedy: (d) => (d.kind === 'undecided' ? `Measure again, more closely. ${checkHow(d.check)}` : words(w.remedy, d)),
 })
-function numberCheck(id: CheckId): { readonly label: string; readonly unit: string } {
+function unitOf(id: CheckId): string {
   const check = checkOf(id)
   if (check.kind !== 'number') throw new Error(`Check ${id} is not a number`)
-  return check
-}
-
-/** What to do when a check with options is not good; a number has its remedy from the rule. */
-function remedyOf(id: CheckId): string {
-  const check = checkOf(id)
-  return check.kind === 'options' ? check.remedy : check.how
+  return check.unit
 }
 
 /** What happened after a look: the change, and what stands now. */
@@ -152,38 +148,38 @@ export default ruleText({
   standsOn: '',
   says: {
     'not-checked': sentence<{ check: CheckId }>({
-      reason: ({ check }) => `${checkOf(check).label}: not checked yet.`,
-      remedy: ({ check }) => checkOf(check).how,
+      reason: ({ check }) => `${checkLabel(check)}: not checked yet.`,
+      remedy: ({ check }) => checkHow(check),
     }),
     'not-measured': sentence<{ check: CheckId }>({
-      reason: ({ check }) => `${checkOf(check).label}: not measured yet.`,
-      remedy: ({ check }) => checkOf(check).how,
+      reason: ({ check }) => `${checkLabel(check)}: not measured yet.`,
+      remedy: ({ check }) => checkHow(check),
     }),
     'checked-before': sentence<{ check: CheckId; since: Since }>({
       reason: ({ check, since: { change, settings, mode } }) =>
-        `${checkOf(check).label}: ${changeSentence(change, settings, mode)} after it was checked.`,
-      remedy: ({ check }) => `Check again. ${checkOf(check).how}`,
+        `${checkLabel(check)}: ${changeSentence(change, settings, mode)} after it was checked.`,
+      remedy: ({ check }) => `Check again. ${checkHow(check)}`,
     }),
     'measured-before': sentence<{ check: CheckId; since: Since }>({
       reason: ({ check, since: { change, settings, mode } }) =>
-        `${checkOf(check).label}: ${changeSentence(change, settings, mode)} after it was measured.`,
-      remedy: ({ check }) => `Measure again. ${checkOf(check).how}`,
+        `${checkLabel(check)}: ${changeSentence(change, settings, mode)} after it was measured.`,
+      remedy: ({ check }) => `Measure again. ${checkHow(check)}`,
     }),
     'was-so-before': sentence<{ check: CheckId; option: string }>({
       reason: ({ check, option }) =>
-        `${checkOf(check).label} ${optionOf(check, option)?.label}, but it showed the same before latching, so it proves nothing.`,
+        `${checkLabel(check)} ${optionLabel(check, option)}, but it showed the same before latching, so it proves nothing.`,
       remedy: () => 'Release, see it change, latch again, and look.',
     }),
     seen: sentence<{ check: CheckId; option: string; kind: Decision }>({
-      reason: ({ check, option }) => `${checkOf(check).label}: ${optionOf(check, option)?.label}.`,
-      remedy: ({ check, kind }) => (kind === 'undecided' ? checkOf(check).how : remedyOf(check)),
+      reason: ({ check, option }) => `${checkLabel(check)}: ${optionLabel(check, option)}.`,
+      remedy: ({ check, kind }) => (kind === 'undecided' ? checkHow(check) : checkRemedy(check)),
     }),
     'angle-proof': sentence<{ what: string; said: Said }>({
       reason: ({ what, said }, read) => `${what}. ${read.reason(said)}`,
       remedy: ({ said }, read) => read.remedy(said),
     }),
     /** What to do about a check of which a rule says why, and nothing more. */
-    'put-right': sentence<{ check: CheckId }>({ reason: () => '', remedy: ({ check }) => remedyOf(check) }),
+    'put-right': sentence<{ check: CheckId }>({ reason: () => '', remedy: ({ check }) => checkRemedy(check) }),
     'left-off': sentence({
       reason: () => 'Left off; the maker advises it, since it lessens how far head and shell go.',
     }),

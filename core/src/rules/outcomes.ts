@@ -1,15 +1,19 @@
 import { compare, marginWithin, middle, toInterval, within, type Decision, type Interval } from '../quantities/index.ts'
-import { checkOf, optionOf, type Change, type CheckId } from '../readings/index.ts'
+import { checkOf, optionOf, type CheckId } from '../checks/index.ts'
+import { type Change } from '../readings/index.ts'
 import type shared from './outcomes.en.ts'
 import {
   defineRule,
   type FittedSubject,
+  type ModeSubject,
   type Need,
   type Outcome,
   type Rule,
   type RuleSource,
   type RuleStage,
   type Severity,
+  outcomeOf,
+  missingIn,
 } from './rule.ts'
 import { sayer, type Said } from './say.ts'
 
@@ -36,16 +40,14 @@ export function rangeOutcome(q: RangeQuestion, more?: object): Outcome {
   const says: Said = { message: 'range', data: { kind, unit, measured, from, to, ...more } }
   if (measured === undefined) return { kind, missing: [q.need], says, source: q.source }
   const isBelow = from !== undefined && middle(measured) < from
-  return {
-    kind,
+  return outcomeOf(kind, [q.need], {
     measured,
     unit,
     limit: isBelow || to === undefined ? from : to,
     margin: marginWithin(measured, from, to),
-    missing: kind === 'undecided' ? [q.need] : undefined,
     source: q.source,
     says,
-  }
+  })
 }
 
 /** How a rule judges one fact or option: a decision and what it says. */
@@ -63,7 +65,7 @@ export function factOutcome<T>(
 ): Outcome {
   if (fact === undefined) return { kind: 'undecided', missing: [need], says: { message: notKnown, data: undefined } }
   const { kind, says } = judge(fact)
-  return { kind, says, missing: kind === 'undecided' ? [need] : undefined }
+  return outcomeOf(kind, [need], { says })
 }
 
 const open = (check: CheckId, says: Said): Outcome => ({
@@ -85,17 +87,13 @@ export function lookOutcome(subject: FittedSubject, id: CheckId, byRule?: (optio
   if (option === undefined || check.kind !== 'options') throw new Error(`Check ${id} has no option "${reading.option}"`)
   if (option.means === 'by-rule') {
     if (byRule === undefined) throw new Error(`Check ${id} leaves "${option.id}" to a rule that does not judge it`)
-    return { ...byRule(option.id), check: id }
+    const { kind, says } = byRule(option.id)
+    return outcomeOf(kind, [`check.${id}`], { check: id, says })
   }
   if (option.means === 'pass' && check.notesBefore && reading.before === reading.option)
     return open(id, say('was-so-before', { check: id, option: option.id }))
   const kind = option.means
-  return {
-    kind,
-    check: id,
-    missing: kind === 'undecided' ? [`check.${id}`] : undefined,
-    says: say('seen', { check: id, option: option.id, kind }),
-  }
+  return outcomeOf(kind, [`check.${id}`], { check: id, says: say('seen', { check: id, option: option.id, kind }) })
 }
 
 /**
@@ -104,8 +102,7 @@ export function lookOutcome(subject: FittedSubject, id: CheckId, byRule?: (optio
  * The look itself is asked by a rule of its own, and that one blocks. Says the
  * rule's own message `until-seen` (`untilSeenSentence`).
  */
-export function untilSeen(subject: object, need: Need, check: CheckId): Outcome {
-  const { look } = subject as Partial<FittedSubject>
+export function untilSeen({ look }: ModeSubject, need: Need, check: CheckId): Outcome {
   const { reading, staleBecause } = look?.(check) ?? {}
   const isSeen =
     reading !== undefined &&
@@ -132,21 +129,34 @@ export function measuredOutcome(subject: FittedSubject, m: MeasuredCheck, more?:
   if (x.kind === 'undecided')
     return { ...x.outcome, limit: m.limit, wording: m.wording, unit: check.unit, source: m.source }
   const kind = compare(x.value, m.wording, m.limit)
-  return {
-    kind,
+  return outcomeOf(kind, [`check.${m.id}`], {
     check: m.id,
     measured: x.value,
     limit: m.limit,
     wording: m.wording,
     unit: check.unit,
     margin: m.wording === 'at-least' ? marginWithin(x.value, m.limit) : marginWithin(x.value, undefined, m.limit),
-    missing: kind === 'undecided' ? [`check.${m.id}`] : undefined,
     source: m.source,
     says: {
       message: 'measured',
       data: { kind, check: m.id, value: x.value, wording: m.wording, limit: m.limit, ...more },
     },
-  }
+  })
+}
+
+interface WindowCheck {
+  readonly id: CheckId
+  /** The ends that are stated: one of them at least. */
+  readonly from?: number | undefined
+  readonly to?: number | undefined
+  readonly source?: RuleSource
+}
+
+/** What a measured check says against a window: the end that decides speaks (`measured`), and both are told. */
+export function windowOutcome(subject: FittedSubject, { id, from, to, source }: WindowCheck, more?: object): Outcome {
+  const end = (wording: 'at-least' | 'at-most', limit: number | undefined): readonly Outcome[] =>
+    limit === undefined ? [] : [measuredOutcome(subject, { id, wording, limit, ...(source && { source }) }, more)]
+  return { ...worstOf([...end('at-most', to), ...end('at-least', from)]), range: { from, to } }
 }
 
 type NumberLook =
@@ -166,8 +176,8 @@ export function readNumber(subject: FittedSubject, id: CheckId): NumberLook {
 /** Worst first: one failure decides, then the first doubt; a pass says what all of them said. */
 export function allOf(outcomes: readonly Outcome[]): Outcome {
   const worst = outcomes.find((o) => o.kind === 'fail') ?? outcomes.find((o) => o.kind === 'undecided')
-  const missing = outcomes.flatMap((o) => o.missing ?? [])
-  if (worst) return { ...worst, missing: missing.length ? missing : undefined }
+  if (worst?.kind === 'undecided') return { ...worst, missing: [...new Set(outcomes.flatMap(missingIn))] }
+  if (worst) return worst
   const first = outcomes[0]
   if (!first) throw new Error('A rule that asks for no check cannot pass')
   if (outcomes.length === 1) return first

@@ -1,5 +1,5 @@
 import { formatInterval, type Interval } from '../quantities/index.ts'
-import type { CheckId } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
 import type { Need } from './rule.ts'
 
 /** What was worked out before, beside what was then seen or measured. */

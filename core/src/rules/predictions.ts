@@ -1,6 +1,6 @@
 import { insertThicknessMm } from '../fit/index.ts'
 import { exactly, interval, minus, plus, toInterval, type Interval } from '../quantities/index.ts'
-import type { CheckId } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
 import { angleWorkedOut } from './angle-now.ts'
 import { frontRoomNow } from './front-room-now.ts'
 import { oncePerFitting } from './once.ts'

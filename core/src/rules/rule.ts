@@ -2,7 +2,8 @@ import type { Identity } from '../casefile/index.ts'
 import type { BodyHeight, Child } from '../child/index.ts'
 import type { LocalRule, PracticeProfile } from '../practice/index.ts'
 import type { Decision, Interval, IsoDate, Wording } from '../quantities/index.ts'
-import type { CheckId, Change, Reading, Settings } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
+import type { Change, Reading, Settings } from '../readings/index.ts'
 import type { Mode, ModePart, RestraintModel, RestraintUnit, Route, RoutePart } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 import type { Said } from './say.ts'
@@ -43,6 +44,9 @@ export interface ModeSubject {
   readonly mode: Mode
   /** What else the stock would allow this child; absent while that is being worked out. */
   readonly alternatives?: { readonly rearward: Decision; readonly harnessed: Decision } | undefined
+  /** What is set and what was seen, where the fitting has got that far. */
+  readonly settings?: Settings | undefined
+  readonly look?: ((id: CheckId) => Look) | undefined
 }
 export interface RouteSubject extends ModeSubject {
   readonly route: Route
@@ -110,27 +114,52 @@ export type RouteFact =
   | 'legProofs'
   | 'steps'
 
-export interface Outcome {
-  readonly kind: Decision
+/** What every outcome of a rule may say, whatever its kind; nothing of it is in any language. */
+interface Judgement {
   readonly measured?: Interval | undefined
+  /** The limit that decided. */
   readonly limit?: number | undefined
+  /** Both ends, where the measured value is held against a window. */
+  readonly range?: { readonly from?: number | undefined; readonly to?: number | undefined } | undefined
   readonly unit?: string | undefined
   /** How the limit is worded, where there is one that a measured check is held against. */
   readonly wording?: 'at-least' | 'at-most' | undefined
   /** Room to the limit at the worst value measured; negative when over it. */
   readonly margin?: number | undefined
-  /** What to find out, when undecided. */
-  readonly missing?: readonly Need[] | undefined
   /** Which message of the rule says why, and what fills it. */
   readonly says: Said
   /** The check that speaks, where a rule reads several. */
   readonly check?: CheckId | undefined
-  /** A look at the car that settles an open figure; its own rule asks for it, and blocks. */
-  readonly settledBy?: CheckId | undefined
   /** Where one rule speaks for law or for maker depending on the case. */
   readonly source?: RuleSource | undefined
   readonly severity?: Severity | undefined
 }
+export interface Passed extends Judgement {
+  readonly kind: 'pass'
+}
+export interface Failed extends Judgement {
+  readonly kind: 'fail'
+}
+export interface Undecided extends Judgement {
+  readonly kind: 'undecided'
+  /** What to find out: what is not named here, nobody would be asked. */
+  readonly missing: readonly Need[]
+  /** A look at the car that settles an open figure; its own rule asks for it, and blocks. */
+  readonly settledBy?: CheckId | undefined
+}
+/** What a rule makes of a subject that it applies to. */
+export type Outcome = Passed | Failed | Undecided
+/** The fourth outcome of a rule, and never of a fitting: it has nothing to say of this subject. */
+export interface NotApplicable {
+  readonly kind: 'not-applicable'
+}
+export const NOT_APPLICABLE: NotApplicable = { kind: 'not-applicable' }
+
+/** An outcome whose kind was worked out: what is missing counts only where it is undecided. */
+export const outcomeOf = (kind: Decision, missing: readonly Need[], judgement: Judgement): Outcome =>
+  kind === 'undecided' ? { kind, missing, ...judgement } : { kind, ...judgement }
+
+export const missingIn = (outcome: Outcome): readonly Need[] => (outcome.kind === 'undecided' ? outcome.missing : [])
 
 /** What changes by itself as a child grows and time passes. */
 export type GrowingQuantity = 'massKg' | 'statureCm' | 'ageMonths' | 'shoulderMm' | 'sittingMm' | 'daysFromToday'
@@ -168,6 +197,29 @@ export interface Rule<S extends Scope = Scope> {
   readonly evaluate: (subject: ScopeSubject[S]) => Outcome
 }
 
+/** Any rule of the book: its scope tells what it is asked with. */
+export type AnyRule = { readonly [S in Scope]: Rule<S> }[Scope]
+
+/** Whether it is asked with subjects of this scope. */
+export const isOfScope =
+  <S extends Scope>(scope: S) =>
+  (rule: AnyRule): rule is AnyRule & Rule<S> =>
+    rule.scope === scope
+
+/** What a finding has to know of its rule. */
+export type RuleHead = Pick<AnyRule, 'id' | 'scope' | 'stage' | 'severity' | 'source'>
+
+/** A rule as far as asking it goes; a whole fitting may be asked of any rule. */
+interface Asked<Subject> extends RuleHead {
+  readonly applies: (subject: Subject) => boolean
+  readonly evaluate: (subject: Subject) => Outcome
+  readonly bounds?: ((subject: Subject) => readonly Bound[]) | undefined
+}
+
+/** What a rule says of a subject, and that it says nothing where it does not apply. */
+export const judge = <Subject>(rule: Asked<Subject>, subject: Subject): Outcome | NotApplicable =>
+  rule.applies(subject) ? rule.evaluate(subject) : NOT_APPLICABLE
+
 /** A rule as declared; what its outcomes say is marked as its own. */
 export function defineRule<const S extends Scope>(rule: Rule<S>): Rule<S> {
   return {
@@ -182,8 +234,17 @@ export function defineRule<const S extends Scope>(rule: Rule<S>): Rule<S> {
 
 /** An outcome that nobody has put into sentences yet. */
 export interface RawFinding {
-  readonly rule: Rule
+  readonly rule: RuleHead
   readonly outcome: Outcome
+  /** The limits that time moves the child across, where the rule refused. */
+  readonly bounds?: readonly Bound[] | undefined
+}
+
+/** A rule's finding on a subject, or nothing where it does not apply. */
+export function findingOf<Subject>(rule: Asked<Subject>, subject: Subject): RawFinding | undefined {
+  const outcome = judge(rule, subject)
+  if (outcome.kind === 'not-applicable') return undefined
+  return outcome.kind === 'fail' ? { rule, outcome, bounds: rule.bounds?.(subject) } : { rule, outcome }
 }
 
 export const severityOf = (raw: RawFinding): Severity => raw.outcome.severity ?? raw.rule.severity

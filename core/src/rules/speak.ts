@@ -1,5 +1,5 @@
 import type { Decision, Interval } from '../quantities/index.ts'
-import type { CheckId } from '../readings/index.ts'
+import type { CheckId } from '../checks/index.ts'
 import type { Need, Outcome, RawFinding, Rule, RuleSource, RuleStage, Severity } from './rule.ts'
 import type { Read, RuleText, Said, Sentence } from './say.ts'
 import { EN } from './texts.en.ts'
@@ -58,6 +58,8 @@ export interface Finding {
   readonly remedy?: string
   readonly measured?: Interval
   readonly limit?: number
+  /** Both ends, where a measured value is held against a window. */
+  readonly range?: { readonly from?: number | undefined; readonly to?: number | undefined }
   readonly wording?: 'at-least' | 'at-most'
   readonly margin?: number
   readonly unit?: string
@@ -69,7 +71,8 @@ export interface Finding {
 }
 
 export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN): Finding {
-  const { measured, limit, wording, margin, unit, missing, check } = outcome
+  const { measured, limit, range, wording, margin, unit, check } = outcome
+  const missing = outcome.kind === 'undecided' ? outcome.missing : undefined
   const remedy = remedyOf(outcome, texts)
   return {
     ruleId: rule.id,
@@ -83,6 +86,7 @@ export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN):
     ...(remedy !== undefined && { remedy }),
     ...(measured !== undefined && { measured }),
     ...(limit !== undefined && { limit }),
+    ...(range !== undefined && { range }),
     ...(wording !== undefined && { wording }),
     ...(margin !== undefined && { margin }),
     ...(unit !== undefined && { unit }),

@@ -14,7 +14,8 @@ import {
   worstFirst,
 } from '../match/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
-import { changeSentence, CHECK_IDS, CHECKS, type CheckId } from '../readings/index.ts'
+import { CHECK_IDS, CHECKS, type CheckId, checkLabel } from '../checks/index.ts'
+import { changeSentence } from '../readings/index.ts'
 import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
 import { describeNeed } from './needs.ts'
@@ -182,7 +183,7 @@ export function assess(c: Case): Assessment {
     .filter(([checkId]) => asked.has(checkId))
     .map(([checkId, change]) => ({
       checkId,
-      label: CHECKS[checkId].label,
+      label: checkLabel(checkId),
       because: changeSentence(change, c.settings, chosenIn(c).mode),
     }))
   return {

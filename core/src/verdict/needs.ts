@@ -1,4 +1,4 @@
-import { CHECKS, type CheckId } from '../readings/index.ts'
+import { CHECKS, type CheckId, checkLabel } from '../checks/index.ts'
 import type { Route } from '../restraint/index.ts'
 import type { Need } from '../rules/index.ts'
 import type { Stage } from './words.ts'
@@ -82,8 +82,8 @@ const NEED_TEXT: Record<OtherNeed, { readonly label: string; readonly stage: Sta
 /** A need in words, and the stage where it is answered; a step is named by the route that has it. */
 export function describeNeed(need: Need, route?: Route): { readonly label: string; readonly stage: Stage } {
   if (need.startsWith('check.')) {
-    const check = CHECKS[need.slice('check.'.length) as CheckId]
-    return { label: check.label, stage: check.stage }
+    const id = need.slice('check.'.length) as CheckId
+    return { label: checkLabel(id), stage: CHECKS[id].stage }
   }
   if (need.startsWith('step.')) {
     const step = route?.steps?.find((x) => x.id === need.slice('step.'.length))

@@ -1,11 +1,12 @@
 import {
   CHECKS,
   formatInterval,
-  optionOf,
   toInterval,
   type Changed,
   type CheckId,
   type Quantity,
+  optionLabel,
+  checkLabel,
 } from '@nimble-anchor/core'
 
 const FIELD: Record<string, string> = {
@@ -69,8 +70,8 @@ function valueText(path: readonly string[], value: unknown): string {
   if (path[0] === 'readings') {
     const id = last as CheckId
     const check = CHECKS[id]
-    if (typeof value.option === 'string') return optionOf(id, value.option)?.label ?? value.option
-    if (typeof value.before === 'string') return `before latching ${optionOf(id, value.before)?.label ?? value.before}`
+    if (typeof value.option === 'string') return optionLabel(id, value.option)
+    if (typeof value.before === 'string') return `before latching ${optionLabel(id, value.before)}`
     const number = value.number as Quantity | undefined
     return (number && check.kind === 'number' && quantityText(number, check.unit)) || 'nothing'
   }
@@ -90,13 +91,15 @@ function valueText(path: readonly string[], value: unknown): string {
     .join(' ')
 }
 
+const isCheck = (id: string): id is CheckId => Object.hasOwn(CHECKS, id)
+
 /** "Mass: nothing, now 10.4 ± 0.1 kg". */
 export function changeText({ path, from, to }: Changed): string {
   const last = path.at(-1) ?? ''
   if (path[0] === 'stepsDone')
     return `${to === null ? 'No longer noted as done' : 'Done'}: step ${last.replaceAll('-', ' ')}`
   if (path[0] === 'disturbances') return `${to === null ? 'No longer noted' : 'Noted'}: ${last}`
-  const name = FIELD[last] ?? CHECKS[last as CheckId]?.label ?? last
+  const name = FIELD[last] ?? (isCheck(last) ? checkLabel(last) : last)
   if (path[0] === 'redone')
     return to === null
       ? `${name}: no longer counts as put right`
@@ -104,6 +107,6 @@ export function changeText({ path, from, to }: Changed): string {
   if (path[0] === 'takenAway') return to === null ? `${name}: noted anew` : `${name}: the bad note is remembered`
   if (path[0] === 'childChanged')
     return to === null ? `${name}: back as it was` : `${name}: changed, so what rests on it is looked at again`
-  const title = path[0] === 'readings' ? CHECKS[last as CheckId].label : (FIELD[last] ?? last)
+  const title = path[0] === 'readings' ? checkLabel(last as CheckId) : (FIELD[last] ?? last)
   return `${title}: ${valueText(path, from)}, now ${valueText(path, to)}`
 }

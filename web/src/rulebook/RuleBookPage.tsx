@@ -6,7 +6,7 @@ import {
   RULE_STAGES,
   RULES,
   STAGE_TEXT,
-  type Rule,
+  type AnyRule,
   type RuleCount,
 } from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
@@ -27,7 +27,7 @@ const SOURCES = [
   ...Object.entries(SOURCE_WORD).map(([id, label]) => ({ id, label })),
 ]
 
-function matches(rule: Rule, words: readonly string[]): boolean {
+function matches(rule: AnyRule, words: readonly string[]): boolean {
   const text = `${rule.id} ${titleOf(rule)} ${standsOnOf(rule)}`.toLowerCase()
   return words.every((w) => text.includes(w))
 }

@@ -1,4 +1,4 @@
-import type { CheckId } from '../../readings/index.ts'
+import type { CheckId } from '../../checks/index.ts'
 import type { Route } from '../../restraint/index.ts'
 import { allOf, lookOutcome } from '../outcomes.ts'
 import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'

@@ -1,5 +1,5 @@
 import { stepPairs, type MakerStep } from '../../restraint/index.ts'
-import { defineRule, type FittedSubject } from '../rule.ts'
+import { defineRule, type FittedSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './pair-closed.en.ts'
 
@@ -32,10 +32,10 @@ export default defineRule({
     const undone = open.find((o) => o.isUndone)
     const worst = undone ?? open[0]
     if (!worst) return { kind: 'pass', says: say('pass') }
-    return {
-      kind: undone ? 'fail' : 'undecided',
-      missing: undone ? undefined : open.map((o) => `step.${o.step.id}` as const),
-      says: say('open', { isUndone: undone !== undefined, text: worst.step.text }),
-    }
+    return outcomeOf(
+      undone ? 'fail' : 'undecided',
+      open.map((o) => `step.${o.step.id}` as const),
+      { says: say('open', { isUndone: undone !== undefined, text: worst.step.text }) },
+    )
   },
 })

@@ -1,4 +1,4 @@
-import { measuredOutcome, worstOf } from '../outcomes.ts'
+import { windowOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 import { isTetherUsed } from '../tethers.ts'
 
@@ -18,12 +18,6 @@ export default defineRule({
     const own = s.route.topTether?.goodMm
     const source = own === undefined ? ('practice' as const) : ('maker' as const)
     const from = own === undefined ? GOOD_MM : own.fromMm
-    const base = { id: 'tether-indicator-mm', source } as const
-    return worstOf([
-      ...(from === undefined ? [] : [measuredOutcome(s, { ...base, wording: 'at-least', limit: from }, { source })]),
-      ...(own?.toMm === undefined
-        ? []
-        : [measuredOutcome(s, { ...base, wording: 'at-most', limit: own.toMm }, { source })]),
-    ])
+    return windowOutcome(s, { id: 'tether-indicator-mm', from, to: own?.toMm, source }, { source })
   },
 })

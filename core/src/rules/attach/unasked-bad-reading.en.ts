@@ -1,4 +1,5 @@
-import { checkOf, optionOf, type CheckId, type Reading } from '../../readings/index.ts'
+import { checkOf, type CheckId, optionLabel, checkLabel, checkHow } from '../../checks/index.ts'
+import { type Reading } from '../../readings/index.ts'
 import { ruleText, sentence } from '../say.ts'
 
 interface Noted {
@@ -7,9 +8,9 @@ interface Noted {
 }
 function words({ check: id, reading }: Noted): string {
   const check = checkOf(id)
-  const option = reading?.option === undefined ? undefined : optionOf(id, reading.option)
+  const option = reading?.option === undefined ? undefined : optionLabel(id, reading.option)
   const number = `${reading?.number?.value ?? reading?.number?.from} ${check.kind === 'number' ? check.unit : ''}`
-  return `${check.label.toLowerCase()}: ${option?.label ?? number}`
+  return `${checkLabel(id).toLowerCase()}: ${option ?? number}`
 }
 
 export default ruleText({
@@ -20,7 +21,7 @@ export default ruleText({
     'noted-bad': sentence<{ noted: readonly Noted[] }>({
       reason: ({ noted }) => `Noted, and bad: ${noted.map(words).join('; ')}.`,
       remedy: ({ noted: [first] }) =>
-        `Put it right and look again, or take the note away if it belongs to nothing here.${first ? ` ${checkOf(first.check).how}` : ''}`,
+        `Put it right and look again, or take the note away if it belongs to nothing here.${first ? ` ${checkHow(first.check)}` : ''}`,
     }),
   },
 })

@@ -1,4 +1,4 @@
-import { checkOf, optionOf, type CheckId } from '../../readings/index.ts'
+import { checkOf, optionOf, type CheckId } from '../../checks/index.ts'
 import { compare, toInterval } from '../../quantities/index.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { sayer } from '../say.ts'

@@ -1,4 +1,4 @@
-import { allOf, measuredOutcome } from '../outcomes.ts'
+import { windowOutcome } from '../outcomes.ts'
 import { GUIDE_MAX_MM } from '../../fit/index.ts'
 import { defineRule } from '../rule.ts'
 
@@ -17,20 +17,7 @@ export default defineRule({
   evaluate: (s) => {
     const own = s.mode.guideAboveShoulderMm
     const { fromMm: from, toMm: to } = own ?? { fromMm: 0, toMm: GUIDE_MAX_MM }
-    const base = { id: 'guide-above-shoulder-mm', source: 'maker' } as const
-    return allOf([
-      ...(to === undefined
-        ? []
-        : [measuredOutcome(s, { ...base, wording: 'at-most', limit: to }, { from, to, isMakers: own !== undefined })]),
-      ...(from === undefined
-        ? []
-        : [
-            measuredOutcome(
-              s,
-              { ...base, wording: 'at-least', limit: from },
-              { from, to, isMakers: own !== undefined },
-            ),
-          ]),
-    ])
+    const check = { id: 'guide-above-shoulder-mm', from, to, source: 'maker' } as const
+    return windowOutcome(s, check, { from, to, isMakers: own !== undefined })
   },
 })

@@ -1,5 +1,5 @@
 import { lookOutcome } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, missingIn } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-line.en.ts'
 
@@ -18,7 +18,7 @@ export default defineRule({
     if (s.mode.headRule !== undefined || outcome.kind === 'fail') return outcome
     return {
       kind: 'undecided',
-      missing: ['mode.headRule', ...(outcome.missing ?? [])],
+      missing: ['mode.headRule', ...missingIn(outcome)],
       says: say('unknown-head-rule'),
     }
   },

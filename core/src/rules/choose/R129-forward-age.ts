@@ -1,6 +1,6 @@
 import { LAW } from '../../law/index.ts'
 import { compare, marginWithin } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './R129-forward-age.en.ts'
 
@@ -17,14 +17,12 @@ export default defineRule({
   bounds: () => [{ quantity: 'ageMonths', wording: 'more-than', limit: LAW.r129ForwardOverMonths }],
   evaluate: ({ age }) => {
     const kind = compare(age, 'more-than', LAW.r129ForwardOverMonths)
-    return {
-      kind,
+    return outcomeOf(kind, ['child.ageMonths'], {
       measured: age,
       limit: LAW.r129ForwardOverMonths,
       unit: 'months',
       margin: marginWithin(age, LAW.r129ForwardOverMonths),
-      missing: kind === 'undecided' ? ['child.ageMonths'] : undefined,
       says: say('judged', { age, kind }),
-    }
+    })
   },
 })

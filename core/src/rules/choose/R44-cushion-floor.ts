@@ -1,6 +1,6 @@
 import { LAW } from '../../law/index.ts'
 import { compare, every } from '../../quantities/index.ts'
-import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
+import { defineRule, rangeBounds, type ModeSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './R44-cushion-floor.en.ts'
 
@@ -39,16 +39,12 @@ export default defineRule({
     const said = every([tall, heavy])
     // With the year unknown an older approval may still allow it.
     const kind = said === 'fail' && year === undefined ? 'undecided' : said
-    return {
-      kind,
-      missing:
-        kind !== 'undecided'
-          ? undefined
-          : [
-              ...(year === undefined ? (['unit.approvalYear'] as const) : []),
-              ...(tall === 'undecided' ? (['child.statureCm'] as const) : []),
-              ...(heavy === 'undecided' ? (['child.massKg'] as const) : []),
-            ],
+    const missing = [
+      ...(year === undefined ? (['unit.approvalYear'] as const) : []),
+      ...(tall === 'undecided' ? (['child.statureCm'] as const) : []),
+      ...(heavy === 'undecided' ? (['child.massKg'] as const) : []),
+    ]
+    return outcomeOf(kind, missing, {
       says: say('judged', {
         kind,
         statureCm,
@@ -58,6 +54,6 @@ export default defineRule({
         fromKg: cushionFromKg,
         sinceYear: cushionSinceYear,
       }),
-    }
+    })
   },
 })

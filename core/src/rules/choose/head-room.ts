@@ -3,7 +3,7 @@ import { HEAD_LINES, insertThicknessRangeMm } from '../../fit/index.ts'
 import { compare, interval, middle, plus } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { untilSeen } from '../outcomes.ts'
-import { defineRule, rangeBounds, type ModeSubject } from '../rule.ts'
+import { defineRule, rangeBounds, type ModeSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-room.en.ts'
 
@@ -73,14 +73,12 @@ export default defineRule({
     const height = plus(interval(sitting.mm.lo * line.share.lo, sitting.mm.hi * line.share.hi), least)
     const said = compare(height, 'at-most', edgeMm)
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
-    return {
-      kind,
+    return outcomeOf(kind, [need], {
       source: isStrict ? 'practice' : 'maker',
       measured: height,
       limit: edgeMm,
       unit: 'mm',
       margin: Math.round(edgeMm - height.hi),
-      missing: kind === 'undecided' ? [need] : undefined,
       says: say('judged', {
         kind,
         what: line.what,
@@ -88,6 +86,6 @@ export default defineRule({
         isEstimated: sitting.isEstimated,
         edge,
       }),
-    }
+    })
   },
 })

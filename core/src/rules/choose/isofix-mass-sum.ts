@@ -1,7 +1,7 @@
 import { LAW } from '../../law/index.ts'
 import { compare, exactly, marginWithin, plus } from '../../quantities/index.ts'
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
-import { defineRule, rangeBounds, type RouteSubject } from '../rule.ts'
+import { defineRule, rangeBounds, type RouteSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './isofix-mass-sum.en.ts'
 
@@ -35,15 +35,13 @@ export default defineRule({
     }
     const sum = plus(massKg, exactly(model.massKg))
     const kind = compare(sum, 'at-most', limit)
-    return {
-      kind,
+    return outcomeOf(kind, ['child.massKg'], {
       source,
       measured: sum,
       limit,
       unit: 'kg',
       margin: marginWithin(sum, undefined, limit),
-      missing: kind === 'undecided' ? ['child.massKg'] : undefined,
       says: say('judged', { kind, sum, limit, childKg: massKg, restraintKg: model.massKg }),
-    }
+    })
   },
 })

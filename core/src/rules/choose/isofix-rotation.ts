@@ -1,5 +1,5 @@
 import { isIntegral, isIsofixHeld, type Route } from '../../restraint/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './isofix-rotation.en.ts'
 import type { HeldBy } from './isofix-rotation.en.ts'
@@ -23,10 +23,8 @@ export default defineRule({
   applies: ({ mode, route }) => isIntegral(mode) && isIsofixHeld(route),
   evaluate: ({ route }) => {
     const by = heldBy(route)
-    return {
-      kind: by === undefined ? 'undecided' : 'pass',
-      missing: by === undefined ? ['route.rotationHeldBy'] : undefined,
+    return outcomeOf(by === undefined ? 'undecided' : 'pass', ['route.rotationHeldBy'], {
       says: say('judged', { held: by }),
-    }
+    })
   },
 })

@@ -1,6 +1,6 @@
 import { localEndBounds } from '../../practice/index.ts'
 import { compare, some } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './local-end.en.ts'
 
@@ -17,21 +17,20 @@ export default defineRule({
     const known = { statureCm, massKg, ageMonths: age }
     const past = some(localEndBounds(localRule).map((b) => compare(known[b.quantity], 'at-least', b.limit)))
     const kind = past === 'pass' ? 'fail' : past === 'fail' ? 'pass' : 'undecided'
-    return {
+    return outcomeOf(
       kind,
-      missing:
-        kind === 'undecided'
-          ? localEndBounds(localRule)
-              .filter((b) => compare(known[b.quantity], 'at-least', b.limit) === 'undecided')
-              .map((b) => `child.${b.quantity}` as const)
-          : undefined,
-      says: say('judged', {
-        kind,
-        name: localRule.name,
-        statureCm,
-        massKg: localRule.untilMassKg === undefined ? undefined : massKg,
-        age,
-      }),
-    }
+      localEndBounds(localRule)
+        .filter((b) => compare(known[b.quantity], 'at-least', b.limit) === 'undecided')
+        .map((b) => `child.${b.quantity}` as const),
+      {
+        says: say('judged', {
+          kind,
+          name: localRule.name,
+          statureCm,
+          massKg: localRule.untilMassKg === undefined ? undefined : massKg,
+          age,
+        }),
+      },
+    )
   },
 })

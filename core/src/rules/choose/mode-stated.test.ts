@@ -1,9 +1,9 @@
-import { ask, assessVerdictWithout, BOOSTER, buildCase, buildMode } from '../../../test/build.ts'
-import { measured, type Mode } from '../../index.ts'
+import { assessVerdictWithout, BOOSTER, buildCase, buildMode, judged, ask } from '../../../test/build.ts'
+import { measured, missingIn, type Mode } from '../../index.ts'
 
 const asked = (mode: Partial<Mode>, without?: Mode['without']) => {
-  const said = ask('mode-stated', buildCase({ mode: { ...mode, without }, unstated: true }))
-  return said === 'not-applicable' ? [] : [...(said.missing ?? [])]
+  const said = judged('mode-stated', buildCase({ mode: { ...mode, without }, unstated: true }))
+  return said.kind === 'not-applicable' ? [] : [...missingIn(said)]
 }
 
 test('mode-stated: what is not stated asks one question each; what is said to be none asks none', () => {

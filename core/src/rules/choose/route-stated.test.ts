@@ -1,9 +1,10 @@
-import { ask, BELT_ROUTE, BOOSTER, buildCase, buildRoute } from '../../../test/build.ts'
+import { missingIn } from '../rule.ts'
+import { BELT_ROUTE, BOOSTER, buildCase, buildRoute, judged, ask } from '../../../test/build.ts'
 import type { Mode, Route } from '../../index.ts'
 
 const asked = (route: Route, mode: Partial<Mode> = {}) => {
-  const said = ask('route-stated', buildCase({ route, mode, unstated: true }))
-  return said === 'not-applicable' ? [] : [...(said.missing ?? [])]
+  const said = judged('route-stated', buildCase({ route, mode, unstated: true }))
+  return said.kind === 'not-applicable' ? [] : [...missingIn(said)]
 }
 
 test('route-stated: a bare route asks for each part that it might have', () => {

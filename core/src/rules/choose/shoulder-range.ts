@@ -1,6 +1,6 @@
 import { insertThicknessMm, insertThicknessRangeMm, shoulderRangeMm, strapRuleOf } from '../../fit/index.ts'
 import { compare, every, exactly, plus } from '../../quantities/index.ts'
-import { defineRule, rangeBounds, type FittedSubject, type ModeSubject } from '../rule.ts'
+import { defineRule, rangeBounds, type ModeSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './shoulder-range.en.ts'
 
@@ -10,7 +10,7 @@ const say = sayer<typeof en>()
 function rangeFor(s: ModeSubject) {
   const { from, to } = shoulderRangeMm(s.mode)
   // In a fitting whose inserts are recorded, what is in is what lifts the child.
-  const set = (s as Partial<FittedSubject>).settings?.insertsIn?.value
+  const set = s.settings?.insertsIn?.value
   const known = set === undefined ? undefined : exactly(insertThicknessMm(s.mode, set))
   const { least, most } = known ? { least: known, most: known } : insertThicknessRangeMm(s.mode, s)
   return { from, to, least, most }
@@ -61,13 +61,11 @@ export default defineRule({
       ...(from === undefined ? [] : [plus(shoulder.mm, most).lo - from]),
       ...(to === undefined ? [] : [to - plus(shoulder.mm, least).hi]),
     ]
-    return {
-      kind,
+    return outcomeOf(kind, [need], {
       measured: raised,
       limit,
       unit: 'mm',
       margin: rooms.length > 0 ? Math.min(...rooms) : undefined,
-      missing: kind === 'undecided' ? [need] : undefined,
       says: say('judged', {
         kind,
         raised,
@@ -77,6 +75,6 @@ export default defineRule({
         to,
         isSmall,
       }),
-    }
+    })
   },
 })

@@ -18,11 +18,10 @@ const say = sayer<typeof en>()
 /** Corrected age in months until which a small or preterm child is referred. */
 export const REFERRED_UNTIL_MONTHS = 6
 
-interface Doubt {
-  /** Why the child is referred; absent while only a fact is missing. */
-  readonly refer?: Referral
-  readonly missing?: readonly Need[]
-}
+/** Why the child is referred, or the facts that would tell. */
+type Doubt =
+  | { readonly refer: Referral; readonly missing?: undefined }
+  | { readonly refer?: undefined; readonly missing: readonly Need[] }
 
 /** Whether the child is still young enough that birth decides, or it is not known. */
 function youth(s: ModeSubject): 'young' | 'old' | Need {
@@ -126,7 +125,7 @@ export default defineRule({
       return {
         kind: 'undecided',
         missing,
-        ...(missing?.includes('child.massKg') && { measured: s.massKg, limit: LOW_BIRTH_MASS_KG, unit: 'kg' }),
+        ...(missing.includes('child.massKg') && { measured: s.massKg, limit: LOW_BIRTH_MASS_KG, unit: 'kg' }),
         says: say('unknown', { missing }),
       }
     }

@@ -1,5 +1,5 @@
 import { lifeEnd, isBaseUnit } from '../../restraint/index.ts'
-import { defineRule, type Outcome, type RouteSubject } from '../rule.ts'
+import { defineRule, type Outcome, type RouteSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import { unitState } from '../unit-state.ts'
 import type en from './unit-parts.en.ts'
@@ -27,11 +27,7 @@ function judgeBase({ baseUnit, model, today }: RouteSubject): Outcome {
   ]
   const unknown: readonly BaseUnknown[] = [...(end === undefined ? (['life'] as const) : []), ...state.unknown]
   const kind = faults.length > 0 ? 'fail' : unknown.length > 0 ? 'undecided' : 'pass'
-  return {
-    kind,
-    missing: kind === 'undecided' ? ['unit.base'] : undefined,
-    says: say('state', { serial: baseUnit.serial, faults, unknown, end }),
-  }
+  return outcomeOf(kind, ['unit.base'], { says: say('state', { serial: baseUnit.serial, faults, unknown, end }) })
 }
 
 export default defineRule({

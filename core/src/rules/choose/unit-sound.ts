@@ -1,4 +1,4 @@
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { unitState } from '../unit-state.ts'
 import { sayer } from '../say.ts'
 import type en from './unit-sound.en.ts'
@@ -15,10 +15,6 @@ export default defineRule({
   evaluate: ({ unit }) => {
     const { faults, unknown } = unitState(unit)
     const kind = faults.length > 0 ? 'fail' : unknown.length > 0 ? 'undecided' : 'pass'
-    return {
-      kind,
-      missing: kind === 'undecided' ? ['unit.history'] : undefined,
-      says: say('state', { serial: unit?.serial, faults, unknown }),
-    }
+    return outcomeOf(kind, ['unit.history'], { says: say('state', { serial: unit?.serial, faults, unknown }) })
   },
 })

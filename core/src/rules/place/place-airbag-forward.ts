@@ -1,5 +1,5 @@
 import { airbagAsked } from '../airbag.ts'
-import { defineRule, type Need } from '../rule.ts'
+import { defineRule, type Need, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-airbag-forward.en.ts'
 
@@ -30,10 +30,10 @@ export default defineRule({
     }
     const cannot = asked === 'off' && frontAirbag === 'cannot-be-switched-off'
     const isDoubtful = asked === 'off' && frontAirbag === 'automatic' && handbook?.automaticCutOffCounts !== true
-    return {
-      kind: cannot ? 'fail' : isDoubtful ? (handbook?.automaticCutOffCounts === false ? 'fail' : 'undecided') : 'pass',
-      missing: isDoubtful && handbook?.automaticCutOffCounts === undefined ? ['position.handbook'] : undefined,
-      says: say('judged', { cannot, isDoubtful, asked }),
-    }
+    return outcomeOf(
+      cannot ? 'fail' : isDoubtful ? (handbook?.automaticCutOffCounts === false ? 'fail' : 'undecided') : 'pass',
+      ['position.handbook'],
+      { says: say('judged', { cannot, isDoubtful, asked }) },
+    )
   },
 })

@@ -2,7 +2,7 @@ import { every, type Decision } from '../../quantities/index.ts'
 import { isIntegral, isIsofixHeld, type R44Group } from '../../restraint/index.ts'
 import { factOutcome } from '../outcomes.ts'
 import { forbiddenByHandbook, groupsLookedUp, isISizeAtISize, listingOf, makersListing } from '../listing.ts'
-import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
+import { defineRule, type Outcome, type PlaceSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-approval.en.ts'
 
@@ -28,11 +28,7 @@ function judgeBeltLetters(s: PlaceSubject): Outcome {
     : every(known.map(({ letter }) => (letter === undefined ? 'undecided' : suits(letter) ? 'pass' : 'fail')))
   const byTable: Decision = table === undefined ? 'undecided' : table ? 'pass' : 'fail'
   const kind = byLetters === 'undecided' ? byTable : byTable === 'undecided' ? byLetters : every([byLetters, byTable])
-  return {
-    kind,
-    missing: kind === 'undecided' ? ['position.handbook'] : undefined,
-    says: say('belt-letters', { kind, groups, byTable, byLetters, table, known, direction: mode.direction }),
-  }
+  return outcomeOf(kind, ['position.handbook'], { says: say('belt-letters', { kind, groups, byTable, byLetters, table, known, direction: mode.direction }) })
 } // prettier-ignore
 
 function judgeIsofixLetter({ position }: PlaceSubject): Outcome {

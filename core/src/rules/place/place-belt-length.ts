@@ -1,7 +1,7 @@
 import { compare, toInterval } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { untilSeen } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-belt-length.en.ts'
 
@@ -27,15 +27,13 @@ export default defineRule({
       )
     }
     const kind = compare(usable, 'at-least', needed)
-    return {
-      kind,
+    return outcomeOf(kind, ['position.belt'], {
       measured: usable,
       limit: needed,
       wording: 'at-least',
       unit: 'mm',
       margin: usable.lo - needed,
-      missing: kind === 'undecided' ? ['position.belt'] : undefined,
       says: say('judged', { needed, usable, kind }),
-    }
+    })
   },
 })

@@ -1,7 +1,7 @@
 import { compare, exactly, minus, toInterval } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { untilSeen } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-buckle.en.ts'
 
@@ -24,8 +24,7 @@ export default defineRule({
     }
     const above = minus(top, exactly(edge))
     const kind = compare(above, 'at-most', 0)
-    return {
-      kind,
+    return outcomeOf(kind, ['check.buckle-above-edge-mm'], {
       // Too close to tell from the catalogue is told by the measurement in the car.
       severity: kind === 'undecided' ? 'advise' : 'stop',
       measured: above,
@@ -34,6 +33,6 @@ export default defineRule({
       unit: 'mm',
       margin: -above.hi,
       says: say('judged', { top, edge, above, kind }),
-    }
+    })
   },
 })

@@ -1,7 +1,7 @@
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
 import { ISIZE_FIXTURES, takesFixture } from '../../vehicle/index.ts'
 import { isISizeAtISize, listingOf } from '../listing.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-envelope.en.ts'
 
@@ -40,10 +40,8 @@ export default defineRule({
     }
     const mark = position.handbook?.iSize
     const isTaken = says === true || ((mark === 'i-U' || mark === 'i-UF') && ISIZE_FIXTURES.includes(fixture))
-    return {
-      kind: isTaken ? 'pass' : 'undecided',
-      missing: isTaken ? undefined : ['position.handbook'],
+    return outcomeOf(isTaken ? 'pass' : 'undecided', ['position.handbook'], {
       says: say('judged', { isTaken, fixture }),
-    }
+    })
   },
 })

@@ -1,4 +1,4 @@
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-facing.en.ts'
 
@@ -11,9 +11,10 @@ export default defineRule({
   severity: 'stop',
   source: 'regulation',
   applies: () => true,
-  evaluate: ({ position }) => ({
-    kind: position.facing === undefined ? 'undecided' : position.facing === 'forward' ? 'pass' : 'fail',
-    missing: position.facing === undefined ? ['position.facing'] : undefined,
-    says: say('judged', { facing: position.facing }),
-  }),
+  evaluate: ({ position }) =>
+    outcomeOf(
+      position.facing === undefined ? 'undecided' : position.facing === 'forward' ? 'pass' : 'fail',
+      ['position.facing'],
+      { says: say('judged', { facing: position.facing }) },
+    ),
 })

@@ -1,7 +1,7 @@
 import { frontClearanceMm, isBehindDriver, isReachKnown, judgeTouch, reachesMm } from '../../fit/index.ts'
 import { interval, toInterval, type Interval } from '../../quantities/index.ts'
 import { untilSeen } from '../outcomes.ts'
-import { defineRule, type PlaceSubject } from '../rule.ts'
+import { defineRule, type PlaceSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-front-room.en.ts'
 
@@ -39,13 +39,11 @@ export default defineRule({
     const fits = judgeTouch('either', room)
     const cannotTouch = needsTouch && back !== undefined && most.hi < back
     const kind = cannotTouch ? 'fail' : fits
-    return {
-      kind,
+    return outcomeOf(kind, ['position.frontClearanceMm'], {
       measured: room,
       limit: 0,
       unit: 'mm',
       margin: room.lo,
-      missing: kind === 'undecided' ? ['position.frontClearanceMm'] : undefined,
       says: say('judged', {
         cannotTouch,
         most,
@@ -55,6 +53,6 @@ export default defineRule({
         stands: toInterval(s.position.frontClearanceMm) ?? distance,
         kind,
       }),
-    }
+    })
   },
 })

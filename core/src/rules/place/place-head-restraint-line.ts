@@ -1,7 +1,7 @@
 import { EAR_SHARE } from '../../child/index.ts'
 import { compare, exactly, interval, minus, plus, toInterval } from '../../quantities/index.ts'
 import { untilSeen } from '../outcomes.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-head-restraint-line.en.ts'
 
@@ -44,14 +44,12 @@ export default defineRule({
     const below = minus(top, ears)
     const said = compare(below, 'at-least', 0)
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
-    return {
-      kind,
+    return outcomeOf(kind, ['child.sittingHeightMm'], {
       measured: ears,
       limit: top.lo,
       unit: 'mm',
       margin: below.lo,
-      missing: kind === 'undecided' ? ['child.sittingHeightMm'] : undefined,
       says: say('judged', { ears, isEstimated: sitting.isEstimated, top, kind }),
-    }
+    })
   },
 })

@@ -1,6 +1,6 @@
 import { adviseNotch } from '../../fit/index.ts'
 import { toInterval } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-leg-range.en.ts'
 
@@ -21,19 +21,20 @@ export default defineRule({
     const advice = adviseNotch(route.leg, height)
     const { neededMm } = advice
     const isTooLong = neededMm.lo < minLengthMm
-    return {
-      kind:
-        advice.kind === 'may-be-out-of-range'
-          ? 'undecided'
-          : advice.kind === 'too-long' || advice.kind === 'too-short'
-            ? 'fail'
-            : 'pass',
-      measured: neededMm,
-      limit: isTooLong ? minLengthMm : maxLengthMm,
-      unit: 'mm',
-      margin: Math.round(Math.min(neededMm.lo - minLengthMm, maxLengthMm - neededMm.hi)),
-      missing: advice.kind === 'may-be-out-of-range' ? ['position.cushion'] : undefined,
-      says: say('judged', { neededMm, minLengthMm, maxLengthMm, kind: advice.kind }),
-    }
+    return outcomeOf(
+      advice.kind === 'may-be-out-of-range'
+        ? 'undecided'
+        : advice.kind === 'too-long' || advice.kind === 'too-short'
+          ? 'fail'
+          : 'pass',
+      ['position.cushion'],
+      {
+        measured: neededMm,
+        limit: isTooLong ? minLengthMm : maxLengthMm,
+        unit: 'mm',
+        margin: Math.round(Math.min(neededMm.lo - minLengthMm, maxLengthMm - neededMm.hi)),
+        says: say('judged', { neededMm, minLengthMm, maxLengthMm, kind: advice.kind }),
+      },
+    )
   },
 })

@@ -1,4 +1,4 @@
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-stated.en.ts'
 
@@ -15,15 +15,13 @@ export default defineRule({
     const { slidingTrack } = position
     const isOpen = slidingTrack === undefined && !position.without?.includes('slidingTrack')
     const needsSetting = slidingTrack !== undefined && slidingTrack.handbookSetting === undefined
-    return {
-      kind: isOpen || needsSetting ? 'undecided' : 'pass',
-      missing: isOpen || needsSetting ? ['position.slidingTrack'] : undefined,
+    return outcomeOf(isOpen || needsSetting ? 'undecided' : 'pass', ['position.slidingTrack'], {
       says: say('judged', {
         isOpen,
         needsSetting,
         slides: slidingTrack !== undefined,
         handbookSetting: slidingTrack?.handbookSetting,
       }),
-    }
+    })
   },
 })

@@ -1,4 +1,4 @@
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './cushion-head-restraint.en.ts'
 
@@ -14,10 +14,10 @@ export default defineRule({
   evaluate: ({ settings, position }) => {
     const set = settings.vehicleHeadRestraint?.value
     if (set === undefined && position.headRestraint === 'fixed') return { kind: 'pass', says: say('pass') }
-    return {
-      kind: set === undefined ? 'undecided' : set === 'on' ? 'pass' : 'fail',
-      missing: set === undefined ? ['setting.vehicleHeadRestraint'] : undefined,
-      says: say('judged', { set }),
-    }
+    return outcomeOf(
+      set === undefined ? 'undecided' : set === 'on' ? 'pass' : 'fail',
+      ['setting.vehicleHeadRestraint'],
+      { says: say('judged', { set }) },
+    )
   },
 })

@@ -1,6 +1,6 @@
 import { judgeTouch } from '../../fit/index.ts'
 import { frontRoomNow } from '../front-room-now.ts'
-import { defineRule, type FittedSubject } from '../rule.ts'
+import { defineRule, type FittedSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './front-clearance.en.ts'
 
@@ -33,16 +33,13 @@ export default defineRule({
     const { rule, bySchool } = touchRule(s)
     const kind = judgeTouch(rule, clearance)
     const isTooFarBack = clearance.hi < 0 || (rule !== 'must-touch' && clearance.lo <= 0)
-    return {
-      kind,
+    return outcomeOf(kind, ['check.front-seat'], {
       source: bySchool ? 'practice' : 'maker',
-      // A school asks for more than the maker only where the two merely touch.
       severity: bySchool && kind === 'fail' && clearance.hi >= 0 ? 'advise' : 'fix',
       measured: clearance,
       limit: 0,
       unit: 'mm',
       margin: rule === 'must-touch' ? -Math.max(clearance.lo, -clearance.hi) : clearance.lo,
-      missing: kind === 'undecided' ? ['check.front-seat'] : undefined,
       says: say('judged', {
         reachMm,
         row: s.position.row,
@@ -53,6 +50,6 @@ export default defineRule({
         kind,
         isTooFarBack,
       }),
-    }
+    })
   },
 })

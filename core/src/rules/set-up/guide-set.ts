@@ -1,6 +1,6 @@
 import { adviseGuide, GUIDE_MAX_MM } from '../../fit/index.ts'
 import { interval, within } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './guide-set.en.ts'
 
@@ -31,13 +31,11 @@ export default defineRule({
     const said = within(above, Number.isFinite(fromMm) ? fromMm : undefined, Number.isFinite(toMm) ? toMm : undefined)
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
     const advice = adviseGuide(mode, shoulder.mm)
-    return {
-      kind,
+    return outcomeOf(kind, ['check.guide-above-shoulder-mm'], {
       measured: above,
       limit: above.lo < fromMm || !Number.isFinite(toMm) ? fromMm : toMm,
       unit: 'mm',
       margin: Math.min(above.lo - fromMm, toMm - above.hi),
-      missing: kind === 'undecided' ? ['check.guide-above-shoulder-mm'] : undefined,
       says: say('judged', {
         set,
         above,
@@ -48,6 +46,6 @@ export default defineRule({
         reachesMm: advice.kind === 'set' ? advice.heightMm : undefined,
         isOutOfReach: advice.kind === 'none',
       }),
-    }
+    })
   },
 })

@@ -1,4 +1,4 @@
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-restraint-maker.en.ts'
 
@@ -16,10 +16,10 @@ export default defineRule({
     const wanted = route.vehicleHeadRestraint
     const set = settings.vehicleHeadRestraint?.value
     const is = set === undefined ? undefined : set === 'on' ? 'on' : 'off'
-    return {
-      kind: is === undefined ? 'undecided' : is === wanted ? 'pass' : 'fail',
-      missing: is === undefined ? ['setting.vehicleHeadRestraint'] : undefined,
-      says: say('judged', { is, wanted }),
-    }
+    return outcomeOf(
+      is === undefined ? 'undecided' : is === wanted ? 'pass' : 'fail',
+      ['setting.vehicleHeadRestraint'],
+      { says: say('judged', { is, wanted }) },
+    )
   },
 })

@@ -1,5 +1,5 @@
 import { isIntegral } from '../../restraint/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-restraint-off.en.ts'
 
@@ -18,10 +18,10 @@ export default defineRule({
     position.headRestraint === 'removable',
   evaluate: ({ settings }) => {
     const set = settings.vehicleHeadRestraint?.value
-    return {
-      kind: set === undefined ? 'undecided' : set === 'on' ? 'fail' : 'pass',
-      missing: set === undefined ? ['setting.vehicleHeadRestraint'] : undefined,
-      says: say('judged', { set }),
-    }
+    return outcomeOf(
+      set === undefined ? 'undecided' : set === 'on' ? 'fail' : 'pass',
+      ['setting.vehicleHeadRestraint'],
+      { says: say('judged', { set }) },
+    )
   },
 })

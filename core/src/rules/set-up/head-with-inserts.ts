@@ -1,6 +1,6 @@
 import { HEAD_LINES, insertThicknessMm } from '../../fit/index.ts'
 import { compare, exactly, interval, plus } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-with-inserts.en.ts'
 
@@ -34,16 +34,13 @@ export default defineRule({
     const limit = shellEdgeMm - headBelowEdgeMm
     const said = compare(height, 'at-most', limit)
     const isOpen = said === 'undecided' || (said === 'fail' && sitting.isEstimated)
-    return {
-      kind: isOpen ? 'undecided' : said,
-      // An estimate, and what is too close to tell, wait for the look at the child.
+    return outcomeOf(isOpen ? 'undecided' : said, ['child.sittingHeightMm'], {
       severity: isOpen ? 'advise' : 'fix',
       measured: height,
       limit,
       unit: 'mm',
       margin: Math.round(limit - height.hi),
-      missing: isOpen ? ['child.sittingHeightMm'] : undefined,
       says: say('judged', { what: line.what, height, raisedMm, limit }),
-    }
+    })
   },
 })

@@ -1,6 +1,6 @@
 import { legLengthNeededMm, liftMm } from '../../fit/index.ts'
 import { compare, marginWithin, toInterval } from '../../quantities/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './leg-lift.en.ts'
 
@@ -28,15 +28,13 @@ export default defineRule({
     const own = leg.maxLiftMm
     const limit = own ?? 0
     const kind = compare(lift, 'at-most', limit)
-    return {
-      kind,
+    return outcomeOf(kind, ['position.cushion'], {
       measured: lift,
       limit,
       unit: 'mm',
       margin: marginWithin(lift, undefined, limit),
       source: own === undefined ? 'practice' : 'maker',
       severity: own === undefined ? 'advise' : 'fix',
-      missing: kind === 'undecided' ? ['position.cushion'] : undefined,
       says: say('judged', {
         notch,
         lift,
@@ -44,6 +42,6 @@ export default defineRule({
         limit,
         below: notch > 1 ? liftMm(leg, notch - 1, legLengthNeededMm(leg, height)) : undefined,
       }),
-    }
+    })
   },
 })

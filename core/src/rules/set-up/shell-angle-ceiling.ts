@@ -1,7 +1,7 @@
 import { marginWithin, within } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { isBefore, MAX_SHELL_ANGLE_DEG } from '../../fit/index.ts'
-import { defineRule, type FittedSubject } from '../rule.ts'
+import { defineRule, type FittedSubject, outcomeOf } from '../rule.ts'
 import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
 import { sayer } from '../say.ts'
@@ -41,15 +41,13 @@ export default defineRule({
     const said = within(angle, undefined, MAX_SHELL_ANGLE_DEG)
     const byMaker = said === 'pass' ? 'fail' : flatterByMaker(s)
     const kind = byMaker === 'pass' ? 'pass' : byMaker === 'undecided' && said === 'fail' ? 'undecided' : said
-    return {
-      kind,
+    return outcomeOf(kind, ['check.shell-angle-deg'], {
       source: byMaker === 'pass' ? 'maker' : 'practice',
       measured: angle,
       limit: MAX_SHELL_ANGLE_DEG,
       unit: '°',
       margin: marginWithin(angle, undefined, MAX_SHELL_ANGLE_DEG),
-      missing: kind === 'undecided' ? ['check.shell-angle-deg'] : undefined,
       says: say('judged', { byMaker, angle, how, maxShellAngleDeg: MAX_SHELL_ANGLE_DEG, kind }),
-    }
+    })
   },
 })

@@ -3,7 +3,7 @@ import { marginWithin, within } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { flatterByMaker } from './shell-angle-ceiling.ts'
 import { sayer } from '../say.ts'
 import type en from './shell-angle.en.ts'
@@ -48,22 +48,11 @@ export default defineRule({
     }
     const kind = within(now.angle, fromDeg, toDeg)
     const isTooFlat = now.angle.hi > toDeg
-    return {
-      kind,
-      source: band.statedBy,
-      // Outside a practice band is advice; flatter than the ceiling, or off the maker's line, must be put right.
-      severity:
+    return outcomeOf(kind, ['check.shell-angle-deg'], { source: band.statedBy, severity:
         band.statedBy === 'practice' &&
         (now.angle.hi <= MAX_SHELL_ANGLE_DEG || flatterByMaker(s) === 'pass') &&
         fromDeg < 40
           ? 'advise'
-          : 'fix',
-      measured: now.angle,
-      limit: isTooFlat || fromDeg === 0 ? toDeg : fromDeg,
-      unit: '°',
-      margin: marginWithin(now.angle, fromDeg, toDeg),
-      missing: kind === 'undecided' ? ['check.shell-angle-deg'] : undefined,
-      says: say('judged', { angle: now.angle, how: now.how, target: { fromDeg, toDeg, because: band.because }, kind, isTooFlat }),
-    }
+          : 'fix', measured: now.angle, limit: isTooFlat || fromDeg === 0 ? toDeg : fromDeg, unit: '°', margin: marginWithin(now.angle, fromDeg, toDeg), says: say('judged', { angle: now.angle, how: now.how, target: { fromDeg, toDeg, because: band.because }, kind, isTooFlat }) })
   },
 }) // prettier-ignore

@@ -1,7 +1,7 @@
 import { adviseStrapHeight, insertThicknessMm, judgeStrapHeight, JUST_MM, strapRuleOf } from '../../fit/index.ts'
 import { exactly, plus, unreachable } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
-import { defineRule } from '../rule.ts'
+import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './strap-height.en.ts'
 import type { Exit } from './strap-height.en.ts'
@@ -99,13 +99,11 @@ export default defineRule({
             }),
           }
         }
-        return {
+        return outcomeOf(kind, ['child.seatedShoulderHeightMm'], {
           ...base,
-          kind,
           limit: set,
-          missing: kind === 'undecided' ? ['child.seatedShoulderHeightMm'] : undefined,
           says: say('judged', { kind, set: name(set), shoulder: raised, rule, wanted }),
-        }
+        })
       }
       default:
         return unreachable(advice)

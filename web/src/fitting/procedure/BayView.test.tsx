@@ -7,13 +7,13 @@ import {
   type Case,
   type Put,
   type Step,
+  checkState,
 } from '@nimble-anchor/core'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { buildCase, buildRoute, withEverythingGood } from '../../../../core/test/build.ts'
 import { useDrafts } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { BayView } from './BayView.tsx'
-import { checkMark } from './CheckField.tsx'
 import { ThumbPad } from './ThumbPad.tsx'
 
 const put = jest.fn<{ path: string; message: string }[], [readonly Put[]]>(() => [])
@@ -39,7 +39,7 @@ function show(c: Case, startAt?: string, isSigned = false) {
   if (!subject) throw new Error('everything is chosen')
   const steps: readonly Step[] = stepsFor(subject).filter((s) => s.stage === 'attach')
   const assessment = assess(c)
-  const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkMark(id, c, assessment)] as const)))
+  const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, c, assessment)] as const)))
   const onClose = jest.fn()
   render(
     <BayView

@@ -1,4 +1,4 @@
-import { CHECKS, checkOf, type Assessment, type Case, type CheckId, type Step } from '@nimble-anchor/core'
+import { checkOf, type Assessment, type Case, type CheckId, type Step, checkLabel } from '@nimble-anchor/core'
 import { ChevronLeft, ChevronRight, Undo2, Volume2, VolumeX, X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
@@ -199,13 +199,13 @@ function Figures({ id }: { readonly id: CheckId }) {
     <div className="mt-2">
       <ThumbPad
         draftKey={`pad.${id}`}
-        label={CHECKS[id].label}
+        label={checkLabel(id)}
         unit={check.unit}
         allowsMinus={check.min < 0}
         onKeep={(value) => {
           const number = { value, plusMinus: check.defaultPlusMinus, source: 'measured' }
           const [fault] = put([{ path: ['readings', id], value: { number } }])
-          return fault ? `${CHECKS[id].label} ${fault.message}` : ''
+          return fault ? `${checkLabel(id)} ${fault.message}` : ''
         }}
       />
     </div>

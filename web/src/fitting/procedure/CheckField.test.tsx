@@ -1,9 +1,9 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { assess, type Case, type CheckId, type Put } from '@nimble-anchor/core'
+import { assess, type Case, type CheckId, type Put, checkState } from '@nimble-anchor/core'
 import { buildCase, withEverythingGood } from '../../../../core/test/build.ts'
 import { useFitting } from '../../session/fitting.ts'
-import { CheckField, checkMark } from './CheckField.tsx'
+import { CheckField } from './CheckField.tsx'
 
 let puts: Put[] = []
 beforeEach(() => {
@@ -25,7 +25,7 @@ const show = (id: CheckId, current: Case) => {
       id={id}
       assessment={assessment}
       current={current}
-      mark={checkMark(id, current, assessment)}
+      mark={checkState(id, current, assessment)}
       staleBecause={because}
       finding={assessment.findings.find((f) => f.kind === 'fail' && f.checks?.includes(id))}
       isSigned={false}
@@ -132,5 +132,5 @@ test.each<[string, Case, CheckId, string]>([
     'undecided',
   ],
 ])('%s is marked', (_, current, id, mark) => {
-  expect(checkMark(id, current, assess(current))).toBe(mark)
+  expect(checkState(id, current, assess(current))).toBe(mark)
 })

@@ -1,9 +1,4 @@
 import {
-  SOURCE_WORD,
-  CHECKS,
-  chosenIn,
-  GUIDE_MAX_MM,
-  formatNumber,
   highestSequence,
   checkOf,
   optionOf,
@@ -11,8 +6,13 @@ import {
   type Case,
   type CheckId,
   type Finding,
-  type InstrumentKind,
   type Quantity,
+  limitOf,
+  limitText,
+  checkLabel,
+  checkHow,
+  optionLabel,
+  optionBefore,
 } from '@nimble-anchor/core'
 import { useId, useState } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
@@ -23,38 +23,6 @@ import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 
-/** How one check stands: what the rules that ask for it make of its reading. */
-export function checkMark(id: CheckId, current: Case, assessment: Assessment): MarkState {
-  if (assessment.stale.some((s) => s.checkId === id)) return 'stale'
-  const reading = current.readings[id]
-  if (reading === undefined) return 'not-started'
-  const need = `check.${id}` as const
-  const about = assessment.findings.filter((f) => f.checks?.includes(id))
-  if (about.some((f) => f.kind === 'undecided' && f.missing?.includes(need))) return 'undecided'
-  if (reading.option !== undefined) {
-    const means = optionOf(id, reading.option)?.means
-    if (means === 'pass' || means === 'fail' || means === 'undecided') return means
-  }
-  if (about.some((f) => f.kind === 'fail')) return 'fail'
-  return about.some((f) => f.kind === 'undecided') ? 'undecided' : 'pass'
-}
-
-/** "at most 25 mm (practice)": what a measured check is held against, before it is measured. */
-function limitText(id: CheckId, current: Case, assessment: Assessment): string | undefined {
-  const held = assessment.findings.find(
-    (f) => f.checks?.includes(id) && f.limit !== undefined && f.wording !== undefined,
-  )
-  if (held?.limit === undefined) return undefined
-  // A guide has two limits; the rule says both.
-  if (id === 'guide-above-shoulder-mm') {
-    const own = chosenIn(current).mode?.guideAboveShoulderMm
-    return own
-      ? [own.fromMm, own.toMm].filter((x) => x !== undefined).join(' to ') + ' mm (maker)'
-      : `0 to ${GUIDE_MAX_MM} mm`
-  }
-  return `${held.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(held.limit)} ${held.unit} (${SOURCE_WORD[held.source]})`
-}
-
 interface Props {
   readonly id: CheckId
   readonly assessment: Assessment
@@ -63,13 +31,6 @@ interface Props {
   readonly staleBecause: string | undefined
   readonly finding: Finding | undefined
   readonly isSigned: boolean
-}
-
-/** Checks whose number an instrument can give. */
-const TOOL: Partial<Record<CheckId, InstrumentKind>> = {
-  'shell-angle-deg': 'inclinometer',
-  'slack-mm': 'strap-gauge',
-  'coat-hides-mm': 'strap-gauge',
 }
 
 const SENSES = ['seen', 'heard', 'felt'] as const
@@ -82,8 +43,10 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
   const reading = current.readings[id]
   const keep = (value: object | null) => put([{ path: ['readings', id], value }])
   const option = reading?.option
-  const tool = TOOL[id]
-  const limit = check.kind === 'number' ? limitText(id, current, assessment) : undefined
+  const tool = check.kind === 'number' ? check.instrument : undefined
+  const held = check.kind === 'number' ? limitOf(id, assessment) : undefined
+  const limit = held && limitText(held)
+  const label = checkLabel(id)
   // A stale reading is only replaced whole: a note added to it must not make it look fresh.
   const isStale = staleBecause !== undefined
   const [isSlip, setSlip] = useState(false)
@@ -98,9 +61,9 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
           <StateMark state={mark} size={14} />
         </span>
         <p className="leading-snug">
-          <span className="font-bold">{check.label}</span>{' '}
+          <span className="font-bold">{label}</span>{' '}
           <span id={howId} className="text-sm text-ink-soft">
-            {check.how}
+            {checkHow(id)}
             {limit !== undefined && <span className="font-semibold text-ink"> Limit: {limit}.</span>}
           </span>
         </p>
@@ -108,7 +71,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
           <PhotoButton
             photoKey={photoKey(fittingId, id, current.vehicle?.id, current.choice.positionId)}
             fittingId={fittingId}
-            label={check.label}
+            label={label}
             isSigned={isSigned}
           />
         </span>
@@ -116,13 +79,13 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
       {isStale && (
         <p className="mb-1 text-sm font-semibold text-stale">
           Again: {staleBecause} after it was checked.
-          {option !== undefined && !isSigned && ` It was: ${optionOf(id, option)?.label}.`}
+          {option !== undefined && !isSigned && ` It was: ${optionLabel(id, option)}.`}
         </p>
       )}
       {check.kind === 'number' ? (
         <div className="flex flex-wrap items-start gap-2">
           <QuantityField
-            label={isStale ? `${check.label}, again` : check.label}
+            label={isStale ? `${label}, again` : label}
             unit={check.unit}
             hidesLabel
             draftKey={`readings.${id}`}
@@ -134,7 +97,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
           {tool && !isSigned && (
             <InstrumentButton
               kind={tool}
-              field={check.label}
+              field={label}
               against="shell-back"
               value={isStale ? undefined : reading?.number?.value}
               onTake={(number) => keep({ number })}
@@ -150,17 +113,17 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
               value={isStale ? undefined : reading?.before}
               options={check.options
                 .filter((o) => o.id !== 'unsure')
-                .map((o) => ({ id: o.id, label: o.label.replace('shows ', '') }))}
+                .map((o) => ({ id: o.id, label: optionBefore(id, o.id) }))}
               onChoose={(before) => keep(isStale ? { before } : { ...withoutStamp(reading), before })}
             />
           )}
           <Choices
-            legend={check.label}
+            legend={label}
             hideLegend={check.notesBefore !== true}
             describedBy={howId}
             disabled={isSigned}
             value={isStale ? undefined : option}
-            options={check.options.map((o) => ({ id: o.id, label: o.label, mark }))}
+            options={check.options.map((o) => ({ id: o.id, label: optionLabel(id, o.id), mark }))}
             onChoose={(chosen) => {
               // A slip is said to be one; any other answer to a bad check is the step done again.
               const slip = isSlip && option !== undefined && chosen !== option ? { slip: option } : {}
@@ -181,7 +144,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
           )}
           {check.isProof === true && option !== undefined && !isStale && (
             <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
-              <legend className="sr-only">{check.label}, how it was noticed</legend>
+              <legend className="sr-only">{label}, how it was noticed</legend>
               {SENSES.map((sense) => (
                 <label key={sense} className="flex min-h-11 items-center gap-1.5">
                   <input
@@ -212,7 +175,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
 }
 
 /** A reading without its place in the order: the entry gives it a new one. */
-function withoutStamp(reading: Case['readings'][keyof typeof CHECKS]): object {
+function withoutStamp(reading: Case['readings'][CheckId]): object {
   if (reading === undefined) return {}
   const { at: _at, slip: _slip, ...rest } = reading
   return rest

@@ -1,5 +1,4 @@
 import {
-  CHECKS,
   DISTURBANCES,
   fittedSubject,
   redoList,
@@ -8,6 +7,8 @@ import {
   type Disturbance,
   type Redo,
   type Route,
+  checkState,
+  checkLabel,
 } from '@nimble-anchor/core'
 import { useEffect, useMemo, useState } from 'react'
 import { useCommands } from '../../app/commands.ts'
@@ -18,7 +19,7 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { BayView } from './BayView.tsx'
-import { CheckField, checkMark } from './CheckField.tsx'
+import { CheckField } from './CheckField.tsx'
 import { StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { findingFor, stepMark } from './stepState.ts'
 
@@ -66,7 +67,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
     [register],
   )
   const marks = useMemo(
-    () => new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkMark(id, current, assessment)] as const))),
+    () => new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, current, assessment)] as const))),
     [steps, current, assessment],
   )
   if (!subject) {
@@ -191,7 +192,7 @@ function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (stepId: st
               {step.title}
             </button>
             <span>
-              {checks.map((id) => CHECKS[id].label).join(', ')}: {because.join('; ')} after{' '}
+              {checks.map((id) => checkLabel(id)).join(', ')}: {because.join('; ')} after{' '}
               {checks.length === 1 ? 'it was' : 'they were'} checked.
             </span>
           </li>

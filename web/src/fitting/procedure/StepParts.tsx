@@ -1,4 +1,4 @@
-import { CHECKS, type Case, type Sense, type Step } from '@nimble-anchor/core'
+import { type Case, type Sense, type Step, checkLabel } from '@nimble-anchor/core'
 import { Ear, Eye, Hand } from 'lucide-react'
 import { useFitting } from '../../session/fitting.ts'
 
@@ -36,7 +36,7 @@ export function StepNotes({ step }: { readonly step: Step }) {
       )}
       {step.undoes.length > 0 && (
         <p className="mt-1 text-sm text-ink-soft">
-          Done over, it asks again for: {step.undoes.map((id) => CHECKS[id].label.toLowerCase()).join(', ')}.
+          Done over, it asks again for: {step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', ')}.
         </p>
       )}
     </>

@@ -1,0 +1,7 @@
+import { checkText } from '../text.ts'
+import type check from './tether-indicator-mm.ts'
+
+export default checkText<typeof check>({
+  label: 'Good shown on the tether',
+  how: 'How much of “good” the tension indicator shows; a finger is about 15 mm.',
+})

@@ -1,0 +1,15 @@
+import { defineCheck } from '../check.ts'
+
+export default defineCheck({
+  id: 'slack-mm',
+  stage: 'child-in',
+  kind: 'number',
+  unit: 'mm',
+  min: 0,
+  max: 150,
+  defaultPlusMinus: 2,
+  neverGood: { above: 60 },
+  instrument: 'strap-gauge',
+  of: ['slack'],
+  puttingRight: ['slack', 'coat-hides-mm'],
+})

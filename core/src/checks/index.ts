@@ -1,0 +1,7 @@
+export { type Check, type CheckOption, type NumberCheck, type OptionCheck } from './check.ts'
+export { CHECKS, checkOf, optionOf } from './book.ts'
+export { CHECK_IDS, type CheckId } from './ids.ts'
+export { checksOf } from './checks-of.ts'
+export { type Part } from './parts.ts'
+export { checkHow, checkLabel, checkRemedy, optionBefore, optionLabel, type CheckTexts } from './speak.ts'
+export { type CheckText } from './text.ts'
