@@ -108,6 +108,20 @@ describe('logbook', () => {
     const { rows } = await logbook('?withFaults=true')
     expect(rows.map((r) => r.faults)).toEqual([['latch-indicators']])
   })
+  test('a fault noted under a rule that was renamed counts for the rule that stands for it', async () => {
+    const { id } = await importCase(example)
+    const other = await importCase(example)
+    const db = na.app.get(Database)
+    const fault = `INSERT INTO "fitting_fault" VALUES (?, ?, '${TODAY}T10:00:00.000Z', 0)`
+    await db.write(async (manager) => {
+      for (const rule of ['base-gap', 'gaps']) await manager.query(fault, [id, rule])
+      await manager.query(fault, [other.id, 'base-gap'])
+    })
+    const charts = await body<LogbookCharts>(na.get('/api/logbook/charts'))
+    expect(charts.failing).toEqual([{ key: 'gaps', count: 2, of: 2 }])
+    const { rows } = await logbook('?withFaults=true')
+    expect(rows.map((r) => r.faults)).toEqual([['gaps'], ['gaps']])
+  })
   test('a slip that is undone was no fault', async () => {
     let f = await importCase(example)
     f = await enter(f, [reading('latch-left', { option: 'open' })])

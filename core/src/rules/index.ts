@@ -1,4 +1,5 @@
 export * from './rule.ts'
+export * from './retired.ts'
 export * from './say.ts'
 export * from './speak.ts'
 export * from './source.en.ts'

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common'
 import type { LogbookCharts, LogbookPage, LogbookRow, Share, Stage } from '@nimble-anchor/core'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
+import { standingRuleSql } from '../rules/standing-rule.sql'
 import { Database } from '../storage/database'
 
 export interface LogbookQuery {
@@ -55,7 +56,8 @@ function whereOf(query: LogbookQuery): Where {
 }
 
 const ROW_COLUMNS = [...SUMMARY_COLUMNS, 'routeKind', 'fitter'].map((c) => `f."${c}"`).join(', ')
-const FAULTS = `(SELECT group_concat(x."ruleId") FROM "fitting_fault" x WHERE x."fittingId" = f."id") AS "faults"`
+const RULE = standingRuleSql('x."ruleId"')
+const FAULTS = `(SELECT group_concat(DISTINCT ${RULE}) FROM "fitting_fault" x WHERE x."fittingId" = f."id") AS "faults"`
 
 /** Every fitting there ever was: found again, counted, exported. */
 @Injectable()
@@ -96,7 +98,7 @@ export class LogbookService {
     const arrived = totals?.arrived ?? 0
     const byRule = (onArrival: boolean) =>
       ask<{ key: string; count: number }>(
-        `SELECT x."ruleId" AS "key", count(*) AS "count" FROM "fitting_fault" x JOIN "fitting" f ON f."id" = x."fittingId" WHERE ${sql}${onArrival ? ` AND x."onArrival" = 1` : ''} GROUP BY x."ruleId" ORDER BY 2 DESC, 1 LIMIT 20`,
+        `SELECT ${RULE} AS "key", count(DISTINCT x."fittingId") AS "count" FROM "fitting_fault" x JOIN "fitting" f ON f."id" = x."fittingId" WHERE ${sql}${onArrival ? ` AND x."onArrival" = 1` : ''} GROUP BY 1 ORDER BY 2 DESC, 1 LIMIT 20`,
       )
     const groupedBy = (column: 'routeKind' | 'restraintName') =>
       ask<Share>(

@@ -3,6 +3,7 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger'
 import type { RuleCount } from '@nimble-anchor/core'
 import { Database } from '../storage/database'
 import { EntryRow } from '../storage/entities'
+import { standingRuleSql } from './standing-rule.sql'
 
 @ApiTags('rules')
 @Controller('api/rules')
@@ -14,11 +15,11 @@ export class RulesController {
   async decided(): Promise<readonly RuleCount[]> {
     const rows = await this.db.read
       .createQueryBuilder(EntryRow, 'entry')
-      .select('entry.decidedBy', 'ruleId')
+      .select(standingRuleSql('entry.decidedBy'), 'ruleId')
       .addSelect('COUNT(DISTINCT entry.fittingId)', 'fittings')
       .addSelect('COUNT(*)', 'entries')
       .where('entry.decidedBy IS NOT NULL')
-      .groupBy('entry.decidedBy')
+      .groupBy('ruleId')
       .getRawMany<{ ruleId: string; fittings: number; entries: number }>()
     return rows.map((r) => ({ ruleId: r.ruleId, fittings: Number(r.fittings), entries: Number(r.entries) }))
   }
