@@ -1,11 +1,13 @@
 import { chosenEdges } from '../casefile/index.ts'
 import { askedChecks } from '../match/index.ts'
 import { type CheckId } from '../checks/index.ts'
-import { edgesOf, type Change } from '../readings/index.ts'
+import { edgesOf } from '../readings/index.ts'
 import { stepPairs, type MakerStep, type Proof, type UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { inOrder } from './order.ts'
-import { attachDrafts, childDrafts } from './usual-steps.ts'
+import { spoken, type StepText } from './usual-step.ts'
+import { STEPS_EN } from './usual-steps.en.ts'
+import { USUAL_STEPS } from './usual-steps.ts'
 
 /** How a proof reaches a person. */
 export type Sense = 'seen' | 'heard' | 'felt'
@@ -80,28 +82,33 @@ const stageOf = (step: MakerStep): Step['stage'] => (step.onlyBefore === 'child-
 /** Before these a step belongs that can only be done on the bench or before anything is fastened. */
 const FASTENING: readonly UsualStepId[] = ['connect', 'thread-belt', 'set-on-seat', 'lie-across']
 
+/** What the usual steps say in one language. */
+export type StepTexts = Readonly<Record<UsualStepId, StepText>>
+
 /** Usual steps that this fitting has, with the maker's words where they replace the usual ones. */
-function usualSteps(subject: FittedSubject, makers: readonly MakerStep[]): readonly Step[] {
+function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts: StepTexts): readonly Step[] {
   const asked = checksAsked(subject)
   const own = chosenEdges(subject)
-  return [...attachDrafts(subject), ...childDrafts(subject)]
-    .filter((d) => d.when)
-    .map((draft) => {
-      const instead = makers.filter((m) => m.replaces === draft.id)
-      const checks = draft.checks.filter((id) => asked.has(id))
-      const undone = new Set(draft.changes.flatMap((change: Change) => edgesOf(change, own)))
+  return USUAL_STEPS.filter((usual) => usual.isIn(subject))
+    .map((usual) => {
+      const { id, stage, needs } = usual
+      const text = texts[id]
+      const instead = makers.filter((m) => m.replaces === id)
+      const checks = usual.checks.filter((check) => asked.has(check))
+      const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
+      const titled = usual.title?.(subject)
       return {
-        id: draft.id,
-        stage: draft.stage,
-        title: draft.title,
+        id,
+        stage,
+        title: titled ? spoken(text, titled) : text.title,
         does:
           instead.length > 0
             ? instead.map((m) => m.text)
-            : draft.does.filter((x): x is string => typeof x === 'string'),
+            : usual.does(subject).flatMap((said) => (said ? [spoken(text, said)] : [])),
         checks,
-        proofs: [...proofsOf(draft.id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
-        needs: draft.needs,
-        undoes: [...asked].filter((id) => undone.has(id) && !checks.includes(id)),
+        proofs: [...proofsOf(id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
+        needs,
+        undoes: [...asked].filter((check) => undone.has(check) && !checks.includes(check)),
         byMaker: instead.length > 0,
       }
     })
@@ -113,9 +120,9 @@ function usualSteps(subject: FittedSubject, makers: readonly MakerStep[]): reado
  * catalogue has them, the usual ones otherwise. Every check that a rule asks
  * for stands in exactly one step; nothing stands before a step that it needs.
  */
-export function stepsFor(subject: FittedSubject): readonly Step[] {
+export function stepsFor(subject: FittedSubject, texts: StepTexts = STEPS_EN): readonly Step[] {
   const makers = subject.route.steps ?? []
-  const usual = usualSteps(subject, makers)
+  const usual = usualSteps(subject, makers, texts)
   const extra = makers.filter((m) => m.replaces === undefined)
   const has = new Set([...usual.map((s) => s.id), ...extra.map((m) => m.id)])
   const ofStage = (stage: Step['stage']): string[] => usual.filter((s) => s.stage === stage).map((s) => s.id)

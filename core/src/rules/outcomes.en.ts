@@ -109,6 +109,8 @@ export interface MeasuredData {
   readonly value: Interval
   readonly wording: 'at-least' | 'at-most'
   readonly limit: number
+  /** Both ends, where it is held against a window. */
+  readonly range?: { readonly from?: number | undefined; readonly to?: number | undefined }
 }
 interface MeasuredWords<D> {
   readonly stated: Words<D>
@@ -122,7 +124,11 @@ export const measuredSentence = <X extends object = object>(
     const label = checkLabel(d.check)
     const unit = unitOf(d.check)
     const shown = formatInterval(d.value, unit)
-    const limit = `${d.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(d.limit)} ${unit}`
+    const { from, to } = d.range ?? {}
+    const limit =
+      d.kind === 'pass' && from !== undefined && to !== undefined
+        ? `${formatNumber(from)} to ${formatNumber(to)} ${unit}`
+        : `${d.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(d.limit)} ${unit}`
     return d.kind === 'undecided'
       ? `${label} ${shown}: too close to ${limit} (${words(w.stated, d)}) to tell.`
       : `${label} ${shown}; ${words(w.stated, d)} asks ${limit}.`

@@ -154,9 +154,12 @@ interface WindowCheck {
 
 /** What a measured check says against a window: the end that decides speaks (`measured`), and both are told. */
 export function windowOutcome(subject: FittedSubject, { id, from, to, source }: WindowCheck, more?: object): Outcome {
+  const range = { from, to }
   const end = (wording: 'at-least' | 'at-most', limit: number | undefined): readonly Outcome[] =>
-    limit === undefined ? [] : [measuredOutcome(subject, { id, wording, limit, ...(source && { source }) }, more)]
-  return { ...worstOf([...end('at-most', to), ...end('at-least', from)]), range: { from, to } }
+    limit === undefined
+      ? []
+      : [measuredOutcome(subject, { id, wording, limit, ...(source && { source }) }, { ...more, range })]
+  return { ...worstOf([...end('at-most', to), ...end('at-least', from)]), range }
 }
 
 type NumberLook =

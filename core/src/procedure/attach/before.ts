@@ -1,0 +1,20 @@
+import { defineStep, stepSayer } from '../usual-step.ts'
+import type en from './before.en.ts'
+
+const say = stepSayer<typeof en>()
+
+export default defineStep({
+  id: 'before',
+  stage: 'attach',
+  needs: [],
+  checks: ['label-serial', 'backrest-latched', 'nothing-added', 'bench-set', 'console-out'],
+  isIn: () => true,
+  does: ({ position }) => [
+    say('read-label'),
+    say('backrest'),
+    position.row > 1 &&
+      position.slidingTrack?.handbookSetting &&
+      say('as-written', { text: position.slidingTrack.handbookSetting }),
+    position.obstacles?.includes('removable-console') && say('console'),
+  ],
+})

@@ -1,0 +1,18 @@
+import { HELD } from '../held.ts'
+import { defineStep, stepSayer } from '../usual-step.ts'
+import type en from './front-seat.en.ts'
+
+const say = stepSayer<typeof en>()
+
+export default defineStep({
+  id: 'front-seat',
+  stage: 'attach',
+  needs: [...HELD, 'leg', 'lower-tethers'],
+  changes: ['frontSeatGapMm'],
+  checks: ['front-seat'],
+  isIn: ({ mode }) => mode.direction === 'rearward',
+  does: ({ position }) => [
+    position.row === 1 ? say('dashboard') : say('tallest-driver'),
+    position.side === 'centre' && say('level'),
+  ],
+})

@@ -1,0 +1,12 @@
+import { stepText } from '../usual-step.ts'
+
+export default stepText({
+  title: 'Lower tethers',
+  says: {
+    crossed: () => 'Lead them crossed.',
+    straight: () => 'Lead them straight.',
+    'cross-where-curved': () => 'Cross them where the seat back is curved.',
+    length: ({ lengthMm }: { lengthMm: number }) => `Each strap reaches ${lengthMm} mm.`,
+    tighten: () => 'Tighten in turn; wiggle the shell until they stop clicking.',
+  },
+})

@@ -1,0 +1,15 @@
+import { isIntegral } from '../../restraint/index.ts'
+import { HELD } from '../held.ts'
+import { defineStep, stepSayer } from '../usual-step.ts'
+import type en from './proof.en.ts'
+
+const say = stepSayer<typeof en>()
+
+export default defineStep({
+  id: 'proof',
+  stage: 'attach',
+  needs: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
+  checks: ['steadiness-mm', 'steadiness-felt', 'angle-proof', 'shell-angle-deg'],
+  isIn: ({ mode }) => isIntegral(mode),
+  does: () => [say('firm-hand'), say('not-at-top')],
+})

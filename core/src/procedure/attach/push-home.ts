@@ -1,0 +1,17 @@
+import { defineStep, stepSayer } from '../usual-step.ts'
+import type en from './push-home.en.ts'
+
+const say = stepSayer<typeof en>()
+
+export default defineStep({
+  id: 'push-home',
+  stage: 'attach',
+  needs: ['connect'],
+  changes: ['base'],
+  checks: ['pushed-home', 'rebound-bar'],
+  isIn: ({ route }) => route.isofix?.connectors === 'rigid' || route.reboundBar !== undefined,
+  does: ({ route }) => [
+    route.isofix?.armsMayRetract ? say('thumb-arms') : say('push'),
+    route.reboundBar?.hasRatchet && say('rebound-bar'),
+  ],
+})

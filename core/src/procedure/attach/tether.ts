@@ -1,0 +1,22 @@
+import { HELD } from '../held.ts'
+import { defineStep, stepSayer } from '../usual-step.ts'
+import type en from './tether.en.ts'
+
+const say = stepSayer<typeof en>()
+
+export default defineStep({
+  id: 'tether',
+  stage: 'attach',
+  needs: [...HELD, 'leg'],
+  changes: ['tether'],
+  checks: ['tether-used', 'tether-point', 'tether-flat', 'tether-indicator-mm'],
+  isIn: ({ route }) => route.topTether?.use === 'required' || route.topTether?.use === 'optional',
+  title: ({ route }) => (route.topTether?.use === 'optional' ? say('advised') : undefined),
+  does: ({ route, position }) => [
+    position.tether && position.tether.where !== 'none' && say('anchorage', { where: position.tether.where }),
+    route.topTether?.headRestraintPath &&
+      route.topTether.headRestraintPath !== 'free' &&
+      say('path', { path: route.topTether.headRestraintPath }),
+    say('hook'),
+  ],
+})

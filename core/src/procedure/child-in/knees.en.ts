@@ -1,0 +1,6 @@
+import { stepText } from '../usual-step.ts'
+
+export default stepText({
+  title: 'Knees',
+  says: {},
+})

@@ -1,0 +1,24 @@
+import type { FittedSubject } from '../../rules/index.ts'
+import { defineStep, stepSayer } from '../usual-step.ts'
+import type en from './turn-and-lock.en.ts'
+
+const say = stepSayer<typeof en>()
+
+const doorPod = ({ side, doorSide }: FittedSubject['position']) =>
+  side === 'centre'
+    ? say('pods-in-the-middle')
+    : say('pod-out', { side: doorSide === 'left' || doorSide === 'right' ? doorSide : side })
+
+export default defineStep({
+  id: 'turn-and-lock',
+  stage: 'child-in',
+  needs: ['buckle', 'head', 'coat-test'],
+  changes: ['turned'],
+  checks: ['turn-lock', 'forward-guard', 'side-pod'],
+  isIn: ({ mode }) => mode.turns !== undefined || mode.sidePod === true,
+  title: ({ mode }) => (mode.turns ? undefined : say('side-pod')),
+  does: ({ mode, position }) => [
+    mode.turns && say('turn', { direction: mode.direction }),
+    mode.sidePod === true && doorPod(position),
+  ],
+})
