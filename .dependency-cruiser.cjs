@@ -48,10 +48,16 @@ module.exports = {
       to: { path: `^core/src/(${ladder.slice(i + 1).join('|')})/` },
     })),
     {
+      name: 'core-through-the-door',
+      severity: 'error',
+      from: { path: '^core/src/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/src/[^/]+/', pathNot: ['^core/src/$1/', '^core/src/[^/]+/index\\.ts$'] },
+    },
+    {
       name: 'through-the-door',
       severity: 'error',
       from: { path: '^(web|server)/src' },
-      to: { path: '^core/src/.+/', pathNot: '^core/src/index\\.ts$' },
+      to: { path: '^core/src/', pathNot: '^core/src/[a-z-]+/index\\.ts$' },
     },
   ],
   options: {

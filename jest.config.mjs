@@ -22,7 +22,10 @@ const shared = {
   transformIgnorePatterns: [
     '/node_modules/(?!(@nestjs|sonner|zustand|react-router|lucide-react|cmdk|radix-ui|@radix-ui)/)',
   ],
-  moduleNameMapper: { '^@nimble-anchor/core$': '<rootDir>/../core/src/index.ts' },
+  moduleNameMapper: {
+    '^@nimble-anchor/core/testing$': '<rootDir>/../core/test/build.ts',
+    '^@nimble-anchor/core/([a-z-]+)$': '<rootDir>/../core/src/$1/index.ts',
+  },
 }
 
 export default {

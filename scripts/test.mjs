@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { availableParallelism } from 'node:os'
 import { relative } from 'node:path'
 import { ensureBuilt } from './build.mjs'
-import { CACHE, DURATIONS, FORMAT, FRESH, IMPORTS, LINT, runChecks, types } from './lib/checks.mjs'
+import { CACHE, DURATIONS, FORMAT, FRESH, IMPORTS, LINT, runChecks, types, UNUSED } from './lib/checks.mjs'
 import { ensureChromium, ensureInstalled } from './lib/ensure.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
 
@@ -22,7 +22,7 @@ const built = performance.now()
 
 // The long ones first: the short ones fill what is left beside them.
 const tally = await runChecks(
-  [LINT, types('web'), FORMAT, types('server'), FRESH, types('core'), types('e2e'), IMPORTS],
+  [LINT, types('web'), FORMAT, types('server'), FRESH, types('core'), types('e2e'), IMPORTS, UNUSED],
   Math.min(4, availableParallelism()),
 )
 

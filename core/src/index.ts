@@ -1,4 +1,7 @@
-/** The trade, computed: no interface, no clock, no randomness of its own. */
+/**
+ * The trade, computed: no interface, no clock, no randomness of its own. This is every door at once, for the core's
+ * own tests and the scripts; the packages beside it go through the door of a folder (`@nimble-anchor/core/rules`).
+ */
 export * from './law/index.ts'
 export * from './quantities/index.ts'
 export * from './instruments/index.ts'

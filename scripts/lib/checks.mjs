@@ -11,6 +11,7 @@ export const IMPORTS = {
   what: 'Import rules',
   run: [bin('depcruise'), 'core/src', 'server/src', 'web/src', '--config', '.dependency-cruiser.cjs'],
 }
+export const UNUSED = { what: 'Exports and packages that nobody uses', run: [bin('knip'), '--no-config-hints'] }
 export const FRESH = { what: 'Generated files are fresh', run: [process.execPath, 'scripts/docs.mjs', '--check'] }
 
 /** The types of one part, remembered between runs. */

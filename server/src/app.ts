@@ -4,7 +4,7 @@ import { NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { ServeStaticModule } from '@nestjs/serve-static'
 import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
-import { openApiSchemas } from '@nimble-anchor/core'
+import { openApiSchemas } from '@nimble-anchor/core/formats'
 import helmet from 'helmet'
 import { JobsController } from './aftercare/jobs.controller'
 import { JobsService } from './aftercare/jobs.service'
@@ -31,7 +31,7 @@ import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
 
 /** Largest body accepted: a catalogue of a few thousand models fits. */
-export const BODY_LIMIT = '8mb'
+const BODY_LIMIT = '8mb'
 
 export interface AppOptions {
   readonly dataDir: string

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { addDays, daysBetween } from '@nimble-anchor/core'
+import { addDays, daysBetween } from '@nimble-anchor/core/quantities'
 import type { CatalogueService } from './catalogue/catalogue.service'
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/
@@ -19,7 +19,7 @@ export function moveDays(value: unknown, days: number): unknown {
 }
 
 /** Imports the demo files through the same door as a user's data. */
-export async function importDemo(
+async function importDemo(
   catalogue: CatalogueService,
   demoDir: string,
   daysSince: (asOf: string) => number,

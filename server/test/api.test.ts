@@ -2,8 +2,8 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { DEFAULT_PRACTICE, LOCAL_RULES } from '@nimble-anchor/core'
-import { buildCase, buildMode, buildModel, FORWARD, withEverythingGood } from '../../core/test/build'
+import { DEFAULT_PRACTICE, LOCAL_RULES } from '@nimble-anchor/core/practice'
+import { buildCase, buildMode, buildModel, FORWARD, withEverythingGood } from '@nimble-anchor/core/testing'
 import { start, type Running } from './harness'
 
 let na: Running

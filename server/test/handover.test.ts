@@ -1,19 +1,10 @@
 import { sep } from 'node:path'
-import {
-  applyPuts,
-  DEFAULT_LOCAL_RULE,
-  DEFAULT_PRACTICE,
-  fittedSubject,
-  putsForMode,
-  putsForPlace,
-  recommendSettings,
-  type AheadView,
-  type Case,
-  type FittingSummary,
-  type FittingView,
-  type RestraintModel,
-  type RestraintUnit,
-} from '@nimble-anchor/core'
+import { applyPuts, putsForMode, putsForPlace, type Case } from '@nimble-anchor/core/casefile'
+import { type AheadView, type FittingSummary, type FittingView } from '@nimble-anchor/core/formats'
+import { fittedSubject } from '@nimble-anchor/core/match'
+import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
+import { recommendSettings } from '@nimble-anchor/core/procedure'
+import { type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import ICAL from 'ical.js'
 import { start, type Running } from './harness'
 

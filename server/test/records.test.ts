@@ -1,16 +1,9 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type {
-  Case,
-  DayView,
-  FamilyView,
-  FittingView,
-  JobView,
-  LogbookCharts,
-  LogbookPage,
-  RestraintUnit,
-} from '@nimble-anchor/core'
+import type { Case } from '@nimble-anchor/core/casefile'
+import type { DayView, FamilyView, FittingView, JobView, LogbookCharts, LogbookPage } from '@nimble-anchor/core/formats'
+import type { RestraintUnit } from '@nimble-anchor/core/restraint'
 import { DataSource } from 'typeorm'
 import { Database } from '../src/storage/database'
 import { MIGRATIONS } from '../src/storage/migrations/index'

@@ -1,5 +1,3 @@
-import { z } from 'zod'
-import { idSchema } from '../child/index.ts'
 import type { Decision } from '../quantities/index.ts'
 import type { Direction } from '../restraint/index.ts'
 
@@ -56,12 +54,11 @@ export interface JobPlan {
   readonly checks: readonly JobCheck[]
 }
 
-export const jobRecordSchema = z.strictObject({
-  done: z.array(idSchema).max(60),
-  answers: z.record(idSchema, idSchema),
-})
-/** What has been done and answered so far. */
-export type JobRecord = z.infer<typeof jobRecordSchema>
+/** What has been done and answered so far: steps by their ids, and the option taken at each check. */
+export interface JobRecord {
+  readonly done: readonly string[]
+  readonly answers: Readonly<Record<string, string>>
+}
 export const EMPTY_RECORD: JobRecord = { done: [], answers: {} }
 
 export interface JobState {

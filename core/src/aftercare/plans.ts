@@ -148,7 +148,7 @@ const fromMaker = (steps: readonly MakerStep[]): readonly JobStep[] => {
 }
 
 /** The maker's own steps between two modes, where the catalogue has them. */
-export const makersConversion = ({ model, mode, toMode }: JobContext): readonly JobStep[] | undefined => {
+const makersConversion = ({ model, mode, toMode }: JobContext): readonly JobStep[] | undefined => {
   const own = model.conversions?.find((c) => c.from === mode?.id && c.to === toMode?.id)
   return own && fromMaker(own.steps)
 }

@@ -14,7 +14,7 @@ export type Figure =
 
 export const FIGURE_SIZE = 48
 
-export interface FigurePart {
+interface FigurePart {
   readonly d: string
   /** `thing`: what is there; `mark`: what is set, and must be found again. */
   readonly look: 'thing' | 'mark'

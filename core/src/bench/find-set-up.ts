@@ -25,7 +25,7 @@ export interface FoundSetUp {
   readonly missing: readonly string[]
 }
 
-export interface SetUpSearch {
+interface SetUpSearch {
   readonly tried: number
   /** Best first; never empty. */
   readonly found: readonly FoundSetUp[]
@@ -175,7 +175,7 @@ function tilts(s: FittedSubject): readonly SettingValues[] {
 }
 
 /** Every combination of recline, wedge, slide and seat in front that the maker allows. */
-export function combinations(s: FittedSubject): readonly SettingValues[] {
+function combinations(s: FittedSubject): readonly SettingValues[] {
   const seats = frontSeats(s)
   return tilts(s).flatMap((tilt) =>
     [...seats, ...touching(s, tilt)].map((frontSeatGapMm) => ({ ...tilt, frontSeatGapMm })),

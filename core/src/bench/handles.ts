@@ -3,7 +3,7 @@ import type { FittedSubject } from '../rules/index.ts'
 import { leaning, point, radians, USUAL, type Point } from './plane.ts'
 import { angleDrawn, placeShell, type Seat } from './standing.ts'
 
-export type HandleId = 'recline' | 'frontSeatGapMm' | 'legNotch' | 'wedge' | 'slideMm'
+type HandleId = 'recline' | 'frontSeatGapMm' | 'legNotch' | 'wedge' | 'slideMm'
 export interface Handle {
   readonly id: HandleId
   readonly at: Point

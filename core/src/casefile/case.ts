@@ -26,7 +26,7 @@ export const CASE_FORMAT = 'nimble-anchor/case'
 /** The version written today. Version 1 still opens: see `upgrade.ts`. */
 export const CASE_VERSION = 2
 
-export const choiceSchema = z.strictObject({
+const choiceSchema = z.strictObject({
   modelId: idSchema.optional(),
   unitId: idSchema.optional(),
   /** The base under a carrier, where the two are units of their own. */
@@ -36,13 +36,12 @@ export const choiceSchema = z.strictObject({
   routeId: idSchema.optional(),
   at: sequenceSchema,
 })
-export type Choice = z.infer<typeof choiceSchema>
 
 /**
  * A changed day of birth, age or sex: the same child put right, or another one?
  * `was` is what stood before, in words; without an answer nothing seen on the child counts.
  */
-export const identitySchema = z.strictObject({
+const identitySchema = z.strictObject({
   field: z.enum(['dateOfBirth', 'ageMonths', 'sex']),
   was: z.string().max(60),
   answer: z.enum(['corrected', 'another']).optional(),
@@ -57,7 +56,7 @@ export const strokesSchema = z
   .regex(/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/, 'must be strokes as "M10 20L30 40…"')
 export const SIGNATURE_FIELD = { width: 300, height: 100 } as const
 
-export const handoverSchema = z.strictObject({
+const handoverSchema = z.strictObject({
   fitterName: nameSchema,
   carerName: nameSchema,
   fitterStrokes: strokesSchema.optional(),

@@ -6,7 +6,7 @@ import { staleChangesOf } from './edges.ts'
 import type { Changed, Put } from './put.ts'
 
 /** Why an entry made on an older state of a case may not go on top of what was entered since. */
-export type Collision =
+type Collision =
   | { readonly kind: 'written'; readonly path: readonly string[] }
   | { readonly kind: 'outdated'; readonly path: readonly string[]; readonly by?: Change | undefined }
 

@@ -1,10 +1,19 @@
-export * from './case.ts'
-export * from './parse.ts'
-export * from './edges.ts'
-export * from './upgrade.ts'
-export * from './put.ts'
-export * from './changes.ts'
 export { datedChild } from './consequences.ts'
-export * from './choosing.ts'
-export * from './collide.ts'
-export * from './compare.ts'
+export {
+  type Case,
+  CASE_FORMAT,
+  CASE_VERSION,
+  caseSchema,
+  chosenIn,
+  type Identity,
+  SIGNATURE_FIELD,
+  strokesSchema,
+} from './case.ts'
+export { type Fault, faultText, parseWith } from './parse.ts'
+export { chosenEdges, staleChangesOf } from './edges.ts'
+export { upgradeCase, upgradeCatalogue, upgradeChanges, upgradeModel, upgradePractice } from './upgrade.ts'
+export { type Changed, type Put } from './put.ts'
+export { applyPuts, highestSequence, replay, revert } from './changes.ts'
+export { putsForMode, putsForPlace, putsForVehicle } from './choosing.ts'
+export { collisionOf, collisionText, overlap } from './collide.ts'
+export { compareCases } from './compare.ts'

@@ -10,7 +10,7 @@ import {
 } from '../quantities/index.ts'
 
 /** Widest values accepted for a child; outside them it is a slip of the keyboard. */
-export const CHILD_LIMITS = {
+const CHILD_LIMITS = {
   massKg: { min: 0.5, max: 80, unit: 'kg' },
   statureCm: { min: 30, max: 190, unit: 'cm' },
   seatedShoulderHeightMm: { min: 100, max: 800, unit: 'mm' },
@@ -28,7 +28,7 @@ export const idSchema = z
 export const nameSchema = z.string().trim().min(1).max(120)
 export const noteSchema = z.string().max(1000)
 
-export const adviceSchema = z
+const adviceSchema = z
   .strictObject({
     by: nameSchema,
     role: nameSchema,

@@ -1,4 +1,18 @@
-export * from './child.ts'
-export * from './body-dimensions.ts'
-export * from './measures.ts'
-export * from './plausibility.ts'
+export {
+  type Advice,
+  ADVICE_OUTCOMES,
+  ageMonthsOf,
+  type Child,
+  childSchema,
+  correctedAgeMonths,
+  headControlOf,
+  idSchema,
+  isPreterm,
+  LOW_BIRTH_MASS_KG,
+  nameSchema,
+  noteSchema,
+  TERM_WEEKS,
+} from './child.ts'
+export { bodyAt, type BodyPart, bodyPartAt, EAR_SHARE, EYE_SHARE } from './body-dimensions.ts'
+export { ALLOWANCES, type BodyHeight, massOf, seatedShoulderOf, sittingHeightOf, statureOf } from './measures.ts'
+export { slipsIn } from './plausibility.ts'

@@ -7,9 +7,9 @@ import { massOf, statureOf } from './measures.ts'
  * in kg/m² (the growth references put −3 to +3 SD of all ages well inside), and
  * the seated shoulder as a share of stature (dummies from newborn to ten years: 0.36–0.45).
  */
-export const SLIP_BOUNDS = { bodyMassIndex: { from: 8, to: 35 }, shoulderShare: { from: 0.28, to: 0.55 } } as const
+const SLIP_BOUNDS = { bodyMassIndex: { from: 8, to: 35 }, shoulderShare: { from: 0.28, to: 0.55 } } as const
 
-export interface Slip {
+interface Slip {
   readonly fields: readonly ('massKg' | 'statureCm' | 'seatedShoulderHeightMm')[]
   readonly text: string
 }

@@ -1,7 +1,32 @@
-export * from './shell-angle.ts'
-export * from './support-leg.ts'
-export * from './strap-height.ts'
-export * from './inserts.ts'
-export * from './front-room.ts'
-export * from './belt-guide.ts'
-export * from './head-line.ts'
+export {
+  angleBand,
+  type AngleBand,
+  MAX_SHELL_ANGLE_DEG,
+  RIGHT_ANGLE_DEG,
+  shellAngleDeg,
+  wedgeAngleDeg,
+} from './shell-angle.ts'
+export { adviseNotch, legLengthNeededMm, liftMm, notchLengthMm } from './support-leg.ts'
+export {
+  adviseStrapHeight,
+  judgeStrapHeight,
+  JUST_MM,
+  shoulderRangeMm,
+  slotText,
+  STRAP_RULE_TEXT,
+  strapRuleOf,
+} from './strap-height.ts'
+export { adviseInserts, type InsertAdvice, insertThicknessMm, insertThicknessRangeMm, isBefore } from './inserts.ts'
+export {
+  footprintOf,
+  frontClearanceMm,
+  isBehindDriver,
+  isReachKnown,
+  judgeTouch,
+  reachesMm,
+  seatsInFront,
+  shellFigures,
+  shellReachMm,
+} from './front-room.ts'
+export { adviseGuide, GUIDE_MAX_MM } from './belt-guide.ts'
+export { HEAD_LINES } from './head-line.ts'

@@ -4,7 +4,7 @@ import type { Mode, StrapRule } from '../restraint/index.ts'
 /** "Just" below or above is bounded by this; more is advised against unless it is the nearest slot. */
 export const JUST_MM = 30
 /** How near counts as level, where a maker asks for level. */
-export const LEVEL_MM = 10
+const LEVEL_MM = 10
 
 export const STRAP_RULE_TEXT = {
   'at-or-just-below': 'at or just below the shoulder',

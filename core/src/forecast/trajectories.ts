@@ -109,7 +109,7 @@ function ladderFor(sex: Sex, startMonths: number, earlyMonths: number, steps: nu
 const within = (x: number, limit: number): number => Math.min(Math.max(x, -limit), limit)
 const drawn = (x: Interval, random: RandomStream): number => x.lo + (x.hi - x.lo) * random.uniform()
 
-export interface Growing {
+interface Growing {
   readonly total: number
   readonly done: number
   /** Grows up to `count` more children; true when all are grown. */

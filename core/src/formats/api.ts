@@ -86,7 +86,7 @@ export interface PracticeBook {
 }
 
 /** One leg of a way ahead, as the server tells it: names instead of whole records. */
-export interface LegView extends Omit<Leg, 'model' | 'unit' | 'mode'> {
+interface LegView extends Omit<Leg, 'model' | 'unit' | 'mode'> {
   readonly modelId: string
   readonly modelName: string
   readonly modeLabel: string

@@ -1,6 +1,38 @@
-export * from './catalogue.ts'
-export * from './json-schema.ts'
-export * from './api.ts'
-export * from './records.ts'
-export * from './spreadsheet.ts'
-export * from './reading.ts'
+export { type Catalogue, CATALOGUE_FORMAT, catalogueSchema } from './catalogue.ts'
+export { jsonSchemas, openApiSchemas } from './json-schema.ts'
+export {
+  type AheadView,
+  type FittingSummary,
+  type FittingView,
+  type GrowthReading,
+  type HistoryEntry,
+  type ImportRow,
+  type PracticeBook,
+  type RuleCount,
+} from './api.ts'
+export {
+  type DayView,
+  type DueView,
+  type FamilySummary,
+  type FamilyView,
+  type JobView,
+  type LogbookCharts,
+  type LogbookPage,
+  type LogbookRow,
+  type RecheckView,
+  type Share,
+  VISIT_STATES,
+  type VisitState,
+  type VisitView,
+} from './records.ts'
+export {
+  columnsOfTable,
+  fromTable,
+  TABLE_KIND,
+  TABLE_NAMES,
+  type TableName,
+  tableOfHeader,
+  toFault,
+  toTable,
+} from './spreadsheet.ts'
+export { type CatalogueKind, readCatalogue, type ReadItem, readTable } from './reading.ts'

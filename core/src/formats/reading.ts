@@ -9,7 +9,7 @@ import { CATALOGUE_FORMAT } from './catalogue.ts'
 import { fromTable, toFault, TABLE_KIND, type CellFault, type TableName } from './spreadsheet.ts'
 
 /** What may be imported, in the order in which it must be stored. */
-export const CATALOGUE_KINDS = ['vehicles', 'models', 'units', 'children'] as const
+const CATALOGUE_KINDS = ['vehicles', 'models', 'units', 'children'] as const
 export type CatalogueKind = (typeof CATALOGUE_KINDS)[number]
 
 const SCHEMAS = { vehicles: vehicleSchema, models: modelSchema, units: unitSchema, children: childSchema } as const

@@ -13,7 +13,7 @@ import { positionSchema, vehicleSchema } from '../vehicle/index.ts'
  */
 
 type ColumnKind = 'number' | 'boolean' | 'text' | 'numbers' | 'words' | 'json'
-export interface Column {
+interface Column {
   /** "mode.statureCm.from". */
   readonly name: string
   readonly level: number

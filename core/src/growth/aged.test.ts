@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { ask, buildCase, buildChild, TODAY } from '../../test/build.ts'
 import { addDays, addMonths, measured, type Child } from '../index.ts'
-import { holdsForDays, measuresOn, outdatedMeasures } from './index.ts'
+import { holdsForDays, measuresOn, outdatedMeasures } from './aged.ts'
 
 test.each([
   [undefined, 14],

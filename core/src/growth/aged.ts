@@ -17,7 +17,7 @@ import { LARGEST_Z, trackingOver, Z_OF_P95 } from './tracking.ts'
  * children grow meanwhile: an old figure can still decide what is far from a
  * limit, and never what is near. By the age at the measurement; our own figures.
  */
-export const READING_HOLDS: readonly { readonly underMonths: number; readonly days: number }[] = [
+const READING_HOLDS: readonly { readonly underMonths: number; readonly days: number }[] = [
   { underMonths: 6, days: 14 },
   { underMonths: 12, days: 30 },
   { underMonths: 24, days: 60 },

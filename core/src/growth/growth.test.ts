@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { buildChild, TODAY } from '../../test/build.ts'
 import { addDays, addMonths, measured } from '../index.ts'
+import { centileOfZ } from './lms.ts'
 import {
-  centileOfZ,
   centileText,
   growthAgeMonths,
   growthSlips,

@@ -32,7 +32,7 @@ function tablesOf(measure: 'mass' | 'length' | 'height', sex: Sex): readonly Tab
 }
 
 /** Below this age stature is the lying length, from it on the standing height. */
-export const STANDING_FROM_MONTHS = 24
+const STANDING_FROM_MONTHS = 24
 
 /**
  * LMS parameters at an age in months, linear between rows; `undefined` outside

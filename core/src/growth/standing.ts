@@ -15,7 +15,7 @@ export const CORRECTED_UNTIL_MONTHS = 24
 /** A full pregnancy, from which the correction counts. */
 export const FULL_TERM_WEEKS = 40
 /** Further out than this many standard deviations is a slip until looked at again. */
-export const SLIP_Z = 4
+const SLIP_Z = 4
 
 /**
  * Age in months of 30.4375 days for the growth tables, as an interval;

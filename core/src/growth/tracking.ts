@@ -1,7 +1,7 @@
 /** How closely children keep to their channel; see the forecast's ARCHITECTURE.md. Our own choices, not fitted to data. */
 
 /** Correlation of a z-score with itself a year later, from the age at which the year begins. */
-export const YEARLY_TRACKING: readonly { readonly fromMonths: number; readonly correlation: number }[] = [
+const YEARLY_TRACKING: readonly { readonly fromMonths: number; readonly correlation: number }[] = [
   { fromMonths: 0, correlation: 0.75 },
   { fromMonths: 12, correlation: 0.88 },
   { fromMonths: 24, correlation: 0.95 },

@@ -1,3 +1,10 @@
-export * from './instrument.ts'
-export * from './settle.ts'
-export * from './stand-in.ts'
+export {
+  type InstrumentDriver,
+  type InstrumentKind,
+  type InstrumentListener,
+  INSTRUMENTS,
+  type InstrumentSpec,
+  type Sample,
+} from './instrument.ts'
+export { Settler, type SettleState, settleText } from './settle.ts'
+export { type Behaviour, BEHAVIOURS, standIn } from './stand-in.ts'

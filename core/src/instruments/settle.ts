@@ -28,7 +28,7 @@ export type SettleState =
   | { readonly kind: 'settled'; readonly value: number; readonly plusMinus: number }
 
 /** How long a reading must stay at rest. */
-export const HOLD_MS = 800
+const HOLD_MS = 800
 const BATCHES = 5
 const STUDENT_T = 2.776
 /** Share of the expected samples that must have come: a stream with holes is no reading. */

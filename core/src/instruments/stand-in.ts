@@ -14,7 +14,7 @@ export const BEHAVIOURS = {
 } as const
 export type Behaviour = keyof typeof BEHAVIOURS
 
-export interface StandIn {
+interface StandIn {
   /** The next sample; `undefined` where the contact is lost. */
   next(): Sample | undefined
 }

@@ -1,1 +1,1 @@
-export * from './limits.ts'
+export { LAW, R44_GROUP_MASS_KG } from './limits.ts'

@@ -1,9 +1,25 @@
-export * from './types.ts'
-export * from './evaluate.ts'
-export * from './subjects.ts'
-export * from './modes.ts'
-export * from './places.ts'
-export * from './ease.ts'
-export * from './rank.ts'
-export * from './what-if.ts'
-export * from './one-change.ts'
+export { type ModeMatch, type Standing, type StockItem } from './types.ts'
+export { advisesAgainst, askedChecks, checksByRule, decide, evaluate, glance, rulesOf, worstFirst } from './evaluate.ts'
+export {
+  childSide,
+  type Circumstances,
+  fittedSubject,
+  modeSubject,
+  routeSubject,
+  staleIn,
+  stepsDoneIn,
+  withAlternatives,
+} from './subjects.ts'
+export { matchModes, rankNeeds } from './modes.ts'
+export { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from './places.ts'
+export { easiestRoute, type RouteEase } from './ease.ts'
+export { type RankBasis, rankModes, whyAbove } from './rank.ts'
+export { askRule, type SettingValues, unpassedBy, whatIf } from './what-if.ts'
+export {
+  compareChanges,
+  distinctChanges,
+  findOneChange,
+  type OneChange,
+  putsForChange,
+  type Wanted,
+} from './one-change.ts'

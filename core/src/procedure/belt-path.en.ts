@@ -10,6 +10,3 @@ const SECTION = { both: 'Lap and diagonal', lap: 'Lap', diagonal: 'Diagonal' } a
 /** "Lap: under the blue guide, buckle side." */
 export const guideLine = ({ section, how, mark, side, place }: Guide): string =>
   `${SECTION[section]}: ${how} ${mark}, ${side.replace('-', ' ')}${place === undefined ? '' : `, belt of the place at the ${place.replace('-end', ' end')}`}.`
-
-/** One line for each guide, in the order the belt meets it. */
-export const beltPathLines = ({ path }: BeltUse): readonly string[] => path.map(guideLine)

@@ -1,11 +1,24 @@
-export * from './steps.ts'
-export * from './order.ts'
-export * from './recommendation.ts'
-export * from './recommend.ts'
 export { anglePreference } from './recommend-tilt.ts'
-export { beltPathLines } from './belt-path.en.ts'
 export { STEPS_EN } from './usual-steps.en.ts'
 export { USUAL_STEPS } from './usual-steps.ts'
-export * from './redo.ts'
-export * from './recheck.ts'
-export * from './one-ride.ts'
+export { checksAsked, type Sense, type Step, stepsFor, type StepTexts } from './steps.ts'
+export { inOrder } from './order.ts'
+export { type Recommendation } from './recommendation.ts'
+export { recommendSettings } from './recommend.ts'
+export { type Redo, redoList } from './redo.ts'
+export {
+  judgeRecheck,
+  RECHECK_ANSWERS,
+  RECHECK_TAPS,
+  type RecheckAnswer,
+  type RecheckItem,
+  recheckList,
+} from './recheck.ts'
+export {
+  ONE_RIDE_PLACES,
+  oneRideCar,
+  type OneRidePlace,
+  type OneRideWay,
+  oneRideWays,
+  putsForOneRide,
+} from './one-ride.ts'

@@ -59,7 +59,7 @@ export function recheckList(subject: FittedSubject): readonly RecheckItem[] {
     .map(({ of: _of, ...item }) => item)
 }
 
-export interface RecheckResult {
+interface RecheckResult {
   readonly kind: Decision
   /** What was answered "no", and what nobody could tell. */
   readonly put: readonly RecheckItem[]

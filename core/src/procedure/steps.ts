@@ -12,13 +12,13 @@ import { USUAL_STEPS } from './usual-steps.ts'
 /** How a proof reaches a person. */
 export type Sense = 'seen' | 'heard' | 'felt'
 
-export interface StepProof {
+interface StepProof {
   readonly sense: Sense
   readonly what: string
 }
 
 /** The other half of a pair, which must not be forgotten. */
-export interface StepPairing {
+interface StepPairing {
   readonly half: 'first' | 'second'
   readonly otherId: string
   readonly otherText: string

@@ -1,8 +1,16 @@
-export * from './once.ts'
-export * from './interval.ts'
-export * from './decision.ts'
-export * from './quantity.ts'
-export * from './dates.ts'
-export * from './text.ts'
-export * from './result.ts'
-export * from './random.ts'
+export { oncePer } from './once.ts'
+export { exactly, halfWidth, interval, type Interval, middle, minus, plus } from './interval.ts'
+export { compare, type Decision, DECISION_RANK, every, marginWithin, some, within, type Wording } from './decision.ts'
+export {
+  measured,
+  type Quantity,
+  QUANTITY_SOURCES,
+  type QuantityLimits,
+  quantitySchema,
+  type QuantitySource,
+  toInterval,
+} from './quantity.ts'
+export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween, type IsoDate } from './dates.ts'
+export { formatAge, formatInterval, formatNumber, formatRange, unitFor } from './text.ts'
+export { err, ok, type Result, unreachable } from './result.ts'
+export { randomStream, type RandomStream, seedOf } from './random.ts'

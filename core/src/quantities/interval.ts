@@ -26,6 +26,3 @@ export const plus = (a: Interval, b: Interval): Interval => interval(a.lo + b.lo
 export const minus = (a: Interval, b: Interval): Interval => interval(a.lo - b.hi, a.hi - b.lo)
 export const middle = (a: Interval): number => tidy((a.lo + a.hi) / 2)
 export const halfWidth = (a: Interval): number => tidy((a.hi - a.lo) / 2)
-
-/** True when every value of `inner` is also one of `outer`. */
-export const contains = (outer: Interval, inner: Interval): boolean => outer.lo <= inner.lo && inner.hi <= outer.hi

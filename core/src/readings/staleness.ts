@@ -17,7 +17,7 @@ import type {
  */
 
 /** What can be changed by hand in the car, each with its usual edges. */
-export type NamedChange = keyof Settings | Disturbance | 'choice'
+type NamedChange = keyof Settings | Disturbance | 'choice'
 /** Also: a measure of the child changed, and a bad check put right, which is its step done over. */
 export type Change = NamedChange | `child.${ChildMeasure}` | `redone.${CheckId}`
 
@@ -77,7 +77,7 @@ const REDOING = each(
   >,
 )
 
-export const CHANGE_TEXT: Record<NamedChange, string> = {
+const CHANGE_TEXT: Record<NamedChange, string> = {
   choice: 'another restraint, mode, place or route was chosen',
   recline: 'the recline was changed',
   legNotch: 'the leg was set to another notch',

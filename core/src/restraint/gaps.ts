@@ -2,7 +2,7 @@ import { massRangeOf } from './groups.ts'
 import type { Mode, RestraintModel } from './restraint.ts'
 
 /** Between two modes of one restraint no mode takes the child: "No mode" until it has grown through. */
-export interface StageGap {
+interface StageGap {
   readonly quantity: 'massKg' | 'statureCm'
   readonly from: number
   readonly to: number

@@ -1,8 +1,53 @@
-export * from './parts.ts'
-export * from './restraint.ts'
-export * from './standing.ts'
-export * from './groups.ts'
-export * from './pairs.ts'
-export * from './route-kind.ts'
-export * from './lint.ts'
-export * from './gaps.ts'
+export {
+  type BeltUse,
+  HEAD_RULES,
+  type HeadRule,
+  type Insert,
+  type MakerStep,
+  type Proof,
+  RETRACTORS,
+  STRAP_RULES,
+  type StrapRule,
+  type SupportLeg,
+  type Until,
+  USUAL_STEP_IDS,
+  type UsualStepId,
+} from './parts.ts'
+export {
+  type Direction,
+  type Mode,
+  MODE_PARTS,
+  modelSchema,
+  type ModePart,
+  modeSchema,
+  PARTS_TOLERANCE_KG,
+  R44_GROUPS,
+  type R44Group,
+  type RestraintModel,
+  type RestraintUnit,
+  type Route,
+  ROUTE_PARTS,
+  type RoutePart,
+  routeSchema,
+  unitSchema,
+} from './restraint.ts'
+export {
+  asConverted,
+  directionsOf,
+  isBaseUnit,
+  isConvertible,
+  isIntegral,
+  isIsofixHeld,
+  isModeWithout,
+  isRouteWithout,
+  keepsDirection,
+  lifeEnd,
+  modelName,
+  modeStoodIn,
+  stanceFor,
+} from './standing.ts'
+export { massRangeOf } from './groups.ts'
+export { stepPairs } from './pairs.ts'
+export { ROUTE_KINDS, type RouteKind, routeKindOf } from './route-kind.ts'
+export { type Found, type Lint, lintModelParts, lintModeParts } from './lint.ts'
+export { stageGaps } from './gaps.ts'

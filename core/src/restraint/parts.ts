@@ -23,7 +23,6 @@ export const strapAdjusterSchema = z.discriminatedUnion('kind', [
     toMm: z.number().min(50).max(800),
   }),
 ])
-export type StrapAdjuster = z.infer<typeof strapAdjusterSchema>
 
 export const STRAP_RULES = ['at-or-just-below', 'at-or-just-above', 'level', 'level-or-just-under'] as const
 export type StrapRule = (typeof STRAP_RULES)[number]
@@ -62,10 +61,6 @@ export const boundsMmSchema = (min: number, max: number) =>
       path: ['fromMm'],
       message: 'must not be above "toMm"',
     })
-export interface BoundsMm {
-  readonly fromMm?: number | undefined
-  readonly toMm?: number | undefined
-}
 
 /** How the maker proves the angle without degrees: seen good it settles the matter. */
 export const angleProofSchema = z.strictObject({ kind: z.enum(['level-line', 'indicator', 'fixed-base']), what: text })
@@ -128,7 +123,7 @@ export const lowerTethersSchema = z.strictObject({
 })
 
 /** One guide of the belt's path, in the order the belt meets it. */
-export const beltGuideSchema = z.strictObject({
+const beltGuideSchema = z.strictObject({
   section: z.enum(['lap', 'diagonal', 'both']),
   mark: nameSchema,
   side: z.enum(['left', 'right', 'buckle-side', 'door-side', 'centre']),
@@ -137,9 +132,8 @@ export const beltGuideSchema = z.strictObject({
   place: z.enum(['head-end', 'foot-end']).optional(),
 })
 export const RETRACTORS = ['emergency-locking', 'switchable', 'static'] as const
-export type Retractor = (typeof RETRACTORS)[number]
 
-export const beltLockSchema = z.discriminatedUnion('kind', [
+const beltLockSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('lock-off'),
     section: z.enum(['lap', 'diagonal']),

@@ -39,7 +39,6 @@ const approvalSchema = z.discriminatedUnion('regulation', [
     series: z.enum(['00', '01', '02', '03', '04']),
   }),
 ])
-export type Approval = z.infer<typeof approvalSchema>
 
 /** A closed range as the maker states it; an end left out is not stated. */
 const rangeSchema = (min: number, max: number) =>

@@ -20,7 +20,7 @@ export function makersListing({ route, vehicle, position }: PlaceSubject): Listi
 }
 
 /** The vehicle maker's own list, behind the letters L and IL. */
-export function vehiclesListing({ model, position }: PlaceSubject): Listing {
+function vehiclesListing({ model, position }: PlaceSubject): Listing {
   const list = position.handbook?.listedModelIds
   return list === undefined ? 'not-read' : list.includes(model.id) ? 'listed' : 'not-listed'
 }

@@ -142,7 +142,7 @@ function unitOf(id: CheckId): string {
 }
 
 /** What happened after a look: the change, and what stands now. */
-export interface Since {
+interface Since {
   readonly change: Change
   readonly settings: Settings
   readonly mode: Mode

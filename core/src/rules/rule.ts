@@ -98,9 +98,9 @@ export type Need =
   | `step.${string}`
 
 /** What label and manual state of a mode, and may not have been read yet. */
-export type ModeFact =
+type ModeFact =
   ModePart | 'inserts' | 'reclines' | 'strap' | 'headRule' | 'massKg' | 'sidePod' | 'crotchBeltGuide' | 'forwardGuard'
-export type RouteFact =
+type RouteFact =
   | RoutePart
   | 'rotationHeldBy'
   | 'fixture'
@@ -134,13 +134,13 @@ interface Judgement {
   readonly source?: RuleSource | undefined
   readonly severity?: Severity | undefined
 }
-export interface Passed extends Judgement {
+interface Passed extends Judgement {
   readonly kind: 'pass'
 }
-export interface Failed extends Judgement {
+interface Failed extends Judgement {
   readonly kind: 'fail'
 }
-export interface Undecided extends Judgement {
+interface Undecided extends Judgement {
   readonly kind: 'undecided'
   /** What to find out: what is not named here, nobody would be asked. */
   readonly missing: readonly Need[]
@@ -153,7 +153,7 @@ export type Outcome = Passed | Failed | Undecided
 export interface NotApplicable {
   readonly kind: 'not-applicable'
 }
-export const NOT_APPLICABLE: NotApplicable = { kind: 'not-applicable' }
+const NOT_APPLICABLE: NotApplicable = { kind: 'not-applicable' }
 
 /** An outcome whose kind was worked out: what is missing counts only where it is undecided. */
 export const outcomeOf = (kind: Decision, missing: readonly Need[], judgement: Judgement): Outcome =>
@@ -207,7 +207,7 @@ export const isOfScope =
     rule.scope === scope
 
 /** What a finding has to know of its rule. */
-export type RuleHead = Pick<AnyRule, 'id' | 'scope' | 'stage' | 'severity' | 'source'>
+type RuleHead = Pick<AnyRule, 'id' | 'scope' | 'stage' | 'severity' | 'source'>
 
 /** A rule as far as asking it goes; a whole fitting may be asked of any rule. */
 interface Asked<Subject> extends RuleHead {

@@ -1,7 +1,7 @@
 import type { Need } from './rule.ts'
 
 /** What is asked of an entry whose manual has not been read for a part: "Not read yet: …". */
-export const PART_ASKED: Partial<Record<Need, string>> = {
+const PART_ASKED: Partial<Record<Need, string>> = {
   'mode.wedge': 'whether a wedge belongs to it',
   'mode.carryHandle': 'whether it has a carrying handle, and where that stands in the car',
   'mode.turns': 'whether its shell turns',

@@ -29,7 +29,7 @@ export const FIXTURE_TEXT = {
   B3: 'booster, full width',
 } as const satisfies Record<Fixture, string>
 
-export const kindOfFixture = (fixture: Fixture): FixtureKind =>
+const kindOfFixture = (fixture: Fixture): FixtureKind =>
   (Object.keys(FIXTURES_OF) as FixtureKind[]).find((kind) =>
     (FIXTURES_OF[kind] as readonly Fixture[]).includes(fixture),
   ) ?? 'forward'

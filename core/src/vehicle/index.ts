@@ -1,5 +1,16 @@
-export * from './vehicle.ts'
-export * from './fixtures.ts'
-export * from './lint.ts'
-export * from './layout.ts'
-export * from './plan.ts'
+export {
+  type Fixture,
+  FIXTURES,
+  FIXTURES_OF,
+  isDriversPlace,
+  neighboursOf,
+  positionSchema,
+  type SeatingPosition,
+  type Vehicle,
+  vehicleName,
+  vehicleSchema,
+} from './vehicle.ts'
+export { FIXTURE_TEXT, fixturesTaken, ISIZE_FIXTURES, takesFixture } from './fixtures.ts'
+export { lintVehicle } from './lint.ts'
+export { type LayoutName, layoutPositions, LAYOUTS, mirrored } from './layout.ts'
+export { planOf, type SeatOnPlan, USUAL_PLAN } from './plan.ts'

@@ -19,7 +19,7 @@ export interface SeatOnPlan {
   readonly isMeasured: boolean
 }
 
-export interface CarOnPlan {
+interface CarOnPlan {
   readonly seats: readonly SeatOnPlan[]
   readonly halfWidthMm: number
   readonly frontY: number

@@ -19,9 +19,9 @@ export const FIXTURES_OF = {
 } as const satisfies Record<string, readonly Fixture[]>
 export type FixtureKind = keyof typeof FIXTURES_OF
 /** Optional parts that a place is said to be without; not said is not known. */
-export const PLACE_PARTS = ['slidingTrack'] as const
+const PLACE_PARTS = ['slidingTrack'] as const
 
-export const VEHICLE_LIMITS = {
+const VEHICLE_LIMITS = {
   slopeDeg: { min: -15, max: 40, unit: 'degrees' },
   cushionDepthMm: { min: 200, max: 800, unit: 'mm' },
   cushionHeightMm: { min: 50, max: 900, unit: 'mm' },

@@ -21,9 +21,9 @@ import { CAUTION } from './caution.ts'
 import { describeNeed } from './needs.ts'
 import { STAGES, type Stage, type Verdict } from './words.ts'
 
-export type StageState = Decision | 'not-started'
+type StageState = Decision | 'not-started'
 
-export interface MeasureNext {
+interface MeasureNext {
   readonly need: Need | 'vehicle' | 'mode' | 'place'
   readonly label: string
   readonly stage: Stage

@@ -4,7 +4,7 @@ import type { Decision } from '../quantities/index.ts'
 import type { RuleSource } from '../rules/index.ts'
 import type { Assessment } from './assess.ts'
 
-export type CheckState = Decision | 'stale' | 'not-started'
+type CheckState = Decision | 'stale' | 'not-started'
 
 /** How one check stands: what the rules that ask for it make of its reading. */
 export function checkState(id: CheckId, { readings }: Case, { stale, findings }: Assessment): CheckState {

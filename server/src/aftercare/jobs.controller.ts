@@ -1,6 +1,7 @@
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common'
 import { ApiConflictResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
-import { JOB_KINDS, type JobKind, type JobView } from '@nimble-anchor/core'
+import { JOB_KINDS, type JobKind } from '@nimble-anchor/core/aftercare'
+import { type JobView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
 import { JobsService } from './jobs.service'
 

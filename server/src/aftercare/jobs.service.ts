@@ -1,24 +1,21 @@
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import {
-  chosenIn,
   EMPTY_RECORD,
   jobState,
-  modelName,
   planJob,
   unitAwaiting,
   unitFacts,
   withAnswer,
   withStep,
-  type Case,
   type JobContext,
   type JobKind,
   type JobPlan,
   type JobRecord,
-  type JobView,
-  type RestraintModel,
-  type RestraintUnit,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/aftercare'
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import { type JobView } from '@nimble-anchor/core/formats'
+import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'

@@ -1,4 +1,4 @@
-import type { OpenJob } from '@nimble-anchor/core'
+import type { OpenJob } from '@nimble-anchor/core/aftercare'
 import type { EntityManager } from 'typeorm'
 import { JobRow } from '../storage/entities'
 

@@ -1,6 +1,7 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common'
 import { ApiBadRequestResponse, ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import { assess, caseSchema, parseWith, upgradeCase, type Assessment } from '@nimble-anchor/core'
+import { caseSchema, parseWith, upgradeCase } from '@nimble-anchor/core/casefile'
+import { assess, type Assessment } from '@nimble-anchor/core/verdict'
 import { FaultsException } from '../http/faults'
 
 /** Put into the API's description by `app.ts`. */

@@ -12,7 +12,8 @@ import {
   Query,
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
-import { CASE_VERSION, CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core'
+import { CASE_VERSION } from '@nimble-anchor/core/casefile'
+import { CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core/formats'
 import { IsBooleanString, IsOptional, IsString, MaxLength } from 'class-validator'
 import { CatalogueService } from './catalogue.service'
 import { itemsOfCsv, toCsv } from './csv'

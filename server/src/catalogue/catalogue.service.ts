@@ -1,20 +1,17 @@
 import { isDeepStrictEqual } from 'node:util'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
+import { unitAwaiting, withoutLowering, type UnitFact } from '@nimble-anchor/core/aftercare'
+import { CASE_VERSION, datedChild } from '@nimble-anchor/core/casefile'
+import { type Child } from '@nimble-anchor/core/child'
 import {
-  CASE_VERSION,
   CATALOGUE_FORMAT,
-  datedChild,
   readCatalogue,
-  unitAwaiting,
-  withoutLowering,
   type Catalogue,
   type CatalogueKind,
-  type Child,
   type ImportRow,
   type ReadItem,
-  type RestraintUnit,
-  type UnitFact,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/formats'
+import { type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { openJobsOf } from '../aftercare/open-jobs'

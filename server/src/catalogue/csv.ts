@@ -6,7 +6,7 @@ import {
   toTable,
   type ReadItem,
   type TableName,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/formats'
 import { parse } from 'csv-parse/sync'
 import { stringify } from 'csv-stringify/sync'
 import { FaultsException } from '../http/faults'

@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Put, StreamableFile } from '@nestjs/common'
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
-import type { FamilySummary, FamilyView } from '@nimble-anchor/core'
+import type { FamilySummary, FamilyView } from '@nimble-anchor/core/formats'
 import { IsString, IsUUID, Length, MaxLength, ValidateIf } from 'class-validator'
 import { FamiliesService } from './families.service'
 

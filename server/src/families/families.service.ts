@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
-import type { Child, FamilySummary, FamilyView, FittingSummary, RecheckView } from '@nimble-anchor/core'
+import type { Child } from '@nimble-anchor/core/child'
+import type { FamilySummary, FamilyView, FittingSummary, RecheckView } from '@nimble-anchor/core/formats'
 import { IsNull, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import type { Child } from '@nimble-anchor/core'
+import type { Child } from '@nimble-anchor/core/child'
 import type { EntityManager } from 'typeorm'
 import { ChildRow, FamilyRow } from '../storage/entities'
 

@@ -1,6 +1,6 @@
 import { Controller, Get, Param } from '@nestjs/common'
 import { ApiOperation, ApiTags } from '@nestjs/swagger'
-import type { GrowthReading } from '@nimble-anchor/core'
+import type { GrowthReading } from '@nimble-anchor/core/formats'
 import { FittingsService } from './fittings.service'
 
 @ApiTags('children')

@@ -1,5 +1,5 @@
 import { ConflictException } from '@nestjs/common'
-import { collisionOf, collisionText, upgradeChanges, type Case, type Changed } from '@nimble-anchor/core'
+import { collisionOf, collisionText, upgradeChanges, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { MoreThan, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { EntryRow, type FittingRow } from '../storage/entities'

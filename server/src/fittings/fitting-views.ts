@@ -1,19 +1,10 @@
-import {
-  assess,
-  chosenIn,
-  massOf,
-  modelName,
-  openStage,
-  routeKindOf,
-  statureOf,
-  vehicleName,
-  type Assessment,
-  type Case,
-  type Finding,
-  type FittingSummary,
-  type FittingView,
-  type GrowthReading,
-} from '@nimble-anchor/core'
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import { massOf, statureOf } from '@nimble-anchor/core/child'
+import { type FittingSummary, type FittingView, type GrowthReading } from '@nimble-anchor/core/formats'
+import { modelName, routeKindOf } from '@nimble-anchor/core/restraint'
+import { type Finding } from '@nimble-anchor/core/rules'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { assess, openStage, type Assessment } from '@nimble-anchor/core/verdict'
 import type { FittingRow } from '../storage/entities'
 
 export const SUMMARY_LIMIT = 200

@@ -1,6 +1,7 @@
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common'
 import { ApiBody, ApiConflictResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger'
-import type { Case, FittingSummary, FittingView, HistoryEntry } from '@nimble-anchor/core'
+import type { Case } from '@nimble-anchor/core/casefile'
+import type { FittingSummary, FittingView, HistoryEntry } from '@nimble-anchor/core/formats'
 import { CreateFittingDto, EntryDto, IdsDto, SignDto, UndoDto } from './dto'
 import { FaultsException } from '../http/faults'
 import { FittingsService } from './fittings.service'

@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException, type OnApplicationBootstrap } from '@nestjs/common'
 import {
   applyPuts,
-  assess,
   CASE_FORMAT,
   CASE_VERSION,
   caseSchema,
@@ -14,15 +13,17 @@ import {
   upgradeChanges,
   type Case,
   type Changed,
-  type Child,
+  type Put,
+} from '@nimble-anchor/core/casefile'
+import { type Child } from '@nimble-anchor/core/child'
+import {
   type FittingSummary,
   type FittingView,
   type GrowthReading,
   type HistoryEntry,
-  type Put,
-  type Stage,
-  type Vehicle,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/formats'
+import { type Vehicle } from '@nimble-anchor/core/vehicle'
+import { assess, type Stage } from '@nimble-anchor/core/verdict'
 import { In, type EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'

@@ -1,13 +1,8 @@
 import { ConflictException } from '@nestjs/common'
-import {
-  assess,
-  upgradeChanges,
-  type Case,
-  type Changed,
-  type IsoDate,
-  type Put,
-  type RestraintUnit,
-} from '@nimble-anchor/core'
+import { upgradeChanges, type Case, type Changed, type Put } from '@nimble-anchor/core/casefile'
+import { type IsoDate } from '@nimble-anchor/core/quantities'
+import { type RestraintUnit } from '@nimble-anchor/core/restraint'
+import { assess } from '@nimble-anchor/core/verdict'
 import { In, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { EntryRow, UnitRow, type FittingRow } from '../storage/entities'

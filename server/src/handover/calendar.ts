@@ -1,4 +1,6 @@
-import { addDays, type AheadItem, type Case } from '@nimble-anchor/core'
+import { type AheadItem } from '@nimble-anchor/core/ahead'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { addDays } from '@nimble-anchor/core/quantities'
 import ical, { ICalAlarmType, ICalEventTransparency } from 'ical-generator'
 import { whenText } from './sheet'
 

@@ -1,12 +1,7 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Query, StreamableFile } from '@nestjs/common'
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
-import {
-  RECHECK_ANSWERS,
-  RECHECK_TAPS,
-  type AheadView,
-  type RecheckAnswer,
-  type RecheckView,
-} from '@nimble-anchor/core'
+import { type AheadView, type RecheckView } from '@nimble-anchor/core/formats'
+import { RECHECK_ANSWERS, RECHECK_TAPS, type RecheckAnswer } from '@nimble-anchor/core/procedure'
 import {
   IsIn,
   IsObject,

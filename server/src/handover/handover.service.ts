@@ -1,12 +1,8 @@
 import { Injectable } from '@nestjs/common'
-import {
-  roadAhead,
-  sequencesAhead,
-  type AheadView,
-  type RestraintModel,
-  type RestraintUnit,
-  type StockItem,
-} from '@nimble-anchor/core'
+import { roadAhead, sequencesAhead } from '@nimble-anchor/core/ahead'
+import { type AheadView } from '@nimble-anchor/core/formats'
+import { type StockItem } from '@nimble-anchor/core/match'
+import { type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { FittingsService } from '../fittings/fittings.service'
 import { Database } from '../storage/database'
 import { ModelRow, UnitRow } from '../storage/entities'

@@ -1,22 +1,19 @@
 import {
-  assess,
   caseText,
-  chosenIn,
-  decider,
   FIGURE_SIZE,
   figureParts,
-  fittedSubject,
-  modelName,
-  recheckList,
   settingsToRemember,
-  SIGNATURE_FIELD,
-  vehicleName,
-  VERDICT_TEXT,
   type AheadItem,
-  type Case,
   type Figure,
   type Remembered,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/ahead'
+import { chosenIn, SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefile'
+import { fittedSubject } from '@nimble-anchor/core/match'
+import { recheckList } from '@nimble-anchor/core/procedure'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { decider } from '@nimble-anchor/core/rules'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { assess, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 // Ships with pdfmake: a path to each face, and nothing is fetched.
@@ -86,7 +83,7 @@ function signed(role: string, name: string, strokes: string | undefined): Conten
 } // prettier-ignore
 
 /** "25 May 2027": a day as people write it, whatever the machine's locale. */
-export function dayText(iso: string): string {
+function dayText(iso: string): string {
   return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
     new Date(`${iso.slice(0, 10)}T00:00:00Z`),
   )
@@ -104,7 +101,7 @@ export function whenText({ early, likely, late, isFixed }: AheadItem): string {
 }
 
 /** The handover sheet of one fitting, one or two pages of A4. */
-export function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
+function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
   const assessment = assess(c)
   const { model, unit, mode, position, route } = chosenIn(c)
   const { child, vehicle, handover } = c

@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common'
 import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import type { PracticeBook } from '@nimble-anchor/core'
+import type { PracticeBook } from '@nimble-anchor/core/formats'
 import { Matches } from 'class-validator'
 import { PracticeService } from './practice.service'
 

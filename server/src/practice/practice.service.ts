@@ -1,12 +1,7 @@
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
-import {
-  localRuleSchema,
-  parseWith,
-  practiceSchema,
-  type LocalRule,
-  type PracticeBook,
-  type PracticeProfile,
-} from '@nimble-anchor/core'
+import { parseWith } from '@nimble-anchor/core/casefile'
+import { type PracticeBook } from '@nimble-anchor/core/formats'
+import { localRuleSchema, practiceSchema, type LocalRule, type PracticeProfile } from '@nimble-anchor/core/practice'
 import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'

@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
-import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core'
+import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsString, IsUUID, Length, Matches, MaxLength, ValidateIf } from 'class-validator'
 import { DayService } from './day.service'
 

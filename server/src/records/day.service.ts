@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto'
 import { Injectable, NotFoundException } from '@nestjs/common'
+import { type AheadItem } from '@nimble-anchor/core/ahead'
 import {
-  addDays,
-  type AheadItem,
   type DayView,
   type DueView,
   type FittingSummary,
   type VisitState,
   type VisitView,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/formats'
+import { addDays } from '@nimble-anchor/core/quantities'
 import type { EntityManager } from 'typeorm'
 import { JobsService } from '../aftercare/jobs.service'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'

@@ -1,13 +1,8 @@
-import {
-  AHEAD_TRAJECTORIES,
-  CHECKS,
-  roadAhead,
-  type Case,
-  type Changed,
-  type CheckId,
-  type Finding,
-  type Stage,
-} from '@nimble-anchor/core'
+import { AHEAD_TRAJECTORIES, roadAhead } from '@nimble-anchor/core/ahead'
+import { type Case, type Changed } from '@nimble-anchor/core/casefile'
+import { CHECKS, type CheckId } from '@nimble-anchor/core/checks'
+import { type Finding } from '@nimble-anchor/core/rules'
+import { type Stage } from '@nimble-anchor/core/verdict'
 import type { EntityManager } from 'typeorm'
 import type { FittingRow } from '../storage/entities'
 

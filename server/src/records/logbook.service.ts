@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common'
-import type { LogbookCharts, LogbookPage, LogbookRow, Share, Stage } from '@nimble-anchor/core'
+import type { LogbookCharts, LogbookPage, LogbookRow, Share } from '@nimble-anchor/core/formats'
+import type { Stage } from '@nimble-anchor/core/verdict'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { standingRuleSql } from '../rules/standing-rule.sql'
 import { Database } from '../storage/database'

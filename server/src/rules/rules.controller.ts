@@ -1,6 +1,6 @@
 import { Controller, Get } from '@nestjs/common'
 import { ApiOperation, ApiTags } from '@nestjs/swagger'
-import type { RuleCount } from '@nimble-anchor/core'
+import type { RuleCount } from '@nimble-anchor/core/formats'
 import { Database } from '../storage/database'
 import { EntryRow } from '../storage/entities'
 import { standingRuleSql } from './standing-rule.sql'

@@ -1,4 +1,4 @@
-import { RETIRED_RULES } from '@nimble-anchor/core'
+import { RETIRED_RULES } from '@nimble-anchor/core/rules'
 
 const quoted = (id: string): string => `'${id.replaceAll("'", "''")}'`
 

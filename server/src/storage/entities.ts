@@ -1,13 +1,8 @@
-import type {
-  AheadItem,
-  JobKind,
-  JobPlan,
-  JobRecord,
-  RecheckItem,
-  Stage,
-  Verdict,
-  VisitState,
-} from '@nimble-anchor/core'
+import type { JobKind, JobPlan, JobRecord } from '@nimble-anchor/core/aftercare'
+import type { AheadItem } from '@nimble-anchor/core/ahead'
+import type { VisitState } from '@nimble-anchor/core/formats'
+import type { RecheckItem } from '@nimble-anchor/core/procedure'
+import type { Stage, Verdict } from '@nimble-anchor/core/verdict'
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
 
 /**
@@ -119,7 +114,7 @@ export class EntryRow {
 
 /** A rule that refused a fitting at some time on its way. */
 @Entity('fitting_fault')
-export class FaultRow {
+class FaultRow {
   @PrimaryColumn('text') fittingId: string
   @PrimaryColumn('text') ruleId: string
   @Column('text') at: string
@@ -129,7 +124,7 @@ export class FaultRow {
 
 /** Working time in a stage, from the times between entries. */
 @Entity('fitting_stage')
-export class StageTimeRow {
+class StageTimeRow {
   @PrimaryColumn('text') fittingId: string
   @PrimaryColumn('text') stage: string
   @Column('integer') seconds: number
@@ -137,7 +132,7 @@ export class StageTimeRow {
 
 /** What is due after a signed fitting, kept so that nobody need grow children to list a day. */
 @Entity('due')
-export class DueRow {
+class DueRow {
   @PrimaryColumn('text') fittingId: string
   @PrimaryColumn('text') itemId: string
   @Column('text') early: string

@@ -15,7 +15,7 @@ const CHECKPOINT_PAGES = 10_000
 
 const OWNER_ONLY = 0o600
 
-export const databaseFile = (dataDir: string): string => join(dataDir, 'nimble-anchor.sqlite')
+const databaseFile = (dataDir: string): string => join(dataDir, 'nimble-anchor.sqlite')
 
 function source(file: string, isReadonly: boolean): DataSource {
   return new DataSource({

@@ -1,4 +1,5 @@
-import { modelName, vehicleName } from '@nimble-anchor/core'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { lazy, Suspense, useEffect } from 'react'
 import { Link, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'

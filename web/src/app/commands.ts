@@ -2,7 +2,7 @@ import { useEffect } from 'react'
 import { create } from 'zustand'
 
 /** One registry feeds the palette, the key help and the keys themselves. */
-export interface Command {
+interface Command {
   readonly id: string
   readonly label: string
   readonly group: string

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react'
-import { layoutPositions, planOf, type SeatingPosition } from '@nimble-anchor/core'
-import { buildPosition } from '../../../core/test/build.ts'
+import { layoutPositions, planOf, type SeatingPosition } from '@nimble-anchor/core/vehicle'
+import { buildPosition } from '@nimble-anchor/core/testing'
 import { withLetter } from '../vehicles/HandbookGrid.tsx'
 import { CarPlan } from './CarPlan.tsx'
 

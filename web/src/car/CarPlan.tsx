@@ -1,10 +1,11 @@
-import { planOf, type Decision, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core'
+import { type Decision } from '@nimble-anchor/core/quantities'
+import { planOf, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { MarkShape } from '../ui/StateMark.tsx'
 import { DoorMark, SeatDrawing } from './SeatDrawing.tsx'
 
 /** What the restraint takes of its place, seen from above. */
-export interface Footprint {
+interface Footprint {
   readonly positionId: string
   readonly widthMm: number
   /** From the backrest towards the front of the car. */

@@ -1,4 +1,4 @@
-import type { SeatingPosition, SeatOnPlan } from '@nimble-anchor/core'
+import type { SeatingPosition, SeatOnPlan } from '@nimble-anchor/core/vehicle'
 import { useRef } from 'react'
 
 const INK = 'var(--ink)'

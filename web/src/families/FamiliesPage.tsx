@@ -1,4 +1,4 @@
-import type { FamilySummary } from '@nimble-anchor/core'
+import type { FamilySummary } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../session/api.ts'

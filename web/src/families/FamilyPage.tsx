@@ -1,4 +1,6 @@
-import { VERDICT_TEXT, type AheadView, type Child, type FamilyView } from '@nimble-anchor/core'
+import { type Child } from '@nimble-anchor/core/child'
+import { type AheadView, type FamilyView } from '@nimble-anchor/core/formats'
+import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Download, Trash2 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'

@@ -1,4 +1,7 @@
-import { chosenIn, modelName, vehicleName, type Case, type Stage } from '@nimble-anchor/core'
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { type Stage } from '@nimble-anchor/core/verdict'
 import type { ReactNode } from 'react'
 import { childSummary } from '../today/NewFittingDialog.tsx'
 

@@ -1,4 +1,6 @@
-import { CHECKS, openStage, STAGE_TEXT, STAGES, type Assessment, type Case, type Stage } from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { CHECKS } from '@nimble-anchor/core/checks'
+import { openStage, STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'

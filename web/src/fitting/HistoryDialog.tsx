@@ -1,4 +1,4 @@
-import type { HistoryEntry } from '@nimble-anchor/core'
+import type { HistoryEntry } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'

@@ -1,12 +1,6 @@
-import {
-  SOURCE_WORD,
-  formatInterval,
-  formatNumber,
-  STAGE_TEXT,
-  type Assessment,
-  type Finding,
-  type Stage,
-} from '@nimble-anchor/core'
+import { formatInterval, formatNumber } from '@nimble-anchor/core/quantities'
+import { SOURCE_WORD, type Finding } from '@nimble-anchor/core/rules'
+import { STAGE_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { useState } from 'react'
 import { Dialog } from '../ui/Dialog.tsx'
 import { StateMark } from '../ui/StateMark.tsx'

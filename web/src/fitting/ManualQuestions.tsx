@@ -1,21 +1,17 @@
+import { CASE_VERSION, chosenIn, type Case, type Put } from '@nimble-anchor/core/casefile'
+import { CATALOGUE_FORMAT } from '@nimble-anchor/core/formats'
 import {
-  CASE_VERSION,
-  CATALOGUE_FORMAT,
-  chosenIn,
-  describeNeed,
   directionsOf,
-  FIXTURES,
   HEAD_RULES,
   isBaseUnit,
   modelName,
-  type Assessment,
-  type Case,
   type Mode,
-  type Need,
-  type Put,
   type RestraintModel,
   type Route,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/restraint'
+import { type Need } from '@nimble-anchor/core/rules'
+import { FIXTURES } from '@nimble-anchor/core/vehicle'
+import { describeNeed, type Assessment } from '@nimble-anchor/core/verdict'
 import { Link } from 'react-router'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'

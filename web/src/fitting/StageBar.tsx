@@ -1,4 +1,4 @@
-import { STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core'
+import { STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { useEffect, useRef } from 'react'
 import { NavLink } from 'react-router'
 import { StateMark } from '../ui/StateMark.tsx'

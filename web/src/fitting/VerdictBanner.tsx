@@ -1,4 +1,5 @@
-import { decider, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core'
+import { decider } from '@nimble-anchor/core/rules'
+import { VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 
 /** What to do about a verdict that says no. */

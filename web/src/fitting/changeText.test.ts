@@ -1,4 +1,4 @@
-import { buildModel, buildUnit, buildVehicle } from '../../../core/test/build.ts'
+import { buildModel, buildUnit, buildVehicle } from '@nimble-anchor/core/testing'
 import { changeText } from './changeText.ts'
 
 test.each([

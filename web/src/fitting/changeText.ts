@@ -1,13 +1,6 @@
-import {
-  CHECKS,
-  formatInterval,
-  toInterval,
-  type Changed,
-  type CheckId,
-  type Quantity,
-  optionLabel,
-  checkLabel,
-} from '@nimble-anchor/core'
+import { type Changed } from '@nimble-anchor/core/casefile'
+import { CHECKS, type CheckId, optionLabel, checkLabel } from '@nimble-anchor/core/checks'
+import { formatInterval, toInterval, type Quantity } from '@nimble-anchor/core/quantities'
 
 const FIELD: Record<string, string> = {
   massKg: 'Mass',

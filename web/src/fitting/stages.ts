@@ -1,4 +1,5 @@
-import { STAGES, type Assessment, type Case, type Stage } from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 export const isStage = (text: string | undefined): text is Stage => (STAGES as readonly string[]).includes(text ?? '')

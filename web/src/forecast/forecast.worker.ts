@@ -1,4 +1,4 @@
-import { bandsOf, forecastMode, growTrajectories, Passages } from '@nimble-anchor/core'
+import { bandsOf, forecastMode, growTrajectories, Passages } from '@nimble-anchor/core/forecast'
 import { expose } from 'comlink'
 import { forecastKey, type ForecastWorker } from './protocol.ts'
 

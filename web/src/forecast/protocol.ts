@@ -1,12 +1,6 @@
-import type {
-  Band,
-  Circumstances,
-  ForecastInput,
-  Mode,
-  ModeForecast,
-  RestraintModel,
-  RestraintUnit,
-} from '@nimble-anchor/core'
+import type { Band, ForecastInput, ModeForecast } from '@nimble-anchor/core/forecast'
+import type { Circumstances } from '@nimble-anchor/core/match'
+import type { Mode, RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
 
 /** What page and worker say to each other. */
 export interface ForecastItem {

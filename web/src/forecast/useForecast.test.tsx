@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react'
-import { buildCase, buildModel, buildUnit } from '../../../core/test/build.ts'
-import type { Case } from '@nimble-anchor/core'
+import { buildCase, buildModel, buildUnit } from '@nimble-anchor/core/testing'
+import type { Case } from '@nimble-anchor/core/casefile'
 import type { ForecastAnswer, ForecastRequest } from './protocol.ts'
 import { startForecast } from './startWorker.ts'
 import { useForecast, useForecastStore } from './useForecast.ts'

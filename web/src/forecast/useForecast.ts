@@ -1,4 +1,6 @@
-import { DEFAULT_TRAJECTORIES, forecastInput, forecastSeed, type Case, type StockItem } from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { DEFAULT_TRAJECTORIES, forecastInput, forecastSeed } from '@nimble-anchor/core/forecast'
+import { type StockItem } from '@nimble-anchor/core/match'
 import { useEffect, useMemo } from 'react'
 import { create } from 'zustand'
 import type { ForecastAnswer, ForecastRequest } from './protocol.ts'

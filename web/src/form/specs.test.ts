@@ -1,4 +1,7 @@
-import { columnsOfTable, modelSchema, parseWith, vehicleSchema } from '@nimble-anchor/core'
+import { parseWith } from '@nimble-anchor/core/casefile'
+import { columnsOfTable } from '@nimble-anchor/core/formats'
+import { modelSchema } from '@nimble-anchor/core/restraint'
+import { vehicleSchema } from '@nimble-anchor/core/vehicle'
 import * as restraint from '../restraints/specs.ts'
 import * as car from '../vehicles/specs.ts'
 import type { FieldSpec, PartSpec } from './spec.ts'

@@ -1,4 +1,6 @@
-import { CASE_VERSION, CATALOGUE_FORMAT, parseWith, type Fault, type Result } from '@nimble-anchor/core'
+import { CASE_VERSION, parseWith, type Fault } from '@nimble-anchor/core/casefile'
+import { CATALOGUE_FORMAT } from '@nimble-anchor/core/formats'
+import { type Result } from '@nimble-anchor/core/quantities'
 import { useEffect, useMemo, useState } from 'react'
 import { get, useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useNavigate } from 'react-router'

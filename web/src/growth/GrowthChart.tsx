@@ -1,4 +1,5 @@
-import { formatNumber, type GrowthMeasure } from '@nimble-anchor/core'
+import { type GrowthMeasure } from '@nimble-anchor/core/growth'
+import { formatNumber } from '@nimble-anchor/core/quantities'
 import {
   Chart,
   Filler,

@@ -1,19 +1,15 @@
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import { DEFAULT_TRAJECTORIES, quantilesText } from '@nimble-anchor/core/forecast'
+import { type GrowthReading } from '@nimble-anchor/core/formats'
 import {
   centileText,
-  DEFAULT_TRAJECTORIES,
-  chosenIn,
-  formatAge,
-  formatInterval,
-  formatNumber,
   growthAgeMonths,
   growthStanding,
-  modelName,
-  quantilesText,
   shrinkSlips,
-  type Case,
   type GrowthMeasure,
-  type GrowthReading,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/growth'
+import { formatAge, formatInterval, formatNumber } from '@nimble-anchor/core/quantities'
+import { modelName } from '@nimble-anchor/core/restraint'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { forecastKey } from '../forecast/protocol.ts'

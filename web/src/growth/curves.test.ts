@@ -1,4 +1,4 @@
-import { buildCase, buildMode, byMass } from '../../../core/test/build.ts'
+import { buildCase, buildMode, byMass } from '@nimble-anchor/core/testing'
 import { bandPoints, centileLines, limitLines, readingPoints } from './curves.ts'
 
 test('five lines a sex, rising, between two ages', () => {

@@ -1,16 +1,9 @@
-import {
-  growthAgeMonths,
-  lmsAt,
-  massRangeOf,
-  valueAtZ,
-  type Band,
-  type Case,
-  type GrowthMeasure,
-  type GrowthReading,
-  type Interval,
-  type Mode,
-  type Sex,
-} from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { type Band } from '@nimble-anchor/core/forecast'
+import { type GrowthReading } from '@nimble-anchor/core/formats'
+import { growthAgeMonths, lmsAt, valueAtZ, type GrowthMeasure, type Sex } from '@nimble-anchor/core/growth'
+import { type Interval } from '@nimble-anchor/core/quantities'
+import { massRangeOf, type Mode } from '@nimble-anchor/core/restraint'
 
 export interface Point {
   readonly x: number
@@ -18,7 +11,7 @@ export interface Point {
 }
 
 /** Standard deviates of the centile lines drawn. */
-export const CENTILES = [
+const CENTILES = [
   { centile: 3, z: -1.881 },
   { centile: 15, z: -1.036 },
   { centile: 50, z: 0 },

@@ -1,17 +1,16 @@
+import { type Fault } from '@nimble-anchor/core/casefile'
 import {
   BEHAVIOURS,
-  formatNumber,
   INSTRUMENTS,
   settleText,
   type Behaviour,
-  type Fault,
   type InstrumentDriver,
   type InstrumentKind,
   type InstrumentSpec,
-  type Quantity,
   type Sample,
   type SettleState,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/instruments'
+import { formatNumber, type Quantity } from '@nimble-anchor/core/quantities'
 import { useState } from 'react'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'

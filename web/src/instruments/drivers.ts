@@ -5,7 +5,7 @@ import {
   type InstrumentDriver,
   type InstrumentKind,
   type InstrumentListener,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/instruments'
 
 /** A simulated tool that ships with the product: no device is connected. */
 export function standInDriver(
@@ -31,7 +31,7 @@ export function standInDriver(
 export type Against = 'cushion' | 'shell-back'
 
 /** Rolled to the side by more than this, a device does not measure along the car. */
-export const MAX_ROLL_DEG = 8
+const MAX_ROLL_DEG = 8
 
 /**
  * The angle that a device's own sensor means, in degrees, or `undefined` when

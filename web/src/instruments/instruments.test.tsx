@@ -1,4 +1,5 @@
-import type { InstrumentDriver, Quantity, Sample } from '@nimble-anchor/core'
+import type { InstrumentDriver, Sample } from '@nimble-anchor/core/instruments'
+import type { Quantity } from '@nimble-anchor/core/quantities'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { inclination, ownInclinometer, standInDriver } from './drivers.ts'
 import InstrumentDialog from './InstrumentDialog.tsx'

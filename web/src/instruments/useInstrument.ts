@@ -1,4 +1,10 @@
-import { INSTRUMENTS, Settler, type InstrumentDriver, type Sample, type SettleState } from '@nimble-anchor/core'
+import {
+  INSTRUMENTS,
+  Settler,
+  type InstrumentDriver,
+  type Sample,
+  type SettleState,
+} from '@nimble-anchor/core/instruments'
 import { useEffect, useRef, useState } from 'react'
 
 export interface InstrumentReading {

@@ -1,4 +1,4 @@
-import { modeStoodIn, type Mode, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import { modeStoodIn, type Mode, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { useNavigate } from 'react-router'
 import { api } from '../session/api.ts'
 import { fitterName } from '../session/preferences.ts'

@@ -1,4 +1,5 @@
-import { jobState, withAnswer, withStep, type JobRecord, type JobView } from '@nimble-anchor/core'
+import { jobState, withAnswer, withStep, type JobRecord } from '@nimble-anchor/core/aftercare'
+import { type JobView } from '@nimble-anchor/core/formats'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api } from '../session/api.ts'

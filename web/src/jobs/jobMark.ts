@@ -1,4 +1,4 @@
-import type { JobView } from '@nimble-anchor/core'
+import type { JobView } from '@nimble-anchor/core/formats'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 /** How far a job is, as mark and word. */

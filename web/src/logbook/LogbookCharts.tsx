@@ -1,11 +1,6 @@
-import {
-  ROUTE_KINDS,
-  STAGE_TEXT,
-  STAGES,
-  type LogbookCharts as Charts,
-  type RouteKind,
-  type Share,
-} from '@nimble-anchor/core'
+import { type LogbookCharts as Charts, type Share } from '@nimble-anchor/core/formats'
+import { ROUTE_KINDS, type RouteKind } from '@nimble-anchor/core/restraint'
+import { STAGE_TEXT, STAGES } from '@nimble-anchor/core/verdict'
 import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js'
 import { useEffect, useState } from 'react'
 import { Bar } from 'react-chartjs-2'
@@ -75,7 +70,7 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
   )
 } // prettier-ignore
 
-export const shareText = ({ count, of }: Share): string =>
+const shareText = ({ count, of }: Share): string =>
   `${count} of ${of}${of > 0 ? ` (${Math.round((100 * count) / of)} %)` : ''}`
 const counted = (shares: readonly Share[], name: (key: string) => string): BarRow[] =>
   shares.slice(0, 10).map((s) => ({ label: name(s.key), value: s.count, text: shareText(s) }))

@@ -1,4 +1,7 @@
-import { modelName, ROUTE_KINDS, vehicleName, VERDICT_TEXT, type LogbookRow } from '@nimble-anchor/core'
+import { type LogbookRow } from '@nimble-anchor/core/formats'
+import { modelName, ROUTE_KINDS } from '@nimble-anchor/core/restraint'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { Download } from 'lucide-react'
 import { lazy, Suspense, useDeferredValue, useEffect, useRef, useState } from 'react'

@@ -1,4 +1,4 @@
-import type { LogbookCharts as Charts, LogbookPage as Page, LogbookRow } from '@nimble-anchor/core'
+import type { LogbookCharts as Charts, LogbookPage as Page, LogbookRow } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, renderHook, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { api } from '../session/api.ts'

@@ -1,4 +1,5 @@
-import { ROUTE_KINDS, VERDICT_TEXT, type Verdict } from '@nimble-anchor/core'
+import { ROUTE_KINDS } from '@nimble-anchor/core/restraint'
+import { VERDICT_TEXT, type Verdict } from '@nimble-anchor/core/verdict'
 
 /** What the logbook is asked: kept in the address, so that a search can be sent and gone back to. */
 export interface LogbookQuery {

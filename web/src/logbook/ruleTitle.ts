@@ -1,4 +1,4 @@
-import { RULES, standingRuleId, titleOf } from '@nimble-anchor/core'
+import { RULES, standingRuleId, titleOf } from '@nimble-anchor/core/rules'
 
 const RULE_TITLE = new Map(RULES.map((r) => [r.id, titleOf(r)]))
 

@@ -1,4 +1,4 @@
-import type { LogbookRow } from '@nimble-anchor/core'
+import type { LogbookRow } from '@nimble-anchor/core/formats'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { api } from '../session/api.ts'
 

@@ -1,14 +1,10 @@
-import {
-  CAUTION,
-  fittedSubject,
-  judgeRecheck,
-  modelName,
-  recheckList,
-  chosenIn,
-  vehicleName,
-  type FittingView,
-  type RecheckAnswer,
-} from '@nimble-anchor/core'
+import { chosenIn } from '@nimble-anchor/core/casefile'
+import { type FittingView } from '@nimble-anchor/core/formats'
+import { fittedSubject } from '@nimble-anchor/core/match'
+import { judgeRecheck, recheckList, type RecheckAnswer } from '@nimble-anchor/core/procedure'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { CAUTION } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api } from '../session/api.ts'

@@ -1,4 +1,6 @@
-import { UNIT_FACT_TEXT, type Fault, type ImportRow } from '@nimble-anchor/core'
+import { UNIT_FACT_TEXT } from '@nimble-anchor/core/aftercare'
+import { type Fault } from '@nimble-anchor/core/casefile'
+import { type ImportRow } from '@nimble-anchor/core/formats'
 import { Check, FileUp } from 'lucide-react'
 import { Checkbox } from 'radix-ui'
 import { useRef, useState } from 'react'

@@ -1,12 +1,7 @@
-import {
-  formatNumber,
-  lintModel,
-  modelSchema,
-  partAsked,
-  stageGaps,
-  unreadIn,
-  type RestraintModel,
-} from '@nimble-anchor/core'
+import { formatNumber } from '@nimble-anchor/core/quantities'
+import { lintModel } from '@nimble-anchor/core/readings'
+import { modelSchema, stageGaps, type RestraintModel } from '@nimble-anchor/core/restraint'
+import { partAsked, unreadIn } from '@nimble-anchor/core/rules'
 import { FormProvider, useFieldArray } from 'react-hook-form'
 import { ModeBars } from '../fitting/choose/ModeBars.tsx'
 import { BarGradients } from '../fitting/choose/RangeBar.tsx'

@@ -1,4 +1,5 @@
-import { lintModel, modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import { lintModel } from '@nimble-anchor/core/readings'
+import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'

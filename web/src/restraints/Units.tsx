@@ -1,14 +1,13 @@
+import { CASE_VERSION, parseWith } from '@nimble-anchor/core/casefile'
+import { CATALOGUE_FORMAT } from '@nimble-anchor/core/formats'
 import {
-  CASE_VERSION,
-  CATALOGUE_FORMAT,
   directionsOf,
   isConvertible,
   keepsDirection,
-  parseWith,
   unitSchema,
   type RestraintModel,
   type RestraintUnit,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/restraint'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { toast } from 'sonner'

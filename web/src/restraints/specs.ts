@@ -1,4 +1,5 @@
-import { FIXTURES, HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core'
+import { HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core/restraint'
+import { FIXTURES } from '@nimble-anchor/core/vehicle'
 import { answer, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */

@@ -1,4 +1,4 @@
-import { buildModel, buildUnit } from '../../../core/test/build.ts'
+import { buildModel, buildUnit } from '@nimble-anchor/core/testing'
 import { unitState } from './unitState.ts'
 
 test.each([

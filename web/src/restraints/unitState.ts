@@ -1,4 +1,4 @@
-import { lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core'
+import { lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 export interface UnitState {

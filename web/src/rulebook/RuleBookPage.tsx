@@ -1,14 +1,7 @@
-import {
-  SOURCE_WORD,
-  standsOnOf,
-  titleOf,
-  formatNumber,
-  RULE_STAGES,
-  RULES,
-  STAGE_TEXT,
-  type AnyRule,
-  type RuleCount,
-} from '@nimble-anchor/core'
+import { type RuleCount } from '@nimble-anchor/core/formats'
+import { formatNumber } from '@nimble-anchor/core/quantities'
+import { SOURCE_WORD, standsOnOf, titleOf, RULE_STAGES, RULES, type AnyRule } from '@nimble-anchor/core/rules'
+import { STAGE_TEXT } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { useLocation } from 'react-router'
 import { api } from '../session/api.ts'

@@ -1,28 +1,26 @@
+import type { JobKind } from '@nimble-anchor/core/aftercare'
+import type { Fault, Put } from '@nimble-anchor/core/casefile'
 import type {
   AheadView,
   Catalogue,
   DayView,
   FamilySummary,
   FamilyView,
-  Fault,
   FittingSummary,
   FittingView,
   GrowthReading,
   HistoryEntry,
   ImportRow,
-  JobKind,
   JobView,
-  LocalRule,
   LogbookCharts,
   LogbookPage,
   PracticeBook,
-  PracticeProfile,
-  Put,
-  RecheckAnswer,
   RecheckView,
   RuleCount,
   VisitView,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/formats'
+import type { LocalRule, PracticeProfile } from '@nimble-anchor/core/practice'
+import type { RecheckAnswer } from '@nimble-anchor/core/procedure'
 
 /** Strokes of drawn signatures, where somebody drew one. */
 export interface Strokes {
@@ -73,7 +71,7 @@ export class Refused extends Error {
   }
 }
 /** The server did not answer; the same request may succeed later. */
-export class Unreachable extends Error {}
+class Unreachable extends Error {}
 
 /** A body that is a spreadsheet, sent as it stands. */
 export class CsvText {

@@ -1,4 +1,5 @@
-import type { Catalogue, StockItem } from '@nimble-anchor/core'
+import type { Catalogue } from '@nimble-anchor/core/formats'
+import type { StockItem } from '@nimble-anchor/core/match'
 import { create } from 'zustand'
 import { api } from './api.ts'
 

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { buildCase, withEverythingGood } from '../../../core/test/build.ts'
+import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
 import {
   applyPuts,
   collisionOf,
@@ -7,9 +7,9 @@ import {
   highestSequence,
   type Case,
   type Changed,
-  type FittingView,
   type Put,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/casefile'
+import { type FittingView } from '@nimble-anchor/core/formats'
 import { useFitting } from './fitting.ts'
 import { sendAll, sendFor } from './sending.ts'
 import { forgetWaiting, keepWaiting, takeOldEntries, waitingCounts, waitingOf } from './waiting.ts'

@@ -1,12 +1,6 @@
-import {
-  applyPuts,
-  assess,
-  type Assessment,
-  type Case,
-  type Fault,
-  type FittingView,
-  type Put,
-} from '@nimble-anchor/core'
+import { applyPuts, type Case, type Fault, type Put } from '@nimble-anchor/core/casefile'
+import { type FittingView } from '@nimble-anchor/core/formats'
+import { assess, type Assessment } from '@nimble-anchor/core/verdict'
 import { create } from 'zustand'
 import { api, Refused, type Strokes } from './api.ts'
 import { settledLeaving } from '../ui/leaving.ts'

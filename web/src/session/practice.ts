@@ -1,4 +1,4 @@
-import type { PracticeBook } from '@nimble-anchor/core'
+import type { PracticeBook } from '@nimble-anchor/core/formats'
 import { create } from 'zustand'
 import { api } from './api.ts'
 

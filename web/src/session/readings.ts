@@ -1,4 +1,4 @@
-import type { GrowthReading } from '@nimble-anchor/core'
+import type { GrowthReading } from '@nimble-anchor/core/formats'
 import { useEffect } from 'react'
 import { create } from 'zustand'
 import { api } from './api.ts'

@@ -1,4 +1,5 @@
-import { applyPuts, type FittingView } from '@nimble-anchor/core'
+import { applyPuts } from '@nimble-anchor/core/casefile'
+import { type FittingView } from '@nimble-anchor/core/formats'
 import { api, Refused } from './api.ts'
 import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, type Waiting } from './waiting.ts'
 

@@ -1,4 +1,4 @@
-import type { Put } from '@nimble-anchor/core'
+import type { Put } from '@nimble-anchor/core/casefile'
 import { Dexie, type EntityTable } from 'dexie'
 
 /** An entry kept on this device until the server has acknowledged it. */

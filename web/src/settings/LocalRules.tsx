@@ -1,4 +1,6 @@
-import { localRuleSchema, parseWith, type LocalRule, type PracticeBook } from '@nimble-anchor/core'
+import { parseWith } from '@nimble-anchor/core/casefile'
+import { type PracticeBook } from '@nimble-anchor/core/formats'
+import { localRuleSchema, type LocalRule } from '@nimble-anchor/core/practice'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { usePracticeBook } from '../session/practice.ts'

@@ -1,4 +1,5 @@
-import { SCHOOL_TEXT, SCHOOLS, type PracticeBook, type PracticeProfile, type SchoolQuestion } from '@nimble-anchor/core'
+import { type PracticeBook } from '@nimble-anchor/core/formats'
+import { SCHOOL_TEXT, SCHOOLS, type PracticeProfile, type SchoolQuestion } from '@nimble-anchor/core/practice'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { usePracticeBook } from '../session/practice.ts'

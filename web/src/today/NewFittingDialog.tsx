@@ -1,12 +1,6 @@
-import {
-  ageMonthsOf,
-  formatAge,
-  formatInterval,
-  middle,
-  toInterval,
-  vehicleName,
-  type Child,
-} from '@nimble-anchor/core'
+import { ageMonthsOf, type Child } from '@nimble-anchor/core/child'
+import { formatAge, formatInterval, middle, toInterval } from '@nimble-anchor/core/quantities'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useState } from 'react'
 import { api, type NewChild } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'

@@ -1,4 +1,5 @@
-import { STAGE_TEXT, VERDICT_TEXT, VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core'
+import { VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
+import { STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'

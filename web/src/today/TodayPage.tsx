@@ -1,4 +1,5 @@
-import { CAUTION, STAGE_TEXT, VERDICT_TEXT, type FittingSummary } from '@nimble-anchor/core'
+import { type FittingSummary } from '@nimble-anchor/core/formats'
+import { CAUTION, STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'

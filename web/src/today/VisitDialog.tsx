@@ -1,4 +1,5 @@
-import { vehicleName, type Child } from '@nimble-anchor/core'
+import { type Child } from '@nimble-anchor/core/child'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useState } from 'react'
 import { Refused, type VisitEntry } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'

@@ -1,4 +1,4 @@
-import type { DayView, JobView, VisitView } from '@nimble-anchor/core'
+import type { DayView, JobView, VisitView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { api, Refused } from '../session/api.ts'

@@ -3,7 +3,7 @@ import { useId } from 'react'
 import type { MarkState } from './StateMark.tsx'
 import { StateMark } from './StateMark.tsx'
 
-export interface ChoiceOption {
+interface ChoiceOption {
   readonly id: string
   readonly label: string
   readonly mark?: MarkState | undefined

@@ -1,6 +1,7 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { Fault, Quantity } from '@nimble-anchor/core'
+import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Quantity } from '@nimble-anchor/core/quantities'
 import { PAUSE_MS, useDrafts } from '../session/drafts.ts'
 import { draftsOf, forgetDrafts } from '../session/waiting.ts'
 import { QuantityField } from './QuantityField.tsx'

@@ -1,9 +1,10 @@
-import type { Fault, Quantity, QuantitySource } from '@nimble-anchor/core'
+import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Quantity, QuantitySource } from '@nimble-anchor/core/quantities'
 import { useId, useState } from 'react'
 import { useTyped } from '../session/drafts.ts'
 import { SelectField } from './SelectField.tsx'
 
-export const SOURCE_TEXT: Record<QuantitySource, string> = {
+const SOURCE_TEXT: Record<QuantitySource, string> = {
   measured: 'measured',
   instrument: 'instrument',
   told: 'told',

@@ -1,4 +1,4 @@
-import { strokesSchema } from '@nimble-anchor/core'
+import { strokesSchema } from '@nimble-anchor/core/casefile'
 import { fireEvent, render, screen } from '@testing-library/react'
 import { useEffect, useState } from 'react'
 import { SignaturePad } from './SignaturePad.tsx'

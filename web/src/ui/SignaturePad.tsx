@@ -1,4 +1,4 @@
-import { SIGNATURE_FIELD } from '@nimble-anchor/core'
+import { SIGNATURE_FIELD } from '@nimble-anchor/core/casefile'
 import { useRef, type PointerEvent } from 'react'
 import { Button } from './Button.tsx'
 

@@ -1,4 +1,4 @@
-import type { Verdict } from '@nimble-anchor/core'
+import type { Verdict } from '@nimble-anchor/core/verdict'
 
 export type MarkState = 'pass' | 'fail' | 'undecided' | 'stale' | 'not-started'
 

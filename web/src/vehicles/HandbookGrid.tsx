@@ -1,4 +1,4 @@
-import type { SeatingPosition } from '@nimble-anchor/core'
+import type { SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { useRef, type KeyboardEvent } from 'react'
 import { useFormContext, type FieldValues } from 'react-hook-form'
 import { GROUPS, LETTERS } from './specs.ts'

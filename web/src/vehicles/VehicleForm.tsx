@@ -8,7 +8,7 @@ import {
   type LayoutName,
   type SeatingPosition,
   type Vehicle,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/vehicle'
 import { useState } from 'react'
 import { FormProvider } from 'react-hook-form'
 import { CarPlan, type PlanEdit } from '../car/CarPlan.tsx'

@@ -1,4 +1,4 @@
-import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/core'
+import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'

@@ -1,4 +1,4 @@
-import type { SeatingPosition } from '@nimble-anchor/core'
+import type { SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { drawable } from './drawable.ts'
 
 const place = (over: object): SeatingPosition =>

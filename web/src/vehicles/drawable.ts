@@ -1,4 +1,4 @@
-import type { SeatingPosition } from '@nimble-anchor/core'
+import type { SeatingPosition } from '@nimble-anchor/core/vehicle'
 
 /**
  * The places of a draft without the parts that are not valid yet: a belt whose

@@ -1,4 +1,4 @@
-import { FIXTURES, FIXTURES_OF, layoutPositions } from '@nimble-anchor/core'
+import { FIXTURES, FIXTURES_OF, layoutPositions } from '@nimble-anchor/core/vehicle'
 import { answer, flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */

@@ -5,7 +5,7 @@ import type en from './coat.en.ts'
 
 const say = sayer<typeof en>()
 
-export const COAT_HIDES_MM = 10
+const COAT_HIDES_MM = 10
 
 const wearsCoat = (s: FittedSubject): boolean => s.look('coat').reading?.option === 'coat'
 

@@ -1,7 +1,7 @@
 import { measuredOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 
-export const STRICT_CROWN_MM = 25
+const STRICT_CROWN_MM = 25
 
 export default defineRule({
   id: 'crown-margin',

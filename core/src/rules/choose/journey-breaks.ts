@@ -7,7 +7,7 @@ const say = sayer<typeof en>()
 
 const ASKED_UNDER_MONTHS = 6
 /** At most this long at a time, by corrected age in months. Our own figures. */
-export const SITTING_AT_MOST_MIN = [
+const SITTING_AT_MOST_MIN = [
   { underMonths: 3, minutes: 30 },
   { underMonths: 6, minutes: 60 },
   { underMonths: Infinity, minutes: 120 },

@@ -27,7 +27,7 @@ function judgeSecond(s: PlaceSubject, second: PlaceSubject['position']): Outcome
 }
 
 /** The neighbour that serves best as the second place, with what is said of it. */
-export function secondPlaceOf(
+function secondPlaceOf(
   s: PlaceSubject,
 ): { readonly position: PlaceSubject['position']; readonly said: Outcome } | undefined {
   return neighboursOf(s.vehicle, s.position)

@@ -1,4 +1,4 @@
-import { caseSchema, parseWith, upgradeCase, upgradeModel, upgradePractice } from '@nimble-anchor/core'
+import { caseSchema, parseWith, upgradeCase, upgradeModel, upgradePractice } from '@nimble-anchor/core/casefile'
 import type { MigrationInterface, QueryRunner } from 'typeorm'
 import { judge } from '../../fittings/fitting-views'
 

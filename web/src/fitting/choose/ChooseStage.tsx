@@ -1,17 +1,15 @@
+import { ageMonthsOf, massOf, statureOf } from '@nimble-anchor/core/child'
 import {
-  ageMonthsOf,
-  describeNeed,
   easiestRoute,
-  massOf,
   matchModes,
   rankModes,
   rankNeeds,
-  statureOf,
-  vehicleName,
   type ModeMatch,
   type RankBasis,
   type RouteEase,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/match'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { describeNeed } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { createPortal } from 'react-dom'
 import { useParams } from 'react-router'

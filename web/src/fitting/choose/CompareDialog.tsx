@@ -1,13 +1,8 @@
-import {
-  SOURCE_WORD,
-  reasonOf,
-  formatNumber,
-  modelName,
-  severityOf,
-  type ModeForecast,
-  type ModeMatch,
-  type RankBasis,
-} from '@nimble-anchor/core'
+import { type ModeForecast } from '@nimble-anchor/core/forecast'
+import { type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
+import { formatNumber } from '@nimble-anchor/core/quantities'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { SOURCE_WORD, reasonOf, severityOf } from '@nimble-anchor/core/rules'
 import type { ReactNode } from 'react'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { Button } from '../../ui/Button.tsx'

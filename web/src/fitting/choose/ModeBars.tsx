@@ -1,4 +1,7 @@
-import { LAW, formatRange, massRangeOf, type Interval, type Mode, type ModeForecast } from '@nimble-anchor/core'
+import { type ModeForecast } from '@nimble-anchor/core/forecast'
+import { LAW } from '@nimble-anchor/core/law'
+import { formatRange, type Interval } from '@nimble-anchor/core/quantities'
+import { massRangeOf, type Mode } from '@nimble-anchor/core/restraint'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { RangeBar } from './RangeBar.tsx'
 

@@ -1,4 +1,7 @@
-import { modelName, toFinding, whyAbove, type ModeForecast, type RankBasis } from '@nimble-anchor/core'
+import { type ModeForecast } from '@nimble-anchor/core/forecast'
+import { whyAbove, type RankBasis } from '@nimble-anchor/core/match'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { toFinding } from '@nimble-anchor/core/rules'
 import { ConvertFirst } from '../../jobs/ConvertFirst.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { FindingRow } from '../Ledger.tsx'

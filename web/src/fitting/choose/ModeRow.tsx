@@ -1,15 +1,9 @@
-import {
-  SOURCE_WORD,
-  reasonOf,
-  titleOf,
-  formatNumber,
-  modelName,
-  putsForMode,
-  severityOf,
-  type Case,
-  type ModeForecast,
-  type ModeMatch,
-} from '@nimble-anchor/core'
+import { putsForMode, type Case } from '@nimble-anchor/core/casefile'
+import { type ModeForecast } from '@nimble-anchor/core/forecast'
+import { type ModeMatch } from '@nimble-anchor/core/match'
+import { formatNumber } from '@nimble-anchor/core/quantities'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { SOURCE_WORD, reasonOf, titleOf, severityOf } from '@nimble-anchor/core/rules'
 import { useState } from 'react'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { useFitting } from '../../session/fitting.ts'

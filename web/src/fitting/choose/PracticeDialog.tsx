@@ -1,14 +1,13 @@
+import { type Case } from '@nimble-anchor/core/casefile'
+import { matchModes, type StockItem } from '@nimble-anchor/core/match'
 import {
   DEFAULT_PRACTICE,
-  matchModes,
-  modelName,
   SCHOOL_TEXT,
   SCHOOLS,
-  type Case,
   type PracticeProfile,
   type SchoolQuestion,
-  type StockItem,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/practice'
+import { modelName } from '@nimble-anchor/core/restraint'
 import { useEffect, useMemo, useState } from 'react'
 import { usePracticeBook } from '../../session/practice.ts'
 import { useFitting } from '../../session/fitting.ts'

@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react'
-import { buildMode, byMass, FORWARD } from '../../../../core/test/build.ts'
+import { buildMode, byMass, FORWARD } from '@nimble-anchor/core/testing'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { ModeBars } from './ModeBars.tsx'
 import { RangeBar } from './RangeBar.tsx'

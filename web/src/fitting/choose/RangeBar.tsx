@@ -1,4 +1,4 @@
-import { formatInterval, formatNumber, formatRange, type Interval } from '@nimble-anchor/core'
+import { formatInterval, formatNumber, formatRange, type Interval } from '@nimble-anchor/core/quantities'
 
 /** Two ends on a scale; an end left out is open. */
 interface Span {

@@ -1,4 +1,5 @@
-import { endingText, monthsText, quantilesText, type ModeForecast, type Standing } from '@nimble-anchor/core'
+import { endingText, monthsText, quantilesText, type ModeForecast } from '@nimble-anchor/core/forecast'
+import { type Standing } from '@nimble-anchor/core/match'
 
 /** "3 years left (30 months to 3.5 years), then stature 105 cm": what the forecast says of one mode, or nothing. */
 export function forecastText(forecast: ModeForecast | undefined, standing: Standing): string | undefined {

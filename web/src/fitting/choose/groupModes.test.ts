@@ -1,5 +1,6 @@
-import { buildChild, buildMode, buildModel, buildUnit, FORWARD, TODAY } from '../../../../core/test/build.ts'
-import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE, matchModes } from '@nimble-anchor/core'
+import { buildChild, buildMode, buildModel, buildUnit, FORWARD, TODAY } from '@nimble-anchor/core/testing'
+import { matchModes } from '@nimble-anchor/core/match'
+import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
 import { groupModes } from './groupModes.ts'
 
 test('one row a mode, its best unit first; a unit that may not be used comes after one that may', () => {

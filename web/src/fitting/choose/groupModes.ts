@@ -1,4 +1,4 @@
-import type { ModeMatch } from '@nimble-anchor/core'
+import type { ModeMatch } from '@nimble-anchor/core/match'
 
 /** One mode of one model, with every unit on the shelf that could serve it, best first. */
 export interface ModeGroup {

@@ -8,8 +8,10 @@ import {
   FORWARD,
   TETHER_ROUTE,
   TODAY,
-} from '../../../../core/test/build.ts'
-import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE, matchModes, type ModeForecast } from '@nimble-anchor/core'
+} from '@nimble-anchor/core/testing'
+import { type ModeForecast } from '@nimble-anchor/core/forecast'
+import { matchModes } from '@nimble-anchor/core/match'
+import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
 import { forecastText } from './forecastText.ts'
 import { isShown, NO_FILTERS, routeKindOf, useChooseView } from './view.ts'
 

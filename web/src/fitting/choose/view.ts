@@ -1,4 +1,5 @@
-import type { ModeMatch, Route, Standing } from '@nimble-anchor/core'
+import type { ModeMatch, Standing } from '@nimble-anchor/core/match'
+import type { Route } from '@nimble-anchor/core/restraint'
 import { create } from 'zustand'
 import type { ModeGroup } from './groupModes.ts'
 
@@ -53,7 +54,7 @@ export const SECTIONS: readonly {
   { standing: 'not-permitted', mark: 'fail', title: 'Not permitted' },
 ]
 
-export const MOST_COMPARED = 3
+const MOST_COMPARED = 3
 
 interface ChooseView {
   readonly filters: Filters

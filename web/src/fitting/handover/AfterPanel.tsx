@@ -1,4 +1,6 @@
-import { chosenIn, jobsFor, JOB_TITLE, type Case, type JobKind, type RecheckView } from '@nimble-anchor/core'
+import { jobsFor, JOB_TITLE, type JobKind } from '@nimble-anchor/core/aftercare'
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import { type RecheckView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api } from '../../session/api.ts'

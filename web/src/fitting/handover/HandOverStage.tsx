@@ -1,14 +1,10 @@
-import {
-  decider,
-  chosenIn,
-  modelName,
-  settingsToRemember,
-  toInterval,
-  vehicleName,
-  VERDICT_TEXT,
-  type Assessment,
-  type Case,
-} from '@nimble-anchor/core'
+import { settingsToRemember } from '@nimble-anchor/core/ahead'
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import { toInterval } from '@nimble-anchor/core/quantities'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { decider } from '@nimble-anchor/core/rules'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
 import { Download, FileText, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'

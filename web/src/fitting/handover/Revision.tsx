@@ -1,4 +1,5 @@
-import { compareCases, type Case, type FittingView } from '@nimble-anchor/core'
+import { compareCases, type Case } from '@nimble-anchor/core/casefile'
+import { type FittingView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { toast } from 'sonner'

@@ -1,4 +1,6 @@
-import { daysBetween, type AheadItem, type AheadView, type IsoDate } from '@nimble-anchor/core'
+import { type AheadItem } from '@nimble-anchor/core/ahead'
+import { type AheadView } from '@nimble-anchor/core/formats'
+import { daysBetween, type IsoDate } from '@nimble-anchor/core/quantities'
 import { CalendarPlus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { api } from '../../session/api.ts'

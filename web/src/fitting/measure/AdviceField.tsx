@@ -1,4 +1,6 @@
-import { ADVICE_OUTCOMES, modelName, type Advice, type Case } from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { ADVICE_OUTCOMES, type Advice } from '@nimble-anchor/core/child'
+import { modelName } from '@nimble-anchor/core/restraint'
 import { useState } from 'react'
 import { useCatalogue } from '../../session/catalogue.ts'
 import { useDraft } from '../../session/drafts.ts'

@@ -1,14 +1,7 @@
-import {
-  ageMonthsOf,
-  correctedAgeMonths,
-  formatAge,
-  isPreterm,
-  middle,
-  REFERRED_UNTIL_MONTHS,
-  type Case,
-  type Fault,
-  type Quantity,
-} from '@nimble-anchor/core'
+import { type Case, type Fault } from '@nimble-anchor/core/casefile'
+import { ageMonthsOf, correctedAgeMonths, isPreterm } from '@nimble-anchor/core/child'
+import { formatAge, middle, type Quantity } from '@nimble-anchor/core/quantities'
+import { REFERRED_UNTIL_MONTHS } from '@nimble-anchor/core/rules'
 import { useState } from 'react'
 import { useTyped } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'

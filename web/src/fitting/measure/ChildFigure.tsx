@@ -1,4 +1,5 @@
-import { formatInterval, toInterval, type Child } from '@nimble-anchor/core'
+import { type Child } from '@nimble-anchor/core/child'
+import { formatInterval, toInterval } from '@nimble-anchor/core/quantities'
 
 export type Dimension = 'statureCm' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'massKg'
 

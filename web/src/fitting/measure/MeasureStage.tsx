@@ -1,15 +1,8 @@
-import {
-  shrinkSlips,
-  centileText,
-  growthSlips,
-  growthStanding,
-  type Child,
-  outdatedMeasures,
-  slipsIn,
-  type Fault,
-  type InstrumentKind,
-  type Quantity,
-} from '@nimble-anchor/core'
+import { type Fault } from '@nimble-anchor/core/casefile'
+import { type Child, slipsIn } from '@nimble-anchor/core/child'
+import { shrinkSlips, centileText, growthSlips, growthStanding, outdatedMeasures } from '@nimble-anchor/core/growth'
+import { type InstrumentKind } from '@nimble-anchor/core/instruments'
+import { type Quantity } from '@nimble-anchor/core/quantities'
 import { ChartSpline } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'

@@ -1,4 +1,5 @@
-import { ALLOWANCES, formatNumber, seatedShoulderOf, sittingHeightOf, type Child } from '@nimble-anchor/core'
+import { ALLOWANCES, seatedShoulderOf, sittingHeightOf, type Child } from '@nimble-anchor/core/child'
+import { formatNumber } from '@nimble-anchor/core/quantities'
 import { SelectField } from '../../ui/SelectField.tsx'
 import type { Dimension } from './ChildFigure.tsx'
 

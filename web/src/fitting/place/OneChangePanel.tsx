@@ -1,14 +1,8 @@
-import {
-  distinctChanges,
-  findOneChange,
-  modelName,
-  putsForChange,
-  vehicleName,
-  type Case,
-  type Catalogue,
-  type OneChange,
-  type Wanted,
-} from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { type Catalogue } from '@nimble-anchor/core/formats'
+import { distinctChanges, findOneChange, putsForChange, type OneChange, type Wanted } from '@nimble-anchor/core/match'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useMemo, useState } from 'react'
 import { stockOf } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'

@@ -1,15 +1,15 @@
+import { type Case } from '@nimble-anchor/core/casefile'
 import {
-  describeNeed,
-  modelName,
   ONE_RIDE_PLACES,
   oneRideCar,
   oneRideWays,
   putsForOneRide,
-  type Case,
   type OneRidePlace,
   type OneRideWay,
-  type Vehicle,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/procedure'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { type Vehicle } from '@nimble-anchor/core/vehicle'
+import { describeNeed } from '@nimble-anchor/core/verdict'
 import { useMemo, useState } from 'react'
 import { stockOf, useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'

@@ -1,4 +1,5 @@
-import type { Quantity, SeatingPosition } from '@nimble-anchor/core'
+import type { Quantity } from '@nimble-anchor/core/quantities'
+import type { SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { useFitting } from '../../session/fitting.ts'
 import { Panel } from '../../ui/Panel.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'

@@ -1,17 +1,9 @@
-import {
-  reasonOf,
-  titleOf,
-  chosenIn,
-  footprintOf,
-  matchPlaces,
-  modelName,
-  putsForPlace,
-  putsForVehicle,
-  toFinding,
-  vehicleName,
-  type PlaceMatch,
-  type PlaceRouteMatch,
-} from '@nimble-anchor/core'
+import { chosenIn, putsForPlace, putsForVehicle } from '@nimble-anchor/core/casefile'
+import { footprintOf } from '@nimble-anchor/core/fit'
+import { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from '@nimble-anchor/core/match'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { reasonOf, titleOf, toFinding } from '@nimble-anchor/core/rules'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
 import { useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'

@@ -1,16 +1,10 @@
-import {
-  assess,
-  fittedSubject,
-  measured,
-  stepsDoneIn,
-  stepsFor,
-  type Case,
-  type Put,
-  type Step,
-  checkState,
-} from '@nimble-anchor/core'
+import { type Case, type Put } from '@nimble-anchor/core/casefile'
+import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
+import { stepsFor, type Step } from '@nimble-anchor/core/procedure'
+import { measured } from '@nimble-anchor/core/quantities'
+import { assess, checkState } from '@nimble-anchor/core/verdict'
 import { act, fireEvent, render, screen } from '@testing-library/react'
-import { buildCase, buildRoute, withEverythingGood } from '../../../../core/test/build.ts'
+import { buildCase, buildRoute, withEverythingGood } from '@nimble-anchor/core/testing'
 import { useDrafts } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { BayView } from './BayView.tsx'

@@ -1,4 +1,7 @@
-import { checkOf, type Assessment, type Case, type CheckId, type Step, checkLabel } from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { checkOf, type CheckId, checkLabel } from '@nimble-anchor/core/checks'
+import { type Step } from '@nimble-anchor/core/procedure'
+import { type Assessment } from '@nimble-anchor/core/verdict'
 import { ChevronLeft, ChevronRight, Undo2, Volume2, VolumeX, X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'

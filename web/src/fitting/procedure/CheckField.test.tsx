@@ -1,7 +1,9 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { assess, type Case, type CheckId, type Put, checkState } from '@nimble-anchor/core'
-import { buildCase, withEverythingGood } from '../../../../core/test/build.ts'
+import { type Case, type Put } from '@nimble-anchor/core/casefile'
+import { type CheckId } from '@nimble-anchor/core/checks'
+import { assess, checkState } from '@nimble-anchor/core/verdict'
+import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
 import { useFitting } from '../../session/fitting.ts'
 import { CheckField } from './CheckField.tsx'
 

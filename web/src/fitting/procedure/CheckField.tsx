@@ -1,19 +1,16 @@
+import { highestSequence, type Case } from '@nimble-anchor/core/casefile'
 import {
-  highestSequence,
   checkOf,
   optionOf,
-  type Assessment,
-  type Case,
   type CheckId,
-  type Finding,
-  type Quantity,
-  limitOf,
-  limitText,
   checkLabel,
   checkHow,
   optionLabel,
   optionBefore,
-} from '@nimble-anchor/core'
+} from '@nimble-anchor/core/checks'
+import { type Quantity } from '@nimble-anchor/core/quantities'
+import { type Finding } from '@nimble-anchor/core/rules'
+import { type Assessment, limitOf, limitText } from '@nimble-anchor/core/verdict'
 import { useId, useState } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { PhotoButton } from '../../photos/PhotoButton.tsx'

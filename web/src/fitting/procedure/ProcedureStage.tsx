@@ -1,15 +1,9 @@
-import {
-  DISTURBANCES,
-  fittedSubject,
-  redoList,
-  stepsDoneIn,
-  stepsFor,
-  type Disturbance,
-  type Redo,
-  type Route,
-  checkState,
-  checkLabel,
-} from '@nimble-anchor/core'
+import { checkLabel } from '@nimble-anchor/core/checks'
+import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
+import { redoList, stepsFor, type Redo } from '@nimble-anchor/core/procedure'
+import { DISTURBANCES, type Disturbance } from '@nimble-anchor/core/readings'
+import { type Route } from '@nimble-anchor/core/restraint'
+import { checkState } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { useCommands } from '../../app/commands.ts'
 import { useFitting } from '../../session/fitting.ts'

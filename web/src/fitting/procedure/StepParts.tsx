@@ -1,4 +1,6 @@
-import { type Case, type Sense, type Step, checkLabel } from '@nimble-anchor/core'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { checkLabel } from '@nimble-anchor/core/checks'
+import { type Sense, type Step } from '@nimble-anchor/core/procedure'
 import { Ear, Eye, Hand } from 'lucide-react'
 import { useFitting } from '../../session/fitting.ts'
 
@@ -44,7 +46,7 @@ export function StepNotes({ step }: { readonly step: Step }) {
 }
 
 /** A step without a check is noted as done by hand; the rules ask for it where it closes a pair. */
-export const isNotedByHand = (step: Step): boolean => step.checks.length === 0
+const isNotedByHand = (step: Step): boolean => step.checks.length === 0
 
 interface Props {
   readonly step: Step

@@ -1,4 +1,7 @@
-import type { Assessment, CheckId, Finding, Step } from '@nimble-anchor/core'
+import type { CheckId } from '@nimble-anchor/core/checks'
+import type { Step } from '@nimble-anchor/core/procedure'
+import type { Finding } from '@nimble-anchor/core/rules'
+import type { Assessment } from '@nimble-anchor/core/verdict'
 import type { MarkState } from '../../ui/StateMark.tsx'
 
 /** The worst of a step's checks; one without any is done when it is noted so. */

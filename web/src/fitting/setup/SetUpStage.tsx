@@ -1,14 +1,9 @@
-import {
-  chosenIn,
-  fittedSubject,
-  modelName,
-  recommendSettings,
-  type Fault,
-  type Put,
-  type Recommendation,
-  type SeatingPosition,
-  type Settings,
-} from '@nimble-anchor/core'
+import { chosenIn, type Fault, type Put } from '@nimble-anchor/core/casefile'
+import { fittedSubject } from '@nimble-anchor/core/match'
+import { recommendSettings, type Recommendation } from '@nimble-anchor/core/procedure'
+import { type Settings } from '@nimble-anchor/core/readings'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { type SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { useMemo, type ReactNode } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { useFitting } from '../../session/fitting.ts'

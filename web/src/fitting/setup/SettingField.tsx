@@ -1,4 +1,7 @@
-import { slotText, type Fault, type Mode, type Route, type Settings } from '@nimble-anchor/core'
+import { type Fault } from '@nimble-anchor/core/casefile'
+import { slotText } from '@nimble-anchor/core/fit'
+import { type Settings } from '@nimble-anchor/core/readings'
+import { type Mode, type Route } from '@nimble-anchor/core/restraint'
 import { useState } from 'react'
 import { useTyped } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'

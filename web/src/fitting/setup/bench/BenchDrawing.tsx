@@ -1,4 +1,4 @@
-import type { BenchLine, BenchLineId, Handle, Point, Section } from '@nimble-anchor/core'
+import type { BenchLine, BenchLineId, Handle, Point, Section } from '@nimble-anchor/core/bench'
 import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react'
 import { Figures } from './BenchFigures.tsx'
 import { Band, Restraint, Straps, Vehicle } from './BenchParts.tsx'

@@ -1,4 +1,4 @@
-import type { BenchLine, BenchLineId, Section } from '@nimble-anchor/core'
+import type { BenchLine, BenchLineId, Section } from '@nimble-anchor/core/bench'
 import { Dimension, DrawnLabel } from './Dimension.tsx'
 import { along, arcOf, between, offset, pathOf } from './frame.ts'
 import { valueText, type LengthUnit } from './length.ts'

@@ -1,20 +1,8 @@
-import {
-  reasonOf,
-  remedyOf,
-  benchLines,
-  describeBench,
-  recommendSettings,
-  sectionOf,
-  severityOf,
-  whatIf,
-  type Case,
-  type FittedSubject,
-  type Handle,
-  type Point,
-  type Put,
-  type Recommendation,
-  type SettingValues,
-} from '@nimble-anchor/core'
+import { benchLines, describeBench, sectionOf, type Handle, type Point } from '@nimble-anchor/core/bench'
+import { type Case, type Put } from '@nimble-anchor/core/casefile'
+import { whatIf, type SettingValues } from '@nimble-anchor/core/match'
+import { recommendSettings, type Recommendation } from '@nimble-anchor/core/procedure'
+import { reasonOf, remedyOf, severityOf, type FittedSubject } from '@nimble-anchor/core/rules'
 import { Download, Minus, Plus, Scan } from 'lucide-react'
 import { useMemo, useRef, useState } from 'react'
 import { useFitting } from '../../../session/fitting.ts'

@@ -1,4 +1,4 @@
-import type { Section } from '@nimble-anchor/core'
+import type { Section } from '@nimble-anchor/core/bench'
 import { Dimension } from './Dimension.tsx'
 import { arcOf, offset, pathOf } from './frame.ts'
 import { MARK_INK, type lineMark } from './marks.ts'

@@ -1,4 +1,4 @@
-import type { Point } from '@nimble-anchor/core'
+import type { Point } from '@nimble-anchor/core/bench'
 import { createContext, useContext } from 'react'
 import { MarkShape, type MarkState } from '../../../ui/StateMark.tsx'
 import type { View } from './frame.ts'

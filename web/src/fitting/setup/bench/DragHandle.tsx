@@ -1,4 +1,4 @@
-import type { Handle } from '@nimble-anchor/core'
+import type { Handle } from '@nimble-anchor/core/bench'
 import type { KeyboardEvent, PointerEvent } from 'react'
 
 export type StopValue = Handle['stops'][number]['value']

@@ -1,12 +1,7 @@
-import {
-  chosenIn,
-  type Case,
-  type Finding,
-  type Mode,
-  type Put,
-  type Route,
-  type SettingValues,
-} from '@nimble-anchor/core'
+import { chosenIn, type Case, type Put } from '@nimble-anchor/core/casefile'
+import { type SettingValues } from '@nimble-anchor/core/match'
+import { type Mode, type Route } from '@nimble-anchor/core/restraint'
+import { type Finding } from '@nimble-anchor/core/rules'
 import { useEffect, useRef, useState } from 'react'
 import { useFitting } from '../../../session/fitting.ts'
 import { isSameContent } from '../../../session/sameContent.ts'

@@ -1,14 +1,8 @@
-import {
-  benchLines,
-  fittedSubject,
-  findSetUp,
-  measured,
-  sectionOf,
-  toFinding,
-  type Case,
-  type FittedSubject,
-  type Put,
-} from '@nimble-anchor/core'
+import { benchLines, findSetUp, sectionOf } from '@nimble-anchor/core/bench'
+import { type Case, type Put } from '@nimble-anchor/core/casefile'
+import { fittedSubject } from '@nimble-anchor/core/match'
+import { measured } from '@nimble-anchor/core/quantities'
+import { toFinding, type FittedSubject } from '@nimble-anchor/core/rules'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import {
   BOOSTER,
@@ -18,7 +12,7 @@ import {
   buildRoute,
   FORWARD,
   TETHER_ROUTE,
-} from '../../../../../core/test/build.ts'
+} from '@nimble-anchor/core/testing'
 import { useFitting } from '../../../session/fitting.ts'
 import { usePreferences } from '../../../session/preferences.ts'
 import { BenchPanel } from './BenchPanel.tsx'

@@ -1,4 +1,7 @@
-import { findSetUp, fittedSubject, toFinding, type Case } from '@nimble-anchor/core'
+import { findSetUp } from '@nimble-anchor/core/bench'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { fittedSubject } from '@nimble-anchor/core/match'
+import { toFinding } from '@nimble-anchor/core/rules'
 import { expose } from 'comlink'
 import type { FoundSetting, SetUpWorker } from './protocol.ts'
 

@@ -1,4 +1,4 @@
-import type { Point, Section } from '@nimble-anchor/core'
+import type { Point, Section } from '@nimble-anchor/core/bench'
 
 /** What of the section is in view, in mm; y runs down on the screen. */
 export interface View {
@@ -7,8 +7,6 @@ export interface View {
   readonly width: number
   readonly height: number
 }
-
-export const toScreen = (p: Point): Point => ({ x: p.x, y: -p.y })
 
 export function wholeView({ bounds }: Pick<Section, 'bounds'>): View {
   return {

@@ -1,4 +1,5 @@
-import { formatInterval, interval, type BenchLine, type Interval } from '@nimble-anchor/core'
+import { type BenchLine } from '@nimble-anchor/core/bench'
+import { formatInterval, interval, type Interval } from '@nimble-anchor/core/quantities'
 
 export const LENGTH_UNITS = { mm: 'mm', cm: 'cm', in: 'inches' } as const
 export type LengthUnit = keyof typeof LENGTH_UNITS

@@ -1,4 +1,4 @@
-import type { BenchLine } from '@nimble-anchor/core'
+import type { BenchLine } from '@nimble-anchor/core/bench'
 import type { MarkState } from '../../../ui/StateMark.tsx'
 
 /** A line without a rule's word has not begun; advice against is shown as a refusal is, and says that it is advice. */

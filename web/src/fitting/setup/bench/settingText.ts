@@ -1,4 +1,7 @@
-import { slotText, type Mode, type Route, type SettingValues, type Settings } from '@nimble-anchor/core'
+import { slotText } from '@nimble-anchor/core/fit'
+import { type SettingValues } from '@nimble-anchor/core/match'
+import { type Settings } from '@nimble-anchor/core/readings'
+import { type Mode, type Route } from '@nimble-anchor/core/restraint'
 
 /** One setting's value in words: "Recline 3", "notch 7 of 19", "wedge in". */
 export function settingText(mode: Mode, route: Route, id: keyof Settings, value: unknown): string {

@@ -1,4 +1,4 @@
-import type { Case } from '@nimble-anchor/core'
+import type { Case } from '@nimble-anchor/core/casefile'
 import { wrap } from 'comlink'
 import type { SetUpAnswer, SetUpWorker } from './protocol.ts'
 
