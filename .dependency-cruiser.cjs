@@ -1,5 +1,6 @@
 /** Imports run one way: web → core, server → core; core imports nothing of theirs and no platform. */
 const ladder = [
+  'ground',
   'law',
   'quantities',
   'instruments',
@@ -20,6 +21,7 @@ const ladder = [
   'bench',
   'verdict',
   'ahead',
+  'handover',
   'formats',
 ]
 

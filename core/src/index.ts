@@ -2,6 +2,7 @@
  * The trade, computed: no interface, no clock, no randomness of its own. This is every door at once, for the core's
  * own tests and the scripts; the packages beside it go through the door of a folder (`@nimble-anchor/core/rules`).
  */
+export * from './ground/index.ts'
 export * from './law/index.ts'
 export * from './quantities/index.ts'
 export * from './instruments/index.ts'
@@ -22,4 +23,5 @@ export * from './aftercare/index.ts'
 export * from './bench/index.ts'
 export * from './verdict/index.ts'
 export * from './ahead/index.ts'
+export * from './handover/index.ts'
 export * from './formats/index.ts'

@@ -1,5 +1,2 @@
-export { type Figure, FIGURE_SIZE, figureParts } from './figure.ts'
-export { type Remembered, settingsToRemember } from './remember.ts'
 export { AHEAD_TRAJECTORIES, type AheadItem, datesOf, roadAhead } from './road-ahead.ts'
 export { type Gap, type Leg, type Sequence, sequencesAhead } from './sequence.ts'
-export { CASE_TEXT_BYTES, caseText, utf8Length } from './case-text.ts'

@@ -10,7 +10,7 @@ import {
   quantile,
   type Quantiles,
 } from '../forecast/index.ts'
-import { localEndBounds } from '../practice/index.ts'
+import { localEndBounds } from '../law/index.ts'
 import { addDays, addMonths, DAYS_PER_MONTH, formatNumber, middle, type IsoDate } from '../quantities/index.ts'
 import { lifeEnd, type Insert, type Mode, type Until } from '../restraint/index.ts'
 import type { Bound } from '../rules/index.ts'

@@ -1,6 +1,8 @@
 import { z } from 'zod'
-import { childSchema, idSchema, nameSchema } from '../child/index.ts'
-import { localRuleSchema, practiceSchema } from '../practice/index.ts'
+import { childSchema } from '../child/index.ts'
+import { idSchema, nameSchema } from '../ground/index.ts'
+import { practiceSchema } from '../practice/index.ts'
+import { localRuleSchema } from '../law/index.ts'
 import {
   childChangedSchema,
   disturbancesSchema,

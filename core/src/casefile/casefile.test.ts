@@ -14,8 +14,6 @@ import {
   applyPuts,
   caseSchema,
   chosenIn,
-  faultText,
-  parseWith,
   putsForMode,
   putsForPlace,
   putsForVehicle,
@@ -25,6 +23,7 @@ import {
   type Changed,
   type Put,
 } from './index.ts'
+import { faultText, parseWith } from '../ground/index.ts'
 
 const faultsOf = (data: unknown): readonly string[] => {
   const parsed = parseWith(caseSchema, data)

@@ -1,9 +1,9 @@
-import { err, ok, type Result } from '../quantities/index.ts'
+import { err, ok, type Result } from '../ground/index.ts'
 import { CHECK_IDS } from '../checks/index.ts'
 import { DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
 import { caseSchema, type Case } from './case.ts'
 import { consequencesOf } from './consequences.ts'
-import { faultText, parseWith, type Fault } from './parse.ts'
+import { faultText, parseWith, type Fault } from '../ground/index.ts'
 import type { Changed, Put } from './put.ts'
 
 const CHILD_FIELDS = [

@@ -9,7 +9,7 @@ export {
   SIGNATURE_FIELD,
   strokesSchema,
 } from './case.ts'
-export { type Fault, faultText, parseWith } from './parse.ts'
+
 export { chosenEdges, staleChangesOf } from './edges.ts'
 export { upgradeCase, upgradeCatalogue, upgradeChanges, upgradeModel, upgradePractice } from './upgrade.ts'
 export { type Changed, type Put } from './put.ts'

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import {
   ageInterval,
   DAYS_PER_MONTH,
@@ -21,12 +22,6 @@ const CHILD_LIMITS = {
 
 /** What a specialist may have advised for a child who was referred. */
 export const ADVICE_OUTCOMES = ['lie-flat-only', 'semi-reclined-rearward', 'this-restraint', 'not-yet-by-car'] as const
-
-export const idSchema = z
-  .string()
-  .regex(/^[a-z0-9][a-z0-9-]{0,62}$/, 'must be lower-case letters, digits and hyphens, 1 to 63 long')
-export const nameSchema = z.string().trim().min(1).max(120)
-export const noteSchema = z.string().max(1000)
 
 const adviceSchema = z
   .strictObject({

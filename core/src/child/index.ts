@@ -6,11 +6,8 @@ export {
   childSchema,
   correctedAgeMonths,
   headControlOf,
-  idSchema,
   isPreterm,
   LOW_BIRTH_MASS_KG,
-  nameSchema,
-  noteSchema,
   TERM_WEEKS,
 } from './child.ts'
 export { bodyAt, type BodyPart, bodyPartAt, EAR_SHARE, EYE_SHARE } from './body-dimensions.ts'

@@ -1,4 +1,5 @@
-import { formatNumber, unreachable, type Decision, type Interval } from '../quantities/index.ts'
+import { formatNumber, type Decision, type Interval } from '../quantities/index.ts'
+import { unreachable } from '../ground/index.ts'
 import type { Mode, StrapRule } from '../restraint/index.ts'
 
 /** "Just" below or above is bounded by this; more is advised against unless it is the nearest slot. */

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { parseWith, type Fault } from '../casefile/index.ts'
-import { err, ok, type Result } from '../quantities/index.ts'
+import { parseWith, type Fault } from '../ground/index.ts'
+import { err, ok, type Result } from '../ground/index.ts'
 import { modelSchema, modeSchema, routeSchema, unitSchema } from '../restraint/index.ts'
 import { positionSchema, vehicleSchema } from '../vehicle/index.ts'
 

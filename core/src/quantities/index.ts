@@ -1,4 +1,3 @@
-export { oncePer } from './once.ts'
 export { exactly, halfWidth, interval, type Interval, middle, minus, plus } from './interval.ts'
 export { compare, type Decision, DECISION_RANK, every, marginWithin, some, within, type Wording } from './decision.ts'
 export {
@@ -12,5 +11,5 @@ export {
 } from './quantity.ts'
 export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween, type IsoDate } from './dates.ts'
 export { formatAge, formatInterval, formatNumber, formatRange, unitFor } from './text.ts'
-export { err, ok, type Result, unreachable } from './result.ts'
+
 export { randomStream, type RandomStream, seedOf } from './random.ts'

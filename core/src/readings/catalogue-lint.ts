@@ -1,4 +1,4 @@
-import { oncePer } from '../quantities/index.ts'
+import { oncePer } from '../ground/index.ts'
 import {
   lintModelParts,
   lintModeParts,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema } from '../child/index.ts'
+import { idSchema } from '../ground/index.ts'
 import { QUANTITY_SOURCES, quantitySchema, type QuantityLimits } from '../quantities/index.ts'
 import { CHECK_IDS, checkOf, type CheckId } from '../checks/index.ts'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, nameSchema } from '../child/index.ts'
+import { idSchema, nameSchema } from '../ground/index.ts'
 
 /** Small building blocks of a mode or a route; lengths in mm, angles in degrees. */
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, nameSchema, noteSchema } from '../child/index.ts'
+import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
   angleProofSchema,

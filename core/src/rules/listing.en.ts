@@ -1,4 +1,4 @@
-import { unreachable } from '../quantities/index.ts'
+import { unreachable } from '../ground/index.ts'
 import { FIXTURE_TEXT } from '../vehicle/index.ts'
 import type { Forbidden } from './listing.ts'
 

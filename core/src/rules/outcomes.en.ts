@@ -3,10 +3,10 @@ import {
   formatNumber,
   formatRange,
   unitFor,
-  unreachable,
   type Decision,
   type Interval,
 } from '../quantities/index.ts'
+import { unreachable } from '../ground/index.ts'
 import { checkOf, type CheckId, checkLabel, checkHow, optionLabel, checkRemedy } from '../checks/index.ts'
 import { changeSentence, type Change, type Settings } from '../readings/index.ts'
 import type { Mode } from '../restraint/index.ts'

@@ -1,6 +1,7 @@
 import type { Identity } from '../casefile/index.ts'
 import type { BodyHeight, Child } from '../child/index.ts'
-import type { LocalRule, PracticeProfile } from '../practice/index.ts'
+import type { PracticeProfile } from '../practice/index.ts'
+import type { LocalRule } from '../law/index.ts'
 import type { Decision, Interval, IsoDate, Wording } from '../quantities/index.ts'
 import type { CheckId } from '../checks/index.ts'
 import type { Change, Reading, Settings } from '../readings/index.ts'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, nameSchema, noteSchema } from '../child/index.ts'
+import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { quantitySchema } from '../quantities/index.ts'
 
 /**

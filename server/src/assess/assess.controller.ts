@@ -1,6 +1,7 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common'
 import { ApiBadRequestResponse, ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
-import { caseSchema, parseWith, upgradeCase } from '@nimble-anchor/core/casefile'
+import { caseSchema, upgradeCase } from '@nimble-anchor/core/casefile'
+import { parseWith } from '@nimble-anchor/core/ground'
 import { assess, type Assessment } from '@nimble-anchor/core/verdict'
 import { FaultsException } from '../http/faults'
 

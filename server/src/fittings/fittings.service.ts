@@ -7,7 +7,6 @@ import {
   caseSchema,
   datedChild,
   highestSequence,
-  parseWith,
   revert,
   upgradeCase,
   upgradeChanges,
@@ -15,6 +14,7 @@ import {
   type Changed,
   type Put,
 } from '@nimble-anchor/core/casefile'
+import { parseWith } from '@nimble-anchor/core/ground'
 import { type Child } from '@nimble-anchor/core/child'
 import {
   type FittingSummary,

@@ -1,12 +1,12 @@
+import { type AheadItem } from '@nimble-anchor/core/ahead'
 import {
   caseText,
   FIGURE_SIZE,
   figureParts,
   settingsToRemember,
-  type AheadItem,
   type Figure,
   type Remembered,
-} from '@nimble-anchor/core/ahead'
+} from '@nimble-anchor/core/handover'
 import { chosenIn, SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefile'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recheckList } from '@nimble-anchor/core/procedure'

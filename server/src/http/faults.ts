@@ -1,5 +1,5 @@
 import { BadRequestException, type ValidationError } from '@nestjs/common'
-import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Fault } from '@nimble-anchor/core/ground'
 
 /** A 400 that names every faulty field with its limit. */
 export class FaultsException extends BadRequestException {

@@ -1,4 +1,4 @@
-import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Fault } from '@nimble-anchor/core/ground'
 import { createContext, use, useId, type ReactNode } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Button } from '../ui/Button.tsx'

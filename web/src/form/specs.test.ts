@@ -1,4 +1,4 @@
-import { parseWith } from '@nimble-anchor/core/casefile'
+import { parseWith } from '@nimble-anchor/core/ground'
 import { columnsOfTable } from '@nimble-anchor/core/formats'
 import { modelSchema } from '@nimble-anchor/core/restraint'
 import { vehicleSchema } from '@nimble-anchor/core/vehicle'

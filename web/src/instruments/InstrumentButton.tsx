@@ -1,4 +1,4 @@
-import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Fault } from '@nimble-anchor/core/ground'
 import type { InstrumentKind } from '@nimble-anchor/core/instruments'
 import type { Quantity } from '@nimble-anchor/core/quantities'
 import { INSTRUMENTS } from '@nimble-anchor/core/instruments'

@@ -1,4 +1,4 @@
-import { type Fault } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import {
   BEHAVIOURS,
   INSTRUMENTS,

@@ -1,5 +1,5 @@
 import { UNIT_FACT_TEXT } from '@nimble-anchor/core/aftercare'
-import { type Fault } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { type ImportRow } from '@nimble-anchor/core/formats'
 import { Check, FileUp } from 'lucide-react'
 import { Checkbox } from 'radix-ui'

@@ -1,4 +1,5 @@
-import { CASE_VERSION, parseWith } from '@nimble-anchor/core/casefile'
+import { CASE_VERSION } from '@nimble-anchor/core/casefile'
+import { parseWith } from '@nimble-anchor/core/ground'
 import { CATALOGUE_FORMAT } from '@nimble-anchor/core/formats'
 import {
   directionsOf,

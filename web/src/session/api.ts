@@ -1,5 +1,6 @@
 import type { JobKind } from '@nimble-anchor/core/aftercare'
-import type { Fault, Put } from '@nimble-anchor/core/casefile'
+import type { Put } from '@nimble-anchor/core/casefile'
+import type { Fault } from '@nimble-anchor/core/ground'
 import type {
   AheadView,
   Catalogue,
@@ -19,7 +20,8 @@ import type {
   RuleCount,
   VisitView,
 } from '@nimble-anchor/core/formats'
-import type { LocalRule, PracticeProfile } from '@nimble-anchor/core/practice'
+import type { PracticeProfile } from '@nimble-anchor/core/practice'
+import type { LocalRule } from '@nimble-anchor/core/law'
 import type { RecheckAnswer } from '@nimble-anchor/core/procedure'
 
 /** Strokes of drawn signatures, where somebody drew one. */

@@ -1,4 +1,5 @@
-import { applyPuts, type Case, type Fault, type Put } from '@nimble-anchor/core/casefile'
+import { applyPuts, type Case, type Put } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { type FittingView } from '@nimble-anchor/core/formats'
 import { assess, type Assessment } from '@nimble-anchor/core/verdict'
 import { create } from 'zustand'

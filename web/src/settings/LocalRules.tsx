@@ -1,6 +1,6 @@
-import { parseWith } from '@nimble-anchor/core/casefile'
+import { parseWith } from '@nimble-anchor/core/ground'
 import { type PracticeBook } from '@nimble-anchor/core/formats'
-import { localRuleSchema, type LocalRule } from '@nimble-anchor/core/practice'
+import { localRuleSchema, type LocalRule } from '@nimble-anchor/core/law'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { usePracticeBook } from '../session/practice.ts'

@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Fault } from '@nimble-anchor/core/ground'
 import type { Quantity } from '@nimble-anchor/core/quantities'
 import { PAUSE_MS, useDrafts } from '../session/drafts.ts'
 import { draftsOf, forgetDrafts } from '../session/waiting.ts'

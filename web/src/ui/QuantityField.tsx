@@ -1,4 +1,4 @@
-import type { Fault } from '@nimble-anchor/core/casefile'
+import type { Fault } from '@nimble-anchor/core/ground'
 import type { Quantity, QuantitySource } from '@nimble-anchor/core/quantities'
 import { useId, useState } from 'react'
 import { useTyped } from '../session/drafts.ts'

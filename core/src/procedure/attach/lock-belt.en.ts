@@ -1,4 +1,4 @@
-import { unreachable } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import type { BeltUse } from '../../restraint/index.ts'
 import { stepText } from '../usual-step.ts'
 

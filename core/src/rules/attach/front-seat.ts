@@ -1,4 +1,5 @@
-import { unreachable, type Decision } from '../../quantities/index.ts'
+import { type Decision } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import { lookOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'

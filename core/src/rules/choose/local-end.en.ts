@@ -1,4 +1,5 @@
-import { formatAge, formatInterval, unreachable, type Decision, type Interval } from '../../quantities/index.ts'
+import { formatAge, formatInterval, type Decision, type Interval } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 /** What the local rule goes by, as far as it is known. */

@@ -1,4 +1,4 @@
-import { localEndBounds } from '../../practice/index.ts'
+import { localEndBounds } from '../../law/index.ts'
 import { compare, some } from '../../quantities/index.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'

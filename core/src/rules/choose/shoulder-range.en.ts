@@ -1,7 +1,8 @@
 import { sentence, ruleText } from '../say.ts'
 import { STRAP_RULE_TEXT } from '../../fit/index.ts'
 import type { StrapRule } from '../../restraint/index.ts'
-import { formatNumber, formatInterval, type Interval, type Decision, unreachable } from '../../quantities/index.ts'
+import { formatNumber, formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 
 interface Served {
   readonly strapRule: StrapRule

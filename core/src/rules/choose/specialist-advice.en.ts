@@ -1,5 +1,6 @@
 import { sentence, ruleText } from '../say.ts'
-import { formatInterval, formatNumber, unreachable, type Interval } from '../../quantities/index.ts'
+import { formatInterval, formatNumber, type Interval } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import { type Need } from '../rule.ts'
 import { type Advice } from '../../child/index.ts'
 

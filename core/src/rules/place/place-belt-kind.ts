@@ -1,4 +1,4 @@
-import { unreachable } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import { factOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'

@@ -1,5 +1,6 @@
 import { adviseNotch, liftMm, legLengthNeededMm } from '../../fit/index.ts'
-import { toInterval, unreachable } from '../../quantities/index.ts'
+import { toInterval } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './leg-notch.en.ts'

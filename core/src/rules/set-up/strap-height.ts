@@ -1,5 +1,6 @@
 import { adviseStrapHeight, insertThicknessMm, judgeStrapHeight, JUST_MM, strapRuleOf } from '../../fit/index.ts'
-import { exactly, plus, unreachable } from '../../quantities/index.ts'
+import { exactly, plus } from '../../quantities/index.ts'
+import { unreachable } from '../../ground/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'

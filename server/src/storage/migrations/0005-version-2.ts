@@ -1,4 +1,5 @@
-import { caseSchema, parseWith, upgradeCase, upgradeModel, upgradePractice } from '@nimble-anchor/core/casefile'
+import { caseSchema, upgradeCase, upgradeModel, upgradePractice } from '@nimble-anchor/core/casefile'
+import { parseWith } from '@nimble-anchor/core/ground'
 import type { MigrationInterface, QueryRunner } from 'typeorm'
 import { judge } from '../../fittings/fitting-views'
 

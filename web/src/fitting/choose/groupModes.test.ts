@@ -1,6 +1,7 @@
 import { buildChild, buildMode, buildModel, buildUnit, FORWARD, TODAY } from '@nimble-anchor/core/testing'
 import { matchModes } from '@nimble-anchor/core/match'
-import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
+import { DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
+import { DEFAULT_LOCAL_RULE } from '@nimble-anchor/core/law'
 import { groupModes } from './groupModes.ts'
 
 test('one row a mode, its best unit first; a unit that may not be used comes after one that may', () => {

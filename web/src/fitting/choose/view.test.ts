@@ -11,7 +11,8 @@ import {
 } from '@nimble-anchor/core/testing'
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
 import { matchModes } from '@nimble-anchor/core/match'
-import { DEFAULT_LOCAL_RULE, DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
+import { DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
+import { DEFAULT_LOCAL_RULE } from '@nimble-anchor/core/law'
 import { forecastText } from './forecastText.ts'
 import { isShown, NO_FILTERS, routeKindOf, useChooseView } from './view.ts'
 

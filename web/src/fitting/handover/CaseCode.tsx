@@ -1,4 +1,5 @@
-import { caseText, type AheadItem } from '@nimble-anchor/core/ahead'
+import { type AheadItem } from '@nimble-anchor/core/ahead'
+import { caseText } from '@nimble-anchor/core/handover'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { Copy } from 'lucide-react'
 import { create } from 'qrcode'

@@ -1,4 +1,4 @@
-import { settingsToRemember } from '@nimble-anchor/core/ahead'
+import { settingsToRemember } from '@nimble-anchor/core/handover'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { toInterval } from '@nimble-anchor/core/quantities'
 import { modelName } from '@nimble-anchor/core/restraint'

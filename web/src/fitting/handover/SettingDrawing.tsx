@@ -1,4 +1,4 @@
-import { FIGURE_SIZE, figureParts, type Figure } from '@nimble-anchor/core/ahead'
+import { FIGURE_SIZE, figureParts, type Figure } from '@nimble-anchor/core/handover'
 
 /** The small drawing beside a setting: thin what is there, magenta what must be found again. */
 export function SettingDrawing({ figure }: { readonly figure: Figure }) {

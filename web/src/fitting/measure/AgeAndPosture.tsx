@@ -1,4 +1,5 @@
-import { type Case, type Fault } from '@nimble-anchor/core/casefile'
+import { type Case } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { ageMonthsOf, correctedAgeMonths, isPreterm } from '@nimble-anchor/core/child'
 import { formatAge, middle, type Quantity } from '@nimble-anchor/core/quantities'
 import { REFERRED_UNTIL_MONTHS } from '@nimble-anchor/core/rules'

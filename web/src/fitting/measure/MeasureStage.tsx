@@ -1,4 +1,4 @@
-import { type Fault } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { type Child, slipsIn } from '@nimble-anchor/core/child'
 import { shrinkSlips, centileText, growthSlips, growthStanding, outdatedMeasures } from '@nimble-anchor/core/growth'
 import { type InstrumentKind } from '@nimble-anchor/core/instruments'

@@ -1,4 +1,5 @@
-import { chosenIn, type Fault, type Put } from '@nimble-anchor/core/casefile'
+import { chosenIn, type Put } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recommendSettings, type Recommendation } from '@nimble-anchor/core/procedure'
 import { type Settings } from '@nimble-anchor/core/readings'

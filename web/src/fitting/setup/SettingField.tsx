@@ -1,4 +1,4 @@
-import { type Fault } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { slotText } from '@nimble-anchor/core/fit'
 import { type Settings } from '@nimble-anchor/core/readings'
 import { type Mode, type Route } from '@nimble-anchor/core/restraint'

@@ -5,7 +5,7 @@ import { modelName } from '../restraint/index.ts'
 import { assess, VERDICT_TEXT } from '../verdict/index.ts'
 import { vehicleName } from '../vehicle/index.ts'
 import { settingsToRemember } from './remember.ts'
-import type { AheadItem } from './road-ahead.ts'
+import type { AheadItem } from '../ahead/index.ts'
 
 /** As many bytes of UTF-8 as a phone still reads from a printed code without trouble: our own figure. */
 export const CASE_TEXT_BYTES = 950

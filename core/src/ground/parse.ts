@@ -1,5 +1,7 @@
 import { z } from 'zod'
-import { err, ok, type Result } from '../quantities/index.ts'
+import { err } from './result.ts'
+import { ok } from './result.ts'
+import { type Result } from './result.ts'
 
 /** One thing wrong with a document: where, as a JSON path, and which limit it breaks. */
 export interface Fault {

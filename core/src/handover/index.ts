@@ -1,0 +1,3 @@
+export { type Figure, FIGURE_SIZE, figureParts } from './figure.ts'
+export { type Remembered, settingsToRemember } from './remember.ts'
+export { CASE_TEXT_BYTES, caseText, utf8Length } from './case-text.ts'

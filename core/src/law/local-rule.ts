@@ -1,0 +1,39 @@
+import { z } from 'zod'
+import { idSchema, nameSchema } from '../ground/index.ts'
+
+/** When the use of a restraint may end: local law, whichever limit comes first. */
+export const localRuleSchema = z
+  .strictObject({
+    id: idSchema,
+    name: nameSchema,
+    untilStatureCm: z.number().min(100).max(180).optional(),
+    untilAgeYears: z.number().min(6).max(18).optional(),
+    untilMassKg: z.number().min(20).max(60).optional(),
+  })
+  .refine((r) => r.untilStatureCm !== undefined || r.untilAgeYears !== undefined || r.untilMassKg !== undefined, {
+    path: ['untilStatureCm'],
+    message: 'needs a stature, an age or a mass',
+  })
+  .meta({ id: 'LocalRule' })
+export type LocalRule = z.infer<typeof localRuleSchema>
+
+export const LOCAL_RULES: readonly LocalRule[] = [
+  { id: 'to-135-or-12', name: 'Until 135 cm or 12 years', untilStatureCm: 135, untilAgeYears: 12 },
+  { id: 'to-150-or-12', name: 'Until 150 cm or 12 years', untilStatureCm: 150, untilAgeYears: 12 },
+  { id: 'to-150-or-36-kg', name: 'Until 150 cm or 36 kg', untilStatureCm: 150, untilMassKg: 36 },
+]
+export const DEFAULT_LOCAL_RULE = LOCAL_RULES[1] as LocalRule
+
+interface LocalBound {
+  readonly quantity: 'statureCm' | 'ageMonths' | 'massKg'
+  readonly limit: number
+}
+
+/** The ends of a local rule; the first that is reached ends the duty. */
+export function localEndBounds({ untilStatureCm, untilAgeYears, untilMassKg }: LocalRule): readonly LocalBound[] {
+  return [
+    ...(untilStatureCm === undefined ? [] : [{ quantity: 'statureCm', limit: untilStatureCm } as const]),
+    ...(untilAgeYears === undefined ? [] : [{ quantity: 'ageMonths', limit: untilAgeYears * 12 } as const]),
+    ...(untilMassKg === undefined ? [] : [{ quantity: 'massKg', limit: untilMassKg } as const]),
+  ]
+}
