@@ -149,6 +149,7 @@ export const test = base.extend<{ server: Server }, { host: Host }>({
   // Takes the server, so that the page is looked at before the server ends.
   page: async ({ page, server: _server }, use) => {
     await slowDown(page)
+    waitForItsCode(page)
     const errors: string[] = []
     page.on('pageerror', (e) => errors.push(e.message))
     page.on('request', (r) => {
@@ -160,6 +161,23 @@ export const test = base.extend<{ server: Server }, { host: Host }>({
   },
 })
 export { expect }
+
+/** A page hears no key before its code is there, and shows its heading when it is. */
+function waitForItsCode(page: Page): void {
+  const heading = page.locator('h1').first()
+  const goto = page.goto.bind(page)
+  const reload = page.reload.bind(page)
+  page.goto = async (...asked) => {
+    const answer = await goto(...asked)
+    await heading.waitFor({ state: 'attached' })
+    return answer
+  }
+  page.reload = async (...asked) => {
+    const answer = await reload(...asked)
+    await heading.waitFor({ state: 'attached' })
+    return answer
+  }
+}
 
 interface AxeResult {
   violations: { id: string; help: string; nodes: { target: unknown; failureSummary?: string }[] }[]

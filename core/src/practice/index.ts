@@ -1,8 +1,2 @@
-export {
-  DEFAULT_PRACTICE,
-  type PracticeProfile,
-  practiceSchema,
-  SCHOOL_TEXT,
-  type SchoolQuestion,
-  SCHOOLS,
-} from './profile.ts'
+export { DEFAULT_PRACTICE, type PracticeProfile, practiceSchema, type SchoolQuestion, SCHOOLS } from './profile.ts'
+export { SCHOOL_TEXT } from './profile.en.ts'

@@ -21,53 +21,6 @@ export const SCHOOLS = {
 
 export type SchoolQuestion = keyof typeof SCHOOLS
 
-export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Record<string, string> }> = {
-  slack: {
-    question: 'Harness slack',
-    schools: { 'one-finger': 'one finger (15 mm)', 'two-fingers': 'two fingers (25 mm)', pinch: 'no strap to pinch' },
-  },
-  turningForward: {
-    question: 'Turning forward',
-    schools: { 'as-late-as-allowed': 'as late as the restraint allows', 'legal-minimum': 'at the legal minimum' },
-  },
-  boosterFrom: {
-    question: 'Booster from',
-    schools: { 'harness-to-its-limit': 'harness to its limit first', 'legal-minimum': 'at the legal minimum' },
-  },
-  steadiness: {
-    question: 'Steadiness',
-    schools: { 'within-25-mm': 'at most 25 mm', 'nothing-felt': 'nothing felt' },
-  },
-  vehicleHeadRestraint: {
-    question: 'Vehicle head restraint',
-    schools: { 'off-where-it-fouls': 'off only where it fouls', 'always-off': 'always off and stowed' },
-  },
-  baseGap: {
-    question: 'Gap behind or under the base',
-    schools: { none: 'none', 'accepted-where-maker-says': 'accepted where the maker says so' },
-  },
-  olderRearwardRecline: {
-    question: 'Recline of an older rearward child',
-    schools: { 'upright-as-comfort-allows': 'upright as comfort allows', 'most-reclined': 'most reclined' },
-  },
-  infantHead: {
-    question: 'Infant’s head',
-    schools: { 'edge-flush': 'level with the edge at most', 'margin-25-mm': '25 mm below the edge' },
-  },
-  insertOut: {
-    question: 'Insert out',
-    schools: { 'at-makers-limit': 'at the maker’s limit', 'earlier-for-comfort': 'earlier for comfort' },
-  },
-  frontSeatGap: {
-    question: 'Front seat against a rearward shell',
-    schools: { 'as-maker-says': 'as the maker says', 'clear-gap-always': 'a clear gap always' },
-  },
-  knees: {
-    question: 'Knees on a booster',
-    schools: { 'must-bend': 'must bend at the cushion’s edge', advised: 'advised to' },
-  },
-}
-
 export const practiceSchema = z
   .strictObject({
     id: idSchema,

@@ -3,7 +3,6 @@ export {
   childChangedSchema,
   type Disturbance,
   DISTURBANCE_IDS,
-  DISTURBANCES,
   disturbancesSchema,
   type Reading,
   type Readings,
@@ -18,7 +17,6 @@ export {
 } from './schema.ts'
 export {
   type Change,
-  changeText,
   edgesOf,
   type StaleEdge,
   staleReadings,
@@ -26,5 +24,5 @@ export {
   STEADY_ON_BELT,
   UNPASSES,
 } from './staleness.ts'
-export { changeSentence } from './change-text.ts'
+export { changeSentence, changeText, DISTURBANCE_TEXT } from './change-text.en.ts'
 export { lintMode, lintModel } from './catalogue-lint.ts'

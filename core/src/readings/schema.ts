@@ -30,21 +30,20 @@ export type Settings = z.infer<typeof settingsSchema>
 export const SETTING_IDS = Object.keys(settingsSchema.shape) as (keyof Settings)[]
 
 /** Things that happen to an installation and leave no setting behind. */
-export const DISTURBANCES = {
-  connectors: 'connectors released or latched again',
-  base: 'base moved',
-  tether: 'tether slackened or moved',
-  turned: 'turned on its base',
-  harness: 'harness loosened',
-  clothes: 'child out, or other clothes',
-  removed: 'taken out of the car',
-  left: 'car left to others',
-  driven: 'driven',
-  carrier: 'shell taken off its base and set on again',
-  child: 'another child',
-} as const
-export type Disturbance = keyof typeof DISTURBANCES
-export const DISTURBANCE_IDS = Object.keys(DISTURBANCES) as Disturbance[]
+export const DISTURBANCE_IDS = [
+  'connectors',
+  'base',
+  'tether',
+  'turned',
+  'harness',
+  'clothes',
+  'removed',
+  'left',
+  'driven',
+  'carrier',
+  'child',
+] as const
+export type Disturbance = (typeof DISTURBANCE_IDS)[number]
 
 export const disturbancesSchema = z.strictObject(
   Object.fromEntries(DISTURBANCE_IDS.map((id) => [id, z.strictObject({ at: sequenceSchema }).optional()])) as Record<

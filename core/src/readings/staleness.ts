@@ -1,5 +1,5 @@
-import { CHECK_IDS, checkLabel, CHECKS, checksOf, type CheckId, type Part } from '../checks/index.ts'
-import { CHILD_MEASURES, DISTURBANCE_IDS, DISTURBANCES, SETTING_IDS } from './schema.ts'
+import { CHECK_IDS, CHECKS, checksOf, type CheckId, type Part } from '../checks/index.ts'
+import { CHILD_MEASURES, DISTURBANCE_IDS, SETTING_IDS } from './schema.ts'
 import type {
   ChildChanged,
   ChildMeasure,
@@ -17,7 +17,7 @@ import type {
  */
 
 /** What can be changed by hand in the car, each with its usual edges. */
-type NamedChange = keyof Settings | Disturbance | 'choice'
+export type NamedChange = keyof Settings | Disturbance | 'choice'
 /** Also: a measure of the child changed, and a bad check put right, which is its step done over. */
 export type Change = NamedChange | `child.${ChildMeasure}` | `redone.${CheckId}`
 
@@ -77,38 +77,9 @@ const REDOING = each(
   >,
 )
 
-const CHANGE_TEXT: Record<NamedChange, string> = {
-  choice: 'another restraint, mode, place or route was chosen',
-  recline: 'the recline was changed',
-  legNotch: 'the leg was set to another notch',
-  strapHeightMm: 'the strap height was changed',
-  wedge: 'the wedge was changed',
-  insertsIn: 'the inserts were changed',
-  vehicleHeadRestraint: 'the vehicle head restraint was changed',
-  frontSeatGapMm: 'the front seat was moved',
-  slideMm: 'the shell was slid on its base',
-  ...DISTURBANCES,
-}
-
-const MEASURE_TEXT: Record<ChildMeasure, string> = {
-  massKg: 'the child’s mass was changed',
-  statureCm: 'the child’s stature was changed',
-  seatedShoulderHeightMm: 'the seated shoulder height was changed',
-  sittingHeightMm: 'the sitting height was changed',
-}
-
-const isMeasureChange = (change: Change): change is `child.${ChildMeasure}` => change.startsWith('child.')
-const isRedoing = (change: Change): change is `redone.${CheckId}` => change.startsWith('redone.')
-const redoneCheck = (change: `redone.${CheckId}`): CheckId => change.slice('redone.'.length) as CheckId
-
-/** A change in words, as the second half of "… after it was checked". */
-export function changeText(change: Change): string {
-  if (isMeasureChange(change)) return MEASURE_TEXT[change.slice('child.'.length) as ChildMeasure]
-  if (isRedoing(change)) {
-    return `“${checkLabel(redoneCheck(change)).replace(/^./, (x) => x.toLowerCase())}” was bad and put right`
-  }
-  return CHANGE_TEXT[change]
-}
+export const isMeasureChange = (change: Change): change is `child.${ChildMeasure}` => change.startsWith('child.')
+export const isRedoing = (change: Change): change is `redone.${CheckId}` => change.startsWith('redone.')
+export const redoneCheck = (change: `redone.${CheckId}`): CheckId => change.slice('redone.'.length) as CheckId
 
 export interface StaleEdge {
   readonly change: string

@@ -1,7 +1,7 @@
 import { checkLabel } from '@nimble-anchor/core/checks'
 import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
 import { redoList, stepsFor, type Redo } from '@nimble-anchor/core/procedure'
-import { DISTURBANCES, type Disturbance } from '@nimble-anchor/core/readings'
+import { DISTURBANCE_TEXT, type Disturbance } from '@nimble-anchor/core/readings'
 import { type Route } from '@nimble-anchor/core/restraint'
 import { checkState } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
@@ -152,7 +152,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           <div className="flex flex-wrap gap-2">
             {disturbances.map((d) => (
               <Button key={d} onClick={() => put([{ path: ['disturbances', d], value: {} }])}>
-                {upperFirst(DISTURBANCES[d])}
+                {upperFirst(DISTURBANCE_TEXT[d])}
               </Button>
             ))}
           </div>
