@@ -1,7 +1,6 @@
 export {
   EMPTY_RECORD,
   JOB_KINDS,
-  JOB_TITLE,
   type JobKind,
   type JobPlan,
   type JobRecord,
@@ -10,5 +9,9 @@ export {
   withAnswer,
   withStep,
 } from './job.ts'
-export { type JobContext, jobsFor, partsToCount, planJob } from './plans.ts'
+export { type JobContext } from './context.ts'
+export { JOB_CHECK_IDS, type JobTexts } from './job-text.ts'
+export { JOB_TITLE, JOBS_EN } from './jobs.en.ts'
+export { partsToCount } from './parts-to-count.ts'
+export { jobsFor, planJob } from './plans.ts'
 export { type OpenJob, UNIT_FACT_TEXT, unitAwaiting, type UnitFact, unitFacts, withoutLowering } from './unit.ts'

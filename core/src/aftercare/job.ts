@@ -12,18 +12,6 @@ export const JOB_KINDS = [
 ] as const // prettier-ignore
 export type JobKind = (typeof JOB_KINDS)[number]
 
-export const JOB_TITLE: Record<JobKind, string> = {
-  'take-out': 'Take it out of the car',
-  convert: 'Convert it to another mode',
-  'insert-out': 'Take an insert out',
-  wash: 'Cover off, wash, back on',
-  'twisted-strap': 'Untwist a strap',
-  'sticky-buckle': 'Clear a sticky buckle',
-  'after-crash': 'After a crash',
-  'empty-booster': 'Secure an empty booster',
-  'hand-back': 'Back to the shelf',
-}
-
 export interface JobStep {
   readonly id: string
   readonly text: string

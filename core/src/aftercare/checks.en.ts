@@ -1,0 +1,103 @@
+import type { JobCheckId, JobCheckText } from './job-text.ts'
+
+/** What the checks say that jobs end in. */
+export const CHECKS_EN: Readonly<Record<JobCheckId, JobCheckText>> = {
+  rethreaded: {
+    label: 'Straps through the shell',
+    how: 'Look at front and back: both straps through the same height, over every bar, flat, cover slots in line with them.',
+    good: 'same height, flat, over every bar',
+    bad: 'uneven, twisted or past a bar',
+    remedy: 'Unthread the strap and lead it again as the manual draws it, both sides alike.',
+  },
+  'buckle-holds': {
+    label: 'Harness buckle',
+    how: 'Both tongues in, a click, pull at each; press, and both spring out.',
+    good: 'clicks, holds, and lets go',
+    bad: 'sticks, or a tongue comes loose',
+    remedy: 'Rinse with plain water and dry fully; if it still sticks, the restraint is not used.',
+  },
+  'adjuster-holds': {
+    label: 'Harness adjuster',
+    how: 'Tighten, then pull hard at both shoulder straps: they must not slip.',
+    good: 'holds',
+    bad: 'slips',
+    remedy: 'Clean the adjuster as the manual says; if it still slips, the restraint is not used.',
+  },
+  'all-parts-back': {
+    label: 'Nothing left over',
+    how: 'No foam, clip, strap or plate is left on the bench.',
+    good: 'nothing left over',
+    bad: 'a part is left over',
+    remedy: 'Open the manual at the parts drawing and find where it belongs before anything else.',
+  },
+  'strap-flat': {
+    label: 'Strap flat',
+    how: 'Run a finger down the strap from shell to tongue.',
+    good: 'flat all the way',
+    bad: 'still a turn in it',
+    remedy: 'Fold the strap to a triangle just above the tongue and slide the tongue back over the fold.',
+  },
+  'harness-away': {
+    label: 'Harness out of the way',
+    how: 'Push a hand over the seat and the back: no buckle, tongue or strap under the child or in the belt’s path.',
+    good: 'stowed, or in its bag',
+    bad: 'something lies in the way',
+    remedy: 'Stow it as the manual shows; what comes off goes into its bag with the manual.',
+  },
+  'direction-set': {
+    label: 'Direction',
+    how: 'The shell stands in the new direction and does not turn on; the guard for it is set.',
+    good: 'set and locked',
+    bad: 'turns, or the guard is not set',
+    remedy: 'Turn it until it locks; set the guard as the manual shows.',
+  },
+  'insert-stored': {
+    label: 'Insert',
+    how: 'The piece is out, and what stays in lies flat.',
+    good: 'out, the rest flat',
+    bad: 'a piece left in or rucked up',
+    remedy: 'Take the whole piece out and lay the cover flat.',
+  },
+  'car-as-found': {
+    label: 'The car as it was found',
+    how: 'Head restraint back on, belt wound in, front seat back, airbag on where an adult sits, mat down.',
+    good: 'all as found',
+    bad: 'something is left to do',
+    remedy: 'Put back what is missing; a seat without its head restraint is not for an adult either.',
+  },
+  'marked-unfit': {
+    label: 'Marked not to be used',
+    how: 'A label on the shell, and the straps cut or tied, so that nobody takes it off the shelf.',
+    good: 'marked and set apart',
+    bad: 'not yet',
+    remedy: 'Mark it now: nobody else can see that it was in a crash.',
+  },
+  'empty-held': {
+    label: 'Held while empty',
+    how: 'Buckled in with the car’s belt or latched on its connectors; it does not move when pulled.',
+    good: 'held',
+    bad: 'loose',
+    remedy: 'Buckle it in, or put it in the load space.',
+  },
+  clean: {
+    label: 'Clean and dry',
+    how: 'No crumbs in buckle and slots, cover dry.',
+    good: 'clean and dry',
+    bad: 'needs cleaning',
+    remedy: 'Begin “Cover off, wash, back on”.',
+  },
+  sound: {
+    label: 'Undamaged',
+    how: 'No crack in shell or base, no frayed strap, indicators move, label can be read.',
+    good: 'undamaged',
+    bad: 'damaged',
+    remedy: 'Take it out of use and set it apart.',
+  },
+  'parts-counted': {
+    label: 'Parts counted',
+    how: 'Count against the list above.',
+    good: 'all there',
+    bad: 'something is missing',
+    remedy: 'Look in the car first. Until it is found the restraint is not complete and is not used.',
+  },
+}

@@ -1,0 +1,41 @@
+import { CHECKS_EN } from './checks.en.ts'
+import takeOut from './jobs/take-out.en.ts'
+import convert from './jobs/convert.en.ts'
+import insertOut from './jobs/insert-out.en.ts'
+import wash from './jobs/wash.en.ts'
+import twistedStrap from './jobs/twisted-strap.en.ts'
+import stickyBuckle from './jobs/sticky-buckle.en.ts'
+import afterCrash from './jobs/after-crash.en.ts'
+import emptyBooster from './jobs/empty-booster.en.ts'
+import handBack from './jobs/hand-back.en.ts'
+import type { JobTexts } from './job-text.ts'
+
+export const JOBS_EN: JobTexts = {
+  jobs: {
+    'take-out': takeOut,
+    convert: convert,
+    'insert-out': insertOut,
+    wash: wash,
+    'twisted-strap': twistedStrap,
+    'sticky-buckle': stickyBuckle,
+    'after-crash': afterCrash,
+    'empty-booster': emptyBooster,
+    'hand-back': handBack,
+  },
+  checks: CHECKS_EN,
+  unsure: 'cannot tell',
+  conversion: ({ from, to }) => `Convert it: ${from ?? 'as it is'} to ${to ?? 'another mode'}`,
+}
+
+/** What each job is called. */
+export const JOB_TITLE = {
+  'take-out': takeOut.title,
+  convert: convert.title,
+  'insert-out': insertOut.title,
+  wash: wash.title,
+  'twisted-strap': twistedStrap.title,
+  'sticky-buckle': stickyBuckle.title,
+  'after-crash': afterCrash.title,
+  'empty-booster': emptyBooster.title,
+  'hand-back': handBack.title,
+} as const

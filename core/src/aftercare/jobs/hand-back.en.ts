@@ -1,0 +1,16 @@
+import { jobText } from '../job-text.ts'
+
+export default jobText({
+  title: 'Back to the shelf',
+  steps: {
+    shake: () => 'Shake out crumbs; wipe shell and straps with plain water.',
+    count: ({ parts }: { parts: readonly string[] }) =>
+      `Count the parts: ${parts.join(', ').replace(/, ([^,]*)$/, ' and $1')}.`,
+    loosen: () => 'Let the harness out and lay it in the seat, so that the next one begins fresh.',
+    due: ({ end }: { end: string | undefined }) =>
+      end === undefined
+        ? 'Read on the label when it was made, and write it in the catalogue.'
+        : `Its life ends on ${end}: is that still ahead?`,
+    shelf: () => 'Put it on its place on the shelf.',
+  },
+})
