@@ -141,7 +141,7 @@ test(
     await page.getByLabel('Search the logbook').fill('tolland knot')
     await expect(page.getByRole('link', { name: /Bryn Tolland/ })).toContainText('failed on the way')
     await page.getByRole('button', { name: 'Charts' }).click()
-    await expect(page.getByRole('heading', { name: 'Checks that failed on the way, fittings' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Fittings in which each check failed' })).toBeVisible()
     await expectAxeClean(page, 'Logbook with charts')
     const saving = page.waitForEvent('download')
     await page.getByRole('button', { name: 'CSV' }).click()

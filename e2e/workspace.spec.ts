@@ -319,7 +319,7 @@ test('390 px wide: families, the logbook, a job, the second look and Today with 
   }[]
   const hale = families.find((f) => f.name === 'Hale')?.id ?? ''
   const pages = [
-    ['/', 'Come due'],
+    ['/', 'Due'],
     ['/families', 'Hale'],
     [`/families/${hale}`, 'What is kept'],
     ['/logbook', '1 fitting'],

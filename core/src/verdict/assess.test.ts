@@ -79,6 +79,16 @@ test('the same case always gives the same assessment', () => {
 })
 
 test('a need is said in words with the stage where it is answered', () => {
-  expect(describeNeed('child.massKg')).toEqual({ label: 'Mass', stage: 'measure' })
-  expect(describeNeed('check.slack-mm')).toEqual({ label: 'Harness slack', stage: 'child-in' })
+  expect(describeNeed('child.massKg')).toEqual({ label: 'Mass', ask: 'Weigh the child', stage: 'measure' })
+  expect(describeNeed('check.slack-mm')).toEqual({
+    label: 'Harness slack',
+    ask: 'Measure: harness slack',
+    stage: 'child-in',
+  })
+  expect(describeNeed('check.latch-left')).toEqual({
+    label: 'Left indicator',
+    ask: 'Check: left indicator',
+    stage: 'attach',
+  })
+  expect(describeNeed('setting.recline')).toEqual({ label: 'Recline set', ask: 'Set the recline', stage: 'set-up' })
 })

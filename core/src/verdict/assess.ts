@@ -18,6 +18,7 @@ import { CHECK_IDS, CHECKS, type CheckId, checkLabel } from '../checks/index.ts'
 import { changeSentence } from '../readings/index.ts'
 import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
+import { CHOICE_TEXT, nextText } from './needs.en.ts'
 import { describeNeed } from './needs.ts'
 import { STAGES, type Stage, type Verdict } from './words.ts'
 
@@ -26,6 +27,8 @@ type StageState = Decision | 'not-started'
 interface MeasureNext {
   readonly need: Need | 'vehicle' | 'mode' | 'place'
   readonly label: string
+  /** What to do to get to know it, as a command: "Weigh the child". */
+  readonly ask: string
   readonly stage: Stage
   readonly settles: number
 }
@@ -49,10 +52,9 @@ export interface Assessment {
 function openChoices(c: Case): readonly MeasureNext[] {
   const { mode, route, position } = chosenIn(c)
   const open: MeasureNext[] = []
-  if (!mode) open.push({ need: 'mode', label: 'Choose a restraint mode', stage: 'choose', settles: 1 })
-  if (!c.vehicle) open.push({ need: 'vehicle', label: 'Choose the car', stage: 'place', settles: 1 })
-  else if (!position || !route)
-    open.push({ need: 'place', label: 'Choose a place and a route', stage: 'place', settles: 1 })
+  if (!mode) open.push({ need: 'mode', ...CHOICE_TEXT.mode, stage: 'choose', settles: 1 })
+  if (!c.vehicle) open.push({ need: 'vehicle', ...CHOICE_TEXT.vehicle, stage: 'place', settles: 1 })
+  else if (!position || !route) open.push({ need: 'place', ...CHOICE_TEXT.place, stage: 'place', settles: 1 })
   return open
 }
 
@@ -110,7 +112,7 @@ function headlineOf(
     case 'not-permitted':
       return worst?.reason ?? ''
     case 'undecided':
-      return next[0] ? `Next: ${next[0].label.replace(/^./, (x) => x.toLowerCase())}.` : (worst?.reason ?? '')
+      return next[0] ? nextText(next[0].ask) : (worst?.reason ?? '')
   }
 }
 

@@ -99,7 +99,7 @@ export class LogbookController {
   }
 
   @Get('logbook/charts')
-  @ApiOperation({ summary: 'What the found fittings say together' })
+  @ApiOperation({ summary: 'Summary of these fittings' })
   charts(@Query() query: LogbookDto): Promise<LogbookCharts> {
     return this.logbook.charts(query)
   }

@@ -15,7 +15,7 @@ export function Header() {
   const { scheme, setScheme, fitterName } = usePreferences()
   const [isNaming, setNaming] = useState(false)
   useEffect(
-    () => register([{ id: 'fitter', label: 'Who fits', group: 'Do', key: 'f', run: () => setNaming(true) }]),
+    () => register([{ id: 'fitter', label: 'Fitter', group: 'Do', key: 'f', run: () => setNaming(true) }]),
     [register],
   )
   const isDark = scheme === 'dark' || (scheme === 'as-device' && document.documentElement.dataset.scheme === 'dark')
@@ -74,7 +74,7 @@ export function Header() {
         </button>
         <button type="button" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
           <UserRound size={18} aria-hidden="true" />
-          <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Who fits?'}</span>
+          <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Fitter?'}</span>
         </button>
       </div>
       <FitterDialog key={String(isNaming)} open={isNaming} onOpenChange={setNaming} />
@@ -86,7 +86,7 @@ function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (op
   const { fitterName, setFitterName } = usePreferences()
   const [name, setName] = useState(fitterName)
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Who fits">
+    <Dialog open={open} onOpenChange={onOpenChange} title="Fitter">
       <form
         className="flex flex-col gap-3"
         onSubmit={(e) => {

@@ -65,7 +65,11 @@ test.each<[string, Case, string[]]>([
     { ...ready, vehicle: { ...ready.vehicle!, positions: [{ ...ready.vehicle!.positions[0]!, facing: 'sideways' }] } },
     ['Not permitted', 'The seat is side-facing.', 'Use a seat that faces forward.', 'Decided by law.'],
   ],
-  ['undecided', buildCase({ child: { massKg: undefined } }), ['Undecided', 'Next: mass.', 'Mass']],
+  [
+    'undecided',
+    buildCase({ child: { massKg: undefined } }),
+    ['Undecided', 'Next: weigh the child.', 'Weigh the child'],
+  ],
 ])('%s: the banner says the verdict, the reason, what to do, and the caution', (_, c, texts) => {
   render(<VerdictBanner assessment={assess(c)} goTo={() => undefined} onLedger={() => undefined} />)
   const banner = screen.getByRole('region', { name: 'Verdict' })

@@ -37,7 +37,7 @@ export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
             onClick={() => goTo(next.stage)}
             className="min-h-11 rounded-[3px] bg-magenta px-3 font-semibold text-on-magenta hover:brightness-110"
           >
-            {next.label}
+            {next.ask}
           </button>
         )}
         {verdict === 'ready' && (

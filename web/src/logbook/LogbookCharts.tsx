@@ -78,7 +78,7 @@ const counted = (shares: readonly Share[], name: (key: string) => string): BarRo
 const inPerCent = (shares: readonly Share[], name: (key: string) => string): BarRow[] =>
   shares.map((s) => ({ label: name(s.key), value: s.of === 0 ? 0 : (100 * s.count) / s.of, text: shareText(s) }))
 
-/** What the found fittings say together. */
+/** Summary of these fittings. */
 export default function LogbookCharts({ asked }: { readonly asked: string }) {
   const [answer, setAnswer] = useState<{ readonly asked: string; readonly charts: Charts | null } | null>(null)
   useEffect(() => {
@@ -96,9 +96,9 @@ export default function LogbookCharts({ asked }: { readonly asked: string }) {
   if (charts === null) return <p role="alert">The server does not answer.</p>
   const { onArrival } = charts
   return (
-    <Panel className="mb-3" title="What the found fittings say together">
+    <Panel className="mb-3" title="Summary of these fittings">
       <div className="grid gap-6 lg:grid-cols-2">
-        <Bars title="Checks that failed on the way, fittings" rows={counted(charts.failing, ruleTitle)} empty="No check failed." />
+        <Bars title="Fittings in which each check failed" rows={counted(charts.failing, ruleTitle)} empty="No check failed." />
         <Bars
           title="Minutes in each stage, median"
           rows={STAGES.flatMap((stage) => {

@@ -11,7 +11,7 @@ export function DuePanel() {
   const due = useToday((s) => s.day?.due) ?? []
   if (due.length === 0) return null
   return (
-    <Panel title="Come due" aside={<span className="text-sm text-ink-soft">and within a fortnight</span>}>
+    <Panel title="Due" aside={<span className="text-sm text-ink-soft">and within a fortnight</span>}>
       <ul className="-my-2 divide-y divide-hair">
         {due.map((d) => (
           <li key={`${d.fittingId}${d.item.id}`} className="grid gap-x-3 py-2 sm:grid-cols-[7rem_minmax(0,1fr)]">

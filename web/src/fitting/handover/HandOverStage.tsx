@@ -177,13 +177,13 @@ function SignPanel({
   if (assessment.verdict !== 'ready') {
     const open = assessment.measureNext.slice(0, 8)
     return (
-      <Panel title="Not yet to be signed">
+      <Panel title="Not ready to sign">
         <p>Only a fitting that is ready to travel is signed.</p>
         {open.length > 0 && (
           <ul className="mt-2 flex flex-wrap gap-2">
             {open.map((n) => (
               <li key={n.need}>
-                <Button onClick={() => goTo(n.stage)}>{n.label}</Button>
+                <Button onClick={() => goTo(n.stage)}>{n.ask}</Button>
               </li>
             ))}
           </ul>

@@ -226,6 +226,6 @@ describe('steps that leave no reading', () => {
     // Leafing through closes no pair: it is ticked by hand.
     expect(put).not.toHaveBeenCalled()
     expect(screen.getByRole('list', { name: 'What proves it' })).toHaveTextContent('heard: a click each side')
-    expect(screen.getByText(/Done over, it asks again for: .*leg on the floor/)).toBeInTheDocument()
+    expect(screen.getByText(/If you redo this step, check again: .*leg on the floor/)).toBeInTheDocument()
   })
 })

@@ -38,7 +38,7 @@ export function StepNotes({ step }: { readonly step: Step }) {
       )}
       {step.undoes.length > 0 && (
         <p className="mt-1 text-sm text-ink-soft">
-          Done over, it asks again for: {step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', ')}.
+          If you redo this step, check again: {step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', ')}.
         </p>
       )}
     </>
