@@ -10,19 +10,29 @@ export type GuideAdvice =
   /** The shoulder is not known closely enough for one height to be sure. */
   | { readonly kind: 'measure'; readonly heightMm: number }
 
+/** Where the guide may stand above the shoulder: where the maker says, or else 0 to 20 mm above it. */
+export const guideWindowMm = (
+  mode: Mode,
+): { readonly fromMm?: number | undefined; readonly toMm?: number | undefined } =>
+  mode.guideAboveShoulderMm ?? { fromMm: 0, toMm: GUIDE_MAX_MM }
+
 /**
  * Height of the belt guide above the surface the child sits on, in mm: as near
- * to 10 mm above the shoulder as the booster's range allows.
+ * to the middle of its window above the shoulder as the booster's range allows.
  *
  * @throws Error when the mode states no range of its guide.
  */
 export function adviseGuide(mode: Mode, shoulderMm: Interval): GuideAdvice {
   const range = mode.beltGuideMm
   if (range === undefined) throw new Error(`Mode ${mode.id} states no range of its belt guide`)
-  if (range.fromMm > shoulderMm.hi + GUIDE_MAX_MM) return { kind: 'none', because: 'too-small' }
-  if (range.toMm < shoulderMm.lo) return { kind: 'none', because: 'outgrown' }
-  const wanted = (shoulderMm.lo + shoulderMm.hi + GUIDE_MAX_MM) / 2
+  const { fromMm = -Infinity, toMm = Infinity } = guideWindowMm(mode)
+  if (range.fromMm > shoulderMm.hi + toMm) return { kind: 'none', because: 'too-small' }
+  if (range.toMm < shoulderMm.lo + fromMm) return { kind: 'none', because: 'outgrown' }
+  // An end that the maker leaves open is taken where ours is, as far as the other end lets it.
+  const low = Number.isFinite(fromMm) ? fromMm : Math.min(0, toMm)
+  const high = Number.isFinite(toMm) ? toMm : Math.max(GUIDE_MAX_MM, fromMm)
+  const wanted = (shoulderMm.lo + shoulderMm.hi + low + high) / 2
   const heightMm = Math.round(Math.min(Math.max(wanted, range.fromMm), range.toMm))
-  const isSure = heightMm >= shoulderMm.hi && heightMm <= shoulderMm.lo + GUIDE_MAX_MM
+  const isSure = heightMm >= shoulderMm.hi + fromMm && heightMm <= shoulderMm.lo + toMm
   return { kind: isSure ? 'set' : 'measure', heightMm }
 }

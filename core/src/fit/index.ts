@@ -28,5 +28,6 @@ export {
   shellFigures,
   shellReachMm,
 } from './front-room.ts'
-export { adviseGuide, GUIDE_MAX_MM } from './belt-guide.ts'
+export { boundsText } from './belt-guide.en.ts'
+export { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from './belt-guide.ts'
 export { HEAD_LINES } from './head-line.ts'

@@ -1,7 +1,7 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
-import { slotText } from '../fit/index.ts'
-import type { Mode } from '../restraint/index.ts'
+import { isIntegral, type Mode } from '../restraint/index.ts'
 import type { Figure } from './figure.ts'
+import { REMEMBER_EN } from './remember.en.ts'
 
 export interface Remembered {
   readonly name: string
@@ -19,62 +19,52 @@ function strapFigure(mode: Mode, heightMm: number): Figure {
   return { kind: 'height', share: range ? (heightMm - range.fromMm) / Math.max(1, range.toMm - range.fromMm) : 0.5 }
 } // prettier-ignore
 
+/** What the rows say in one language: a name and a value each. */
+export type RememberTexts = typeof REMEMBER_EN
+
 /** What the carer must find again when somebody has moved it, in the order it is set. */
-export function settingsToRemember(c: Case): readonly Remembered[] {
+export function settingsToRemember(c: Case, texts: RememberTexts = REMEMBER_EN): readonly Remembered[] {
   const { mode, route, position } = chosenIn(c)
   const { settings } = c
   const rows: Remembered[] = []
-  const add = (name: string, value: string | undefined, figure?: Figure): void => {
-    if (value !== undefined) rows.push({ name, value, ...(figure && { figure }) })
-  }
-  add('Route', route?.label)
+  const add = (row: Remembered, figure?: Figure): void => void rows.push({ ...row, ...(figure && { figure }) })
+
+  if (route) add(texts.route(route))
   const recline = mode?.reclines?.find((r) => r.id === settings.recline?.value)
   if (mode && recline)
-    add('Recline', recline.label, { kind: 'recline', fromVerticalDeg: recline.shellAngleDeg, direction: mode.direction }) // prettier-ignore
-  const height = settings.strapHeightMm?.value
-  if (mode && height !== undefined) {
+    add(texts.recline(recline), { kind: 'recline', fromVerticalDeg: recline.shellAngleDeg, direction: mode.direction })
+  const heightMm = settings.strapHeightMm?.value
+  if (mode && heightMm !== undefined) {
     const heights = mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
-    const at = heights.indexOf(height)
-    add(
-      mode.heldBy === 'vehicle-belt' ? 'Belt guide' : 'Shoulder straps',
-      slotText(at < 0 ? undefined : at + 1, height),
-      strapFigure(mode, height),
-    )
+    const at = heights.indexOf(heightMm)
+    const slot = { slot: at < 0 ? undefined : at + 1, heightMm }
+    add(isIntegral(mode) ? texts.straps(slot) : texts.guide(slot), strapFigure(mode, heightMm))
   }
   const notch = settings.legNotch?.value
   if (notch !== undefined) {
     const notches = route?.leg?.notches ?? notch
-    add('Support leg', `notch ${notch}`, { kind: 'leg', share: notches > 1 ? (notch - 1) / (notches - 1) : 0 })
+    add(texts.leg({ notch }), { kind: 'leg', share: notches > 1 ? (notch - 1) / (notches - 1) : 0 })
   }
-  if (settings.wedge) add('Wedge', settings.wedge.value ? 'in' : 'none')
-  if (settings.slideMm) add('Shell on its base', `slid ${settings.slideMm.value} mm`)
+  if (settings.wedge) add(texts.wedge({ isIn: settings.wedge.value }))
+  if (settings.slideMm) add(texts.slide({ mm: settings.slideMm.value }))
   if (settings.insertsIn) {
-    const names = (mode?.inserts ?? []).filter((i) => settings.insertsIn?.value.includes(i.id)).map((i) => i.name)
-    add('Inserts', names.length === 0 ? 'none in' : names.join(', '))
+    const { value: inside } = settings.insertsIn
+    add(texts.inserts({ names: (mode?.inserts ?? []).filter((i) => inside.includes(i.id)).map((i) => i.name) }))
   }
-  add('Carrying handle', mode?.carryHandle?.travelPosition, { kind: 'handle' })
+  if (mode?.carryHandle) add(texts.handle(mode.carryHandle), { kind: 'handle' })
   if (mode?.sidePod && position && position.side !== 'centre') {
     const side = position.doorSide === 'left' || position.doorSide === 'right' ? position.doorSide : position.side
-    add('Side pod', `out on the ${side}, the door side`, { kind: 'pod', side })
+    add(texts.pod({ side }), { kind: 'pod', side })
   }
-  if (route?.usesBase === true) add('At every ride', 'the shell set on its base until both latches click; lift it once')
+  if (route?.usesBase === true) add(texts.shellOnBase())
   if (position?.row === 1 && position.frontAirbag !== undefined && position.frontAirbag !== 'none')
-    add(
-      'Airbag',
-      mode?.direction === 'forward' ? 'as handbook and manual say' : 'off; on again when an adult sits here',
-    )
-  if (route?.leg && position?.floor?.kind === 'box-allowed-when-propped')
-    add('Floor box', 'filled or propped, each time the car comes back')
+    add(texts.airbag({ mayBeOn: mode?.direction === 'forward' }))
+  if (route?.leg && position?.floor?.kind === 'box-allowed-when-propped') add(texts.floorBox())
   if (route?.topTether) {
-    const path = route.topTether.headRestraintPath
-    add(
-      'Top tether',
-      path === undefined || path === 'free' ? 'hooked and tight' : `${path.replaceAll('-', ' ')} the head restraint`,
-      { kind: 'tether', path: path ?? 'free' },
-    )
+    const path = route.topTether.headRestraintPath ?? 'free'
+    add(texts.tether({ path }), { kind: 'tether', path })
   }
-  if (settings.vehicleHeadRestraint)
-    add('Vehicle head restraint', settings.vehicleHeadRestraint.value.replaceAll('-', ' '))
-  if (settings.frontSeatGapMm) add('Seat in front', `${settings.frontSeatGapMm.value} mm from the backrest`)
+  if (settings.vehicleHeadRestraint) add(texts.headRestraint({ state: settings.vehicleHeadRestraint.value }))
+  if (settings.frontSeatGapMm) add(texts.frontSeat({ mm: settings.frontSeatGapMm.value }))
   return rows
 }

@@ -1,4 +1,4 @@
-import { BELT_ROUTE, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from '../../test/build.ts'
+import { BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import { fittedSubject, judgeRecheck, RECHECK_TAPS, recheckList, type Case } from '../index.ts'
 
@@ -38,6 +38,19 @@ test('limits are those of the practice profile', () => {
   expect(asks(buildCase({ practice: { slack: 'pinch', steadiness: 'nothing-felt' } }))).toMatch(
     /does not move at its base.*no fold can be pinched/,
   )
+})
+test('and those of the maker, where the maker has them', () => {
+  const ask = (id: string, c: Case) => listOf(c).find((i) => i.id === id)?.ask
+  expect(ask('slack', buildCase({ mode: { slackMm: { toMm: 10 } } }))).toBe(
+    'No coat, buckle clicked, and the straps lift at most 10 mm',
+  )
+  expect(ask('steady', buildCase({ mode: { steadinessMm: 12 } }))).toBe('It moves at most 12 mm at its base')
+  const booster = (guideAboveShoulderMm?: { fromMm?: number; toMm?: number }) =>
+    ask('shoulder', buildCase({ mode: { ...BOOSTER, guideAboveShoulderMm } }))
+  expect(booster()).toBe('The guide stands at the shoulder, 0 to 20 mm above it')
+  expect(booster({ fromMm: 5, toMm: 17 })).toBe('The guide stands at the shoulder, 5 to 17 mm above it')
+  expect(booster({ toMm: 17 })).toBe('The guide stands at the shoulder, at most 17 mm above it')
+  expect(ask('shoulder', buildCase({ mode: { ...BOOSTER, shape: 'booster-cushion' } }))).toBeUndefined()
 })
 test.each([
   [1, 'rearward', /airbag is seen off/],

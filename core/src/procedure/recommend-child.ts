@@ -2,6 +2,8 @@ import {
   adviseGuide,
   adviseInserts,
   adviseStrapHeight,
+  boundsText,
+  guideWindowMm,
   insertThicknessMm,
   slotText,
   STRAP_RULE_TEXT,
@@ -73,12 +75,13 @@ export function recommendStrap(s: FittedSubject): readonly Recommendation[] {
 export function recommendGuide(s: FittedSubject): readonly Recommendation[] {
   if (s.mode.shape !== 'booster-seat' || s.mode.heldBy !== 'vehicle-belt' || s.mode.beltGuideMm === undefined) return []
   const setting = 'strapHeightMm'
+  const window = boundsText(guideWindowMm(s.mode))
   if (s.shoulder === undefined) {
-    const because = 'the belt guide stands 0 to 20 mm above the shoulder'
+    const because = `the belt guide stands ${window} above the shoulder`
     return [{ setting, kind: 'ask', text: 'Measure the seated shoulder height first', because }]
   }
   const { mm, isEstimated } = s.shoulder
-  const because = `shoulder at ${formatInterval(mm, 'mm', 0)}${isEstimated ? ', estimated from the stature' : ''}; the guide stands 0 to 20 mm above it`
+  const because = `shoulder at ${formatInterval(mm, 'mm', 0)}${isEstimated ? ', estimated from the stature' : ''}; the guide stands ${window} above it`
   const advice = adviseGuide(s.mode, mm)
   switch (advice.kind) {
     case 'set':

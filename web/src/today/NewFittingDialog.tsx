@@ -107,10 +107,15 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
   }
 
   async function begin(): Promise<void> {
-    if (childId === undefined) return setFault('Choose a child.')
+    // A name that only one child has is a choice: typed and Enter pressed, the fitting begins.
+    const named = isReady && wanted !== '' && children.length === 1 ? children[0]?.id : undefined
+    // One who was chosen and is no longer listed was chosen under another name: nobody sees it, so it does not count.
+    const chosen = (childId === NEW || children.some((c) => c.id === childId) ? childId : undefined) ?? named
+    if (chosen === undefined) return setFault('Choose a child.')
+    setChildId(chosen)
     setBusy(true)
     try {
-      onCreated((await api.create(childId === NEW && added ? added : childId, vehicleId, arrived)).id)
+      onCreated((await api.create(chosen === NEW && added ? added : chosen, vehicleId, arrived)).id)
       void load()
     } catch (error) {
       setFault(error instanceof Error ? error.message : 'The fitting was not created.')

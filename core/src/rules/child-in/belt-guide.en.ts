@@ -1,8 +1,6 @@
+import { boundsText } from '../../fit/index.ts'
 import { measuredSentence } from '../outcomes.en.ts'
 import { ruleText } from '../say.ts'
-
-const stands = (from: number | undefined, to: number | undefined): string =>
-  from === undefined ? `at most ${to} mm` : to === undefined ? `at least ${from} mm` : `${from} to ${to} mm`
 
 export default ruleText({
   title: 'Belt guide above the shoulder',
@@ -11,7 +9,7 @@ export default ruleText({
     measured: measuredSentence<{ from: number | undefined; to: number | undefined; isMakers: boolean }>({
       stated: ({ isMakers }) => (isMakers ? 'the maker' : 'the guide'),
       remedy: ({ wording, from, to }) =>
-        `${wording === 'at-most' ? 'Lower' : 'Raise'} the head support until the guide stands ${stands(from, to)} above the shoulder.`,
+        `${wording === 'at-most' ? 'Lower' : 'Raise'} the head support until the guide stands ${boundsText({ fromMm: from, toMm: to })} above the shoulder.`,
     }),
   },
 })

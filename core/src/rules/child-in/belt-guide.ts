@@ -1,5 +1,5 @@
 import { windowOutcome } from '../outcomes.ts'
-import { GUIDE_MAX_MM } from '../../fit/index.ts'
+import { GUIDE_MAX_MM, guideWindowMm } from '../../fit/index.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({
@@ -16,7 +16,7 @@ export default defineRule({
   applies: ({ mode }) => mode.shape === 'booster-seat' && mode.heldBy === 'vehicle-belt',
   evaluate: (s) => {
     const own = s.mode.guideAboveShoulderMm
-    const { fromMm: from, toMm: to } = own ?? { fromMm: 0, toMm: GUIDE_MAX_MM }
+    const { fromMm: from, toMm: to } = guideWindowMm(s.mode)
     const check = { id: 'guide-above-shoulder-mm', from, to, source: 'maker' } as const
     return windowOutcome(s, check, { from, to, isMakers: own !== undefined })
   },

@@ -1,4 +1,4 @@
-import { allOf, lookOutcome, measuredOutcome, worstOf } from '../outcomes.ts'
+import { allOf, lookOutcome, windowOutcome } from '../outcomes.ts'
 import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
 
 /** Slack in mm that each measuring school accepts. */
@@ -15,15 +15,7 @@ function measured(s: FittedSubject): Outcome {
   const limit = school === 'one-finger' ? SLACK_MM['one-finger'] : SLACK_MM['two-fingers']
   const to = own === undefined ? limit : own.toMm
   const more = { by: own ? ('maker' as const) : school === 'one-finger' ? ('one-finger' as const) : ('two-fingers' as const) }
-  const base = { id: 'slack-mm', source: own ? 'maker' : 'practice' } as const
-  return worstOf([
-    ...(to === undefined
-      ? []
-      : [measuredOutcome(s, { ...base, wording: 'at-most', limit: to }, more)]),
-    ...(own?.fromMm === undefined
-      ? []
-      : [measuredOutcome(s, { ...base, wording: 'at-least', limit: own.fromMm }, more)]),
-  ])
+  return windowOutcome(s, { id: 'slack-mm', from: own?.fromMm, to, source: own ? 'maker' : 'practice' }, more)
 } // prettier-ignore
 
 export default defineRule({

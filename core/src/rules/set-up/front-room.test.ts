@@ -163,6 +163,47 @@ describe('guide-set', () => {
     const booted = { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 } } as Mode
     expect(adviseGuide(booted, exactly(shoulder))).toEqual({ kind: 'none', because })
   })
+  test.each([
+    [{ fromMm: 5, toMm: 17 }, 400, 411],
+    [{ toMm: 10 }, 400, 405],
+    [{ toMm: -5 }, 400, 395],
+    [{ fromMm: 15 }, 400, 418],
+    [{ fromMm: 30 }, 400, 430],
+  ])('the maker’s own window %j: a shoulder at %s mm wants the guide at %s', (guideAboveShoulderMm, shoulder, mm) => {
+    const booted = { ...BOOSTER, guideAboveShoulderMm, beltGuideMm: { fromMm: 330, toMm: 580 } } as Mode
+    expect(adviseGuide(booted, exactly(shoulder))).toEqual({ kind: 'set', heightMm: mm })
+  })
+  test('what is recommended passes the rule, whatever window the maker states', () => {
+    fc.assert(
+      fc.property(
+        fc.option(fc.integer({ min: -50, max: 60 }), { nil: undefined }),
+        fc.option(fc.integer({ min: -50, max: 100 }), { nil: undefined }),
+        fc.integer({ min: 280, max: 620 }),
+        (fromMm, toMm, shoulder) => {
+          const isStated = fromMm !== undefined || toMm !== undefined
+          fc.pre(fromMm === undefined || toMm === undefined || fromMm <= toMm)
+          const mode = {
+            ...BOOSTER,
+            beltGuideMm: { fromMm: 330, toMm: 580 },
+            ...(isStated && { guideAboveShoulderMm: { fromMm, toMm } }),
+          } as Mode
+          const advice = adviseGuide(mode, exactly(shoulder))
+          if (advice.kind === 'none') return
+          const c = buildCase({
+            mode,
+            child: { seatedShoulderHeightMm: { value: shoulder, plusMinus: 0, source: 'measured' } },
+            settings: { strapHeightMm: { value: advice.heightMm, at: 2 } },
+          })
+          expect([mode.guideAboveShoulderMm, shoulder, kindOf('guide-set', c)]).toEqual([
+            mode.guideAboveShoulderMm,
+            shoulder,
+            advice.kind === 'set' ? 'pass' : expect.not.stringMatching('pass'),
+          ])
+        },
+      ),
+      { seed: 31, numRuns: 300 },
+    )
+  })
   test('a shoulder known to ± 30 mm has to be measured', () => {
     const booted = { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 } } as Mode
     expect(adviseGuide(booted, interval(370, 430)).kind).toBe('measure')

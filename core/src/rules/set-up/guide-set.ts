@@ -1,4 +1,4 @@
-import { adviseGuide, GUIDE_MAX_MM } from '../../fit/index.ts'
+import { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from '../../fit/index.ts'
 import { interval, within } from '../../quantities/index.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
@@ -26,7 +26,7 @@ export default defineRule({
     const set = settings.strapHeightMm?.value
     if (set === undefined || shoulder === undefined)
       throw new Error('guide-set applies where guide and shoulder are known')
-    const { fromMm = -Infinity, toMm = Infinity } = mode.guideAboveShoulderMm ?? { fromMm: 0, toMm: GUIDE_MAX_MM }
+    const { fromMm = -Infinity, toMm = Infinity } = guideWindowMm(mode)
     const above = interval(set - shoulder.mm.hi, set - shoulder.mm.lo)
     const said = within(above, Number.isFinite(fromMm) ? fromMm : undefined, Number.isFinite(toMm) ? toMm : undefined)
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
@@ -41,7 +41,7 @@ export default defineRule({
         above,
         isEstimated: shoulder.isEstimated,
         // The maker's own ends where there are any, both where it is ours.
-        asked: mode.guideAboveShoulderMm ?? { fromMm: 0, toMm: GUIDE_MAX_MM },
+        asked: guideWindowMm(mode),
         kind,
         reachesMm: advice.kind === 'set' ? advice.heightMm : undefined,
         isOutOfReach: advice.kind === 'none',
