@@ -137,7 +137,12 @@ test('no other file of core holds a sentence, but for those still to move', () =
 })
 
 describe('what a shape asks of the text beside a rule', () => {
-  const SHAPES = { rangeOutcome: 'range', measuredOutcome: 'measured', windowOutcome: 'measured', untilSeen: 'until-seen' }
+  const SHAPES = {
+    rangeOutcome: 'range',
+    measuredOutcome: 'measured',
+    windowOutcome: 'measured',
+    untilSeen: 'until-seen',
+  }
   const used = RULES.flatMap(({ id, stage }) => {
     const source = readFileSync(join(RULES_DIR, stage, `${id}.ts`), 'utf8')
     const named = [...source.matchAll(/'([\w-]*not-known)'/g)].map((m) => m[1] as string)

@@ -22,7 +22,7 @@ export const RECHECK_ANSWERS = ['yes', 'no', 'unsure'] as const
 export type RecheckAnswer = (typeof RECHECK_ANSWERS)[number]
 
 /** A range of the maker's; an end that is not stated is absent. */
-export interface BoundsMm {
+interface BoundsMm {
   readonly fromMm?: number | undefined
   readonly toMm?: number | undefined
 }
@@ -71,7 +71,7 @@ const QUESTIONS = {
   shoulder: ['guide-above-shoulder-mm', 'guide-gate'],
   head: ['head', 'crown-below-edge-mm'],
 } as const satisfies Record<string, 'always' | readonly CheckId[]>
-export type RecheckQuestion = keyof typeof QUESTIONS
+type RecheckQuestion = keyof typeof QUESTIONS
 const QUESTION_IDS = Object.keys(QUESTIONS) as RecheckQuestion[]
 
 /** What the questions say in one language. */
