@@ -189,7 +189,7 @@ test('keys, palette and help reach everything; nothing needs a mouse', async ({ 
   // The only child of that name: Enter begins, and not for the one who was chosen before.
   await dialog.getByLabel('Find a child by name').press('Enter')
   await page.waitForURL(/\/measure$/)
-  await expect(page.getByText('Wren', { exact: true }).first()).toBeVisible()
+  await expect(page.locator('main').getByText('Wren Oxley').first()).toBeVisible()
   for (const [key, path] of [
     ['3', 'place'],
     ['7', 'hand-over'],
