@@ -5,15 +5,20 @@ import { join } from 'node:path'
 
 const ROOT = join(__dirname, '../..')
 
-describe('npm run new rule', () => {
+/** A folder with the core in it, filled before the tests of this block and gone after them. */
+function copyOfCore(): string {
   const tree = mkdtempSync(join(tmpdir(), 'nimble-anchor-new-'))
-  const rules = join(tree, 'core/src/rules')
   beforeAll(() => {
-    cpSync(join(ROOT, 'core/src'), join(tree, 'core/src'), { recursive: true })
-    cpSync(join(ROOT, 'core/test'), join(tree, 'core/test'), { recursive: true })
+    for (const part of ['core/src', 'core/test']) cpSync(join(ROOT, part), join(tree, part), { recursive: true })
     symlinkSync(join(ROOT, 'node_modules'), join(tree, 'node_modules'))
   })
   afterAll(() => rmSync(tree, { recursive: true, force: true }))
+  return tree
+}
+
+describe('npm run new rule', () => {
+  const tree = copyOfCore()
+  const rules = join(tree, 'core/src/rules')
 
   const make = (id: string, stage: string): string => {
     const script = `import { newRule } from ${JSON.stringify(join(ROOT, 'scripts/new.mjs'))}
@@ -45,13 +50,7 @@ describe('npm run new rule', () => {
 })
 
 describe('npm run new check', () => {
-  const tree = mkdtempSync(join(tmpdir(), 'nimble-anchor-new-check-'))
-  beforeAll(() => {
-    cpSync(join(ROOT, 'core/src'), join(tree, 'core/src'), { recursive: true })
-    cpSync(join(ROOT, 'core/test'), join(tree, 'core/test'), { recursive: true })
-    symlinkSync(join(ROOT, 'node_modules'), join(tree, 'node_modules'))
-  })
-  afterAll(() => rmSync(tree, { recursive: true, force: true }))
+  const tree = copyOfCore()
 
   const make = (id: string, stage: string): string => {
     const script = `import { newCheck } from ${JSON.stringify(join(ROOT, 'scripts/new.mjs'))}

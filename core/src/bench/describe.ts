@@ -1,3 +1,4 @@
+import { DIRECTION_FACING } from '../restraint/index.ts'
 import { severityOf, type FittedSubject } from '../rules/index.ts'
 import { lineValueText, type BenchLine } from './lines.ts'
 import type { Section } from './section.ts'
@@ -7,9 +8,8 @@ const STATE_WORDS = { pass: 'holds', fail: 'fails', undecided: 'undecided', unkn
 /** The drawing in words, for those who cannot see it: what stands where, then each line with what is wanted. */
 export function describeBench(s: FittedSubject, section: Section, lines: readonly BenchLine[]): readonly string[] {
   const { mode, position, route } = s
-  const facing = { rearward: 'facing backwards', forward: 'facing forwards', lateral: 'lying across the car' }
   return [
-    `${position.label}, seen from the side: ${mode.label}, ${facing[mode.direction]}, by ${route.label}.`,
+    `${position.label}, seen from the side: ${mode.label}, ${DIRECTION_FACING[mode.direction]}, by ${route.label}.`,
     ...lines.map((line) => {
       const worst = line.findings[0]
       const word =

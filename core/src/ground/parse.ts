@@ -21,6 +21,17 @@ function jsonPath(path: readonly PropertyKey[]): string {
   )
 }
 
+/** A figure is held to its limit, a text or list to its length; a schema's own words say more than the library's. */
+function sizeMessage(
+  { origin, message }: { readonly origin: string; readonly message: string },
+  wording: 'at least' | 'at most',
+  limit: number | bigint,
+): string {
+  if (origin === 'number' || origin === 'int')
+    return /^Too (big|small)/.test(message) ? `must be ${wording} ${limit}` : message
+  return `must hold ${wording} ${limit} ${origin === 'string' ? 'characters' : 'items'}`
+}
+
 function toFaults(issue: z.core.$ZodIssue): Fault[] {
   const path = jsonPath(issue.path)
   switch (issue.code) {
@@ -37,29 +48,9 @@ function toFaults(issue: z.core.$ZodIssue): Fault[] {
     case 'invalid_value':
       return [{ path, message: `must be one of ${issue.values.map((v) => JSON.stringify(v)).join(', ')}` }]
     case 'too_big':
-      return [
-        {
-          path,
-          message:
-            issue.origin === 'number' || issue.origin === 'int'
-              ? issue.message.startsWith('Too big')
-                ? `must be at most ${issue.maximum}`
-                : issue.message
-              : `must hold at most ${issue.maximum} ${issue.origin === 'string' ? 'characters' : 'items'}`,
-        },
-      ]
+      return [{ path, message: sizeMessage(issue, 'at most', issue.maximum) }]
     case 'too_small':
-      return [
-        {
-          path,
-          message:
-            issue.origin === 'number' || issue.origin === 'int'
-              ? issue.message.startsWith('Too small')
-                ? `must be at least ${issue.minimum}`
-                : issue.message
-              : `must hold at least ${issue.minimum} ${issue.origin === 'string' ? 'characters' : 'items'}`,
-        },
-      ]
+      return [{ path, message: sizeMessage(issue, 'at least', issue.minimum) }]
     case 'invalid_format':
       return [{ path, message: issue.format === 'date' ? 'must be a day as YYYY-MM-DD' : issue.message }]
     default:

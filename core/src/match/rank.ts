@@ -1,3 +1,4 @@
+import { DIRECTION_WORD } from '../restraint/index.ts'
 import { reasonOf } from '../rules/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import { DECISION_RANK, formatNumber } from '../quantities/index.ts'
@@ -71,7 +72,7 @@ const CRITERIA: readonly Criterion[] = [
         ? 1
         : 0,
     because: (a, _, { practice }) =>
-      `it is ${a.mode.direction === 'lateral' ? 'lying across' : 'rearward'}, and the profile “${practice.name}” turns forward as late as it can`,
+      `it is ${DIRECTION_WORD[a.mode.direction]}, and the profile “${practice.name}” turns forward as late as it can`,
   },
   {
     id: 'harness',

@@ -6,14 +6,7 @@ export { inOrder } from './order.ts'
 export { type Recommendation } from './recommendation.ts'
 export { recommendSettings } from './recommend.ts'
 export { type Redo, redoList } from './redo.ts'
-export {
-  judgeRecheck,
-  RECHECK_ANSWERS,
-  RECHECK_TAPS,
-  type RecheckAnswer,
-  type RecheckItem,
-  recheckList,
-} from './recheck.ts'
+export { judgeRecheck, RECHECK_ANSWERS, RECHECK_TAPS, type RecheckAnswer, recheckList } from './recheck.ts'
 export {
   ONE_RIDE_PLACES,
   oneRideCar,
@@ -22,3 +15,4 @@ export {
   oneRideWays,
   putsForOneRide,
 } from './one-ride.ts'
+export { type RecheckItem } from './recheck-questions.ts'

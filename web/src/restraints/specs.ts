@@ -1,4 +1,4 @@
-import { HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core/restraint'
+import { DIRECTION_WORD, HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core/restraint'
 import { FIXTURES } from '@nimble-anchor/core/vehicle'
 import { answer, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
@@ -23,11 +23,7 @@ export const MODE_FIELDS: readonly FieldSpec[] = [
     ['booster-seat', 'booster with a back'],
     ['booster-cushion', 'booster cushion'],
   ]),
-  pick('direction', 'Direction', [
-    ['rearward', 'rearward'],
-    ['forward', 'forward'],
-    ['lateral', 'lying across'],
-  ]),
+  pick('direction', 'Direction', Object.entries(DIRECTION_WORD)),
   pick('heldBy', 'Child held by', [
     ['harness', 'its own harness'],
     ['shield', 'a shield'],

@@ -1,7 +1,7 @@
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
 import { type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
 import { formatNumber } from '@nimble-anchor/core/quantities'
-import { modelName } from '@nimble-anchor/core/restraint'
+import { DIRECTION_WORD, modelName } from '@nimble-anchor/core/restraint'
 import { SOURCE_WORD, reasonOf, severityOf } from '@nimble-anchor/core/rules'
 import type { ReactNode } from 'react'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
@@ -11,7 +11,6 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { ModeBars, type ChildOnBars } from './ModeBars.tsx'
-import { DIRECTION_WORD } from './ModeRow.tsx'
 import { groupKey, SECTIONS, useChooseView } from './view.ts'
 
 interface Props {

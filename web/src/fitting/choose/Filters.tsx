@@ -1,11 +1,10 @@
+import { DIRECTION_WORD } from '@nimble-anchor/core/restraint'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { NO_FILTERS, ROUTE_KIND_TEXT, useChooseView, type Filters as FilterValues } from './view.ts'
 
 const DIRECTIONS = [
   { id: 'all', label: 'any direction' },
-  { id: 'rearward', label: 'rearward' },
-  { id: 'lateral', label: 'lying across' },
-  { id: 'forward', label: 'forward' },
+  ...(['rearward', 'lateral', 'forward'] as const).map((id) => ({ id, label: DIRECTION_WORD[id] })),
 ]
 const REGULATIONS = [
   { id: 'all', label: 'both regulations' },

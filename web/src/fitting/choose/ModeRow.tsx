@@ -2,7 +2,7 @@ import { putsForMode, type Case } from '@nimble-anchor/core/casefile'
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
 import { type ModeMatch } from '@nimble-anchor/core/match'
 import { formatNumber } from '@nimble-anchor/core/quantities'
-import { modelName } from '@nimble-anchor/core/restraint'
+import { DIRECTION_WORD, modelName } from '@nimble-anchor/core/restraint'
 import { SOURCE_WORD, reasonOf, titleOf, severityOf } from '@nimble-anchor/core/rules'
 import { useState } from 'react'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
@@ -14,8 +14,6 @@ import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { ModeBars, type ChildOnBars } from './ModeBars.tsx'
 import { groupKey, useChooseView } from './view.ts'
-
-export const DIRECTION_WORD = { rearward: 'rearward', forward: 'forward', lateral: 'lying across' } as const
 
 interface Props {
   readonly group: ModeGroup
