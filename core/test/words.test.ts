@@ -115,6 +115,7 @@ const STILL_TO_MOVE: readonly string[] = [
   'quantities/text.ts',
   'readings/catalogue-lint.ts',
   'readings/schema.ts',
+  'restraint/lint-approval.ts',
   'restraint/lint.ts',
   'restraint/parts.ts',
   'restraint/restraint.ts',

@@ -22,7 +22,9 @@ export interface RecheckFacts {
   readonly reclineLabel: string | undefined
   readonly isBeforeAirbag: boolean
   readonly isBooster: boolean
-  readonly hasTopTether: boolean
+  /** Which tethers are used here: one that is advised and was left off is not. */
+  readonly usesTopTether: boolean
+  readonly usesLowerTethers: boolean
   readonly strapRule: StrapRule
   /** The maker's own slack beats the school's. */
   readonly slack: PracticeProfile['slack'] | BoundsMm

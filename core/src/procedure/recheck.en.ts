@@ -28,8 +28,10 @@ export const RECHECK_EN: RecheckTexts = {
     how: 'No mat, nothing under the foot; its indicator shows good.',
     ifNot: 'Take the mat out and set the leg one notch at a time until it stands.',
   }),
-  tether: ({ hasTopTether }) => ({
-    ask: hasTopTether ? 'The top tether is hooked, tight and flat' : 'Both lower tethers are tight',
+  tether: ({ usesTopTether, usesLowerTethers }) => ({
+    ask: !usesTopTether
+      ? 'Both lower tethers are tight'
+      : `The top tether is hooked, tight and flat${usesLowerTethers ? ', and both lower tethers are tight' : ''}`,
     how: 'Pull at the strap; run a hand along it.',
     ifNot: 'Tighten it, and read its indicator again.',
   }),

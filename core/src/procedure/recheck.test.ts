@@ -1,6 +1,6 @@
 import { BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
-import { fittedSubject, judgeRecheck, RECHECK_TAPS, recheckList, type Case } from '../index.ts'
+import { fittedSubject, judgeRecheck, RECHECK_TAPS, recheckList, type Case, type Route } from '../index.ts'
 
 const listOf = (c: Case) => recheckList(fittedSubject(c)!)
 const ids = (c: Case): readonly string[] => listOf(c).map((i) => i.id)
@@ -30,6 +30,28 @@ test.each([
   ['shoulder', CONFIGURATIONS.booster!, true],
   ['steady', CONFIGURATIONS.booster!, false],
 ] as const)('%s is asked only of what has it', (id, c, isAsked) => expect(ids(c).includes(id)).toBe(isAsked))
+
+const LOWER: NonNullable<Route['lowerTethers']> = { use: 'required', points: ['ring'] }
+test.each<[string, Partial<Route>, string]>([
+  ['a tether that is required', { topTether: { use: 'required' } }, 'The top tether is hooked, tight and flat'],
+  [
+    'both kinds',
+    { topTether: { use: 'required' }, lowerTethers: LOWER },
+    'The top tether is hooked, tight and flat, and both lower tethers are tight',
+  ],
+  ['lower tethers only', { lowerTethers: LOWER }, 'Both lower tethers are tight'],
+  [
+    'a top tether that is advised and left off',
+    { topTether: { use: 'optional' }, lowerTethers: LOWER },
+    'Both lower tethers are tight',
+  ],
+])('%s: %s', (_, tethers, text) => {
+  const c = buildCase({
+    route: buildRoute({ ...TETHER_ROUTE, topTether: undefined, ...tethers }),
+    readings: { 'tether-used': { option: 'left-off', at: 2 } },
+  })
+  expect(listOf(c).find((i) => i.id === 'tether')?.ask).toBe(text)
+})
 
 test('limits are those of the practice profile', () => {
   const asks = (c: Case) => listOf(c).map((i) => i.ask).join(' ') // prettier-ignore

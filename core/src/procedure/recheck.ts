@@ -19,13 +19,14 @@ export const RECHECK_TAPS = 10
 export const RECHECK_ANSWERS = ['yes', 'no', 'unsure'] as const
 export type RecheckAnswer = (typeof RECHECK_ANSWERS)[number]
 
-function factsOf({ mode, route, position, practice, settings }: FittedSubject): RecheckFacts {
+function factsOf({ mode, position, practice, settings }: FittedSubject, asked: ReadonlySet<CheckId>): RecheckFacts {
   return {
     placeLabel: position.label,
     reclineLabel: mode.reclines?.find((r) => r.id === settings.recline?.value)?.label,
     isBeforeAirbag: position.row === 1 && mode.direction !== 'forward',
     isBooster: !isIntegral(mode),
-    hasTopTether: route.topTether !== undefined,
+    usesTopTether: asked.has('tether-point'),
+    usesLowerTethers: asked.has('lower-tethers'),
     strapRule: strapRuleOf(mode),
     slack: mode.slackMm ?? practice.slack,
     movementMm: mode.steadinessMm ?? (practice.steadiness === 'nothing-felt' ? undefined : MAX_MOVEMENT_MM),
@@ -38,7 +39,7 @@ const QUESTION_IDS = Object.keys(QUESTIONS) as RecheckQuestion[]
 /** The same installation looked at again by the carer: at most ten questions, only what this fitting has. */
 export function recheckList(subject: FittedSubject, texts: RecheckTexts = RECHECK_EN): readonly RecheckItem[] {
   const asked = checksAsked(subject)
-  const facts = factsOf(subject)
+  const facts = factsOf(subject, asked)
   const isAsked = (id: RecheckQuestion): boolean => {
     const of: 'always' | readonly CheckId[] = QUESTIONS[id]
     return of === 'always' || of.some((check) => asked.has(check))

@@ -49,6 +49,7 @@ export {
 export { massRangeOf } from './groups.ts'
 export { stepPairs } from './pairs.ts'
 export { ROUTE_KINDS, type RouteKind, routeKindOf } from './route-kind.ts'
-export { type Found, type Lint, lintModelParts, lintModeParts } from './lint.ts'
+export { type Found, type Lint } from './lint-found.ts'
+export { lintModelParts, lintModeParts } from './lint.ts'
 export { stageGaps } from './gaps.ts'
 export { DIRECTION_FACING, DIRECTION_WORD } from './direction.en.ts'

@@ -82,12 +82,12 @@ test('a need is said in words with the stage where it is answered', () => {
   expect(describeNeed('child.massKg')).toEqual({ label: 'Mass', ask: 'Weigh the child', stage: 'measure' })
   expect(describeNeed('check.slack-mm')).toEqual({
     label: 'Harness slack',
-    ask: 'Measure: harness slack',
+    ask: 'Measure “Harness slack”',
     stage: 'child-in',
   })
   expect(describeNeed('check.latch-left')).toEqual({
     label: 'Left indicator',
-    ask: 'Check: left indicator',
+    ask: 'Check “Left indicator”',
     stage: 'attach',
   })
   expect(describeNeed('setting.recline')).toEqual({ label: 'Recline set', ask: 'Set the recline', stage: 'set-up' })

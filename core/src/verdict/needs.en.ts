@@ -222,10 +222,9 @@ export const NEED_TEXT: Record<OtherNeed, NeedText> = {
   },
 }
 
-/** A check by its label: "Check: left indicator". */
-export const askOfCheck = (label: string, isNumber: boolean): string =>
-  `${isNumber ? 'Measure' : 'Check'}: ${label.replace(/^./, (x) => x.toLowerCase())}`
-export const askOfStep = (text: string): string => `Do and note: ${text.replace(/\.$/, '')}`
+/** A check by its label: "Check “Left indicator”". */
+export const askOfCheck = (label: string, isNumber: boolean): string => `${isNumber ? 'Measure' : 'Check'} “${label}”`
+export const askOfStep = (text: string): string => `Do and note “${text.replace(/\.$/, '')}”`
 /** What is to be chosen before anything else can be asked. */
 export const CHOICE_TEXT = {
   mode: { label: 'Restraint mode', ask: 'Choose a restraint mode' },

@@ -112,7 +112,7 @@ export default function JobPage() {
                       <span className="block text-sm font-semibold">Look for: {step.proof}</span>
                     )}
                     {pair !== undefined && (
-                      <span className="block text-sm font-normal text-ink-soft">Takes back: {pair}</span>
+                      <span className="block text-sm font-normal text-ink-soft">Reverses: {pair}</span>
                     )}
                   </span>
                 </label>

@@ -221,7 +221,7 @@ describe('steps that leave no reading', () => {
     })
     const c = buildCase({ route })
     show(c, 'open')
-    expect(screen.getByText(/Must be taken back later: Shut the pocket/)).toBeInTheDocument()
+    expect(screen.getByText(/Must be reversed later: Shut the pocket/)).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
     // Leafing through closes no pair: it is ticked by hand.
     expect(put).not.toHaveBeenCalled()

@@ -32,7 +32,7 @@ export function StepNotes({ step }: { readonly step: Step }) {
     <>
       {step.pair && (
         <p className="mt-1 border-l-4 border-magenta pl-2 text-[0.95em] font-semibold">
-          {step.pair.half === 'first' ? 'Must be taken back later: ' : 'Takes back: '}
+          {step.pair.half === 'first' ? 'Must be reversed later: ' : 'Reverses: '}
           {step.pair.otherText}
         </p>
       )}
