@@ -81,10 +81,15 @@ function nameOf(c: Case, path: Path): string | undefined {
 /** Required fields are refused by the schema when they go: the file does not open at all. */
 const opens = (c: unknown): c is Case => parseWith(caseSchema, JSON.parse(JSON.stringify(c))).ok
 
+/** In `npm test` a pinned sample, one fact in six beginning elsewhere in each fitting; the whole by `npm run law`. */
+const isWhole = process.env.LAW === 'whole'
+const EVERY = isWhole ? 1 : 6
+const losable = (c: Case, start: number): Path[] => pathsIn(c).filter((_, i) => i % EVERY === start % EVERY)
+
 /** Facts whose loss leaves the fitting ready and that nobody has argued for. */
-function silentLosses(c: Case): string[] {
+function silentLosses(c: Case, start: number): string[] {
   const losses = new Set<string>()
-  for (const path of pathsIn(c)) {
+  for (const path of losable(c, start)) {
     const name = nameOf(c, path)
     if (name === undefined || arguedFor(name, c) !== undefined) continue
     const less = without(c, path)
@@ -265,7 +270,7 @@ const silentFigures = (c: Case): string[] =>
     return spoiled !== undefined && assess(spoiled).verdict === 'ready' ? [what] : []
   })
 
-const CHECKS: readonly [string, (c: Case) => string[]][] = [
+const CHECKS: readonly [string, (c: Case, start: number) => string[]][] = [
   ['deleting any fact', silentLosses],
   ['spoiling any reading', silentSpoils],
   ['ageing any reading', silentlyOld],
@@ -273,7 +278,7 @@ const CHECKS: readonly [string, (c: Case) => string[]][] = [
   ['spoiling a figure of the maker', silentFigures],
 ]
 
-describe.each(Object.entries(MADE_UP))('%s', (_, c) => {
+describe.each(Object.entries(MADE_UP).map(([name, c], i) => [name, c, i] as const))('%s', (_, c, start) => {
   test('is ready to travel', () => {
     expect(
       assess(c)
@@ -283,14 +288,13 @@ describe.each(Object.entries(MADE_UP))('%s', (_, c) => {
     expect(opens(c)).toBe(true)
   })
   test.each(CHECKS)('%s never leaves it ready', (_what, silent) => {
-    expect(silent(c)).toEqual([])
+    expect(silent(c, start)).toEqual([])
   })
 })
 
 describe('the demo', () => {
   const all = [...demoFittings()]
-  /** In `npm test` one place of each mode and route; the whole by `npm run law`. */
-  const isWhole = process.env.LAW === 'whole'
+  /** In `npm test` one place of each mode and route. */
   const seen = new Set<string>()
   const sample = isWhole
     ? all
@@ -301,7 +305,7 @@ describe('the demo', () => {
     expect(new Set(all.map(([name]) => name.split(' in ')[0])).size).toBeGreaterThanOrEqual(22)
   })
   test.each(CHECKS)('%s never leaves a fitting ready', (_what, silent) => {
-    expect(sample.flatMap(([name, c]) => silent(c).map((loss) => `${name}: ${loss}`))).toEqual([])
+    expect(sample.flatMap(([name, c], i) => silent(c, i).map((loss) => `${name}: ${loss}`))).toEqual([])
   })
 })
 

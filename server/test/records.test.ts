@@ -60,31 +60,35 @@ describe('logbook', () => {
     expect((await logbook('?q=perran')).total).toBe(1)
     expect((await logbook('?q=perrin')).total).toBe(0)
   })
-  test.each([
-    ['', 2],
-    ['?status=signed', 1],
-    ['?verdict=ready', 2],
-    ['?route=isofix-leg', 2],
-    ['?route=belt', 0],
-    [`?from=${TODAY}&to=${TODAY}`, 2],
-    ['?to=2026-11-24', 0],
-    ['?withFaults=true', 0],
-    ['?vehicleId=corran-dunlin&modelId=ravel-sheepshank', 2],
-  ])('filter %s: %s', async (query, total) => {
+  test('filters', async () => {
     await importCase(example)
     await importCase({ ...example, handover })
-    expect((await logbook(query)).total).toBe(total)
+    const wanted = [
+      ['', 2],
+      ['?status=signed', 1],
+      ['?verdict=ready', 2],
+      ['?route=isofix-leg', 2],
+      ['?route=belt', 0],
+      [`?from=${TODAY}&to=${TODAY}`, 2],
+      ['?to=2026-11-24', 0],
+      ['?withFaults=true', 0],
+      ['?vehicleId=corran-dunlin&modelId=ravel-sheepshank', 2],
+    ] as const
+    for (const [query, total] of wanted) expect([query, (await logbook(query)).total]).toEqual([query, total])
   })
-  test.each([
-    ['?status=closed', '$.status'],
-    ['?route=tow', '$.route'],
-    ['?from=yesterday', '$.from'],
-    ['?limit=201', '$.limit'],
-    ['?offset=-1', '$.offset'],
-    ['?colour=red', '$.colour'],
-  ])('%s is refused by name', async (query, path) => {
-    const { faults } = (await na.get(`/api/logbook${query}`).expect(400)).body as { faults: { path: string }[] }
-    expect(faults.map((f) => f.path)).toContain(path)
+  test('a filter that is none is refused by name', async () => {
+    const wrong = [
+      ['?status=closed', '$.status'],
+      ['?route=tow', '$.route'],
+      ['?from=yesterday', '$.from'],
+      ['?limit=201', '$.limit'],
+      ['?offset=-1', '$.offset'],
+      ['?colour=red', '$.colour'],
+    ] as const
+    for (const [query, path] of wrong) {
+      const { faults } = (await na.get(`/api/logbook${query}`).expect(400)).body as { faults: { path: string }[] }
+      expect([query, faults.map((f) => f.path)]).toEqual([query, expect.arrayContaining([path])])
+    }
   })
 
   test('what failed on the way is counted by rule, route and restraint; a slip that was undone too is not counted twice', async () => {

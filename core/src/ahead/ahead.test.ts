@@ -1,3 +1,4 @@
+import { runs } from '../../test/runs.ts'
 import fc from 'fast-check'
 import { BELT_ROUTE, BOOSTER, buildCase, buildMode, buildModel, buildUnit, FORWARD } from '../../test/build.ts'
 import {
@@ -84,7 +85,7 @@ describe('the road ahead', () => {
       fc.property(fc.integer({ min: 105, max: 150 }), fc.integer({ min: 0, max: 20 }), (a, more) => {
         expect(at((a + more) / 10) >= at(a / 10)).toBe(true)
       }),
-      { numRuns: 10 },
+      { numRuns: runs(4) },
     )
   })
 })

@@ -1,3 +1,4 @@
+import { runs } from '../../test/runs.ts'
 import fc from 'fast-check'
 import { buildCase, BELT_ROUTE, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
@@ -206,6 +207,6 @@ test('whatever is entered in any order, one entry undone is as if it had never b
         c = step.c
       }
     }),
-    { seed: 5, numRuns: 200 },
+    { seed: 5, numRuns: runs(60) },
   )
 })

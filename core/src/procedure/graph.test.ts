@@ -1,3 +1,4 @@
+import { runs } from '../../test/runs.ts'
 import fc from 'fast-check'
 import {
   ask,
@@ -226,7 +227,7 @@ describe('staleness says from what to what', () => {
           expect([...staleIn(run(arrived))].toSorted()).toEqual([...staleIn(run(timed))].toSorted())
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(20) },
     )
   })
 })
