@@ -104,7 +104,6 @@ const STILL_TO_MOVE: readonly string[] = [
   'instruments/stand-in.ts',
   'law/local-rule.ts',
   'match/ease.ts',
-  'match/rank.ts',
   'practice/profile.ts',
   'procedure/one-ride.ts',
   'procedure/recommend-child.ts',

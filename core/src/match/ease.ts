@@ -1,6 +1,7 @@
 import { DECISION_RANK, type Decision } from '../quantities/index.ts'
 import type { Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import type { RawFinding } from '../rules/index.ts'
 import type { StockItem } from './types.ts'
 import { matchPlaces } from './places.ts'
 import type { Mode } from '../restraint/index.ts'
@@ -26,6 +27,8 @@ export interface RouteEase {
   readonly text: string
   /** `undecided` where a fact of the place is still open. */
   readonly decision: Decision
+  /** Of the route and the place, worst first; worked out when somebody reads them. */
+  readonly findings: readonly RawFinding[]
 }
 
 function partsOf(route: Route): readonly (readonly [points: number, text: string])[] {
@@ -54,7 +57,8 @@ export function waysIn(
   item: StockItem & { readonly mode: Mode },
 ): readonly Way[] {
   const ways = matchPlaces(circumstances, vehicle, item).flatMap(({ position, routes }) =>
-    routes.flatMap(({ route, decision }): Way[] => {
+    routes.flatMap((at): Way[] => {
+      const { route, decision } = at
       if (decision === 'fail') return []
       const parts = partsOf(route)
       return [
@@ -62,6 +66,9 @@ export function waysIn(
           position,
           route,
           decision,
+          get findings() {
+            return at.findings
+          },
           points: parts.reduce((sum, [points]) => sum + points, position.row === 1 ? POINTS.frontRow : 0),
           text: `${parts.map(([, text]) => text).join(', ')}; ${position.label.toLowerCase()}`,
         },

@@ -13,7 +13,8 @@ export {
 export { matchModes, rankNeeds } from './modes.ts'
 export { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from './places.ts'
 export { easiestRoute, type RouteEase } from './ease.ts'
-export { type RankBasis, rankModes, whyAbove } from './rank.ts'
+export { monthsAhead, type RankBasis, rankModes } from './rank.ts'
+export { whyAbove } from './rank.en.ts'
 export { askRule, type SettingValues, unpassedBy, whatIf } from './what-if.ts'
 export {
   compareChanges,

@@ -25,11 +25,14 @@ import {
   glance,
   matchModes,
   measured,
+  monthsAhead,
   rankModes,
   whyAbove,
   type ModeMatch,
   type RankBasis,
+  type RouteEase,
 } from '../index.ts'
+import { isForAnotherStage, tellsApart, type CriterionId } from './rank.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 
 const circumstances = (child = {}, practice = {}) => ({
@@ -48,15 +51,17 @@ const stock = [
 ]
 const names = (ms: readonly ModeMatch[]) => ms.map((m) => m.mode.id)
 
-test('by profile first, then by room: and each place in the order says why', () => {
+test('by profile first, then by what the next visit may break: and each place in the order says why', () => {
   const c = circumstances()
   const ranked = matchModes(c, stock)
   expect(names(ranked)).toEqual(['roomy', 'tight', 'forward', 'booster'])
   const basis = { practice: c.practice }
   const why = (i: number) => whyAbove(ranked[i]!, ranked[i + 1]!, basis)
-  expect(why(0)).toContain('more room to its nearest limit')
-  expect(why(1)).toBe('the other is advised against: a rearward mode still takes this child')
-  expect(why(2)).toBe('it is permitted, the other not permitted yet')
+  expect([why(0), why(1), why(2)]).toEqual([
+    'the other may be outgrown by the next visit (0.3 kg from 10.8)',
+    'the other is advised against: a rearward mode still takes this child',
+    'it is permitted, the other not permitted yet',
+  ])
 })
 
 test('the school of the legal minimum lets room decide between the directions', () => {
@@ -65,26 +70,204 @@ test('the school of the legal minimum lets room decide between the directions', 
   expect(names(ranked).indexOf('forward')).toBeLessThan(names(ranked).indexOf('tight'))
 })
 
-test('with equal room the months of use decide, then the simpler route, then the name', () => {
-  const twins = [{ model: buildModel([buildStatedMode({ id: 'a' }), buildStatedMode({ id: 'b' })]), unit: buildUnit() }]
-  const matches = matchModes(circumstances(), twins)
-  const byId = (values: Record<string, number>) => (m: ModeMatch) => values[m.mode.id]
-  const practice = DEFAULT_PRACTICE
-  expect(names(rankModes(matches, { practice }))).toEqual(['a', 'b'])
-  const months: RankBasis = { practice, monthsLeft: byId({ a: 9.9, b: 14.6 }) }
-  const longer = rankModes(matches, months)
-  expect(names(longer)).toEqual(['b', 'a'])
-  expect(whyAbove(longer[0]!, longer[1]!, months)).toContain('14 months against 9')
-  const ease: RankBasis = {
-    practice,
-    monthsLeft: byId({ a: 9, b: 10 }),
-    ease: (m) => (m.mode.id === 'b' ? { points: 2, text: 'ISOFIX, leg; rear left', decision: 'pass' } : undefined),
+describe('the order of modes', () => {
+  const base = matchModes(circumstances(), [{ model: buildModel([buildStatedMode()]), unit: buildUnit() }])[0]!
+  const open = evaluate('mode', matchModes(circumstances({ massKg: undefined }), stock)[0]!.subject).filter(
+    (f) => f.outcome.kind === 'undecided',
+  )
+  type Over = Partial<Omit<ModeMatch, 'mode'>> & { mode?: Partial<ModeMatch['mode']> }
+  const like = (id: string, over: Over = {}): ModeMatch => ({
+    model: base.model,
+    unit: base.unit,
+    subject: base.subject,
+    decision: 'pass',
+    standing: 'permitted',
+    findings: [],
+    routes: [],
+    deciding: undefined,
+    isAdvisedAgainst: false,
+    room: 0.5,
+    ...over,
+    mode: { ...base.mode, ...over.mode, id },
+  })
+  const certain: RouteEase = { points: 2, text: 'ISOFIX, leg; rear left', decision: 'pass', findings: [] }
+  interface Told {
+    readonly match?: Over
+    readonly months?: number
+    readonly ease?: RouteEase | null
   }
-  const simpler = rankModes(matches, ease)
-  expect(names(simpler)).toEqual(['b', 'a'])
-  expect(whyAbove(simpler[0]!, simpler[1]!, ease)).toBe('the other fits nowhere in this car')
-  expect(whyAbove(matches[0]!, matches[1]!, { practice })).toBe('nothing tells them apart; by name')
-  expect(() => whyAbove(simpler[1]!, simpler[0]!, ease)).toThrow('does not stand above')
+  /** Each criterion in its order: what makes a mode better by it, what worse, and what is said. */
+  const ORDER: readonly [CriterionId, better: Told, worse: Told, why: string][] = [
+    [
+      'decision',
+      { match: { decision: 'pass', standing: 'permitted' } },
+      { match: { decision: 'undecided', standing: 'undecided' } },
+      'it is permitted, the other undecided',
+    ],
+    ['stands-nowhere', {}, { ease: null }, 'the other fits nowhere in this car'],
+    [
+      'stage-of-life',
+      {},
+      { match: { mode: { shape: 'lie-flat' } } },
+      'the other is a lie-flat, meant for a younger child, and no recorded advice asks for it',
+    ],
+    ['advice', {}, { match: { isAdvisedAgainst: true } }, 'the other is advised against: '],
+    [
+      'stands-for-certain',
+      {},
+      { ease: { ...certain, decision: 'undecided' } },
+      'it fits this car for certain (belt; rear left); of the other that is not known yet',
+    ],
+    [
+      'direction',
+      { match: { mode: { direction: 'rearward' } } },
+      { match: { mode: { direction: 'forward' } } },
+      'it is rearward, and the profile “Co-op default” turns forward as late as it can',
+    ],
+    [
+      'harness',
+      {},
+      { match: { mode: { heldBy: 'vehicle-belt' } } },
+      'it has its own harness, and the profile “Co-op default” uses one to its limit',
+    ],
+    [
+      'months',
+      { months: Infinity },
+      { months: 9.9 },
+      'it can be used longer in its direction, by the growth forecast (beyond the growth tables against 9 months)',
+    ],
+    ['small-margin', {}, { match: { room: 0.049 } }, 'the other may be outgrown by the next visit (no limit near)'],
+    [
+      'unknown',
+      { match: { decision: 'undecided', standing: 'undecided' } },
+      { match: { decision: 'undecided', standing: 'undecided', findings: open } },
+      'it waits for fewer readings (0 against 1 reading)',
+    ],
+    [
+      'ease',
+      {},
+      { ease: { ...certain, points: 3, text: 'belt; rear left' } },
+      'it is simpler to attach in this car (ISOFIX, leg; rear left against belt; rear left)',
+    ],
+    [
+      'margin',
+      { match: { room: Infinity } },
+      { match: { room: 0.9 } },
+      'it has more room to its nearest limit (no limit near against no limit near)',
+    ],
+  ]
+  const at = (i: number): (typeof ORDER)[number] => ORDER[i]!
+  const merged = (id: string, parts: readonly Told[]): [ModeMatch, Told] => {
+    const told = parts.reduce<Told>(
+      (all, part) => ({
+        ...all,
+        ...part,
+        match: { ...all.match, ...part.match, mode: { ...all.match?.mode, ...part.match?.mode } },
+      }),
+      {},
+    )
+    return [like(id, told.match), told]
+  }
+  const basisOf = (told: ReadonlyMap<ModeMatch, Told>): RankBasis => ({
+    practice: { ...DEFAULT_PRACTICE, name: 'Co-op default' },
+    monthsLeft: (m) => told.get(m)?.months ?? 12,
+    ease: (m) => (told.get(m)?.ease === null ? undefined : (told.get(m)?.ease ?? certain)),
+  })
+
+  test.each(ORDER.map(([id], i) => [id, i] as const))(
+    '%s decides where all before it are equal, whatever those after it say',
+    (id, i) => {
+      // The better one is worse by everything that comes later, and its name comes last.
+      const later = ORDER.slice(i + 1).filter(([other]) => other !== 'decision' && other !== 'stands-nowhere')
+      const better = merged('z', [...later.map(([, , worse]) => worse), at(i)[1]])
+      const worse = merged('a', [...later.map(([, good]) => good), at(i)[2]])
+      const basis = basisOf(new Map([better, worse]))
+      expect(names(rankModes([worse[0], better[0]], basis))).toEqual(['z', 'a'])
+      expect(tellsApart(better[0], worse[0], basis)).toBe(id)
+      expect(whyAbove(better[0], worse[0], basis)).toContain(at(i)[3])
+      expect(() => whyAbove(worse[0], better[0], basis)).toThrow('does not stand above')
+    },
+  )
+  test('what nothing tells apart stands by name, also with no end of use in sight', () => {
+    const [a, b] = [like('a'), like('b')]
+    const basis = basisOf(new Map([a, b].map((m) => [m, { months: Infinity }])))
+    expect(names(rankModes([b, a], basis))).toEqual(['a', 'b'])
+    expect(whyAbove(a, b, basis)).toBe('nothing tells them apart; by name')
+    const refused = like('c', { decision: 'fail', standing: 'outgrown' })
+    expect(whyAbove(refused, refused, basis)).toBe('neither is permitted; by name')
+  })
+  test.each<[string, object, boolean]>([
+    ['a steady head', { headControl: 'steady', dateOfBirth: undefined }, true],
+    ['seven months, the head not asked', { headControl: undefined, dateOfBirth: '2026-04-20' }, true],
+    ['three months', { headControl: 'none', dateOfBirth: '2026-08-20' }, false],
+    ['nothing known', { headControl: undefined, dateOfBirth: undefined }, false],
+    [
+      'advice that asks for it',
+      { headControl: 'steady', advice: { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'lie-flat-only' } },
+      false,
+    ],
+    [
+      'advice that asks for something else',
+      { headControl: 'steady', advice: { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'this-restraint' } },
+      true,
+    ],
+  ])('a lie-flat is of another stage of life: %s', (_, child, expected) => {
+    const flat = buildStatedMode({ shape: 'lie-flat' })
+    const [match] = matchModes(circumstances(child), [{ model: buildModel([flat]), unit: buildUnit() }])
+    expect(isForAnotherStage(match!)).toBe(expected)
+  })
+  test('any shelf in any order: one order, and each neighbour says why', () => {
+    const told = fc.record({
+      parts: fc.subarray(ORDER.map(([, , worse]) => worse)),
+      months: fc.constantFrom(3, 12, 40, Infinity),
+    })
+    fc.assert(
+      fc.property(fc.array(told, { minLength: 2, maxLength: 8 }), fc.infiniteStream(fc.nat()), (shelf, keys) => {
+        const all = shelf.map(({ parts, months }, i) => merged(`mode-${i}`, [...parts, { months }]))
+        const basis = basisOf(new Map(all))
+        const matches = all.map(([m]) => m)
+        const ranked = rankModes(matches, basis)
+        const shuffled = matches.map((m) => [keys.next().value as number, m] as const).toSorted(([a], [b]) => a - b)
+        expect(
+          rankModes(
+            shuffled.map(([, m]) => m),
+            basis,
+          ),
+        ).toEqual(ranked)
+        ranked.slice(1).forEach((lower, i) => expect(whyAbove(ranked[i]!, lower, basis).length).toBeGreaterThan(5))
+        // Nowhere never above somewhere; a lie-flat never above what is permitted and stands.
+        const nowhere = (m: ModeMatch) => basis.ease?.(m) === undefined
+        for (const [i, upper] of ranked.entries())
+          for (const lower of ranked.slice(i + 1)) {
+            if (upper.decision !== lower.decision) continue
+            expect(nowhere(upper) && !nowhere(lower)).toBe(false)
+            if (nowhere(upper) === nowhere(lower))
+              expect(isForAnotherStage(upper) && !isForAnotherStage(lower)).toBe(false)
+          }
+      }),
+      { seed: 47, numRuns: 100 },
+    )
+  })
+  test('months ahead in a direction go on through another mode of the unit that opens in time', () => {
+    const small = like('small', { mode: { direction: 'rearward' } })
+    const large = like('large', { standing: 'soon', mode: { direction: 'rearward' } })
+    const late = like('late', { standing: 'soon', mode: { direction: 'rearward' } })
+    const forward = like('forward', { standing: 'soon', mode: { direction: 'forward' } })
+    const gone = like('gone', { standing: 'outgrown', mode: { direction: 'rearward' } })
+    const elsewhere = like('large', { unit: buildUnit({ id: 'other' }), mode: { direction: 'rearward' } })
+    const ahead = new Map([
+      [small, { opensInMonths: 0, leftMonths: 9 }],
+      [large, { opensInMonths: 9, leftMonths: 20 }],
+      [late, { opensInMonths: 21, leftMonths: 40 }],
+      [forward, { opensInMonths: 3, leftMonths: 60 }],
+      [gone, { opensInMonths: 0, leftMonths: 70 }],
+      [elsewhere, { opensInMonths: 0, leftMonths: 80 }],
+    ])
+    const all = [...ahead.keys()]
+    expect(monthsAhead(small, all, (m) => ahead.get(m))).toBe(20)
+    expect(monthsAhead(large, all, (m) => ahead.get(m))).toBe(20)
+    expect(monthsAhead(like('unknown'), all, (m) => ahead.get(m))).toBeUndefined()
+  })
 })
 
 test('the simplest route of a car: what holds before what is open, the fewest parts first', () => {

@@ -1,124 +1,105 @@
-import { DIRECTION_WORD } from '../restraint/index.ts'
-import { reasonOf } from '../rules/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
-import { DECISION_RANK, formatNumber } from '../quantities/index.ts'
+import { DECISION_RANK } from '../quantities/index.ts'
+import { missingIn, severityOf } from '../rules/index.ts'
 import type { RouteEase } from './ease.ts'
-import { advisesAgainst } from './evaluate.ts'
-import type { ModeMatch, Standing } from './types.ts'
+import type { ModeMatch } from './types.ts'
 
 /** What the order rests on beside the matches themselves; what is left out is not asked. */
 export interface RankBasis {
   readonly practice: PracticeProfile
-  /** Median months of use left, from the growth forecast. */
+  /** Median months of use ahead in the mode's direction, from the growth forecast (`monthsAhead`). */
   readonly monthsLeft?: ((match: ModeMatch) => number | undefined) | undefined
-  /** The simplest way to attach it in the chosen car; `undefined` where it fits nowhere. */
+  /** The simplest way to attach it in the chosen car; `undefined` where it certainly stands nowhere in it. */
   readonly ease?: ((match: ModeMatch) => RouteEase | undefined) | undefined
 }
 
+export type CriterionId =
+  | 'decision'
+  | 'stands-nowhere'
+  | 'stage-of-life'
+  | 'advice'
+  | 'stands-for-certain'
+  | 'direction'
+  | 'harness'
+  | 'months'
+  | 'small-margin'
+  | 'unknown'
+  | 'ease'
+  | 'margin'
+
+/** Margins nearer than this share of the limit count as equal, so that the next question decides. Our own figure. */
+const MARGIN_STEP = 0.05
+/** Months of use nearer than this count as equal. Our own figure. */
+const MONTHS_STEP = 3
+/** Use beyond this is beyond every table: no difference is read into it. */
+const MONTHS_TOLD_APART = 240
+/** From this age on, or with a steady head, a lie-flat was meant for an earlier stage of life. Our own figure. */
+const LIE_FLAT_TO_MONTHS = 6
+
+/** A lie-flat for a sturdy child, unless recorded advice asks for one. */
+export function isForAnotherStage({ mode, subject }: ModeMatch): boolean {
+  if (mode.shape !== 'lie-flat' || subject.child.advice?.outcome === 'lie-flat-only') return false
+  const age = subject.age
+  return subject.child.headControl === 'steady' || (age !== undefined && age.lo >= LIE_FLAT_TO_MONTHS)
+}
+
+/** Readings that the mode and its simplest place still wait for. What is decided waits for none. */
+export function unknownOf(match: ModeMatch, { ease }: RankBasis): number {
+  const way = ease?.(match)
+  const open = [
+    ...(match.decision === 'undecided' ? match.findings : []),
+    ...(way?.decision === 'undecided' ? way.findings : []),
+  ]
+  return new Set(open.filter((f) => severityOf(f) !== 'advise').flatMap((f) => missingIn(f.outcome))).size
+}
+
 interface Criterion {
-  readonly id: 'decision' | 'advice' | 'direction' | 'harness' | 'margin' | 'months' | 'ease'
+  readonly id: CriterionId
   /** Lower is better. */
   readonly rank: (match: ModeMatch, basis: RankBasis) => number
-  /** Why `upper` stands above `lower`, where this criterion told them apart. */
-  readonly because: (upper: ModeMatch, lower: ModeMatch, basis: RankBasis) => string
 }
 
-const STANDING_WORD = {
-  permitted: 'permitted',
-  undecided: 'undecided',
-  soon: 'not permitted yet',
-  outgrown: 'outgrown',
-  'convert-first': 'to be converted first',
-  'not-permitted': 'not permitted',
-} as const satisfies Record<Standing, string>
-
-/** Margins nearer than this share of the limit count as equal, so that the next question decides. */
-const MARGIN_STEP = 0.05
-/** Months of use nearer than this count as equal. */
-const MONTHS_STEP = 3
-/** A car where it fits nowhere comes after every way that fits. */
-const FITS_NOWHERE = 1000
-
-const marginText = ({ deciding }: ModeMatch): string => {
-  const { margin, limit, unit } = deciding?.outcome ?? {}
-  return margin === undefined || limit === undefined
-    ? 'no limit near'
-    : `${formatNumber(margin)} ${unit ?? ''} from ${formatNumber(limit)}`
-}
-
-/** Completed months, as the forecast says them everywhere else. */
-const wholeMonths = (months = 0): string => formatNumber(Math.floor(months), 0)
-
-const adviceText = ({ findings }: ModeMatch): string => {
-  const advice = findings.find(advisesAgainst)
-  return (advice === undefined ? '' : reasonOf(advice.outcome)).replace(/^A /, 'a ').replace(/\.$/, '')
-}
-
+/** The criteria, the weightiest first. The first that tells two modes apart orders them. */
 const CRITERIA: readonly Criterion[] = [
-  {
-    id: 'decision',
-    rank: (m) => -DECISION_RANK[m.decision],
-    because: (a, b) => `it is ${STANDING_WORD[a.standing]}, the other ${STANDING_WORD[b.standing]}`,
-  },
-  {
-    id: 'advice',
-    rank: (m) => Number(m.isAdvisedAgainst),
-    because: (_, b) => `the other is advised against: ${adviceText(b)}`,
-  },
+  { id: 'decision', rank: (m) => -DECISION_RANK[m.decision] },
+  { id: 'stands-nowhere', rank: (m, { ease }) => (ease && ease(m) === undefined ? 1 : 0) },
+  // Before advice and place: permitted and standing somewhere, the other one always serves longer.
+  { id: 'stage-of-life', rank: (m) => Number(isForAnotherStage(m)) },
+  { id: 'advice', rank: (m) => Number(m.isAdvisedAgainst) },
+  { id: 'stands-for-certain', rank: (m, { ease }) => (ease && ease(m)?.decision !== 'pass' ? 1 : 0) },
   {
     id: 'direction',
     rank: (m, { practice }) =>
-      m.decision !== 'fail' && practice.turningForward === 'as-late-as-allowed' && m.mode.direction === 'forward'
-        ? 1
-        : 0,
-    because: (a, _, { practice }) =>
-      `it is ${DIRECTION_WORD[a.mode.direction]}, and the profile “${practice.name}” turns forward as late as it can`,
+      practice.turningForward === 'as-late-as-allowed' && m.mode.direction === 'forward' ? 1 : 0,
   },
   {
     id: 'harness',
     rank: (m, { practice }) =>
-      m.decision !== 'fail' && practice.boosterFrom === 'harness-to-its-limit' && m.mode.heldBy === 'vehicle-belt'
-        ? 1
-        : 0,
-    because: (_, __, { practice }) =>
-      `it has its own harness, and the profile “${practice.name}” uses one to its limit`,
-  },
-  {
-    id: 'margin',
-    rank: (m) => (m.decision === 'fail' || m.room === Infinity ? 0 : -Math.floor(m.room / MARGIN_STEP)),
-    because: (a, b) => `it has more room to its nearest limit (${marginText(a)} against ${marginText(b)})`,
+      practice.boosterFrom === 'harness-to-its-limit' && m.mode.heldBy === 'vehicle-belt' ? 1 : 0,
   },
   {
     id: 'months',
-    rank: (m, { monthsLeft }) => (m.decision === 'fail' ? 0 : -Math.floor((monthsLeft?.(m) ?? 0) / MONTHS_STEP)),
-    because: (a, b, { monthsLeft }) =>
-      `it can be used longer, by the growth forecast (${wholeMonths(monthsLeft?.(a))} months against ${wholeMonths(monthsLeft?.(b))})`,
+    rank: (m, { monthsLeft }) => -Math.floor(Math.min(monthsLeft?.(m) ?? 0, MONTHS_TOLD_APART) / MONTHS_STEP),
   },
-  {
-    id: 'ease',
-    rank: (m, { ease }) => (m.decision === 'fail' || !ease ? 0 : (ease(m)?.points ?? FITS_NOWHERE)),
-    because: (a, b, { ease }) => {
-      const other = ease?.(b)
-      return other
-        ? `it is simpler to attach in this car (${ease?.(a)?.text} against ${other.text})`
-        : 'the other fits nowhere in this car'
-    },
-  },
+  { id: 'small-margin', rank: (m) => Number(m.room < MARGIN_STEP) },
+  { id: 'unknown', rank: unknownOf },
+  { id: 'ease', rank: (m, { ease }) => ease?.(m)?.points ?? 0 },
+  { id: 'margin', rank: (m) => (m.room === Infinity ? -Number.MAX_SAFE_INTEGER : -Math.floor(m.room / MARGIN_STEP)) },
 ]
 
 /** Best first. The last word is the name, so that the order never depends on where a mode stood before. */
 export function rankModes(matches: readonly ModeMatch[], basis: RankBasis): readonly ModeMatch[] {
   const known = new Map<ModeMatch, (number | undefined)[]>()
   const key = (m: ModeMatch, i: number): number => {
-    // Refused modes are told apart by name alone, and most of a shelf is refused.
-    if (m.decision === 'fail') return i === 0 ? -DECISION_RANK.fail : 0
     const keys = known.get(m) ?? []
     if (keys.length === 0) known.set(m, keys)
     return (keys[i] ??= (CRITERIA[i] as Criterion).rank(m, basis))
   }
   return matches.toSorted((a, b) => {
-    if (a.decision === 'fail' && b.decision === 'fail') return byName(a, b)
-    for (let i = 0; i < CRITERIA.length; i += 1) {
+    const byDecision = key(a, 0) - key(b, 0)
+    // Refused modes are told apart by name alone, and most of a shelf is refused.
+    if (byDecision !== 0 || a.decision === 'fail') return byDecision || byName(a, b)
+    for (let i = 1; i < CRITERIA.length; i += 1) {
       const difference = key(a, i) - key(b, i)
       if (difference !== 0) return difference
     }
@@ -128,15 +109,59 @@ export function rankModes(matches: readonly ModeMatch[], basis: RankBasis): read
 
 const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 const byName = (a: ModeMatch, b: ModeMatch): number =>
-  compareText(a.model.id, b.model.id) || compareText(a.mode.id, b.mode.id)
+  compareText(a.model.id, b.model.id) ||
+  compareText(a.mode.id, b.mode.id) ||
+  compareText(a.unit?.id ?? '', b.unit?.id ?? '')
 
-/** "because it is rearward, and …": the first criterion that tells the two apart, or that none does. */
-export function whyAbove(upper: ModeMatch, lower: ModeMatch, basis: RankBasis): string {
-  if (upper.decision === 'fail' && lower.decision === 'fail') return 'neither is permitted; by name'
+/**
+ * The first criterion that tells the two apart; `undefined` where only the name does.
+ * Throws where `upper` does not stand above `lower`.
+ */
+export function tellsApart(upper: ModeMatch, lower: ModeMatch, basis: RankBasis): CriterionId | undefined {
+  if (upper.decision === 'fail' && lower.decision === 'fail') return undefined
   for (const criterion of CRITERIA) {
     const difference = criterion.rank(upper, basis) - criterion.rank(lower, basis)
     if (difference > 0) throw new Error(`${upper.mode.id} does not stand above ${lower.mode.id}`)
-    if (difference < 0) return criterion.because(upper, lower, basis)
+    if (difference < 0) return criterion.id
   }
-  return 'nothing tells them apart; by name'
+  return undefined
+}
+
+/** What the forecast says of one mode, in months from today. */
+interface Ahead {
+  readonly opensInMonths: number
+  readonly leftMonths: number
+}
+
+/**
+ * Months of use ahead in a mode's direction: its own, and those of another mode
+ * of the same unit in that direction and held the same way that opens before it ends.
+ */
+export function monthsAhead(
+  match: ModeMatch,
+  all: readonly ModeMatch[],
+  aheadOf: (match: ModeMatch) => Ahead | undefined,
+): number | undefined {
+  let left = aheadOf(match)?.leftMonths
+  if (left === undefined) return undefined
+  const others = all.filter(
+    (m) =>
+      m !== match &&
+      m.model === match.model &&
+      m.unit === match.unit &&
+      m.mode.direction === match.mode.direction &&
+      m.mode.heldBy === match.mode.heldBy &&
+      (m.standing === 'permitted' || m.standing === 'soon'),
+  )
+  // Each pass may reach one more of them: a model has few modes.
+  for (let reached = true; reached;) {
+    reached = false
+    for (const other of others) {
+      const ahead = aheadOf(other)
+      if (ahead === undefined || ahead.opensInMonths > left || ahead.leftMonths <= left) continue
+      left = ahead.leftMonths
+      reached = true
+    }
+  }
+  return left
 }

@@ -39,3 +39,6 @@ export function formatAge(months: number): string {
   const rest = whole % 12
   return rest === 0 ? `${years} years` : `${years} years ${rest} ${rest === 1 ? 'month' : 'months'}`
 }
+
+/** "1 reading", "3 readings". */
+export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`

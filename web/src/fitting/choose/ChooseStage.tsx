@@ -2,6 +2,7 @@ import { ageMonthsOf, massOf, statureOf } from '@nimble-anchor/core/child'
 import {
   easiestRoute,
   matchModes,
+  monthsAhead,
   rankModes,
   rankNeeds,
   type ModeMatch,
@@ -89,12 +90,16 @@ function ModeList({
       if (!eases.has(m)) eases.set(m, easiestRoute(circumstances, vehicle, m))
       return eases.get(m)
     }
+    const aheadOf = (m: ModeMatch) => {
+      const forecast = answer?.modes.get(forecastKey(m))
+      return forecast && { opensInMonths: forecast.opensIn.p50, leftMonths: forecast.left.p50 }
+    }
     return {
       practice,
-      ...(answer && { monthsLeft: (m) => answer.modes.get(forecastKey(m))?.left.p50 }),
+      ...(answer && { monthsLeft: (m) => monthsAhead(m, matches, aheadOf) }),
       ...(vehicle && { ease: easeOf }),
     }
-  }, [practice, answer, vehicle, circumstances])
+  }, [practice, answer, vehicle, circumstances, matches])
   const groups = useMemo(() => groupModes(rankModes(matches, basis)), [matches, basis])
   const shown = useMemo(
     () => groups.filter((g) => isShown(g.best, filters, (m) => basis.ease?.(m) !== undefined)),
@@ -220,6 +225,11 @@ function ModeList({
                   child={onBars}
                   answer={answer}
                   forecastOf={forecastOf}
+                  nowhereIn={
+                    carName && group.best.decision !== 'fail' && basis.ease?.(group.best) === undefined
+                      ? carName
+                      : undefined
+                  }
                   isSigned={isSigned}
                   onSelect={() => {
                     select(groupKey(group))

@@ -21,6 +21,8 @@ interface Props {
   readonly child: ChildOnBars
   readonly answer: ForecastAnswer | null
   readonly forecastOf: (match: ModeMatch) => ModeForecast | undefined
+  /** The chosen car, where it takes this mode nowhere for certain. */
+  readonly nowhereIn: string | undefined
   readonly isSigned: boolean
   readonly onSelect: () => void
   readonly onChosen: () => void
@@ -52,7 +54,7 @@ function Deciding({ match }: { readonly match: ModeMatch }) {
   )
 }
 
-export function ModeRow({ group, current, child, answer, forecastOf, isSigned, onSelect, onChosen }: Props) {
+export function ModeRow({ group, current, child, answer, forecastOf, nowhereIn, isSigned, onSelect, onChosen }: Props) {
   const put = useFitting((s) => s.put)
   const { selected, compared, toggleCompared } = useChooseView()
   const [unitId, setUnitId] = useState(group.best.unit?.id)
@@ -118,7 +120,7 @@ export function ModeRow({ group, current, child, answer, forecastOf, isSigned, o
             match.decision !== 'fail' &&
             !isSigned && (
               <Button
-                look={match.decision === 'pass' && !match.isAdvisedAgainst ? 'main' : 'plain'}
+                look={match.decision === 'pass' && !match.isAdvisedAgainst && nowhereIn === undefined ? 'main' : 'plain'}
                 aria-label={`Use ${name}`}
                 data-use
                 onClick={() => {
@@ -135,6 +137,11 @@ export function ModeRow({ group, current, child, answer, forecastOf, isSigned, o
         <ModeBars mode={mode} child={child} answer={answer} forecast={forecast} />
       </div>
       <Deciding match={match} />
+      {nowhereIn !== undefined && (
+        <p>
+          <StateMark state="fail" word={`Fits nowhere in the ${nowhereIn}`} />
+        </p>
+      )}
       {(ahead !== undefined || marginText(match) !== undefined) && (
         <p className="text-sm text-ink-soft">{[marginText(match), ahead].filter(Boolean).join('; ')}</p>
       )}
