@@ -109,7 +109,6 @@ const STILL_TO_MOVE: readonly string[] = [
   'procedure/recommend-child.ts',
   'procedure/recommend-tilt.ts',
   'procedure/recommend.ts',
-  'procedure/steps.ts',
   'quantities/quantity.ts',
   'quantities/text.ts',
   'readings/catalogue-lint.ts',

@@ -184,3 +184,38 @@ test.each([
   [{ model: buildModel([booster]) }, ['empty-booster', 'hand-back', 'after-crash']],
   [{ model: buildModel([booster]), mode: booster, route: buildRoute() }, ['take-out', 'empty-booster', 'hand-back', 'after-crash']], // prettier-ignore
 ])('%#: only the jobs that make sense', (c, kinds) => expect(jobsFor(c)).toEqual(kinds))
+
+test.each([
+  ['a solid floor, a head restraint that comes off', {}, ['head-restraint-on', 'mat-back', 'front-seat-back']],
+  [
+    'a floor covering that stays',
+    { floor: { kind: 'solid' as const, matRemovable: false } },
+    ['head-restraint-on', 'front-seat-back'],
+  ],
+  [
+    'a console that came out',
+    { obstacles: ['removable-console' as const] },
+    ['head-restraint-on', 'mat-back', 'console-back', 'front-seat-back'],
+  ],
+  [
+    'the front place',
+    { row: 1, frontAirbag: 'can-be-switched-off' as const },
+    ['head-restraint-on', 'mat-back', 'airbag-on'],
+  ],
+  ['no head restraint', { headRestraint: 'none' as const }, ['mat-back', 'front-seat-back']],
+])('taken out, the car is as it was found: %s', (_, position, last) => {
+  const plan = planJob('take-out', {
+    ...context,
+    position: buildPosition({ headRestraint: 'adjustable', ...position }),
+  })
+  const ids = plan.steps.map((s) => s.id)
+  expect(ids.slice(ids.indexOf('lift-out') + 1)).toEqual(last)
+})
+test('a wedge that the maker allows comes out too', () => {
+  const ids = (allowed: boolean) =>
+    planJob('take-out', {
+      ...context,
+      mode: { ...harness, wedge: { allowed, heightMm: 40, baseLengthMm: 380 } },
+    }).steps.map((s) => s.id)
+  expect([ids(true).includes('wedge-out'), ids(false).includes('wedge-out')]).toEqual([true, false])
+})

@@ -3,6 +3,10 @@ import { isIntegral, isIsofixHeld, type Mode, type Route } from '../restraint/in
 import type { SeatingPosition } from '../vehicle/index.ts'
 import { chosenIn, type Case } from './case.ts'
 
+/** Whether lower tethers are anchored, or may be, on a frame that moves with the front seat. */
+export const tethersHoldToMovingFrame = (route: Route | undefined, position: SeatingPosition | undefined): boolean =>
+  route?.lowerTethers !== undefined && (position?.lowerTetherPoints ?? []).some((p) => p.kind === 'moving-frame')
+
 /** Edges of staleness that the mode, the route and the place state themselves. */
 export function chosenEdges(chosen: {
   readonly mode?: Mode | undefined
@@ -10,8 +14,6 @@ export function chosenEdges(chosen: {
   readonly position?: SeatingPosition | undefined
 }): readonly StaleEdge[] {
   const { mode, route, position } = chosen
-  const holdsToMovingFrame =
-    route?.lowerTethers !== undefined && position?.lowerTetherPoints?.some((p) => p.kind === 'moving-frame')
   const isHeldByBelt = mode !== undefined && isIntegral(mode) && route?.belt !== undefined && !isIsofixHeld(route)
   return [
     ...(isHeldByBelt ? STEADY_ON_BELT : []),
@@ -25,7 +27,7 @@ export function chosenEdges(chosen: {
           },
         ]
       : []),
-    ...(holdsToMovingFrame ? [{ change: 'frontSeatGapMm', unpasses: ['lower-tethers'], isBeside: true }] : []),
+    ...(tethersHoldToMovingFrame(route, position) ? [{ change: 'frontSeatGapMm', unpasses: ['lower-tethers'], isBeside: true }] : []),
   ]
 }
 

@@ -10,7 +10,7 @@ export {
   strokesSchema,
 } from './case.ts'
 
-export { chosenEdges, staleChangesOf } from './edges.ts'
+export { chosenEdges, staleChangesOf, tethersHoldToMovingFrame } from './edges.ts'
 export { upgradeCase, upgradeCatalogue, upgradeChanges, upgradeModel, upgradePractice } from './upgrade.ts'
 export { type Changed, type Put } from './put.ts'
 export { applyPuts, highestSequence, replay, revert } from './changes.ts'

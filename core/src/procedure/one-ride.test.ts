@@ -1,5 +1,23 @@
-import { BELT_ROUTE, buildCase, buildMode, buildModel, buildRoute, buildUnit } from '../../test/build.ts'
-import { applyPuts, assess, caseSchema, ONE_RIDE_PLACES, oneRideCar, oneRideWays, putsForOneRide } from '../index.ts'
+import {
+  BELT_ROUTE,
+  buildCase,
+  buildMode,
+  buildModel,
+  buildRoute,
+  buildUnit,
+  FORWARD,
+  TURNS,
+} from '../../test/build.ts'
+import {
+  applyPuts,
+  assess,
+  caseSchema,
+  measured,
+  ONE_RIDE_PLACES,
+  oneRideCar,
+  oneRideWays,
+  putsForOneRide,
+} from '../index.ts'
 
 const belt = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'belt', name: 'Bend' })
 const isofix = buildModel([buildMode({ routes: [buildRoute()] })], { id: 'isofix', name: 'Hitch' })
@@ -20,6 +38,23 @@ test('ways that can still pass, the fewest readings first; what needs a list or 
   expect(ways.find((w) => w.item.model.id === 'belt')?.readings).toEqual(
     expect.arrayContaining(['position.belt', 'check.belt-path', 'check.slack-mm']),
   )
+})
+test('who should travel rearward does so, even at more readings; with the school of the legal minimum the readings decide', () => {
+  const forward = buildModel([buildMode({ ...FORWARD, ...TURNS, routes: [BELT_ROUTE] })], {
+    id: 'forward',
+    name: 'Bight',
+  })
+  const both = [isofix, forward].map((model) => ({
+    model,
+    unit: buildUnit({ id: `u-${model.id}`, modelId: model.id }),
+  }))
+  const old = buildCase({ child: { dateOfBirth: '2025-06-10', statureCm: measured(80) } })
+  const ways = oneRideWays(old, both, car)
+  const count = (id: string) => ways.find((w) => w.item.model.id === id)!.readings.length
+  expect(count('isofix')).toBeGreaterThan(count('forward'))
+  expect(ways.map((w) => w.item.model.id)).toEqual(['isofix', 'forward'])
+  const minimum = { ...old, practice: { ...old.practice, turningForward: 'legal-minimum' as const } }
+  expect(oneRideWays(minimum, both, car).map((w) => w.item.model.id)).toEqual(['forward', 'isofix'])
 })
 test.each(ONE_RIDE_PLACES)(
   '%s is a place of a car that the case may hold, and nothing of it is taken for known',

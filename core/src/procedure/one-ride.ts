@@ -74,9 +74,13 @@ function readingsOf(c: Case): readonly Need[] | undefined {
   return [...new Set(needs)].filter((n) => !ON_REQUEST.has(n))
 }
 
-/** Every way that can still pass, the one with the fewest readings first; of equals, the better restraint. */
+/**
+ * Every way that can still pass: the one with the fewest readings first, and of
+ * equals the better restraint. A child who should travel rearward does so even
+ * at more readings, where the profile turns forward as late as it can.
+ */
 export function oneRideWays(c: Case, stock: readonly StockItem[], vehicle: Vehicle): readonly OneRideWay[] {
-  return matchModes(c, stock)
+  const ways = matchModes(c, stock)
     .filter((m) => m.decision !== 'fail')
     .flatMap((m) =>
       m.mode.routes.flatMap((route): OneRideWay[] => {
@@ -85,7 +89,11 @@ export function oneRideWays(c: Case, stock: readonly StockItem[], vehicle: Vehic
         return readings ? [{ item, route, readings }] : []
       }),
     )
-    .toSorted((a, b) => a.readings.length - b.readings.length)
+  // By the profile, as in the order of modes: forward comes after rearward, a booster after a harness.
+  const later = ({ item: { mode } }: OneRideWay): number =>
+    Number(c.practice.turningForward === 'as-late-as-allowed' && mode.direction === 'forward') +
+    Number(c.practice.boosterFrom === 'harness-to-its-limit' && mode.heldBy === 'vehicle-belt')
+  return ways.toSorted((a, b) => later(a) - later(b) || a.readings.length - b.readings.length)
 }
 
 /** Puts that take one such way: car, restraint, place and route at once; what was set for another is taken away. */

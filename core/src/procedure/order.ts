@@ -21,3 +21,25 @@ export function inOrder<N extends Node>(nodes: readonly N[]): readonly N[] {
   }
   return placed
 }
+
+/** That `id` comes after `needs`. */
+export interface Edge {
+  readonly id: string
+  readonly needs: string
+}
+
+/**
+ * Of edges in order of weight (the maker's before the usual ones) those that do
+ * not contradict a weightier one: what would close a circle with them is left out.
+ */
+export function withoutCircles(edges: readonly Edge[]): readonly Edge[] {
+  const needs = new Map<string, string[]>()
+  const reaches = (from: string, to: string, seen = new Set<string>()): boolean =>
+    from === to ||
+    (!seen.has(from) && (seen.add(from), (needs.get(from) ?? []).some((next) => reaches(next, to, seen))))
+  return edges.filter((edge) => {
+    if (reaches(edge.needs, edge.id)) return false
+    needs.set(edge.id, [...(needs.get(edge.id) ?? []), edge.needs])
+    return true
+  })
+}

@@ -2,11 +2,11 @@ import { chosenEdges } from '../casefile/index.ts'
 import { askedChecks } from '../match/index.ts'
 import { type CheckId } from '../checks/index.ts'
 import { edgesOf } from '../readings/index.ts'
-import { stepPairs, type MakerStep, type Proof, type UsualStepId } from '../restraint/index.ts'
-import type { FittedSubject } from '../rules/index.ts'
-import { inOrder } from './order.ts'
+import type { MakerStep, Proof, UsualStepId } from '../restraint/index.ts'
+import { makerStepsIn, notedAs, pairsIn, type FittedSubject } from '../rules/index.ts'
+import { inOrder, withoutCircles, type Edge } from './order.ts'
 import { spoken, type StepText } from './usual-step.ts'
-import { STEPS_EN } from './usual-steps.en.ts'
+import { MAKERS_STEP, STEPS_EN } from './usual-steps.en.ts'
 import { USUAL_STEPS } from './usual-steps.ts'
 
 /** How a proof reaches a person. */
@@ -78,7 +78,6 @@ function proofsOf(id: UsualStepId, { mode, route }: FittedSubject): readonly Pro
   }
 }
 
-const stageOf = (step: MakerStep): Step['stage'] => (step.onlyBefore === 'child-in' ? 'child-in' : 'attach')
 /** Before these a step belongs that can only be done on the bench or before anything is fastened. */
 const FASTENING: readonly UsualStepId[] = ['connect', 'thread-belt', 'set-on-seat', 'lie-across']
 
@@ -91,23 +90,23 @@ function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts:
   const own = chosenEdges(subject)
   return USUAL_STEPS.filter((usual) => usual.isIn(subject))
     .map((usual) => {
-      const { id, stage, needs } = usual
+      const { id, stage, keeps = [] } = usual
       const text = texts[id]
       const instead = makers.filter((m) => m.replaces === id)
       const checks = usual.checks.filter((check) => asked.has(check))
       const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
       const titled = usual.title?.(subject)
+      const said = usual
+        .does(subject)
+        .flatMap((line) => (line && (instead.length === 0 || keeps.includes(line.message)) ? [spoken(text, line)] : []))
       return {
         id,
         stage,
         title: titled ? spoken(text, titled) : text.title,
-        does:
-          instead.length > 0
-            ? instead.map((m) => m.text)
-            : usual.does(subject).flatMap((said) => (said ? [spoken(text, said)] : [])),
+        does: [...instead.map((m) => m.text), ...said],
         checks,
         proofs: [...proofsOf(id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
-        needs,
+        needs: [],
         undoes: [...asked].filter((check) => undone.has(check) && !checks.includes(check)),
         byMaker: instead.length > 0,
       }
@@ -115,59 +114,98 @@ function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts:
     .filter((step) => step.does.length > 0 || step.checks.length > 0)
 }
 
+/** The maker's further steps that belong after the child is in: said so, or after one that is. */
+function childInSteps(extra: readonly MakerStep[]): ReadonlySet<string> {
+  const late = new Set<string>(USUAL_STEPS.filter((u) => u.stage === 'child-in').map((u) => u.id))
+  for (let grown = true; grown;) {
+    const more = extra.filter(
+      (m) => !late.has(m.id) && (m.onlyBefore === 'child-in' || m.after?.some((id) => late.has(id))),
+    )
+    for (const m of more) late.add(m.id)
+    grown = more.length > 0
+  }
+  return late
+}
+
+const isEarly = ({ onlyBefore }: MakerStep): boolean => onlyBefore === 'placing' || onlyBefore === 'attaching'
+
+/** What waits for what in this fitting, the weightiest first: the maker's order, what this fitting asks, the usual. */
+function edgesIn(
+  subject: FittedSubject,
+  makers: readonly MakerStep[],
+  usual: readonly Step[],
+  late: ReadonlySet<string>,
+): readonly Edge[] {
+  const ordered = subject.route.stepOrder ?? []
+  const has = (id: string): boolean => usual.some((s) => s.id === id) || makers.some((m) => notedAs(m) === id)
+  const attaching = usual.filter((s) => s.stage === 'attach').map((s) => s.id)
+  const own = makers.flatMap((m): Edge[] => (m.after ?? []).map((needs) => ({ id: notedAs(m), needs })))
+  const byOrder = ordered.slice(1).map((id, i): Edge => ({ id, needs: ordered[i] as string }))
+  // Early steps hold up what fastens the restraint; what belongs before the child holds up its sitting down.
+  const heldUp = makers.flatMap((m): Edge[] => {
+    const ids = m.onlyBefore === 'child-in' ? ['sit'] : m.onlyBefore === undefined ? [] : FASTENING
+    return ids.map((id) => ({ id, needs: notedAs(m) }))
+  })
+  // Without a word of the maker's, a step belongs to the end of its stage; an early one follows the preparations.
+  const placed = makers
+    .filter((m) => m.replaces === undefined && !m.after?.some(has))
+    .flatMap((m): Edge[] => {
+      const needs = isEarly(m) ? ['prepare'] : late.has(m.id) ? [] : attaching
+      return needs.map((id) => ({ id: m.id, needs: id }))
+    })
+  const here = USUAL_STEPS.flatMap((u) => (u.needsHere?.(subject) ?? []).map((needs): Edge => ({ id: u.id, needs })))
+  const always = USUAL_STEPS.flatMap((u) => u.needs.map((needs): Edge => ({ id: u.id, needs })))
+  return withoutCircles(
+    [...own, ...byOrder, ...heldUp, ...placed, ...here, ...always].filter(
+      ({ id, needs }) => id !== needs && has(id) && has(needs),
+    ),
+  )
+}
+
 /**
  * The steps of one fitting as an ordered graph: makers' own words where the
  * catalogue has them, the usual ones otherwise. Every check that a rule asks
- * for stands in exactly one step; nothing stands before a step that it needs.
+ * for stands in exactly one step; nothing stands before a step that it needs,
+ * and the maker's order wins over the usual one.
  */
 export function stepsFor(subject: FittedSubject, texts: StepTexts = STEPS_EN): readonly Step[] {
-  const makers = subject.route.steps ?? []
+  const makers = makerStepsIn(subject)
   const usual = usualSteps(subject, makers, texts)
   const extra = makers.filter((m) => m.replaces === undefined)
-  const has = new Set([...usual.map((s) => s.id), ...extra.map((m) => m.id)])
-  const ofStage = (stage: Step['stage']): string[] => usual.filter((s) => s.stage === stage).map((s) => s.id)
+  const late = childInSteps(extra)
+  const edges = edgesIn(subject, makers, usual, late)
+  const needsOf = (id: string): readonly string[] => edges.filter((e) => e.id === id).map((e) => e.needs)
 
-  const makersSteps = extra.map((m): Step => {
-    const after = (m.after ?? []).filter((id) => has.has(id))
-    const isEarly = m.onlyBefore === 'placing' || m.onlyBefore === 'attaching'
-    // Without a word of the maker's, a step belongs to the end of its stage; an early one follows the preparations.
-    const needs =
-      after.length > 0 ? after : isEarly ? ['prepare'] : m.onlyBefore === 'child-in' ? [] : ofStage('attach')
-    return {
+  const listed: Step[] = [...usual]
+  for (const m of extra) {
+    const step: Step = {
       id: m.id,
-      stage: stageOf(m),
-      title: 'Maker’s step',
+      stage: late.has(m.id) ? 'child-in' : 'attach',
+      title: MAKERS_STEP,
       does: [m.text],
       checks: [],
       proofs: m.proof ? [toProof(m.proof)] : [],
-      needs: needs.filter((id) => has.has(id)),
+      needs: [],
       undoes: [],
       byMaker: true,
     }
-  })
-  /** Early steps hold up what fastens the restraint; what belongs before the child holds up its sitting down. */
-  const heldUp = new Map<string, string[]>()
-  for (const m of extra) {
-    const late: readonly string[] = m.onlyBefore === 'child-in' ? ['sit'] : m.onlyBefore === undefined ? [] : FASTENING
-    for (const id of late) heldUp.set(id, [...(heldUp.get(id) ?? []), m.id])
+    // Right after the last step that it waits for, and after the maker's steps that stand there already.
+    const needs = needsOf(m.id)
+    let at = listed.findLastIndex((s) => needs.includes(s.id)) + 1
+    if (at === 0) at = listed.findIndex((s) => s.stage === step.stage)
+    while (listed[at]?.title === MAKERS_STEP && listed[at]?.stage === step.stage) at += 1
+    listed.splice(at, 0, step)
   }
-  const listed: Step[] = [...usual]
-  for (const step of makersSteps) {
-    // Right after the last step that it waits for.
-    const at = listed.findLastIndex((s) => step.needs.includes(s.id))
-    listed.splice(at < 0 ? ofStage('attach').length : at + 1, 0, step)
-  }
-  const nodes = listed.map((step) => ({
-    ...step,
-    needs: [...step.needs.filter((id) => has.has(id)), ...(heldUp.get(step.id) ?? [])],
-  }))
-  return inOrder(nodes).map((step) => withPair(step, makers))
+  const nodes = listed.map((step) => ({ ...step, needs: needsOf(step.id) }))
+  const inTurn = inOrder(nodes)
+  const stages = ['attach', 'child-in'] as const
+  return stages.flatMap((stage) => inTurn.filter((s) => s.stage === stage)).map((step) => withPair(step, subject))
 }
 
-function withPair(step: Step, makers: readonly MakerStep[]): Step {
-  const pair = stepPairs(makers).find((p) => p.first.id === step.id || p.second.id === step.id)
+function withPair(step: Step, subject: FittedSubject): Step {
+  const pair = pairsIn(subject).find((p) => notedAs(p.first) === step.id || notedAs(p.second) === step.id)
   if (!pair) return step
-  const isFirst = pair.first.id === step.id
+  const isFirst = notedAs(pair.first) === step.id
   const other = isFirst ? pair.second : pair.first
-  return { ...step, pair: { half: isFirst ? 'first' : 'second', otherId: other.id, otherText: other.text } }
+  return { ...step, pair: { half: isFirst ? 'first' : 'second', otherId: notedAs(other), otherText: other.text } }
 }

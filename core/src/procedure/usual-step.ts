@@ -15,6 +15,10 @@ export interface UsualStep {
   readonly stage: 'attach' | 'child-in'
   /** Steps that come before it, where the fitting has them. */
   readonly needs: readonly UsualStepId[]
+  /** Further ones in this fitting; they weigh more than the usual order. */
+  readonly needsHere?: (s: FittedSubject) => readonly UsualStepId[]
+  /** Messages that stay where the maker's words stand instead of the others. */
+  readonly keeps?: readonly string[]
   /** What doing the step over changes: it un-passes what hangs on that. */
   readonly changes?: readonly Change[]
   /** Recorded by these, where a rule asks for them. */

@@ -51,3 +51,6 @@ export const STEPS_EN: Readonly<Record<UsualStepId, StepText>> = {
   knees: knees,
   'turn-and-lock': turnAndLock,
 }
+
+/** The title of a step that only the maker has. */
+export const MAKERS_STEP = 'Maker’s step'

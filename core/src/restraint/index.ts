@@ -47,7 +47,7 @@ export {
   stanceFor,
 } from './standing.ts'
 export { massRangeOf } from './groups.ts'
-export { stepPairs } from './pairs.ts'
+export { stepPairs, type StepPair } from './pairs.ts'
 export { ROUTE_KINDS, type RouteKind, routeKindOf } from './route-kind.ts'
 export { type Found, type Lint } from './lint-found.ts'
 export { lintModelParts, lintModeParts } from './lint.ts'

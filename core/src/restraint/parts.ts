@@ -190,6 +190,8 @@ export const makerStepSchema = z.strictObject({
   /** The other half, which must not be forgotten ("insert out" … "insert back"). */
   pairWith: idSchema.optional(),
   onlyBefore: z.enum(['placing', 'attaching', 'child-in']).optional(),
+  /** A piece of padding that the step is about: without that piece in the shell there is nothing to do. */
+  whileInsert: idSchema.optional(),
   proof: proofSchema.optional(),
 })
 

@@ -1,23 +1,7 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
-import {
-  angleProofSchema,
-  beltUseSchema,
-  boundsMmSchema,
-  HEAD_RULES,
-  insertSchema,
-  isofixUseSchema,
-  legSchema,
-  lowerTethersSchema,
-  makerStepSchema,
-  proofSchema,
-  reclinePositionSchema,
-  staleEdgeSchema,
-  STRAP_RULES,
-  strapAdjusterSchema,
-  topTetherSchema,
-} from './parts.ts'
+import { HEAD_RULES, STRAP_RULES, USUAL_STEP_IDS, angleProofSchema, beltUseSchema, boundsMmSchema, insertSchema, isofixUseSchema, legSchema, lowerTethersSchema, makerStepSchema, proofSchema, reclinePositionSchema, staleEdgeSchema, strapAdjusterSchema, topTetherSchema } from './parts.ts'
 
 /**
  * unit → model → modes → routes. A mode is one approved way to use a
@@ -118,6 +102,8 @@ export const routeSchema = z
     gapAccepted: z.strictObject({ behindBase: z.boolean().optional(), underBase: z.boolean().optional() }).optional(),
     settingsBeforePlacing: z.array(nameSchema).max(10).optional(),
     steps: z.array(makerStepSchema).max(40).optional(),
+    /** Usual steps in the order that the maker asks for, where it is not the usual one. */
+    stepOrder: z.array(z.enum(USUAL_STEP_IDS)).min(2).max(USUAL_STEP_IDS.length).optional(),
     staleEdges: z.array(staleEdgeSchema).max(20).optional(),
     without: z.array(z.enum(ROUTE_PARTS)).max(ROUTE_PARTS.length).optional(),
     note: noteSchema.optional(),

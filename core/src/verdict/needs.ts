@@ -1,6 +1,6 @@
 import { CHECKS, type CheckId, checkLabel } from '../checks/index.ts'
 import type { Route } from '../restraint/index.ts'
-import type { Need } from '../rules/index.ts'
+import { notedAs, type Need } from '../rules/index.ts'
 import { askOfCheck, askOfStep, NEED_TEXT, type NeedText, type OtherNeed } from './needs.en.ts'
 
 /** A need in words, and the stage where it is answered; a step is named by the route that has it. */
@@ -12,7 +12,8 @@ export function describeNeed(need: Need, route?: Route): NeedText {
     return { label, ask: askOfCheck(label, kind === 'number'), stage }
   }
   if (need.startsWith('step.')) {
-    const step = route?.steps?.find((x) => x.id === need.slice('step.'.length))
+    const id = need.slice('step.'.length)
+    const step = route?.steps?.find((x) => notedAs(x) === id)
     const ask = askOfStep(step?.text ?? need)
     return { label: ask, ask, stage: step?.onlyBefore === 'child-in' ? 'child-in' : 'attach' }
   }

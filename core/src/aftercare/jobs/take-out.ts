@@ -20,9 +20,12 @@ export default ({ mode, route, position }: JobContext): readonly JobLine[] => {
     belt?.lock.kind === 'locking-clip' && say('clip-off'),
     belt !== undefined && say('belt-back'),
     belt?.lock.kind === 'locking-clip' && { ...say('clip-in-bag'), pairedWith: 'clip-off' },
+    mode?.wedge?.allowed === true && say('wedge-out'),
     say('lift-out'),
-    position?.headRestraint !== 'none' && say('head-restraint-on'),
+    (position?.headRestraint === 'removable' || position?.headRestraint === 'adjustable') && say('head-restraint-on'),
+    route?.leg !== undefined && position?.floor?.matRemovable !== false && say('mat-back'),
+    position?.obstacles?.includes('removable-console') === true && say('console-back'),
     position !== undefined && position.row > 1 && say('front-seat-back'),
-    position?.frontAirbag === 'can-be-switched-off' && say('airbag-on'),
+    position?.row === 1 && position.frontAirbag === 'can-be-switched-off' && say('airbag-on'),
   ])
 }

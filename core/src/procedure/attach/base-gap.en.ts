@@ -1,7 +1,7 @@
 import { stepText } from '../usual-step.ts'
 
 export default stepText({
-  title: 'Look behind and under the base',
+  title: 'Look behind and under it',
   says: {
     'no-gap': () => 'No gap to the backrest or the cushion, unless the maker says that one may stay.',
   },

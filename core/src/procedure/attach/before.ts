@@ -11,6 +11,7 @@ export default defineStep({
   isIn: () => true,
   does: ({ position }) => [
     say('read-label'),
+    say('own-safety'),
     say('backrest'),
     position.row > 1 &&
       position.slidingTrack?.handbookSetting &&

@@ -10,9 +10,12 @@ export default defineStep({
   changes: ['connectors'],
   checks: ['latch-left', 'latch-right', 'tug-left', 'tug-right', 'connector-straps'],
   isIn: ({ route }) => route.isofix !== undefined,
-  does: ({ position }) => [
-    position.isofix?.bars === 'recessed' && say('recessed'),
-    say('push-on', { easier: position.isofix?.easierSide }),
+  does: ({ route, position }) => [
+    // What it showed before proves the indicator: noted before anything is pushed.
     say('note-before'),
+    position.isofix?.bars === 'recessed' && say('recessed'),
+    route.isofix?.connectors === 'strap'
+      ? say('hook-on', { easier: position.isofix?.easierSide })
+      : say('push-on', { easier: position.isofix?.easierSide }),
   ],
 })

@@ -1,5 +1,6 @@
 import { HELD } from '../held.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
+import { behindWhom } from '../car-sides.ts'
 import type en from './front-seat.en.ts'
 
 const say = stepSayer<typeof en>()
@@ -11,8 +12,8 @@ export default defineStep({
   changes: ['frontSeatGapMm'],
   checks: ['front-seat'],
   isIn: ({ mode }) => mode.direction === 'rearward',
-  does: ({ position }) => [
-    position.row === 1 ? say('dashboard') : say('tallest-driver'),
+  does: ({ position, vehicle }) => [
+    position.row === 1 ? say('dashboard') : say('in-front', { who: behindWhom(position, vehicle) }),
     position.side === 'centre' && say('level'),
   ],
 })

@@ -11,9 +11,9 @@ export default defineStep({
   changes: ['legNotch'],
   checks: ['floor-box', 'leg-contact', 'leg-indicator'],
   isIn: ({ route }) => route.leg !== undefined,
-  does: ({ position }) => [
+  does: ({ route, position, settings }) => [
     position.floor?.kind === 'box-allowed-when-propped' && say('floor-box'),
-    say('lower'),
+    say('lower', { notch: settings.legNotch?.value, of: route.leg?.notches }),
     say('pack-nothing'),
   ],
 })

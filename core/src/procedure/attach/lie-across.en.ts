@@ -3,6 +3,6 @@ import { stepText } from '../usual-step.ts'
 export default stepText({
   title: 'Across the car',
   says: {
-    'head-inboard': () => 'The head end away from the door.',
+    'head-inboard': () => 'Set it across both places, the head end away from the door.',
   },
 })

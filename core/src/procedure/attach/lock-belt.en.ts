@@ -1,11 +1,17 @@
 import { unreachable } from '../../ground/index.ts'
-import type { BeltUse } from '../../restraint/index.ts'
+import type { BeltUse, Mode } from '../../restraint/index.ts'
 import { stepText } from '../usual-step.ts'
+import { sideWords } from '../belt-path.en.ts'
 
-function lockText(lock: BeltUse['lock']): string {
+interface Lock {
+  readonly lock: BeltUse['lock']
+  readonly carSide: 'left' | 'right' | undefined
+}
+
+function lockText({ lock, carSide }: Lock): string {
   switch (lock.kind) {
     case 'lock-off':
-      return `Close the lock-off on the ${lock.section} section, ${lock.side.replace('-', ' ')}.`
+      return `Close the lock-off on the ${lock.section} section, ${sideWords(lock.side, carSide)}.`
     case 'locking-clip':
       return `Put the locking clip ${lock.section === undefined || lock.section === 'both' ? 'on lap and diagonal together' : `on the ${lock.section} section`}, ${lock.fromTongueMm === 0 ? 'flush with the tongue' : `${lock.fromTongueMm} mm from the tongue`}.`
     case 'switchable-retractor':
@@ -22,7 +28,14 @@ function lockText(lock: BeltUse['lock']): string {
 export default stepText({
   title: 'Tighten and lock the belt',
   says: {
-    lock: (lock: BeltUse['lock']) => lockText(lock),
-    'pull-slack': () => 'Weight on the seat; pull the slack from the lap section up through the tongue.',
+    weight: ({ direction }: { direction: Mode['direction'] }) =>
+      direction === 'lateral'
+        ? 'Weight on it, in the middle.'
+        : `Weight where the child’s ${direction === 'rearward' ? 'ankles' : 'bottom'} would be.`,
+    'pull-up': () =>
+      'Pull the diagonal up at the tongue, as a handle, until the lap section is tight; hold the tension while the lock closes.',
+    lock: (lock: Lock) => lockText(lock),
+    why: () =>
+      'Feed the spare belt back. Without the lock the belt holds only in a crash, and the restraint creeps loose.',
   },
 })

@@ -9,6 +9,7 @@ export default stepText({
     'leg-mat-out': () => 'Leg unfolded; the mat out from under it.',
     'as-written': ({ text }: { text: string }) => text,
     books: () => 'Manual and handbook open at the right page.',
+    'seat-forward': () => 'Seat in front forward for room; it goes back at the end.',
     'connectors-out': () => 'Connectors out.',
     'child-first': () => 'The child may already sit in it while it is attached, as the manual shows.',
   },

@@ -9,9 +9,10 @@ export default defineStep({
   needs: ['before', 'airbag', 'front-place'],
   checks: [],
   isIn: () => true,
-  does: ({ route, position }) => [
+  does: ({ mode, route, position }) => [
     say('books'),
     ...(route.settingsBeforePlacing ?? []).map((text) => say('set-now', { text })),
+    mode.direction === 'rearward' && position.row > 1 && say('seat-forward'),
     route.isofix?.connectors === 'rigid' && say('connectors-out'),
     route.childFirst && say('child-first'),
     route.leg &&

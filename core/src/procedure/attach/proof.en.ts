@@ -3,7 +3,10 @@ import { stepText } from '../usual-step.ts'
 export default stepText({
   title: 'Does it hold',
   says: {
-    'firm-hand': () => 'Firm hand at the belt path or base: side to side, fore and aft.',
-    'not-at-top': () => 'Not at the top of a rearward shell: that may move more.',
+    'firm-hand': ({ where }: { where: 'base' | 'belt' }) =>
+      `Firm hand ${where === 'belt' ? 'at the belt path' : 'low down, where it is latched'}: side to side, fore and aft.`,
+    'latches-again': ({ by }: { by: 'leg' | 'tether' | 'both' }) =>
+      `Look at both indicators again: ${by === 'both' ? 'leg and tether' : `the ${by}`} may have moved the connectors.`,
+    'not-at-top': () => 'Not at the top: that may move more.',
   },
 })

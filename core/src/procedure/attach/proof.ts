@@ -1,4 +1,4 @@
-import { isIntegral } from '../../restraint/index.ts'
+import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
 import { HELD } from '../held.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
 import type en from './proof.en.ts'
@@ -11,5 +11,13 @@ export default defineStep({
   needs: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
   checks: ['steadiness-mm', 'steadiness-felt', 'angle-proof', 'shell-angle-deg'],
   isIn: ({ mode }) => isIntegral(mode),
-  does: () => [say('firm-hand'), say('not-at-top')],
+  does: ({ mode, route }) => [
+    say('firm-hand', { where: isIsofixHeld(route) ? 'base' : 'belt' }),
+    mode.direction === 'rearward' && say('not-at-top'),
+    route.isofix !== undefined &&
+      (route.leg !== undefined || route.topTether !== undefined) &&
+      say('latches-again', {
+        by: route.leg === undefined ? 'tether' : route.topTether === undefined ? 'leg' : 'both',
+      }),
+  ],
 })

@@ -10,8 +10,12 @@ export default defineStep({
   changes: ['base'],
   checks: ['pushed-home', 'rebound-bar'],
   isIn: ({ route }) => route.isofix?.connectors === 'rigid' || route.reboundBar !== undefined,
-  does: ({ route }) => [
-    route.isofix?.armsMayRetract ? say('thumb-arms') : say('push'),
+  does: ({ mode, route }) => [
+    route.isofix?.pushedHome === 'any-length'
+      ? say('any-length', { isTurning: mode.turns !== undefined })
+      : route.isofix?.armsMayRetract
+        ? say('thumb-arms')
+        : say('push', { what: route.usesBase === true ? 'base' : 'restraint' }),
     route.reboundBar?.hasRatchet && say('rebound-bar'),
   ],
 })

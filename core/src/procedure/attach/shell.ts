@@ -7,7 +7,7 @@ const say = stepSayer<typeof en>()
 export default defineStep({
   id: 'shell',
   stage: 'attach',
-  needs: [...HELD, 'leg', 'tether'],
+  needs: [...HELD, 'leg'],
   checks: ['shell-on-base', 'carry-handle'],
   isIn: ({ mode, route }) => route.usesBase === true || mode.carryHandle !== undefined,
   does: ({ mode, route }) => [

@@ -10,6 +10,7 @@ export default stepText({
   says: {
     advised: () => 'Top tether (advised)',
     anchorage: ({ where }: { where: Where }) => `Anchorage: ${where.replace('-', ' ')}.`,
+    note: ({ text }: { text: string }) => text,
     path: ({ path }: { path: Path }) =>
       `Lead it ${path === 'round-both-sides' ? 'round both sides of' : path.replaceAll('-', ' ')} the head restraint.`,
     hook: () => 'Hook it, then tighten.',

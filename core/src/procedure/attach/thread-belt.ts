@@ -1,5 +1,6 @@
 import { isIntegral } from '../../restraint/index.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
+import { carSideOf } from '../car-sides.ts'
 import type en from './thread-belt.en.ts'
 
 const say = stepSayer<typeof en>()
@@ -7,13 +8,15 @@ const say = stepSayer<typeof en>()
 export default defineStep({
   id: 'thread-belt',
   stage: 'attach',
-  needs: ['prepare'],
+  needs: ['prepare', 'lie-across'],
   changes: ['base'],
-  checks: ['retractor', 'belt-path', 'belt-twist', 'buckle-above-edge-mm', 'buckle-clear'],
+  keeps: ['guide'],
+  checks: ['retractor', 'belt-path', 'belt-twist'],
   isIn: ({ mode, route }) => route.belt !== undefined && isIntegral(mode),
   does: ({ mode, route, position }) => [
+    route.childFirst === true ? say('child-seated') : say('pay-out'),
     mode.direction === 'rearward' ? say('rearward-path') : mode.direction === 'forward' && say('forward-path'),
-    ...(route.belt?.path ?? []).map((guide) => say('guide', guide)),
+    ...(route.belt?.path ?? []).map((guide) => say('guide', { guide, carSide: carSideOf(guide.side, position) })),
     say('buckle'),
     position.belt?.buckleStalk === 'stiff' && say('stiff-stalk'),
   ],

@@ -1,5 +1,6 @@
 import { isIntegral } from '../../restraint/index.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
+import { carSideOf } from '../car-sides.ts'
 import type en from './belt-child.en.ts'
 
 const say = stepSayer<typeof en>()
@@ -8,6 +9,7 @@ export default defineStep({
   id: 'belt-child',
   stage: 'child-in',
   needs: ['sit'],
+  keeps: ['guide'],
   checks: [
     'guide-above-shoulder-mm',
     'booster-path',
@@ -21,8 +23,8 @@ export default defineStep({
     'belt-runs',
   ],
   isIn: ({ mode }) => !isIntegral(mode),
-  does: ({ mode, route }) => [
-    ...(route.belt?.path ?? []).map((guide) => say('guide', guide)),
+  does: ({ mode, route, position }) => [
+    ...(route.belt?.path ?? []).map((guide) => say('guide', { guide, carSide: carSideOf(guide.side, position) })),
     mode.crotchBeltGuide === true && say('crotch-guide'),
     say('buckle'),
   ],

@@ -11,5 +11,5 @@ export default defineStep({
   changes: ['harness'],
   checks: ['harness-buckle', 'strap-twist', 'slack-mm', 'slack-pinch', 'strap-pressure'],
   isIn: ({ mode }) => isIntegral(mode),
-  does: () => [say('tongues'), say('slack-up')],
+  does: ({ mode }) => (mode.heldBy === 'shield' ? [say('shield')] : [say('tongues'), say('slack-up')]),
 })

@@ -1,5 +1,4 @@
 import { adviseInserts } from '../../fit/index.ts'
-import { isIntegral } from '../../restraint/index.ts'
 import type { FittedSubject } from '../../rules/index.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
 import type en from './sit.en.ts'
@@ -19,7 +18,7 @@ export default defineStep({
   isIn: () => true,
   does: (s) => [
     ...insertsDueOut(s).map((a) => say('insert-out', { name: a.insert.name })),
-    say('hips'),
-    isIntegral(s.mode) && say('coat-off'),
+    ...(s.mode.heldBy === 'harness' ? [say('loosen'), say('coat-off'), say('in')] : [say('hips')]),
+    s.mode.shape === 'lie-flat' && say('lies-flat'),
   ],
 })

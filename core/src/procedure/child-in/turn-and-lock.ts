@@ -1,13 +1,14 @@
 import type { FittedSubject } from '../../rules/index.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
+import { doorSideOf } from '../car-sides.ts'
 import type en from './turn-and-lock.en.ts'
 
 const say = stepSayer<typeof en>()
 
-const doorPod = ({ side, doorSide }: FittedSubject['position']) =>
-  side === 'centre'
-    ? say('pods-in-the-middle')
-    : say('pod-out', { side: doorSide === 'left' || doorSide === 'right' ? doorSide : side })
+const doorPod = (position: FittedSubject['position']) => {
+  const side = doorSideOf(position)
+  return side === undefined ? say('pods-in-the-middle') : say('pod-out', { side })
+}
 
 export default defineStep({
   id: 'turn-and-lock',

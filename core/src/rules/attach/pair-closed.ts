@@ -1,4 +1,5 @@
-import { stepPairs, type MakerStep } from '../../restraint/index.ts'
+import type { MakerStep } from '../../restraint/index.ts'
+import { notedAs, pairsIn } from '../maker-steps.ts'
 import { defineRule, type FittedSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './pair-closed.en.ts'
@@ -12,9 +13,9 @@ interface OpenSecond {
 
 /** Seconds of pairs that are not done, or were undone by doing the first again. */
 function openSeconds(s: FittedSubject): readonly OpenSecond[] {
-  return stepPairs(s.route.steps ?? []).flatMap(({ first, second }): OpenSecond[] => {
-    const begun = s.doneAt(first.id)
-    const ended = s.doneAt(second.id)
+  return pairsIn(s).flatMap(({ first, second }): OpenSecond[] => {
+    const begun = s.doneAt(notedAs(first))
+    const ended = s.doneAt(notedAs(second))
     if (ended === undefined) return [{ step: second, isUndone: false }]
     return begun !== undefined && begun > ended ? [{ step: second, isUndone: true }] : []
   })
@@ -26,7 +27,7 @@ export default defineRule({
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  applies: ({ route }) => stepPairs(route.steps ?? []).length > 0,
+  applies: (s) => pairsIn(s).length > 0,
   evaluate: (s) => {
     const open = openSeconds(s)
     const undone = open.find((o) => o.isUndone)
@@ -34,7 +35,7 @@ export default defineRule({
     if (!worst) return { kind: 'pass', says: say('pass') }
     return outcomeOf(
       undone ? 'fail' : 'undecided',
-      open.map((o) => `step.${o.step.id}` as const),
+      open.map((o) => `step.${notedAs(o.step)}` as const),
       { says: say('open', { isUndone: undone !== undefined, text: worst.step.text }) },
     )
   },

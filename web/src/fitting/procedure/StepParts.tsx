@@ -45,8 +45,8 @@ export function StepNotes({ step }: { readonly step: Step }) {
   )
 }
 
-/** A step without a check is noted as done by hand; the rules ask for it where it closes a pair. */
-const isNotedByHand = (step: Step): boolean => step.checks.length === 0
+/** A step without a check is noted as done by hand, and so is half of a pair, whatever else proves it. */
+const isNotedByHand = (step: Step): boolean => step.checks.length === 0 || step.pair !== undefined
 
 interface Props {
   readonly step: Step
