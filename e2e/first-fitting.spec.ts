@@ -59,7 +59,7 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
 
   await stage(page, 4)
   await expectAxeClean(page, 'Set up')
-  await page.getByRole('button', { name: 'All set as worked out' }).click()
+  await page.getByRole('button', { name: 'Set all as worked out' }).click()
   await pick(page.getByLabel('What is set').last(), '7')
   await expect(page.getByText('Set so').first()).toBeVisible()
 

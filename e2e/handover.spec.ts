@@ -14,7 +14,7 @@ test('at the car door in bay view: one step, large; a recline afterwards un-does
   await page.getByRole('button', { name: /^pass Rear right/ }).click()
   await page.getByRole('button', { name: 'Use this place: Rear right, ISOFIX with leg' }).click()
   await page.waitForURL(/\/set-up$/)
-  await page.getByRole('button', { name: 'All set as worked out' }).click()
+  await page.getByRole('button', { name: 'Set all as worked out' }).click()
 
   await stage(page, 5)
   await page.getByRole('button', { name: 'Bay view' }).click()

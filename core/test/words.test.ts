@@ -91,7 +91,6 @@ const STILL_TO_MOVE: readonly string[] = [
   'child/plausibility.ts',
   'fit/head-line.ts',
   'fit/shell-angle.ts',
-  'fit/strap-height.ts',
   'formats/catalogue.ts',
   'formats/reading.ts',
   'formats/spreadsheet.ts',

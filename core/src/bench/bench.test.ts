@@ -297,3 +297,77 @@ describe('what if', () => {
     expect(whatIf(rearward({ mode, readings }), { recline: 'r2' }).look('shell-angle-deg').reading).toBeDefined()
   })
 })
+
+describe('what is wanted is this mode’s own', () => {
+  test.each([
+    [{}, 'at or just below the shoulder'],
+    [{ rule: 'level' as const }, 'level with the shoulder'],
+    [{ rule: 'at-or-just-above' as const }, 'at or just above the shoulder'],
+    [
+      { gauge: 'head-support-lower-edge' as const, gaugeAboveExitMm: 30 },
+      'at or just below the shoulder; read at the head support’s lower edge, 30 mm above',
+    ],
+    [
+      { gauge: 'head-support-lower-edge' as const },
+      'at or just below the shoulder; read at the head support’s lower edge',
+    ],
+  ])('straps %j: %s', (strap, wanted) => {
+    const s = rearward({ mode: { strap: { adjuster: { kind: 'slots', heightsMm: [255, 280] }, ...strap } } })
+    expect(line(s, 'straps').wanted).toBe(wanted)
+  })
+  test('the guide of a booster stands in the maker’s own window', () => {
+    const at = (over: Partial<Mode>) =>
+      subjectOf(buildCase({ mode: { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 }, ...over }, child: { statureCm: measured(118) } })) // prettier-ignore
+    expect(line(at({}), 'guide').wanted).toBe('0 to 20 mm; the guide goes 330–580 mm')
+    expect(line(at({ guideAboveShoulderMm: { fromMm: 5, toMm: 30 } }), 'guide').wanted).toMatch(/^5 to 30 mm/)
+  })
+  test.each([
+    [{}, 'no higher than the edge'],
+    [{ headBelowEdgeMm: 40 }, 'at least 40 mm below the edge, by the maker'],
+  ])('head %j: %s', (mode, wanted) => {
+    expect(line(rearward({ mode }), 'head').wanted).toBe(wanted)
+  })
+  test('in front the room is to the dashboard', () => {
+    const s = rearward({ position: { row: 1, frontAirbag: 'none', cushion: { slopeDeg: measured(12, 1) }, frontClearanceMm: measured(600, 10) } }) // prettier-ignore
+    expect([line(s, 'front-room').label, lineValueText(line(s, 'front-room'))]).toEqual([
+      'Room to the dashboard',
+      expect.stringMatching(/\d+ ± \d+ mm/),
+    ])
+  })
+  test('no line is shown as good beside a figure that is not known', () => {
+    const facts = fc.record({
+      slope: fc.boolean(),
+      floor: fc.boolean(),
+      clearance: fc.boolean(),
+      shoulder: fc.boolean(),
+      recline: fc.boolean(),
+      wedge: fc.constantFrom(undefined, false, true),
+      level: fc.constantFrom(undefined, 'good', 'off'),
+    })
+    fc.assert(
+      fc.property(facts, (known) => {
+        const s = rearward(
+          {
+            mode: {
+              wedge: { allowed: true, heightMm: 40, baseLengthMm: 380 },
+              ...(known.level && { angleProof: { kind: 'level-line' as const, what: 'the line lies level' } }),
+            },
+            position: {
+              cushion: {
+                ...(known.slope && { slopeDeg: measured(12, 1) }),
+                ...(known.floor && { frontEdgeAboveFloorMm: measured(355, 2) }),
+              },
+              frontClearanceMm: known.clearance ? measured(700) : undefined,
+            },
+            child: { seatedShoulderHeightMm: known.shoulder ? measured(290, 2) : undefined },
+            readings: known.level ? { 'angle-proof': { option: known.level, at: 9 } } : {},
+          },
+          { recline: known.recline ? 'r1' : undefined, wedge: known.wedge },
+        )
+        for (const l of benchLines(s))
+          if (l.state === 'pass') expect([l.id, lineValueText(l)]).not.toContain('not known')
+      }),
+      { seed: 71, numRuns: 150 },
+    )
+  })
+})

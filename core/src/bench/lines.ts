@@ -61,6 +61,16 @@ const WORK: Record<BenchLineId, (s: FittedSubject) => Worked | undefined> = {
 const isOpenFigure = (worst: RawFinding | undefined): boolean =>
   worst?.outcome.kind === 'undecided' && worst.outcome.settledBy !== undefined
 
+/** A figure that is not known is never shown as good, unless its own rule was settled by something else. */
+function stateOf(id: BenchLineId, worked: Worked, findings: readonly RawFinding[]): BenchLine['state'] {
+  const [worst] = findings
+  if (worst === undefined || isOpenFigure(worst)) return 'unknown'
+  const own = findings.find((f) => f.rule.id === LINE_RULES[id][0])
+  return worst.outcome.kind === 'pass' && worked.value === undefined && own === undefined
+    ? 'unknown'
+    : worst.outcome.kind
+}
+
 /** Every line that this mode, route and place have, in the order of work. */
 export function benchLines(s: FittedSubject): readonly BenchLine[] {
   return BENCH_LINES.flatMap((id): BenchLine[] => {
@@ -74,7 +84,7 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
       {
         id,
         label: worked.label,
-        state: isOpenFigure(findings[0]) ? 'unknown' : (findings[0]?.outcome.kind ?? 'unknown'),
+        state: stateOf(id, worked, findings),
         value: worked.value,
         unit: worked.unit,
         wanted: worked.wanted,
@@ -87,8 +97,11 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
   })
 }
 
+/** What stands where a figure would. */
+export const NO_FIGURE = { open: 'not known', settled: 'settled by a look' } as const
+
 /** `24 ± 1°`, `−12 ± 20 mm`; what is missing where there is no value. */
 export const lineValueText = (line: BenchLine): string =>
   line.value === undefined
-    ? 'not known'
+    ? NO_FIGURE[line.state === 'pass' ? 'settled' : 'open']
     : formatInterval(line.value, line.unit, line.unit === '°' ? 1 : 0).replace(' °', '°')

@@ -1,4 +1,14 @@
-import { HEAD_LINES, insertThicknessMm, insertThicknessRangeMm } from '../fit/index.ts'
+import {
+  boundsText,
+  gaugeAboveExitMm,
+  guideWindowMm,
+  HEAD_LINES,
+  headBelowEdge,
+  insertThicknessMm,
+  insertThicknessRangeMm,
+  STRAP_RULE_TEXT,
+  strapRuleOf,
+} from '../fit/index.ts'
 import {
   exactly,
   formatNumber,
@@ -19,12 +29,13 @@ export function straps(s: FittedSubject): Worked | undefined {
   const insert = insertThicknessMm(mode, settings.insertsIn?.value ?? [])
   const raised = shoulderMm === undefined ? undefined : plus(shoulderMm, exactly(insert))
   const set = settings.strapHeightMm?.value
+  const gauge = gaugeAboveExitMm(mode)
   const above = raised === undefined || set === undefined ? undefined : minus(exactly(set), raised)
   return {
     label: above === undefined ? 'Shoulder' : 'Strap exit above the shoulder',
     unit: 'mm',
     value: above ?? raised,
-    wanted: mode.direction === 'forward' ? 'at or just above the shoulder' : 'at or just below the shoulder',
+    wanted: `${STRAP_RULE_TEXT[strapRuleOf(mode)]}${gauge === 0 ? '' : gauge === undefined ? '; read at the head support’s lower edge' : `; read at the head support’s lower edge, ${gauge} mm above`}`,
     missing: shoulderMm === undefined ? 'the seated shoulder height' : set === undefined ? 'the slot set' : undefined,
     formula: ['S = seated shoulder + insert', 'offset = slot − S'],
     filled:
@@ -46,7 +57,7 @@ export function guide(s: FittedSubject): Worked | undefined {
     label: 'Belt guide above the shoulder',
     unit: 'mm',
     value: above,
-    wanted: `0–20 mm; the guide goes ${mode.beltGuideMm.fromMm}–${mode.beltGuideMm.toMm} mm`,
+    wanted: `${boundsText(guideWindowMm(mode))}; the guide goes ${mode.beltGuideMm.fromMm}–${mode.beltGuideMm.toMm} mm`,
     missing:
       shoulder === undefined ? 'the seated shoulder height' : set === undefined ? 'the guide’s height' : undefined,
     formula: ['above = guide − seated shoulder'],
@@ -71,6 +82,7 @@ export function head(s: FittedSubject): Worked | undefined {
   const line = mode.headRule && HEAD_LINES[mode.headRule]
   if (!line) return undefined
   const byCar = mode.headRule === 'ears-below-vehicle-head-restraint'
+  const lower = headBelowEdge(mode, s.practice)
   const height = headLineMm(s)
   const top = toInterval(position.headRestraintTopMm)
   const edge = byCar
@@ -87,7 +99,11 @@ export function head(s: FittedSubject): Worked | undefined {
     label: `${line.what} below the edge`,
     unit: 'mm',
     value: below,
-    wanted: byCar ? 'no higher than the car’s head restraint' : 'no higher than the edge',
+    wanted: byCar
+      ? 'no higher than the car’s head restraint'
+      : lower.mm === 0
+        ? 'no higher than the edge'
+        : `at least ${lower.mm} mm below the edge, by ${lower.by === 'maker' ? 'the maker' : 'the practice profile'}`,
     missing:
       height === undefined
         ? 'the sitting height'

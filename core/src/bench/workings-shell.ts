@@ -47,11 +47,11 @@ const TOUCH_TEXT = {
 
 export function frontRoom(s: FittedSubject): Worked | undefined {
   const { mode, route, position } = s
-  if (mode.direction !== 'rearward' || position.row === 1 || route.frontSeat === undefined) return undefined
+  if (mode.direction !== 'rearward' || route.frontSeat === undefined) return undefined
   const room = frontRoomNow(s)
   const figures = shellFigures(mode)
   return {
-    label: 'Room to the seat in front',
+    label: position.row === 1 ? 'Room to the dashboard' : 'Room to the seat in front',
     unit: 'mm',
     value: room?.clearanceMm,
     wanted: `${TOUCH_TEXT[route.frontSeat]}, by the maker`,
@@ -59,7 +59,7 @@ export function frontRoom(s: FittedSubject): Worked | undefined {
       figures === undefined
         ? 'the shell’s length and foot, in the catalogue'
         : position.frontClearanceMm === undefined && s.settings.frontSeatGapMm === undefined
-          ? 'the distance to the seat in front'
+          ? `the distance to the ${position.row === 1 ? 'dashboard' : 'seat in front'}`
           : room === undefined
             ? 'the shell’s angle'
             : undefined,

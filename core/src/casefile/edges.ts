@@ -27,7 +27,9 @@ export function chosenEdges(chosen: {
           },
         ]
       : []),
-    ...(tethersHoldToMovingFrame(route, position) ? [{ change: 'frontSeatGapMm', unpasses: ['lower-tethers'], isBeside: true }] : []),
+    ...(tethersHoldToMovingFrame(route, position)
+      ? [{ change: 'frontSeatGapMm', unpasses: ['lower-tethers'], isBeside: true }]
+      : []),
   ]
 }
 

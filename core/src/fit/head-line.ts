@@ -1,6 +1,7 @@
 import { EAR_SHARE, EYE_SHARE } from '../child/index.ts'
 import { exactly, type Interval } from '../quantities/index.ts'
-import type { HeadRule } from '../restraint/index.ts'
+import type { PracticeProfile } from '../practice/index.ts'
+import type { HeadRule, Mode } from '../restraint/index.ts'
 
 /** Which line of the head each maker's rule looks at, and its share of the sitting height. */
 export const HEAD_LINES = {
@@ -9,3 +10,17 @@ export const HEAD_LINES = {
   'ears-below-edge': { what: 'Top of the ears', share: EAR_SHARE },
   'ears-below-vehicle-head-restraint': { what: 'Top of the ears', share: EAR_SHARE },
 } as const satisfies Record<HeadRule, { readonly what: string; readonly share: Interval }>
+
+/** The strict school keeps an infant's crown this far below the edge of the shell. */
+export const STRICT_CROWN_MM = 25
+
+/** How far below the edge the head's line must stand, in mm, and who asks for it; the maker's figure beats the school's. */
+export function headBelowEdge(
+  mode: Mode,
+  practice: Pick<PracticeProfile, 'infantHead'>,
+): { readonly mm: number; readonly by: 'maker' | 'practice' | 'usual' } {
+  if (mode.headBelowEdgeMm !== undefined) return { mm: mode.headBelowEdgeMm, by: 'maker' }
+  const isStrict =
+    practice.infantHead === 'margin-25-mm' && mode.headRule === 'crown-inside' && mode.shape === 'infant-shell'
+  return isStrict ? { mm: STRICT_CROWN_MM, by: 'practice' } : { mm: 0, by: 'usual' }
+}

@@ -12,10 +12,12 @@ export {
   judgeStrapHeight,
   JUST_MM,
   shoulderRangeMm,
-  slotText,
-  STRAP_RULE_TEXT,
   strapRuleOf,
+  type Exit,
+  exitOf,
+  gaugeAboveExitMm,
 } from './strap-height.ts'
+export { exitText, slotText, STRAP_RULE_TEXT } from './strap-height.en.ts'
 export { adviseInserts, type InsertAdvice, insertThicknessMm, insertThicknessRangeMm, isBefore } from './inserts.ts'
 export {
   footprintOf,
@@ -30,4 +32,4 @@ export {
 } from './front-room.ts'
 export { boundsText } from './belt-guide.en.ts'
 export { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from './belt-guide.ts'
-export { HEAD_LINES } from './head-line.ts'
+export { HEAD_LINES, headBelowEdge, STRICT_CROWN_MM } from './head-line.ts'

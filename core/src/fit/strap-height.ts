@@ -1,4 +1,4 @@
-import { formatNumber, type Decision, type Interval } from '../quantities/index.ts'
+import type { Decision, Interval } from '../quantities/index.ts'
 import { unreachable } from '../ground/index.ts'
 import type { Mode, StrapRule } from '../restraint/index.ts'
 
@@ -6,13 +6,6 @@ import type { Mode, StrapRule } from '../restraint/index.ts'
 export const JUST_MM = 30
 /** How near counts as level, where a maker asks for level. */
 const LEVEL_MM = 10
-
-export const STRAP_RULE_TEXT = {
-  'at-or-just-below': 'at or just below the shoulder',
-  'at-or-just-above': 'at or just above the shoulder',
-  level: 'level with the shoulder',
-  'level-or-just-under': 'level with the shoulder or just under it',
-} as const satisfies Record<StrapRule, string>
 
 /** The mode's own rule, or the usual one for its direction. */
 export function strapRuleOf(mode: Mode): StrapRule {
@@ -111,5 +104,23 @@ export function shoulderRangeMm(mode: Mode): { readonly from?: number; readonly 
   }
 }
 
-export const slotText = (slot: number | undefined, heightMm: number): string =>
-  slot === undefined ? `${formatNumber(heightMm, 0)} mm` : `slot ${slot} (${formatNumber(heightMm, 0)} mm)`
+/**
+ * How far above the strap exit the maker's gauge is read, in mm: 0 where the exit
+ * itself is the gauge, `undefined` where the entry does not say.
+ */
+export const gaugeAboveExitMm = ({ strap }: Mode): number | undefined =>
+  strap?.gauge === 'head-support-lower-edge' ? strap.gaugeAboveExitMm : 0
+
+/** A height at which the straps leave the shell: its slot, where it is one, and what a gauge above it adds. */
+export interface Exit {
+  readonly mm: number
+  readonly slot: number | undefined
+  readonly atGaugeMm: number
+}
+
+/** One exit of a mode, as it is named and read. */
+export function exitOf(mode: Mode, mm: number): Exit {
+  const heights = mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
+  const slot = heights.indexOf(mm) + 1
+  return { mm, slot: slot > 0 ? slot : undefined, atGaugeMm: gaugeAboveExitMm(mode) ?? 0 }
+}

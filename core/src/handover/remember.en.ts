@@ -1,14 +1,10 @@
-import { slotText } from '../fit/index.ts'
+import { exitText, type Exit } from '../fit/index.ts'
 import type { Settings } from '../readings/index.ts'
 import type { Route } from '../restraint/index.ts'
 
 interface Row {
   readonly name: string
   readonly value: string
-}
-interface Slot {
-  readonly slot: number | undefined
-  readonly heightMm: number
 }
 type TetherPath = NonNullable<NonNullable<Route['topTether']>['headRestraintPath']>
 type HeadRestraint = NonNullable<Settings['vehicleHeadRestraint']>['value']
@@ -17,8 +13,8 @@ type HeadRestraint = NonNullable<Settings['vehicleHeadRestraint']>['value']
 export const REMEMBER_EN = {
   route: ({ label }: { label: string }): Row => ({ name: 'Route', value: label }),
   recline: ({ label }: { label: string }): Row => ({ name: 'Recline', value: label }),
-  straps: ({ slot, heightMm }: Slot): Row => ({ name: 'Shoulder straps', value: slotText(slot, heightMm) }),
-  guide: ({ slot, heightMm }: Slot): Row => ({ name: 'Belt guide', value: slotText(slot, heightMm) }),
+  straps: (exit: Exit): Row => ({ name: 'Shoulder straps', value: exitText(exit) }),
+  guide: (exit: Exit): Row => ({ name: 'Belt guide', value: exitText(exit) }),
   leg: ({ notch }: { notch: number }): Row => ({ name: 'Support leg', value: `notch ${notch}` }),
   wedge: ({ isIn }: { isIn: boolean }): Row => ({ name: 'Wedge', value: isIn ? 'in' : 'none' }),
   slide: ({ mm }: { mm: number }): Row => ({ name: 'Shell on its base', value: `slid ${mm} mm` }),

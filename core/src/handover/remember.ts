@@ -1,5 +1,7 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
+import { exitOf } from '../fit/index.ts'
 import { isIntegral, type Mode } from '../restraint/index.ts'
+import { doorSideOf } from '../vehicle/index.ts'
 import type { Figure } from './figure.ts'
 import { REMEMBER_EN } from './remember.en.ts'
 
@@ -35,10 +37,8 @@ export function settingsToRemember(c: Case, texts: RememberTexts = REMEMBER_EN):
     add(texts.recline(recline), { kind: 'recline', fromVerticalDeg: recline.shellAngleDeg, direction: mode.direction })
   const heightMm = settings.strapHeightMm?.value
   if (mode && heightMm !== undefined) {
-    const heights = mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
-    const at = heights.indexOf(heightMm)
-    const slot = { slot: at < 0 ? undefined : at + 1, heightMm }
-    add(isIntegral(mode) ? texts.straps(slot) : texts.guide(slot), strapFigure(mode, heightMm))
+    const exit = exitOf(mode, heightMm)
+    add(isIntegral(mode) ? texts.straps(exit) : texts.guide(exit), strapFigure(mode, heightMm))
   }
   const notch = settings.legNotch?.value
   if (notch !== undefined) {
@@ -52,10 +52,8 @@ export function settingsToRemember(c: Case, texts: RememberTexts = REMEMBER_EN):
     add(texts.inserts({ names: (mode?.inserts ?? []).filter((i) => inside.includes(i.id)).map((i) => i.name) }))
   }
   if (mode?.carryHandle) add(texts.handle(mode.carryHandle), { kind: 'handle' })
-  if (mode?.sidePod && position && position.side !== 'centre') {
-    const side = position.doorSide === 'left' || position.doorSide === 'right' ? position.doorSide : position.side
-    add(texts.pod({ side }), { kind: 'pod', side })
-  }
+  const doorSide = position && doorSideOf(position)
+  if (mode?.sidePod && doorSide !== undefined) add(texts.pod({ side: doorSide }), { kind: 'pod', side: doorSide })
   if (route?.usesBase === true) add(texts.shellOnBase())
   if (position?.row === 1 && position.frontAirbag !== undefined && position.frontAirbag !== 'none')
     add(texts.airbag({ mayBeOn: mode?.direction === 'forward' }))

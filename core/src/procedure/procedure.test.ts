@@ -1,4 +1,5 @@
 import {
+  ask,
   BELT_ROUTE,
   BOOSTER,
   buildCase,
@@ -146,6 +147,47 @@ describe('recommended settings', () => {
     expect(
       recommended(buildCase({ mode: FORWARD, child: { seatedShoulderHeightMm: measured(350, 4) } }), 'strapHeightMm'),
     ).toMatchObject({ kind: 'none' })
+  })
+  test('a gauge at the head support’s edge is said with the setting; one whose offset is not stated is asked for', () => {
+    const strap = { adjuster: { kind: 'slots' as const, heightsMm: [255, 280, 305] }, gauge: 'head-support-lower-edge' as const } // prettier-ignore
+    expect(
+      recommended(buildCase({ mode: { strap: { ...strap, gaugeAboveExitMm: 30 } } }), 'strapHeightMm'),
+    ).toMatchObject({
+      kind: 'set',
+      value: 280,
+      text: 'Straps at slot 2 (280 mm), read at the head support’s lower edge 310 mm',
+    })
+    const silent = buildCase({ mode: { strap }, settings: { strapHeightMm: { value: 280, at: 2 } } })
+    expect(recommended(silent, 'strapHeightMm')).toMatchObject({ kind: 'ask' })
+    expect(ask('strap-height', silent)).toMatchObject({ kind: 'undecided', missing: ['mode.strap'] })
+  })
+  test.each(['inserts', 'strap', 'reclines'] as const)(
+    '%s that nobody read are asked for, never taken for none',
+    (part) => {
+      const setting = ({ inserts: 'insertsIn', strap: 'strapHeightMm', reclines: 'recline' } as const)[part]
+      const c = buildCase()
+      const unread = c.restraints.map((m) => ({ ...m, modes: m.modes.map((x) => ({ ...x, [part]: undefined })) }))
+      expect(recommended({ ...c, restraints: unread }, setting)).toMatchObject({ kind: 'ask' })
+    },
+  )
+  test.each([
+    ['removable, nothing said', {}, {}, {}, 'on'],
+    ['the school takes it off', {}, {}, { vehicleHeadRestraint: 'always-off' }, 'off-and-stowed'],
+    ['the maker wants it on', {}, { vehicleHeadRestraint: 'on' }, { vehicleHeadRestraint: 'always-off' }, 'on'],
+    ['the maker wants it off', {}, { vehicleHeadRestraint: 'off' }, {}, 'off-and-stowed'],
+    ['it does not come off', { headRestraint: 'fixed' }, {}, {}, undefined],
+    ['off, and it does not come off', { headRestraint: 'fixed' }, { vehicleHeadRestraint: 'off' }, {}, 'none'],
+    ['there is none', { headRestraint: 'none' }, { vehicleHeadRestraint: 'on' }, {}, undefined],
+  ])('the vehicle’s head restraint: %s', (_, position, route, practice, expected) => {
+    const r = recommended(
+      buildCase({
+        position: { headRestraint: 'removable', ...position } as never,
+        route: buildRoute(route as never),
+        practice: practice as never,
+      }),
+      'vehicleHeadRestraint',
+    )
+    expect(r?.kind === 'set' ? r.value : r?.kind).toBe(expected)
   })
   test('a booster has none of them', () => {
     expect(

@@ -3,17 +3,26 @@ import {
   adviseInserts,
   adviseStrapHeight,
   boundsText,
+  exitOf,
+  exitText,
+  gaugeAboveExitMm,
   guideWindowMm,
   insertThicknessMm,
-  slotText,
   STRAP_RULE_TEXT,
   strapRuleOf,
 } from '../fit/index.ts'
 import { exactly, formatInterval, plus } from '../quantities/index.ts'
+import { isIntegral } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import type { Recommendation } from './recommendation.ts'
 
+/** What was not read of the manual is asked for; it is never "has none". */
+export const NOT_READ = 'the entry of this restraint does not say'
+
 export function recommendInserts(s: FittedSubject): readonly Recommendation[] {
+  if (s.mode.inserts === undefined && isIntegral(s.mode)) {
+    return [{ setting: 'insertsIn', kind: 'ask', text: 'Look up the inserts, and until when', because: NOT_READ }]
+  }
   const advice = adviseInserts(s.mode, s)
   if (advice.length === 0) return []
   const words = { must: 'in', 'must-not': 'out', may: 'as you judge', ask: 'measure first' } as const
@@ -29,18 +38,24 @@ export function recommendInserts(s: FittedSubject): readonly Recommendation[] {
 }
 
 export function recommendStrap(s: FittedSubject): readonly Recommendation[] {
-  if (s.mode.strap === undefined || s.mode.heldBy !== 'harness') return []
+  if (s.mode.heldBy !== 'harness') return []
   const setting = 'strapHeightMm'
+  if (s.mode.strap === undefined) {
+    return [{ setting, kind: 'ask', text: 'Look up the heights of the straps', because: NOT_READ }]
+  }
   const adjuster = s.mode.strap.adjuster
   const rule = STRAP_RULE_TEXT[strapRuleOf(s.mode)]
   if (adjuster.kind === 'follows-head-support') return []
   if (s.shoulderMm === undefined) {
     return [{ setting, kind: 'ask', text: 'Measure the seated shoulder height first', because: `straps go ${rule}` }]
   }
+  if (gaugeAboveExitMm(s.mode) === undefined) {
+    const because = 'the maker reads the height there'
+    return [{ setting, kind: 'ask', text: 'Look up how far the head support’s edge stands above the straps', because }]
+  }
   const raised = plus(s.shoulderMm, exactly(insertThicknessMm(s.mode, s.settings.insertsIn?.value ?? [])))
   const because = `shoulder at ${formatInterval(raised, 'mm', 0)}; straps go ${rule}`
-  const heights = adjuster.kind === 'slots' ? adjuster.heightsMm.toSorted((a, b) => a - b) : []
-  const name = (mm: number): string => slotText(heights.includes(mm) ? heights.indexOf(mm) + 1 : undefined, mm)
+  const name = (mm: number): string => exitText(exitOf(s.mode, mm))
   const advice = adviseStrapHeight(s.mode, raised)
   switch (advice.kind) {
     case 'set':

@@ -9,7 +9,9 @@ import {
 } from '../fit/index.ts'
 import { whatIf } from '../match/index.ts'
 import { formatInterval, marginWithin, middle, toInterval, type Interval } from '../quantities/index.ts'
+import { isIntegral } from '../restraint/index.ts'
 import { frontRoomNow, type FittedSubject } from '../rules/index.ts'
+import { NOT_READ } from './recommend-child.ts'
 import type { Recommendation } from './recommendation.ts'
 
 interface Angled {
@@ -60,6 +62,9 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   const noWedge: readonly Recommendation[] = s.mode.wedge?.allowed
     ? [{ setting: 'wedge', kind: 'set', value: false, text: 'No wedge', because: 'no angle asks for it' }]
     : []
+  if (s.mode.reclines === undefined && isIntegral(s.mode) && s.mode.shape !== 'lie-flat') {
+    return [{ setting: 'recline', kind: 'ask', text: 'Look up the recline positions', because: NOT_READ }]
+  }
   if (reclines.length === 0) return noWedge
   const ask = (text: string, because: string): Recommendation[] => [{ setting: 'recline', kind: 'ask', text, because }]
   const band = angleBand(s.mode, s.child, s.today)

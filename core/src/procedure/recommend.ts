@@ -2,6 +2,7 @@ import { adviseNotch } from '../fit/index.ts'
 import { formatInterval, formatNumber, toInterval } from '../quantities/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { recommendGuide, recommendInserts, recommendStrap } from './recommend-child.ts'
+import { recommendHeadRestraint } from './recommend-car.ts'
 import { recommendFrontSeat, recommendRecline } from './recommend-tilt.ts'
 import type { Recommendation } from './recommendation.ts'
 
@@ -62,4 +63,5 @@ export const recommendSettings = (s: FittedSubject): readonly Recommendation[] =
   ...recommendGuide(s),
   ...recommendNotch(s),
   ...recommendFrontSeat(s),
+  ...recommendHeadRestraint(s),
 ]

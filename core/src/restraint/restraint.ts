@@ -1,7 +1,24 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
-import { HEAD_RULES, STRAP_RULES, USUAL_STEP_IDS, angleProofSchema, beltUseSchema, boundsMmSchema, insertSchema, isofixUseSchema, legSchema, lowerTethersSchema, makerStepSchema, proofSchema, reclinePositionSchema, staleEdgeSchema, strapAdjusterSchema, topTetherSchema } from './parts.ts'
+import {
+  HEAD_RULES,
+  STRAP_RULES,
+  USUAL_STEP_IDS,
+  angleProofSchema,
+  beltUseSchema,
+  boundsMmSchema,
+  insertSchema,
+  isofixUseSchema,
+  legSchema,
+  lowerTethersSchema,
+  makerStepSchema,
+  proofSchema,
+  reclinePositionSchema,
+  staleEdgeSchema,
+  strapAdjusterSchema,
+  topTetherSchema,
+} from './parts.ts'
 
 /**
  * unit → model → modes → routes. A mode is one approved way to use a

@@ -1,6 +1,6 @@
 import { HELD } from '../held.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
-import { behindWhom } from '../car-sides.ts'
+import { behindWhom } from '../../vehicle/index.ts'
 import type en from './front-seat.en.ts'
 
 const say = stepSayer<typeof en>()

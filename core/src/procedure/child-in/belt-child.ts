@@ -1,6 +1,6 @@
 import { isIntegral } from '../../restraint/index.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
-import { carSideOf } from '../car-sides.ts'
+import { carSideOf } from '../../vehicle/index.ts'
 import type en from './belt-child.en.ts'
 
 const say = stepSayer<typeof en>()

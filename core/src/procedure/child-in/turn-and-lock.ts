@@ -1,6 +1,6 @@
 import type { FittedSubject } from '../../rules/index.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
-import { doorSideOf } from '../car-sides.ts'
+import { doorSideOf } from '../../vehicle/index.ts'
 import type en from './turn-and-lock.en.ts'
 
 const say = stepSayer<typeof en>()

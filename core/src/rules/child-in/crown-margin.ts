@@ -1,7 +1,6 @@
+import { headBelowEdge, STRICT_CROWN_MM } from '../../fit/index.ts'
 import { measuredOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
-
-const STRICT_CROWN_MM = 25
 
 export default defineRule({
   id: 'crown-margin',
@@ -16,14 +15,14 @@ export default defineRule({
   checks: ['crown-below-edge-mm'],
   applies: ({ mode }) => mode.headRule === 'crown-inside' && mode.shape === 'infant-shell',
   evaluate: (s) => {
-    const own = s.mode.headBelowEdgeMm
-    const isStrict = own === undefined && s.practice.infantHead === 'margin-25-mm'
+    const below = headBelowEdge(s.mode, s.practice)
+    const isStrict = below.by === 'practice'
     return measuredOutcome(
       s,
       {
         id: 'crown-below-edge-mm',
         wording: 'at-least',
-        limit: own ?? (isStrict ? STRICT_CROWN_MM : 0),
+        limit: below.mm,
         source: isStrict ? 'practice' : 'maker',
       },
       { isStrict },

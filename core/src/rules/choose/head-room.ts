@@ -1,5 +1,5 @@
 import { EAR_SHARE, EYE_SHARE } from '../../child/index.ts'
-import { HEAD_LINES, insertThicknessRangeMm } from '../../fit/index.ts'
+import { HEAD_LINES, headBelowEdge, insertThicknessRangeMm, STRICT_CROWN_MM } from '../../fit/index.ts'
 import { compare, interval, middle, plus } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { untilSeen } from '../outcomes.ts'
@@ -9,19 +9,13 @@ import type en from './head-room.en.ts'
 
 const say = sayer<typeof en>()
 
-/** The strict school keeps an infant's crown this far below the edge. */
-const STRICT_CROWN_MM = 25
-
 /** The car's head restraint is not the mode's: it is judged with the place. */
 const lineOf = ({ headRule }: Mode) =>
   headRule === undefined || headRule === 'ears-below-vehicle-head-restraint' ? undefined : HEAD_LINES[headRule]
 
 function edgeFor({ mode, practice }: ModeSubject): { readonly edgeMm: number; readonly isStrict: boolean } {
-  if (mode.headBelowEdgeMm !== undefined)
-    return { edgeMm: (mode.shellEdgeMm ?? 0) - mode.headBelowEdgeMm, isStrict: false }
-  const isStrict =
-    practice.infantHead === 'margin-25-mm' && mode.headRule === 'crown-inside' && mode.shape === 'infant-shell'
-  return { edgeMm: (mode.shellEdgeMm ?? 0) - (isStrict ? STRICT_CROWN_MM : 0), isStrict }
+  const below = headBelowEdge(mode, practice)
+  return { edgeMm: (mode.shellEdgeMm ?? 0) - below.mm, isStrict: below.by === 'practice' }
 }
 
 export default defineRule({

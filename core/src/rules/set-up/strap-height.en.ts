@@ -1,16 +1,8 @@
-import { slotText, STRAP_RULE_TEXT } from '../../fit/index.ts'
+import { exitText, STRAP_RULE_TEXT, type Exit } from '../../fit/index.ts'
 import { formatInterval, formatNumber, type Decision, type Interval } from '../../quantities/index.ts'
 import type { StrapRule } from '../../restraint/index.ts'
 import { ruleText, sentence } from '../say.ts'
 
-/** A height at which the straps leave the shell: its slot, where it is one, and what a gauge above it adds. */
-export interface Exit {
-  readonly mm: number
-  readonly slot: number | undefined
-  readonly atGaugeMm: number
-}
-const exitText = ({ mm, slot, atGaugeMm }: Exit): string =>
-  `${slotText(slot, mm)}${atGaugeMm === 0 ? '' : `, read at the head support’s lower edge ${formatNumber(mm + atGaugeMm, 0)} mm`}`
 const anyOf = (exits: readonly Exit[]): string => exits.map(exitText).join(' or ')
 const at = (shoulder: Interval): string => formatInterval(shoulder, 'mm', 0)
 
@@ -22,6 +14,11 @@ export default ruleText({
     'no-shoulder': sentence<{ rule: StrapRule }>({
       reason: ({ rule }) => `Straps go ${STRAP_RULE_TEXT[rule]}; the seated shoulder height is not known.`,
       remedy: () => 'Sit the child against a wall and measure from the surface it sits on to the top of the shoulder.',
+    }),
+    'unknown-gauge': sentence({
+      reason: () =>
+        'The maker reads the height at the lower edge of the head support; how far that stands above the strap exit is not stated.',
+      remedy: () => 'Look it up in the manual, or measure it on the restraint, and enter it with the mode.',
     }),
     'out-of-reach': sentence<{ because: 'too-small' | 'outgrown'; shoulder: Interval; rule: StrapRule }>({
       reason: ({ because, shoulder, rule }) =>

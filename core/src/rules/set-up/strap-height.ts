@@ -1,11 +1,18 @@
-import { adviseStrapHeight, insertThicknessMm, judgeStrapHeight, JUST_MM, strapRuleOf } from '../../fit/index.ts'
+import {
+  adviseStrapHeight,
+  exitOf,
+  gaugeAboveExitMm,
+  insertThicknessMm,
+  judgeStrapHeight,
+  JUST_MM,
+  strapRuleOf,
+} from '../../fit/index.ts'
 import { exactly, plus } from '../../quantities/index.ts'
 import { unreachable } from '../../ground/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './strap-height.en.ts'
-import type { Exit } from './strap-height.en.ts'
 
 const say = sayer<typeof en>()
 
@@ -28,8 +35,6 @@ export default defineRule({
   applies: ({ mode }) =>
     mode.heldBy === 'harness' && mode.strap !== undefined && mode.strap.adjuster.kind !== 'follows-head-support',
   evaluate: ({ mode, settings, shoulderMm }) => {
-    // A gauge at the head support's lower edge is read higher than the strap leaves the shell.
-    const atGaugeMm = mode.strap?.gauge === 'head-support-lower-edge' ? (mode.strap.gaugeAboveExitMm ?? 0) : 0
     const justMm = mode.strap?.justMm ?? JUST_MM
     const rule = strapRuleOf(mode)
     if (shoulderMm === undefined) {
@@ -38,6 +43,9 @@ export default defineRule({
         missing: ['child.seatedShoulderHeightMm'],
         says: say('no-shoulder', { rule }),
       }
+    }
+    if (gaugeAboveExitMm(mode) === undefined) {
+      return { kind: 'undecided', missing: ['mode.strap'], says: say('unknown-gauge') }
     }
     const raised = plus(shoulderMm, exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? [])))
     const advice = adviseStrapHeight(mode, raised)
@@ -55,13 +63,7 @@ export default defineRule({
         }
       case 'measure':
       case 'set': {
-        const heights =
-          mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
-        const name = (mm: number): Exit => ({
-          mm,
-          slot: heights.includes(mm) ? heights.indexOf(mm) + 1 : undefined,
-          atGaugeMm,
-        })
+        const name = (mm: number) => exitOf(mode, mm)
         const wanted = (advice.kind === 'set' ? [advice.heightMm] : advice.candidatesMm).map(name)
         if (set === undefined) {
           return {

@@ -9,7 +9,6 @@ import { useMemo, type ReactNode } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
-import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
@@ -42,6 +41,8 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
   }
   const recommended = recommendSettings(subject)
   const open = recommended.filter((r) => r.kind === 'set' && !isAsSet(r, current.settings))
+  /** What no value was worked out for, and nothing is set for. */
+  const notWorkedOut = recommended.filter((r) => r.kind !== 'set' && current.settings[r.setting] === undefined)
   const findings = assessment.findings.filter((f) => f.stage === 'set-up')
   const set = (setting: string, value: unknown): readonly Fault[] =>
     put([{ path: ['settings', setting], value: value === null ? null : { value } }])
@@ -52,7 +53,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
       <Panel
         title="Set before it goes in"
         aside={
-          open.length > 1 &&
+          open.length > 0 &&
           !isSigned && (
             <Button
               look="main"
@@ -64,7 +65,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
                 )
               }
             >
-              All set as worked out
+              Set all as worked out
             </Button>
           )
         }
@@ -75,6 +76,11 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
         {(route.settingsBeforePlacing ?? []).length > 0 && (
           <p className="mb-3 border-l-4 border-buff pl-3">
             Out of reach once it is in: {route.settingsBeforePlacing?.join('; ')}.
+          </p>
+        )}
+        {notWorkedOut.length > 0 && (
+          <p className="mb-3 border-l-4 border-buff pl-3">
+            Not worked out, left for you: {notWorkedOut.map((r) => SETTING_NAME[r.setting].toLowerCase()).join(', ')}.
           </p>
         )}
         {recommended.length === 0 && <p>Nothing is set on this restraint for this child.</p>}
@@ -122,22 +128,6 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
         <SeatInFrontPanel current={current} position={position} isSigned={isSigned} />
       )}
       <CushionPanel position={position} hasLeg={route.leg !== undefined} isSigned={isSigned} />
-      {position.headRestraint === 'removable' && (
-        <Panel title="Vehicle head restraint">
-          <Choices
-            legend="Where it is"
-            hideLegend
-            disabled={isSigned}
-            value={current.settings.vehicleHeadRestraint?.value}
-            options={[
-              { id: 'on', label: 'on its seat' },
-              { id: 'off-and-stowed', label: 'off, stowed in the load space' },
-              { id: 'off-and-loose', label: 'off, loose in the cabin' },
-            ]}
-            onChoose={(value) => set('vehicleHeadRestraint', value)}
-          />
-        </Panel>
-      )}
       {findings.length > 0 && (
         <Panel title="What the rules say of it">
           <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">

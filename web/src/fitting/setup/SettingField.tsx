@@ -5,6 +5,7 @@ import { type Mode, type Route } from '@nimble-anchor/core/restraint'
 import { useState } from 'react'
 import { useTyped } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'
+import { Choices } from '../../ui/Choices.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 
 interface FieldProps {
@@ -98,6 +99,19 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
         />
       )
     case 'vehicleHeadRestraint':
+      return (
+        <Choices
+          legend="Where it is"
+          disabled={isSigned}
+          value={settings.vehicleHeadRestraint?.value}
+          options={[
+            { id: 'on', label: 'on its seat' },
+            { id: 'off-and-stowed', label: 'off, stowed in the load space' },
+            { id: 'off-and-loose', label: 'off, loose in the cabin' },
+          ]}
+          onChoose={onSet}
+        />
+      )
     case 'frontSeatGapMm':
       return null
   }

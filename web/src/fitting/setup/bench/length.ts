@@ -1,4 +1,4 @@
-import { type BenchLine } from '@nimble-anchor/core/bench'
+import { NO_FIGURE, type BenchLine } from '@nimble-anchor/core/bench'
 import { formatInterval, interval, type Interval } from '@nimble-anchor/core/quantities'
 
 export const LENGTH_UNITS = { mm: 'mm', cm: 'cm', in: 'inches' } as const
@@ -16,6 +16,6 @@ export function lengthText(mm: Interval | number, unit: LengthUnit): string {
 
 /** The value of a line of the bench in that unit; angles stay degrees. */
 export function valueText(line: BenchLine, unit: LengthUnit): string {
-  if (line.value === undefined) return 'not known'
+  if (line.value === undefined) return NO_FIGURE[line.state === 'pass' ? 'settled' : 'open']
   return line.unit === 'mm' ? lengthText(line.value, unit) : formatInterval(line.value, line.unit).replace(' °', '°')
 }

@@ -1,4 +1,4 @@
-import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import type { SeatingPosition, Vehicle } from './vehicle.ts'
 
 type Outboard = 'left' | 'right'
 const OTHER = { left: 'right', right: 'left' } as const satisfies Record<Outboard, Outboard>
