@@ -16,3 +16,4 @@ export {
   putsForOneRide,
 } from './one-ride.ts'
 export { type RecheckItem } from './recheck-questions.ts'
+export { disturbancesOf } from './disturbances.ts'

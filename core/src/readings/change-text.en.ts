@@ -9,6 +9,7 @@ export const DISTURBANCE_TEXT: Readonly<Record<Disturbance, string>> = {
   base: 'base moved',
   tether: 'tether slackened or moved',
   turned: 'turned on its base',
+  'set-round': 'lifted off its base and set round',
   harness: 'harness loosened',
   clothes: 'child out, or other clothes',
   removed: 'taken out of the car',

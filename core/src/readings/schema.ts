@@ -35,6 +35,7 @@ export const DISTURBANCE_IDS = [
   'base',
   'tether',
   'turned',
+  'set-round',
   'harness',
   'clothes',
   'removed',

@@ -87,6 +87,11 @@ test.each<[Change, CheckId[], CheckId[]]>([
   ],
   ['strapHeightMm', ['strap-exit', 'slack-mm', 'head', 'guide-above-shoulder-mm'], ['harness-buckle', 'latch-left']],
   ['turned', ['turn-lock', 'strap-exit', 'slack-mm', 'harness-buckle', 'head'], ['latch-left', 'leg-contact']],
+  [
+    'set-round',
+    ['shell-on-base', 'tether-indicator-mm', 'lower-tethers', 'steadiness-mm', 'strap-exit', 'slack-mm', 'front-seat'],
+    ['latch-left', 'tug-left', 'pushed-home', 'leg-contact'],
+  ],
   ['harness', ['slack-mm', 'strap-twist', 'coat'], ['latch-left', 'head']],
   [
     'clothes',

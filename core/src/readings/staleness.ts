@@ -43,6 +43,22 @@ const DISTURBS: Record<NamedChange, readonly (Part | CheckId)[]> = {
   insertsIn: ['strap-exit', 'slack', 'head-position', 'chin', 'belt-locked', 'belt-tension'],
   strapHeightMm: ['strap-exit', 'slack', 'head-position', 'guide-above-shoulder-mm', 'diagonal', 'guide-gate'],
   turned: ['turn-lock', 'side-pod', 'forward-guard', 'angle', 'harness', 'head-position', 'front-seat'],
+  // Lifted off and set round: the base stays latched, and what hangs on the shell is done again.
+  'set-round': [
+    'shell-on-base',
+    'carry-handle',
+    'turn-lock',
+    'side-pod',
+    'forward-guard',
+    'tether',
+    'lower-tethers',
+    'steadiness',
+    'angle',
+    'gaps',
+    'harness',
+    'head-position',
+    'front-seat',
+  ],
   harness: ['slack', 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
   clothes: ['harness', 'booster', 'head-position'],
   // The child came out with it, so what was seen on the child goes too.

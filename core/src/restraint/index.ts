@@ -14,6 +14,8 @@ export {
   type UsualStepId,
 } from './parts.ts'
 export {
+  DIRECTION_CHANGES,
+  type DirectionChange,
   type Direction,
   type Mode,
   MODE_PARTS,
@@ -40,6 +42,7 @@ export {
   isIsofixHeld,
   isModeWithout,
   isRouteWithout,
+  directionChangeOf,
   keepsDirection,
   lifeEnd,
   modelName,

@@ -10,6 +10,7 @@ import {
   FORWARD,
   kindOf,
   TETHER_ROUTE,
+  TURNS,
 } from '../../test/build.ts'
 import { assess, lintModel, type Mode } from '../index.ts'
 
@@ -227,6 +228,16 @@ test.each<[string, string[], string]>([
   ['a booster held by a harness', lintsOf([buildMode({ shape: 'booster-seat' })]), 'modes[0].heldBy'],
 ])('%s is named with its path', (_, paths, path) => expect(paths).toContain(path))
 
+const toForward = { id: 'forward', direction: 'forward' as const }
+test.each([
+  ['one direction', [buildMode()], 'lifts-off', true],
+  ['two directions', [buildMode(), buildMode(toForward)], 'lifts-off', false],
+  ['a shell that turns', [buildMode(TURNS), buildMode({ ...toForward, ...TURNS })], 'lifts-off', true],
+  ['a shell that turns', [buildMode(TURNS), buildMode({ ...toForward, ...TURNS })], 'turns-on-base', false],
+  ['no lock stated', [buildMode(), buildMode(toForward)], 'turns-on-base', true],
+] as const)('how the direction is changed, %s, %s: contradicts %s', (_, modes, directionChange, isFound) => {
+  expect(lintsOf([...modes], { directionChange }).includes('directionChange')).toBe(isFound)
+})
 test('the same things said rightly draw no lint', () => {
   const edges = [
     { change: 'recline', unpasses: [] },

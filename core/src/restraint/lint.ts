@@ -237,11 +237,26 @@ export function lintModeParts(model: RestraintModel, mode: Mode): readonly Found
   return found.filter((f) => f !== false)
 }
 
+/** How the direction is changed, where it contradicts what the modes say. */
+function lintDirectionChange({ directionChange, modes }: RestraintModel): readonly Found[] {
+  const path = 'directionChange'
+  if (directionChange === undefined) return []
+  if (new Set(modes.map((m) => m.direction)).size === 1)
+    return [{ path, message: 'says how its direction is changed, and it has only one' }]
+  const turns = modes.some((m) => m.turns !== undefined)
+  if (turns !== (directionChange === 'turns-on-base'))
+    return [
+      { path, message: turns ? 'a mode of it turns on its base' : 'turns on its base, and no mode says how it locks' },
+    ]
+  return []
+}
+
 /** What a model says wrongly beside its modes; paths inside the model. */
 export function lintModelParts(model: RestraintModel): readonly Found[] {
   const ids = new Set(model.modes.map((m) => m.id))
   const { madeFrom, madeUntil } = model.variant ?? {}
   return [
+    ...lintDirectionChange(model),
     ...(model.conversions ?? []).flatMap(({ from, to }, i): readonly Found[] => {
       const stranger = [from, to].find((id) => !ids.has(id))
       if (stranger !== undefined)

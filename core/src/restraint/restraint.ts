@@ -211,6 +211,13 @@ export type Mode = z.infer<typeof modeSchema>
 /** Parts are weighed to a tenth of a kilogram; their sum may be off by half of that. */
 export const PARTS_TOLERANCE_KG = 0.05
 
+/**
+ * Ways to change the direction: turned on its base (what attaches it stays),
+ * lifted off and set round on the same base, or taken out and installed anew.
+ */
+export const DIRECTION_CHANGES = ['turns-on-base', 'lifts-off', 're-installed'] as const
+export type DirectionChange = (typeof DIRECTION_CHANGES)[number]
+
 export const modelSchema = z
   .strictObject({
     id: idSchema,
@@ -235,6 +242,8 @@ export const modelSchema = z
       .max(6)
       .optional(),
     lifeYears: z.number().min(1).max(25).optional(),
+    /** How its direction is changed, where it has more than one. */
+    directionChange: z.enum(DIRECTION_CHANGES).optional(),
     modes: z.array(modeSchema).min(1).max(12),
     conversions: z
       .array(z.strictObject({ from: idSchema, to: idSchema, steps: z.array(makerStepSchema).min(1).max(30) }))

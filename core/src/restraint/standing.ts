@@ -1,5 +1,14 @@
 import { addMonths } from '../quantities/index.ts'
-import type { Direction, Mode, ModePart, RestraintModel, RestraintUnit, Route, RoutePart } from './restraint.ts'
+import type {
+  Direction,
+  DirectionChange,
+  Mode,
+  ModePart,
+  RestraintModel,
+  RestraintUnit,
+  Route,
+  RoutePart,
+} from './restraint.ts'
 
 /** The day the maker's stated life ends: written on the unit, or made + life. */
 export function lifeEnd({
@@ -30,16 +39,25 @@ export const isModeWithout = (mode: Mode, part: ModePart): boolean => mode.witho
 export const isIsofixHeld = (route: Route): boolean => route.isofix?.role === 'holds'
 
 /**
+ * How the direction of a model is changed: as the entry states it, or as its
+ * modes tell; `undefined` where it has one direction only. Boosters are not asked
+ * whether they turn: the other modes of the model say it.
+ */
+export function directionChangeOf(model: RestraintModel): DirectionChange | 'unknown' | undefined {
+  if (new Set(model.modes.map((m) => m.direction)).size === 1) return undefined
+  if (model.directionChange !== undefined) return model.directionChange
+  if (model.modes.some((m) => m.turns !== undefined)) return 'turns-on-base'
+  const shells = model.modes.filter((m) => isIntegral(m) && m.shape !== 'lie-flat')
+  return shells.every((m) => isModeWithout(m, 'turns')) ? 're-installed' : 'unknown'
+}
+/**
  * Whether a unit of the model stands in one direction until a job changes it.
  * A shell that turns on its base is set round in each fitting; of one that must
- * be lifted off or fitted anew, the direction is a fact of the unit. Boosters
- * are not asked whether they turn: the other modes of the model say it.
+ * be lifted off or fitted anew, the direction is a fact of the unit.
  */
 export function keepsDirection(model: RestraintModel): 'yes' | 'no' | 'unknown' {
-  const directions = new Set(model.modes.map((m) => m.direction))
-  if (directions.size === 1 || model.modes.some((m) => m.turns !== undefined)) return 'no'
-  const shells = model.modes.filter((m) => isIntegral(m) && m.shape !== 'lie-flat')
-  return shells.every((m) => isModeWithout(m, 'turns')) ? 'yes' : 'unknown'
+  const change = directionChangeOf(model)
+  return change === undefined || change === 'turns-on-base' ? 'no' : change === 'unknown' ? 'unknown' : 'yes'
 }
 /** The directions that a model's modes face, as they are listed. */
 export const directionsOf = (model: RestraintModel): readonly Direction[] => [

@@ -1,5 +1,6 @@
 import { type Changed } from '@nimble-anchor/core/casefile'
 import { CHECKS, type CheckId, optionLabel, checkLabel } from '@nimble-anchor/core/checks'
+import { DISTURBANCE_TEXT, type Disturbance } from '@nimble-anchor/core/readings'
 import { formatInterval, toInterval, type Quantity } from '@nimble-anchor/core/quantities'
 
 const FIELD: Record<string, string> = {
@@ -84,6 +85,7 @@ function valueText(path: readonly string[], value: unknown): string {
     .join(' ')
 }
 
+const isDisturbance = (id: string): id is Disturbance => Object.hasOwn(DISTURBANCE_TEXT, id)
 const isCheck = (id: string): id is CheckId => Object.hasOwn(CHECKS, id)
 
 /** "Mass: nothing, now 10.4 ± 0.1 kg". */
@@ -91,7 +93,8 @@ export function changeText({ path, from, to }: Changed): string {
   const last = path.at(-1) ?? ''
   if (path[0] === 'stepsDone')
     return `${to === null ? 'No longer noted as done' : 'Done'}: step ${last.replaceAll('-', ' ')}`
-  if (path[0] === 'disturbances') return `${to === null ? 'No longer noted' : 'Noted'}: ${last}`
+  if (path[0] === 'disturbances')
+    return `${to === null ? 'No longer noted' : 'Noted'}: ${isDisturbance(last) ? DISTURBANCE_TEXT[last] : last}`
   const name = FIELD[last] ?? (isCheck(last) ? checkLabel(last) : last)
   if (path[0] === 'redone')
     return to === null

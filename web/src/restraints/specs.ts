@@ -9,6 +9,16 @@ export const MODEL_FIELDS: readonly FieldSpec[] = [
   text('name', 'Name'),
   number('massKg', 'Mass of the restraint', 'kg'),
   number('lifeYears', 'May be used for', 'years'),
+  pick(
+    'directionChange',
+    'Changes direction by',
+    [
+      ['turns-on-base', 'turning on its base'],
+      ['lifts-off', 'lifting off, setting round'],
+      ['re-installed', 'installing it anew'],
+    ],
+    true,
+  ),
   text('variant.label', 'Variant'),
   text('variant.madeFrom', 'Variant made from (day)'),
   text('variant.madeUntil', 'Variant made until (day)'),

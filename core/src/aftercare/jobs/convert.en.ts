@@ -6,6 +6,7 @@ export default jobText({
     manual: ({ label }: { label: string | undefined }) =>
       `Open the manual at “${label ?? 'the new mode'}”: its order comes before this one.`,
     'out-of-car': () => 'Take the restraint out of the car, or unlatch it, as the manual asks.',
+    'off-its-base': () => 'Lift the shell off its base; the base stays latched in the car.',
     loosen: () => 'Let the harness out fully and unbuckle it.',
     inserts: () => 'Take every insert out.',
     unthread: () => 'Take the straps off as far as the manual says; note which slot each came from.',
@@ -20,7 +21,9 @@ export default jobText({
     turn: ({ direction }: { direction: string | undefined }) =>
       `Turn the shell ${direction ?? 'round'}, until it locks; set the guard where there is one.`,
     'set-round': ({ direction }: { direction: string | undefined }) =>
-      `Set it ${direction ?? 'round'}: lifted off its base or fitted anew, as the manual shows.`,
+      `Set the shell ${direction ?? 'round'} on its base until it clicks; the tether again, where it has one.`,
+    anew: ({ direction }: { direction: string | undefined }) =>
+      `Install it ${direction ?? 'the other way'} from the beginning, as the manual shows.`,
     recline: () => 'Set a recline that the new direction permits.',
     straps: () => 'Set the straps by the rule of the new direction.',
     path: () => 'Forget the old belt path or leg: the new direction has its own.',

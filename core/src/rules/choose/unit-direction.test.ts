@@ -158,6 +158,6 @@ describe('the job keeps it', () => {
       }).steps.map((s) => s.id)
     expect(steps(TURNS)).toContain('turn')
     expect(steps(LIFTED)).not.toContain('turn')
-    expect(steps(LIFTED)).toContain('set-round')
+    expect(steps(LIFTED)).toContain('anew')
   })
 })

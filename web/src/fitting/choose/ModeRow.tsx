@@ -120,7 +120,9 @@ export function ModeRow({ group, current, child, answer, forecastOf, nowhereIn, 
             match.decision !== 'fail' &&
             !isSigned && (
               <Button
-                look={match.decision === 'pass' && !match.isAdvisedAgainst && nowhereIn === undefined ? 'main' : 'plain'}
+                look={
+                  match.decision === 'pass' && !match.isAdvisedAgainst && nowhereIn === undefined ? 'main' : 'plain'
+                }
                 aria-label={`Use ${name}`}
                 data-use
                 onClick={() => {

@@ -1,8 +1,7 @@
 import { checkLabel } from '@nimble-anchor/core/checks'
 import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
-import { redoList, stepsFor, type Redo } from '@nimble-anchor/core/procedure'
-import { DISTURBANCE_TEXT, type Disturbance } from '@nimble-anchor/core/readings'
-import { type Route } from '@nimble-anchor/core/restraint'
+import { disturbancesOf, redoList, stepsFor, type Redo } from '@nimble-anchor/core/procedure'
+import { DISTURBANCE_TEXT } from '@nimble-anchor/core/readings'
 import { checkState } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { useCommands } from '../../app/commands.ts'
@@ -19,21 +18,6 @@ import { findingFor, stepMark } from './stepState.ts'
 
 interface Props extends StageProps {
   readonly stage: 'attach' | 'child-in'
-}
-
-/** Things that may have happened meanwhile, as far as this route has them. */
-function disturbancesOf(stage: Props['stage'], route: Route, turns: boolean): readonly Disturbance[] {
-  if (stage === 'child-in')
-    return [...(route.usesBase === true ? (['carrier'] as const) : []), 'harness', 'clothes', 'child']
-  return [
-    ...(route.isofix ? (['connectors'] as const) : []),
-    'base',
-    ...(route.topTether ? (['tether'] as const) : []),
-    ...(turns ? (['turned'] as const) : []),
-    ...(route.isofix?.armsMayCreep === true ? (['driven'] as const) : []),
-    'left',
-    'removed',
-  ]
 }
 
 export default function ProcedureStage({ current, assessment, isSigned, goTo, stage }: Props) {
@@ -78,7 +62,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
       </Panel>
     )
   }
-  const disturbances = disturbancesOf(stage, subject.route, subject.mode.turns !== undefined)
+  const disturbances = disturbancesOf(subject, stage)
   const next = stage === 'attach' ? 'child-in' : 'hand-over'
   return (
     <div className="flex flex-col gap-3">
