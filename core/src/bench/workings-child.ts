@@ -6,6 +6,7 @@ import {
   headBelowEdge,
   insertThicknessMm,
   insertThicknessRangeMm,
+  paddingNowMm,
   STRAP_RULE_TEXT,
   strapRuleOf,
 } from '../fit/index.ts'
@@ -26,8 +27,8 @@ export function straps(s: FittedSubject): Worked | undefined {
   const { mode, shoulderMm, settings } = s
   if (mode.heldBy !== 'harness' || mode.strap === undefined) return undefined
   if (mode.strap.adjuster.kind === 'follows-head-support') return undefined
-  const insert = insertThicknessMm(mode, settings.insertsIn?.value ?? [])
-  const raised = shoulderMm === undefined ? undefined : plus(shoulderMm, exactly(insert))
+  const insert = paddingNowMm(mode, settings.insertsIn?.value)
+  const raised = shoulderMm === undefined || insert === undefined ? undefined : plus(shoulderMm, exactly(insert))
   const set = settings.strapHeightMm?.value
   const gauge = gaugeAboveExitMm(mode)
   const above = raised === undefined || set === undefined ? undefined : minus(exactly(set), raised)
@@ -36,7 +37,14 @@ export function straps(s: FittedSubject): Worked | undefined {
     unit: 'mm',
     value: above ?? raised,
     wanted: `${STRAP_RULE_TEXT[strapRuleOf(mode)]}${gauge === 0 ? '' : gauge === undefined ? '; read at the head support’s lower edge' : `; read at the head support’s lower edge, ${gauge} mm above`}`,
-    missing: shoulderMm === undefined ? 'the seated shoulder height' : set === undefined ? 'the slot set' : undefined,
+    missing:
+      shoulderMm === undefined
+        ? 'the seated shoulder height'
+        : insert === undefined
+          ? 'which inserts are in'
+          : set === undefined
+            ? 'the slot set'
+            : undefined,
     formula: ['S = seated shoulder + insert', 'offset = slot − S'],
     filled:
       shoulderMm === undefined || raised === undefined

@@ -1,5 +1,5 @@
 import { EAR_SHARE, EYE_SHARE } from '../child/index.ts'
-import { exactly, type Interval } from '../quantities/index.ts'
+import { exactly, interval, middle, type Decision, type Interval } from '../quantities/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { HeadRule, Mode } from '../restraint/index.ts'
 
@@ -24,3 +24,11 @@ export function headBelowEdge(
     practice.infantHead === 'margin-25-mm' && mode.headRule === 'crown-inside' && mode.shape === 'infant-shell'
   return isStrict ? { mm: STRICT_CROWN_MM, by: 'practice' } : { mm: 0, by: 'usual' }
 }
+
+/** Height of a head's line above the seat, in mm, as a share of the sitting height. */
+export const lineHeightMm = (sittingMm: Interval, share: Interval): Interval =>
+  interval(sittingMm.lo * share.lo, sittingMm.hi * share.hi)
+
+/** Whether even an exact sitting height would leave it open: the doubt is where on the head the line stands. */
+export const isDoubtOfShare = (sittingMm: Interval, share: Interval, judge: (line: Interval) => Decision): boolean =>
+  judge(lineHeightMm(exactly(middle(sittingMm)), share)) === 'undecided'

@@ -18,7 +18,14 @@ export {
   gaugeAboveExitMm,
 } from './strap-height.ts'
 export { exitText, slotText, STRAP_RULE_TEXT } from './strap-height.en.ts'
-export { adviseInserts, type InsertAdvice, insertThicknessMm, insertThicknessRangeMm, isBefore } from './inserts.ts'
+export {
+  adviseInserts,
+  type InsertAdvice,
+  insertThicknessMm,
+  paddingNowMm,
+  insertThicknessRangeMm,
+  isBefore,
+} from './inserts.ts'
 export {
   footprintOf,
   frontClearanceMm,
@@ -32,4 +39,4 @@ export {
 } from './front-room.ts'
 export { boundsText } from './belt-guide.en.ts'
 export { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from './belt-guide.ts'
-export { HEAD_LINES, headBelowEdge, STRICT_CROWN_MM } from './head-line.ts'
+export { HEAD_LINES, headBelowEdge, isDoubtOfShare, lineHeightMm, STRICT_CROWN_MM } from './head-line.ts'

@@ -57,3 +57,12 @@ export function insertThicknessRangeMm(
 export function insertThicknessMm(mode: Mode, insertsIn: readonly string[]): number {
   return (mode.inserts ?? []).filter((i) => insertsIn.includes(i.id)).reduce((sum, i) => sum + i.thicknessMm, 0)
 }
+
+/**
+ * How much the padding under the child raises its shoulder, in mm; `undefined`
+ * while nobody has said which pieces are in, or whether there are any at all.
+ */
+export function paddingNowMm(mode: Mode, insertsIn: readonly string[] | undefined): number | undefined {
+  if (insertsIn !== undefined) return insertThicknessMm(mode, insertsIn)
+  return mode.inserts?.every((i) => i.thicknessMm === 0) ? 0 : undefined
+}

@@ -7,7 +7,7 @@ import {
   exitText,
   gaugeAboveExitMm,
   guideWindowMm,
-  insertThicknessMm,
+  paddingNowMm,
   STRAP_RULE_TEXT,
   strapRuleOf,
 } from '../fit/index.ts'
@@ -53,7 +53,17 @@ export function recommendStrap(s: FittedSubject): readonly Recommendation[] {
     const because = 'the maker reads the height there'
     return [{ setting, kind: 'ask', text: 'Look up how far the head support’s edge stands above the straps', because }]
   }
-  const raised = plus(s.shoulderMm, exactly(insertThicknessMm(s.mode, s.settings.insertsIn?.value ?? [])))
+  // Padding that is not recorded yet is counted as it is recommended: both are set together.
+  const [inserts] = recommendInserts(s)
+  const paddingMm = paddingNowMm(
+    s.mode,
+    s.settings.insertsIn?.value ?? (inserts?.kind === 'set' ? (inserts.value as string[]) : undefined),
+  )
+  if (paddingMm === undefined) {
+    const because = 'the padding under the child raises its shoulder'
+    return [{ setting, kind: 'ask', text: 'Say which inserts are in first', because }]
+  }
+  const raised = plus(s.shoulderMm, exactly(paddingMm))
   const because = `shoulder at ${formatInterval(raised, 'mm', 0)}; straps go ${rule}`
   const name = (mm: number): string => exitText(exitOf(s.mode, mm))
   const advice = adviseStrapHeight(s.mode, raised)

@@ -12,7 +12,7 @@ export function angleWorkedOut(s: FittedSubject): Interval | readonly Need[] {
   else if (s.mode.reclines.length === 0) missing.push('check.shell-angle-deg')
   else if (recline === undefined) missing.push('setting.recline')
   const slope = toInterval(s.position.cushion?.slopeDeg)
-  if (slope === undefined) missing.push('position.cushion')
+  if (slope === undefined) missing.push('position.cushionSlopeDeg')
   if (recline === undefined || slope === undefined) return missing
   const { wedge, direction } = s.mode
   // A wedge that the maker allows may lie there until somebody says whether it does.

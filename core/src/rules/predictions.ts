@@ -1,4 +1,4 @@
-import { insertThicknessMm } from '../fit/index.ts'
+import { paddingNowMm } from '../fit/index.ts'
 import { exactly, interval, minus, plus, toInterval, type Interval } from '../quantities/index.ts'
 import type { CheckId } from '../checks/index.ts'
 import { angleWorkedOut } from './angle-now.ts'
@@ -53,7 +53,7 @@ export const attachComparisons = oncePerFitting((s): readonly Comparison[] => {
   const edge = s.route.belt?.pathEdgeAboveBightMm
   const above = top === undefined || edge === undefined ? undefined : minus(top, exactly(edge))
   return [
-    ...number(s, 'shell-angle-deg', 'lo' in angle ? angle : undefined, ['setting.recline', 'position.cushion']), // prettier-ignore
+    ...number(s, 'shell-angle-deg', 'lo' in angle ? angle : undefined, ['setting.recline', 'position.cushionSlopeDeg']), // prettier-ignore
     ...frontSeat(s),
     ...number(s, 'buckle-above-edge-mm', above, ['position.belt']), // prettier-ignore
   ]
@@ -67,11 +67,11 @@ export const childComparisons = oncePerFitting((s): readonly Comparison[] => {
     mode.shape !== 'booster-seat' || shoulder === undefined || set === undefined
       ? undefined
       : interval(set - shoulder.mm.hi, set - shoulder.mm.lo)
-  const insert = exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? []))
+  const paddingMm = paddingNowMm(mode, settings.insertsIn?.value)
   const crown =
-    mode.shellEdgeMm === undefined || sitting === undefined
+    mode.shellEdgeMm === undefined || sitting === undefined || paddingMm === undefined
       ? undefined
-      : minus(exactly(mode.shellEdgeMm), plus(sitting.mm, insert))
+      : minus(exactly(mode.shellEdgeMm), plus(sitting.mm, exactly(paddingMm)))
   return [
     ...number(s, 'guide-above-shoulder-mm', guide, ['setting.strapHeightMm', 'child.seatedShoulderHeightMm'], shoulder?.isEstimated === false), // prettier-ignore
     ...number(s, 'crown-below-edge-mm', crown, ['child.sittingHeightMm', 'setting.insertsIn'], sitting?.isEstimated === false), // prettier-ignore

@@ -90,7 +90,7 @@ export type Scope = keyof ScopeSubject
 export type Need =
   | `child.${'massKg' | 'statureCm' | 'ageMonths' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'headControl' | 'needsPostureSpecialist' | 'bornAtWeeks' | 'birthMassKg' | 'advice' | 'identity'}`
   | `unit.${'lifeEndsOn' | 'history' | 'catalogueEntry' | 'madeOn' | 'approvalYear' | 'harness' | 'direction' | 'base'}`
-  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushion' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint' | 'slidingTrack' | 'isDriverSeat' | 'facing'}`
+  | `position.${'belt' | 'isofix' | 'tether' | 'frontAirbag' | 'floor' | 'cushionSlopeDeg' | 'cushionHeightMm' | 'handbook' | 'lowerTetherPoints' | 'frontClearanceMm' | 'headRestraint' | 'slidingTrack' | 'isDriverSeat' | 'facing'}`
   | `mode.${ModeFact}`
   | `route.${RouteFact}`
   | 'journeyMinutes'

@@ -16,9 +16,18 @@ import {
 import { every, type Decision } from '../quantities/index.ts'
 import { CHECK_IDS, CHECKS, type CheckId, checkLabel } from '../checks/index.ts'
 import { changeSentence } from '../readings/index.ts'
-import { severityOf, toFinding, type Finding, type Need, type RawFinding, type RuleSource } from '../rules/index.ts'
+import { stepsFor } from '../procedure/index.ts'
+import {
+  severityOf,
+  toFinding,
+  type Finding,
+  type FittedSubject,
+  type Need,
+  type RawFinding,
+  type RuleSource,
+} from '../rules/index.ts'
 import { CAUTION } from './caution.ts'
-import { CHOICE_TEXT, nextText } from './needs.en.ts'
+import { CHOICE_TEXT, moreClosely, nextText, type NeedText } from './needs.en.ts'
 import { describeNeed } from './needs.ts'
 import { STAGES, type Stage, type Verdict } from './words.ts'
 
@@ -165,15 +174,19 @@ export function assess(c: Case): Assessment {
   const raw = rawFindings(c).toSorted(worstFirst)
   const choices = openChoices(c)
   const verdict = verdictOf(raw, choices.length > 0)
-  const needs: readonly MeasureNext[] = rankNeeds(raw.map((f) => [f])).map(({ need, bearsOn }) => ({
+  // While no route is chosen, what only one of them would ask is not asked; what it asks of the child is.
+  const asking = raw.flatMap((f) => {
+    if (route !== undefined || f.rule.scope !== 'route' || f.outcome.kind !== 'undecided') return [[f]]
+    const missing = f.outcome.missing.filter((need) => need.startsWith('child.'))
+    return missing.length > 0 ? [[{ ...f, outcome: { ...f.outcome, missing } }]] : []
+  })
+  const needs: readonly MeasureNext[] = rankNeeds(asking).map(({ need, bearsOn }) => ({
     need,
     settles: bearsOn,
-    ...describeNeed(need, route),
+    ...closer(describeNeed(need, route), need, c),
   }))
-  const order = (n: MeasureNext) => STAGES.indexOf(n.stage)
-  // In working order first: nothing at the car before the child is measured and the mode chosen.
-  const measureNext = [...choices, ...needs].toSorted((a, b) => order(a) - order(b) || b.settles - a.settles)
   const fitted = fittedSubject(c)
+  const measureNext = inOrderOfWork([...choices, ...needs], fitted)
   const checks = fitted ? checksByRule(fitted) : undefined
   const asked = new Set([...(checks?.values() ?? [])].flat())
   const findings = raw.map((f): Finding => {
@@ -200,6 +213,52 @@ export function assess(c: Case): Assessment {
     stages: stageStates(c, raw, verdict, measureNext),
     caution: CAUTION,
   }
+}
+
+/** A figure that is there already is asked for more closely. */
+function closer(text: NeedText, need: Need, c: Case): NeedText {
+  const { cushion } = chosenIn(c).position ?? {}
+  const is: Partial<Record<Need, unknown>> = {
+    'child.massKg': c.child.massKg,
+    'child.statureCm': c.child.statureCm,
+    'child.seatedShoulderHeightMm': c.child.seatedShoulderHeightMm,
+    'child.sittingHeightMm': c.child.sittingHeightMm,
+    'position.cushionSlopeDeg': cushion?.slopeDeg,
+    'position.cushionHeightMm': cushion?.frontEdgeAboveFloorMm,
+  }
+  return is[need] === undefined ? text : { ...text, ask: moreClosely(text.ask) }
+}
+
+/** Settings in the order in which they are set: padding first, and what is measured for one before it. */
+const SETTING_ORDER: readonly MeasureNext['need'][] = [
+  'setting.insertsIn',
+  'position.cushionSlopeDeg',
+  'setting.wedge',
+  'setting.recline',
+  'setting.strapHeightMm',
+  'position.cushionHeightMm',
+  'setting.legNotch',
+]
+
+/**
+ * In the order of work: nothing at the car before the child is measured and the
+ * mode chosen; the settings as they are set; at the car and at the child as the
+ * hands go; of the rest what settles most comes first.
+ */
+function inOrderOfWork(needs: readonly MeasureNext[], fitted: FittedSubject | undefined): readonly MeasureNext[] {
+  const isByHand = ({ stage }: MeasureNext): boolean => stage === 'attach' || stage === 'child-in'
+  const steps = fitted && needs.filter(isByHand).length > 1 ? stepsFor(fitted) : []
+  const byHand = new Map<string, number>()
+  for (const step of steps) {
+    for (const key of [`step.${step.id}`, ...step.checks.map((id) => `check.${id}`)]) byHand.set(key, byHand.size)
+  }
+  const place = (n: MeasureNext): number => {
+    if (isByHand(n)) return byHand.get(n.need) ?? -1
+    const at = SETTING_ORDER.indexOf(n.need)
+    return n.stage === 'set-up' ? (at < 0 ? SETTING_ORDER.length : at) : 0
+  }
+  const stage = (n: MeasureNext): number => STAGES.indexOf(n.stage)
+  return needs.toSorted((a, b) => stage(a) - stage(b) || place(a) - place(b) || b.settles - a.settles)
 }
 
 /** Where the work stands: the first stage that has not passed. */

@@ -168,9 +168,10 @@ export const NEED_TEXT: Record<OtherNeed, NeedText> = {
   'position.tether': { label: 'Tether anchorage', ask: 'Look for the tether anchorage', stage: 'place' },
   'position.frontAirbag': { label: 'Frontal airbag', ask: 'Look up the frontal airbag', stage: 'place' },
   'position.floor': { label: 'Floor under the leg', ask: 'Look at the floor under the leg', stage: 'place' },
-  'position.cushion': {
-    label: 'Cushion slope and height',
-    ask: 'Measure the cushion’s slope and height',
+  'position.cushionSlopeDeg': { label: 'Slope of the cushion', ask: 'Measure the cushion’s slope', stage: 'set-up' },
+  'position.cushionHeightMm': {
+    label: 'Cushion’s front edge above the bare floor',
+    ask: 'Measure the cushion’s front edge above the bare floor',
     stage: 'set-up',
   },
   'position.handbook': {
@@ -225,10 +226,13 @@ export const NEED_TEXT: Record<OtherNeed, NeedText> = {
 /** A check by its label: "Check “Left indicator”". */
 export const askOfCheck = (label: string, isNumber: boolean): string => `${isNumber ? 'Measure' : 'Check'} “${label}”`
 export const askOfStep = (text: string): string => `Do and note “${text.replace(/\.$/, '')}”`
+/** What was measured, and not closely enough to tell. */
+export const moreClosely = (ask: string): string => `${ask} more closely`
 /** What is to be chosen before anything else can be asked. */
 export const CHOICE_TEXT = {
   mode: { label: 'Restraint mode', ask: 'Choose a restraint mode' },
   vehicle: { label: 'Car', ask: 'Choose the car' },
   place: { label: 'Place and route', ask: 'Choose a place and a route' },
 } as const
-export const nextText = (ask: string): string => `Next: ${ask.replace(/^./, (x) => x.toLowerCase())}.`
+export const nextText = (ask: string): string =>
+  `Next: ${/^[A-Z][a-z’]* /.test(ask) ? ask.replace(/^./, (x) => x.toLowerCase()) : ask}.`

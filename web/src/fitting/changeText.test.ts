@@ -39,8 +39,8 @@ test.each([
     { number: { value: 10, plusMinus: 1.5, source: 'instrument' }, at: 4 },
     'Harness slack: nothing, now 10 ± 1.5 mm, instrument',
   ],
-  [['disturbances', 'base'], null, { at: 4 }, 'Noted: base'],
-  [['disturbances', 'base'], { at: 4 }, null, 'No longer noted: base'],
+  [['disturbances', 'base'], null, { at: 4 }, 'Noted: base moved'],
+  [['disturbances', 'base'], { at: 4 }, null, 'No longer noted: base moved'],
   [
     ['redone', 'latch-left'],
     null,

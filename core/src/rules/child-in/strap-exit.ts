@@ -1,4 +1,4 @@
-import { adviseStrapHeight, insertThicknessMm, JUST_MM, strapRuleOf } from '../../fit/index.ts'
+import { adviseStrapHeight, JUST_MM, paddingNowMm, strapRuleOf } from '../../fit/index.ts'
 import { exactly, plus, type Decision } from '../../quantities/index.ts'
 import type { StrapRule } from '../../restraint/index.ts'
 import { lookOutcome } from '../outcomes.ts'
@@ -11,10 +11,9 @@ const say = sayer<typeof en>()
 /** The setting worked out for a measured shoulder, where one is sure. */
 function nearestHeightMm({ mode, settings, shoulderMm }: FittedSubject): number | undefined {
   if (mode.strap === undefined || shoulderMm === undefined) return undefined
-  const advice = adviseStrapHeight(
-    mode,
-    plus(shoulderMm, exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? []))),
-  )
+  const paddingMm = paddingNowMm(mode, settings.insertsIn?.value)
+  if (paddingMm === undefined) return undefined
+  const advice = adviseStrapHeight(mode, plus(shoulderMm, exactly(paddingMm)))
   return advice.kind === 'set' ? advice.heightMm : undefined
 }
 

@@ -24,6 +24,21 @@ test.each([
   expect(kindOf('head-room', buildCase({ mode: { ...SHELL, headRule }, child: sitting(mm) }))).toBe(kind)
 })
 
+test.each([
+  ['an exact measure: the doubt is where the eyes are', 560, 0, ['check.head'], 'advise'],
+  ['a wide measure that may still tell', 550, 10, ['child.sittingHeightMm'], undefined],
+] as const)('eyes, %s: asked is %j', (_, mm, u, missing, severity) => {
+  const c = buildCase({ mode: { ...SHELL, headRule: 'eyes-below-edge' }, child: sitting(mm, u) })
+  expect(ask('head-room', c)).toMatchObject({ kind: 'undecided', missing, ...(severity && { severity }) })
+})
+test('where no measure would tell, the look at the head settles it', () => {
+  const c = buildCase({ mode: { ...SHELL, headRule: 'eyes-below-edge' }, child: sitting(560) })
+  const seen = (option: string) => ({ ...c, readings: { head: { option, at: 3 } } })
+  expect(kindOf('head-room', seen('inside'))).toBe('pass')
+  // What is seen too high is refused by the rule that reads the look.
+  expect(kindOf('head-line', seen('above'))).toBe('fail')
+})
+
 test('an insert that must lie under the child lifts its crown', () => {
   const insert = {
     id: 'pad',

@@ -1,6 +1,13 @@
 import { EAR_SHARE, EYE_SHARE } from '../../child/index.ts'
-import { HEAD_LINES, headBelowEdge, insertThicknessRangeMm, STRICT_CROWN_MM } from '../../fit/index.ts'
-import { compare, interval, middle, plus } from '../../quantities/index.ts'
+import {
+  HEAD_LINES,
+  headBelowEdge,
+  insertThicknessRangeMm,
+  isDoubtOfShare,
+  lineHeightMm,
+  STRICT_CROWN_MM,
+} from '../../fit/index.ts'
+import { compare, middle, plus, type Interval } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { untilSeen } from '../outcomes.ts'
 import { defineRule, rangeBounds, type ModeSubject, outcomeOf } from '../rule.ts'
@@ -64,8 +71,12 @@ export default defineRule({
       }
     }
     const { least } = insertThicknessRangeMm(mode, s)
-    const height = plus(interval(sitting.mm.lo * line.share.lo, sitting.mm.hi * line.share.hi), least)
-    const said = compare(height, 'at-most', edgeMm)
+    const judgeLine = (mm: Interval) => compare(plus(mm, least), 'at-most', edgeMm)
+    const height = plus(lineHeightMm(sitting.mm, line.share), least)
+    const said = judgeLine(lineHeightMm(sitting.mm, line.share))
+    // Where no measure would tell, the eye does: the look at the child settles it.
+    if (said === 'undecided' && !sitting.isEstimated && isDoubtOfShare(sitting.mm, line.share, judgeLine))
+      return { ...untilSeen(s, 'check.head', 'head'), measured: height, limit: edgeMm, unit: 'mm' }
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
     return outcomeOf(kind, [need], {
       source: isStrict ? 'practice' : 'maker',

@@ -1,5 +1,12 @@
-import { insertThicknessMm, insertThicknessRangeMm, shoulderRangeMm, strapRuleOf } from '../../fit/index.ts'
-import { compare, every, exactly, plus } from '../../quantities/index.ts'
+import {
+  adviseInserts,
+  insertThicknessMm,
+  insertThicknessRangeMm,
+  shoulderRangeMm,
+  strapRuleOf,
+} from '../../fit/index.ts'
+import { compare, every, exactly, middle, plus, type Interval } from '../../quantities/index.ts'
+import { insertNeeds } from '../insert-needs.ts'
 import { defineRule, rangeBounds, type ModeSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './shoulder-range.en.ts'
@@ -49,9 +56,14 @@ export default defineRule({
         says: say('unknown', { strapRule: strapRuleOf(mode), from, to }),
       }
     }
-    const above = from === undefined ? 'pass' : compare(plus(shoulder.mm, most), 'at-least', from)
-    const below = to === undefined ? 'pass' : compare(plus(shoulder.mm, least), 'at-most', to)
-    const said = every([above, below])
+    const aboveAt = (mm: Interval) => (from === undefined ? 'pass' : compare(plus(mm, most), 'at-least', from))
+    const belowAt = (mm: Interval) => (to === undefined ? 'pass' : compare(plus(mm, least), 'at-most', to))
+    const above = aboveAt(shoulder.mm)
+    const said = every([above, belowAt(shoulder.mm)])
+    // Where even an exact shoulder would not tell, the doubt is which padding lies under the child.
+    const exact = exactly(middle(shoulder.mm))
+    const isDoubtOfPadding = !shoulder.isEstimated && every([aboveAt(exact), belowAt(exact)]) === 'undecided'
+    const padding = isDoubtOfPadding ? insertNeeds(adviseInserts(mode, s).filter((a) => a.use === 'ask')) : []
     // The estimate leaves one child in ten outside it: it may not refuse.
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
     const isSmall = above !== 'pass'
@@ -61,7 +73,7 @@ export default defineRule({
       ...(from === undefined ? [] : [plus(shoulder.mm, most).lo - from]),
       ...(to === undefined ? [] : [to - plus(shoulder.mm, least).hi]),
     ]
-    return outcomeOf(kind, [need], {
+    return outcomeOf(kind, padding.length > 0 ? padding : [need], {
       measured: raised,
       limit,
       unit: 'mm',

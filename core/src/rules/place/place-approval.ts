@@ -130,7 +130,11 @@ export default defineRule({
       return {
         kind: 'undecided',
         source: isMakers ? 'maker' : 'vehicle',
-        missing: [isMakers ? 'route.approvedPlaces' : 'position.handbook'],
+        // Either list would do: the maker's, or the vehicle maker's own behind L and IL.
+        missing: [
+          ...(mayBeListedByVehicle(s) ? (['position.handbook'] as const) : []),
+          ...(isMakers ? (['route.approvedPlaces'] as const) : []),
+        ],
         says: say('list-not-read', { isMakers }),
       }
     }

@@ -1,5 +1,6 @@
 import { EAR_SHARE } from '../../child/index.ts'
-import { compare, exactly, interval, minus, plus, toInterval } from '../../quantities/index.ts'
+import { isDoubtOfShare, lineHeightMm } from '../../fit/index.ts'
+import { compare, exactly, middle, minus, plus, toInterval, type Interval } from '../../quantities/index.ts'
 import { untilSeen } from '../outcomes.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
@@ -37,12 +38,14 @@ export default defineRule({
     if (top === undefined || sitting === undefined || mode.sitAboveCushionMm === undefined) {
       return untilSeen(s, 'position.headRestraint', 'head')
     }
-    const ears = plus(
-      exactly(mode.sitAboveCushionMm),
-      interval(sitting.mm.lo * EAR_SHARE.lo, sitting.mm.hi * EAR_SHARE.hi),
-    )
+    const seat = exactly(mode.sitAboveCushionMm)
+    const ears = plus(seat, lineHeightMm(sitting.mm, EAR_SHARE))
     const below = minus(top, ears)
     const said = compare(below, 'at-least', 0)
+    const judgeExactTop = (line: Interval) => compare(minus(exactly(middle(top)), plus(seat, line)), 'at-least', 0)
+    // Where no measure would tell, the eye does: the look at the child settles it.
+    if (said === 'undecided' && !sitting.isEstimated && isDoubtOfShare(sitting.mm, EAR_SHARE, judgeExactTop))
+      return { ...untilSeen(s, 'check.head', 'head'), measured: ears, limit: top.lo, unit: 'mm' }
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
     return outcomeOf(kind, ['child.sittingHeightMm'], {
       measured: ears,

@@ -27,7 +27,7 @@ export default defineRule({
         : advice.kind === 'too-long' || advice.kind === 'too-short'
           ? 'fail'
           : 'pass',
-      ['position.cushion'],
+      ['position.cushionHeightMm'],
       {
         measured: neededMm,
         limit: isTooLong ? minLengthMm : maxLengthMm,

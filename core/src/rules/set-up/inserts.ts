@@ -1,6 +1,7 @@
 import type { InsertAdvice } from '../../fit/index.ts'
 import { adviseInserts } from '../../fit/index.ts'
-import { defineRule, type Need } from '../rule.ts'
+import { insertNeeds } from '../insert-needs.ts'
+import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './inserts.en.ts'
 
@@ -35,17 +36,9 @@ export default defineRule({
       (a) => a.use === 'ask' && (set.includes(a.insert.id) ? a.isAllowed !== 'pass' : a.isRequired !== 'fail'),
     )
     if (open.length > 0) {
-      const missing: Need[] = []
-      for (const { insert } of open) {
-        for (const until of [insert.requiredUntil, insert.allowedUntil]) {
-          if (until?.massKg !== undefined) missing.push('child.massKg')
-          if (until?.statureCm !== undefined) missing.push('child.statureCm')
-          if (until?.ageMonths !== undefined) missing.push('child.ageMonths')
-        }
-      }
       return {
         kind: 'undecided',
-        missing: [...new Set(missing)],
+        missing: insertNeeds(open),
         says: say('depends', { names: open.map((a) => a.insert.name) }),
       }
     }

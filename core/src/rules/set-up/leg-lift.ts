@@ -28,7 +28,7 @@ export default defineRule({
     const own = leg.maxLiftMm
     const limit = own ?? 0
     const kind = compare(lift, 'at-most', limit)
-    return outcomeOf(kind, ['position.cushion'], {
+    return outcomeOf(kind, ['position.cushionHeightMm'], {
       measured: lift,
       limit,
       unit: 'mm',

@@ -28,7 +28,7 @@ export default defineRule({
     if (height === undefined) {
       return {
         kind: 'undecided',
-        missing: ['position.cushion'],
+        missing: ['position.cushionHeightMm'],
         says: say('unknown-cushion'),
       }
     }
@@ -48,7 +48,9 @@ export default defineRule({
           return {
             ...base,
             kind: 'undecided',
-            missing: ['setting.legNotch'],
+            // Between notches the height tells which of them, once it is measured more closely.
+            missing:
+              advice.kind === 'between' ? ['position.cushionHeightMm', 'setting.legNotch'] : ['setting.legNotch'],
             says: say('not-recorded', { needed, wanted, of: leg.notches }),
           }
         }

@@ -39,7 +39,7 @@ describe('shell angle', () => {
   test('unknown slope: undecided, and it asks for the cushion', () => {
     expect(ask('shell-angle', at('r1', { position: { cushion: undefined } }))).toMatchObject({
       kind: 'undecided',
-      missing: ['position.cushion'],
+      missing: ['position.cushionSlopeDeg'],
     })
   })
   test('unknown head control: undecided, and it asks', () => {
@@ -76,7 +76,7 @@ describe('never flatter than 45°', () => {
       kind: 'undecided',
       limit: 45,
       unit: '°',
-      missing: ['position.cushion'],
+      missing: ['position.cushionSlopeDeg'],
     })
     const flat = buildCase({
       mode: { shape: 'lie-flat' },
@@ -104,6 +104,13 @@ describe('leg', () => {
     [8, 'fail'],
   ])('notch %s where 355 mm need notch 7: %s', (legNotch, kind) => {
     expect(kindOf('leg-notch', buildCase({ settings: legNotch ? set({ legNotch }) : {} }))).toBe(kind)
+  })
+  test.each([
+    [355, 2, ['setting.legNotch']],
+    [355, 12, ['position.cushionHeightMm', 'setting.legNotch']],
+  ])('%s ± %s mm and no notch set: asked are %j', (mm, u, missing) => {
+    const c = buildCase({ position: { cushion: { frontEdgeAboveFloorMm: measured(mm, u) } } })
+    expect(ask('leg-notch', c)).toMatchObject({ kind: 'undecided', missing })
   })
   test.each([250, 299, 481, 520])('a floor %s ± 2 mm below is out of the leg’s range: no notch is judged', (mm) => {
     const c = buildCase({ position: { cushion: { frontEdgeAboveFloorMm: measured(mm, 2) } } })
@@ -157,6 +164,25 @@ describe('strap height', () => {
     const mode = { ...slots, inserts: [{ id: 'pad', name: 'pad', thicknessMm: 20 }] }
     const c = buildCase({ mode, settings: set({ insertsIn: ['pad'], strapHeightMm: 305 }) })
     expect(kindOf('strap-height', c)).toBe('pass')
+  })
+  const pad = { id: 'pad', name: 'pad', thicknessMm: 20, allowedUntil: { massKg: 20 } }
+  test.each([
+    ['which pieces are in is not recorded', [pad], undefined, 'undecided', ['setting.insertsIn']],
+    ['the pieces were not read', undefined, undefined, 'undecided', ['mode.inserts']],
+    ['recorded as none', [pad], [], 'fail', undefined],
+    ['recorded as in', [pad], ['pad'], 'pass', undefined],
+    ['the piece raises nothing', [{ ...pad, thicknessMm: 0 }], undefined, 'fail', undefined],
+    ['there is none', [], undefined, 'fail', undefined],
+  ] as const)('a shoulder at 215 mm under slots from 230 mm: %s: %s', (_, inserts, insertsIn, kind, missing) => {
+    const c = buildCase({
+      mode: { ...slots, inserts: inserts && [...inserts] },
+      child: { seatedShoulderHeightMm: measured(215, 4) },
+      settings: set({ strapHeightMm: 230, ...(insertsIn && { insertsIn: [...insertsIn] }) }),
+    })
+    // The builder states "none" for what is left out: here it was not read.
+    const [model] = c.restraints
+    const unread = { ...c, restraints: [{ ...model!, modes: model!.modes.map((m) => ({ ...m, inserts: undefined })) }] }
+    expect(ask('strap-height', inserts === undefined ? unread : c)).toMatchObject({ kind, ...(missing && { missing }) })
   })
   test('outgrown and too small stop', () => {
     const forward = buildCase({ mode: { ...FORWARD, ...slots }, child: { seatedShoulderHeightMm: measured(360, 4) } })

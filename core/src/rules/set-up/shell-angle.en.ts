@@ -6,7 +6,7 @@ import { type Need } from '../rule.ts'
 const howToTell = (missing: readonly Need[]): string =>
   missing.includes('mode.reclines')
     ? 'Read the recline positions in the manual, or measure the shell angle with an inclinometer once it is in.'
-    : missing.includes('position.cushion')
+    : missing.includes('position.cushionSlopeDeg')
       ? 'Measure the cushion slope, or the shell angle once it is in.'
       : missing.includes('setting.wedge')
         ? 'Record whether the wedge is in.'

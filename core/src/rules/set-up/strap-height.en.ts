@@ -20,6 +20,13 @@ export default ruleText({
         'The maker reads the height at the lower edge of the head support; how far that stands above the strap exit is not stated.',
       remedy: () => 'Look it up in the manual, or measure it on the restraint, and enter it with the mode.',
     }),
+    'unknown-padding': sentence<{ isRead: boolean }>({
+      reason: ({ isRead }) =>
+        isRead
+          ? 'The padding under the child raises its shoulder, and which pieces are in is not recorded.'
+          : 'Padding under the child would raise its shoulder, and whether there is any has not been read.',
+      remedy: ({ isRead }) => (isRead ? 'Say which inserts are in.' : 'Look up the inserts in the manual.'),
+    }),
     'out-of-reach': sentence<{ because: 'too-small' | 'outgrown'; shoulder: Interval; rule: StrapRule }>({
       reason: ({ because, shoulder, rule }) =>
         because === 'too-small'

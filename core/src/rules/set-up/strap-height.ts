@@ -2,7 +2,7 @@ import {
   adviseStrapHeight,
   exitOf,
   gaugeAboveExitMm,
-  insertThicknessMm,
+  paddingNowMm,
   judgeStrapHeight,
   JUST_MM,
   strapRuleOf,
@@ -47,7 +47,16 @@ export default defineRule({
     if (gaugeAboveExitMm(mode) === undefined) {
       return { kind: 'undecided', missing: ['mode.strap'], says: say('unknown-gauge') }
     }
-    const raised = plus(shoulderMm, exactly(insertThicknessMm(mode, settings.insertsIn?.value ?? [])))
+    const paddingMm = paddingNowMm(mode, settings.insertsIn?.value)
+    if (paddingMm === undefined) {
+      const isRead = mode.inserts !== undefined
+      return {
+        kind: 'undecided',
+        missing: [isRead ? 'setting.insertsIn' : 'mode.inserts'],
+        says: say('unknown-padding', { isRead }),
+      }
+    }
+    const raised = plus(shoulderMm, exactly(paddingMm))
     const advice = adviseStrapHeight(mode, raised)
     const base = { measured: raised, unit: 'mm' } as const
     const set = settings.strapHeightMm?.value
