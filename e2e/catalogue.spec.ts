@@ -84,7 +84,7 @@ test('the whole entry as JSON: what is no restraint is refused and loses nothing
   await expect(page.getByLabel('May be used for')).toHaveValue('99')
   await expect(page.getByRole('complementary', { name: 'Preview' })).toContainText('must be at most 25')
   await expect(page.getByRole('button', { name: 'Keep this restraint' })).toBeDisabled()
-  await page.getByRole('button', { name: 'Leave it as it was' }).first().click()
+  await page.getByRole('button', { name: 'Discard changes' }).first().click()
   await expect(page.getByLabel('May be used for')).toHaveValue('8')
 })
 

@@ -9,6 +9,8 @@ export const localRuleSchema = z
     untilStatureCm: z.number().min(100).max(180).optional(),
     untilAgeYears: z.number().min(6).max(18).optional(),
     untilMassKg: z.number().min(20).max(60).optional(),
+    /** Whether a restraint of UN R44 may still be used, and to which day; absent is not known. */
+    r44Use: z.union([z.literal('allowed'), z.strictObject({ notAfter: z.iso.date() })]).optional(),
   })
   .refine((r) => r.untilStatureCm !== undefined || r.untilAgeYears !== undefined || r.untilMassKg !== undefined, {
     path: ['untilStatureCm'],

@@ -15,6 +15,7 @@ import chooseIsofixMassSum from './choose/isofix-mass-sum.ts'
 import chooseIsofixRotation from './choose/isofix-rotation.ts'
 import chooseJourneyBreaks from './choose/journey-breaks.ts'
 import chooseLocalEnd from './choose/local-end.ts'
+import chooseLocalR44 from './choose/local-r44.ts'
 import chooseMakerAgeRange from './choose/maker-age-range.ts'
 import chooseMakerStatureRange from './choose/maker-stature-range.ts'
 import chooseModeStated from './choose/mode-stated.ts'
@@ -24,6 +25,7 @@ import chooseRouteLimits from './choose/route-limits.ts'
 import chooseRouteStated from './choose/route-stated.ts'
 import chooseShoulderRange from './choose/shoulder-range.ts'
 import chooseSpecialistAdvice from './choose/specialist-advice.ts'
+import chooseStageGap from './choose/stage-gap.ts'
 import chooseUnitAwaitsCheck from './choose/unit-awaits-check.ts'
 import chooseUnitDirection from './choose/unit-direction.ts'
 import chooseUnitHarness from './choose/unit-harness.ts'
@@ -149,6 +151,7 @@ export const RULES: readonly AnyRule[] = [
   chooseIsofixRotation,
   chooseJourneyBreaks,
   chooseLocalEnd,
+  chooseLocalR44,
   chooseMakerAgeRange,
   chooseMakerStatureRange,
   chooseModeStated,
@@ -158,6 +161,7 @@ export const RULES: readonly AnyRule[] = [
   chooseRouteStated,
   chooseShoulderRange,
   chooseSpecialistAdvice,
+  chooseStageGap,
   chooseUnitAwaitsCheck,
   chooseUnitDirection,
   chooseUnitHarness,

@@ -53,6 +53,8 @@ test('a rule that speaks of growing says of exact values what its bounds say', (
           seen.add(rule.id)
           // Eyes and ears are a share of the sitting height known only within a few per cent.
           if (rule.id === 'head-room' && kind === 'undecided') continue
+          // A local rule that does not say has no day.
+          if (rule.id === 'local-r44' && kind === 'undecided') continue
           expect([rule.id, child, kind]).toEqual([rule.id, child, byBounds])
         }
       },

@@ -94,6 +94,7 @@ export type Need =
   | `mode.${ModeFact}`
   | `route.${RouteFact}`
   | 'journeyMinutes'
+  | 'localRule.r44Use'
   | `setting.${keyof Settings}`
   | `check.${CheckId}`
   | `step.${string}`

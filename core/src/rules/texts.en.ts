@@ -15,6 +15,7 @@ import chooseIsofixMassSum from './choose/isofix-mass-sum.en.ts'
 import chooseIsofixRotation from './choose/isofix-rotation.en.ts'
 import chooseJourneyBreaks from './choose/journey-breaks.en.ts'
 import chooseLocalEnd from './choose/local-end.en.ts'
+import chooseLocalR44 from './choose/local-r44.en.ts'
 import chooseMakerAgeRange from './choose/maker-age-range.en.ts'
 import chooseMakerStatureRange from './choose/maker-stature-range.en.ts'
 import chooseModeStated from './choose/mode-stated.en.ts'
@@ -24,6 +25,7 @@ import chooseRouteLimits from './choose/route-limits.en.ts'
 import chooseRouteStated from './choose/route-stated.en.ts'
 import chooseShoulderRange from './choose/shoulder-range.en.ts'
 import chooseSpecialistAdvice from './choose/specialist-advice.en.ts'
+import chooseStageGap from './choose/stage-gap.en.ts'
 import chooseUnitAwaitsCheck from './choose/unit-awaits-check.en.ts'
 import chooseUnitDirection from './choose/unit-direction.en.ts'
 import chooseUnitHarness from './choose/unit-harness.en.ts'
@@ -150,6 +152,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'isofix-rotation': chooseIsofixRotation,
   'journey-breaks': chooseJourneyBreaks,
   'local-end': chooseLocalEnd,
+  'local-r44': chooseLocalR44,
   'maker-age-range': chooseMakerAgeRange,
   'maker-stature-range': chooseMakerStatureRange,
   'mode-stated': chooseModeStated,
@@ -159,6 +162,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'route-stated': chooseRouteStated,
   'shoulder-range': chooseShoulderRange,
   'specialist-advice': chooseSpecialistAdvice,
+  'stage-gap': chooseStageGap,
   'unit-awaits-check': chooseUnitAwaitsCheck,
   'unit-direction': chooseUnitDirection,
   'unit-harness': chooseUnitHarness,

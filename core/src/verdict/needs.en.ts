@@ -41,6 +41,11 @@ export const NEED_TEXT: Record<OtherNeed, NeedText> = {
     stage: 'measure',
   },
   journeyMinutes: { label: 'How long the journey takes', ask: 'Ask how long the journey takes', stage: 'measure' },
+  'localRule.r44Use': {
+    label: 'Whether UN R44 may still be used',
+    ask: 'Ask your authority whether UN R44 may still be used',
+    stage: 'choose',
+  },
   'unit.lifeEndsOn': { label: 'When the unit’s life ends', ask: 'Read when the unit’s life ends', stage: 'choose' },
   'unit.history': { label: 'The unit’s state and history', ask: 'Ask for the unit’s history', stage: 'choose' },
   'unit.madeOn': { label: 'The day the unit was made', ask: 'Read the day the unit was made', stage: 'choose' },

@@ -64,7 +64,7 @@ export function EntryActions({ entry, isNew, keepLabel }: ActionProps) {
       <Button type="submit" look="main" disabled={!entry.parsed.ok || !entry.isChanged}>
         {keepLabel}
       </Button>
-      {!isNew && entry.isChanged && <Button onClick={entry.leave}>Leave it as it was</Button>}
+      {!isNew && entry.isChanged && <Button onClick={entry.leave}>Discard changes</Button>}
       {!isNew && (
         <Button look="quiet" onClick={() => void entry.remove()}>
           Take it away

@@ -56,7 +56,7 @@ export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props
             </Button>
             {typed !== undefined && (
               <Button look="quiet" onClick={() => setTyped(undefined)}>
-                Leave it as it was
+                Discard changes
               </Button>
             )}
           </div>

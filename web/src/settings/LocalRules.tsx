@@ -8,6 +8,7 @@ import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
@@ -24,6 +25,9 @@ interface Draft {
   readonly id: string
   readonly name: string
   readonly typed: Readonly<Record<Limit, string>>
+  /** Use of UN R44: not known, allowed, or to a day. */
+  readonly r44: '' | 'allowed' | 'not-after'
+  readonly r44Day: string
 }
 
 const draftOf = (rule: LocalRule): Draft => ({
@@ -34,14 +38,21 @@ const draftOf = (rule: LocalRule): Draft => ({
     untilAgeYears: String(rule.untilAgeYears ?? ''),
     untilMassKg: String(rule.untilMassKg ?? ''),
   },
+  r44: rule.r44Use === undefined ? '' : rule.r44Use === 'allowed' ? 'allowed' : 'not-after',
+  r44Day: typeof rule.r44Use === 'object' ? rule.r44Use.notAfter : '',
 })
 
-function ruleOf({ id, name, typed }: Draft): unknown {
+function ruleOf({ id, name, typed, r44, r44Day }: Draft): unknown {
   const limits = LIMITS.filter(({ key }) => typed[key].trim() !== '').map(({ key }) => [
     key,
     Number(typed[key].trim().replace(',', '.')),
   ])
-  return { id, name, ...Object.fromEntries(limits) }
+  return {
+    id,
+    name,
+    ...Object.fromEntries(limits),
+    ...(r44 !== '' && { r44Use: r44 === 'allowed' ? r44 : { notAfter: r44Day } }),
+  }
 }
 
 interface Props {
@@ -125,15 +136,35 @@ export function LocalRules({ book, onDefault }: Props) {
               />
             ))}
           </div>
+          <div className="mt-3 grid gap-3 sm:grid-cols-3">
+            <SelectField
+              label="Use of UN R44 restraints"
+              value={shown.r44}
+              options={[
+                { id: '', label: 'not known' },
+                { id: 'allowed', label: 'allowed' },
+                { id: 'not-after', label: 'not after a day' },
+              ]}
+              onChange={(id) => setDraft({ ...shown, r44: id as Draft['r44'] })}
+            />
+            {shown.r44 === 'not-after' && (
+              <TextField
+                label="Last day of use (year-month-day)"
+                value={shown.r44Day}
+                fault={shown.r44Day === '' ? undefined : (faultOf('r44Use.notAfter') ?? faultOf('r44Use'))}
+                onChange={(r44Day) => setDraft({ ...shown, r44Day: r44Day.trim() })}
+              />
+            )}
+          </div>
           <p className="mt-2 text-sm text-ink-soft">
             Whichever is reached first ends the duty. Confirm the rule with your authority: it is local law, and this
             program does not know where you are.
           </p>
           <div className="mt-4 flex flex-wrap gap-2">
             <Button type="submit" look="main" disabled={!isChanged || !parsed.ok}>
-              Keep this rule
+              Save
             </Button>
-            {isChanged && <Button onClick={() => setDraft(undefined)}>Leave it as it was</Button>}
+            {isChanged && <Button onClick={() => setDraft(undefined)}>Discard changes</Button>}
             {!isNew && kept.id !== book.localRuleId && (
               <Button
                 look="quiet"
@@ -141,7 +172,7 @@ export function LocalRules({ book, onDefault }: Props) {
                   void change(() => api.removeLocalRule(kept.id)).then(() => open(book.localRuleId), sayRefusal)
                 }
               >
-                Take “{kept.name}” away
+                Delete “{kept.name}”
               </Button>
             )}
           </div>

@@ -98,12 +98,12 @@ export function Profiles({ book, onDefault }: Props) {
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
             <Button type="submit" look="main" disabled={!isChanged || shown.name.trim() === ''}>
-              Keep this profile
+              Save
             </Button>
-            {isChanged && <Button onClick={() => open(undefined)}>Leave it as it was</Button>}
+            {isChanged && <Button onClick={() => open(undefined)}>Discard changes</Button>}
             {!isNew && kept.id !== book.profileId && (
               <Button look="quiet" onClick={remove}>
-                Take “{kept.name}” away
+                Delete “{kept.name}”
               </Button>
             )}
           </div>

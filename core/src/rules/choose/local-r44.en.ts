@@ -1,0 +1,22 @@
+import { ruleText, sentence } from '../say.ts'
+
+export default ruleText({
+  title: 'Use of UN R44 where you are',
+  standsOn:
+    'New restraints of UN R44 are no longer sold in many countries; whether those there are may be used, and until when, is local law.',
+  says: {
+    'not-known': sentence<{ name: string }>({
+      reason: ({ name }) =>
+        `Whether UN R44 may still be used here is not known: the local rule “${name}” does not say.`,
+      remedy: () => 'Ask your authority, and enter it with the local rule in Settings.',
+    }),
+    allowed: sentence<{ name: string }>({
+      reason: ({ name }) => `UN R44 may be used, by the local rule “${name}”.`,
+    }),
+    'not-after': sentence<{ name: string; notAfter: string; isOver: boolean }>({
+      reason: ({ name, notAfter, isOver }) =>
+        `UN R44 ${isOver ? 'may no longer be used: it might be' : 'may be used'} until ${notAfter}, by the local rule “${name}”.`,
+      remedy: () => 'Use a restraint of UN R129.',
+    }),
+  },
+})
