@@ -123,7 +123,7 @@ test('two people on one field: the second is told, shown both, and loses nothing
   await fill(page, 'Mass', '10.8')
   await expect(page.getByText('Everything saved')).toBeVisible()
   await fill(second, 'Mass', '11.2')
-  const dialog = second.getByRole('dialog', { name: 'Somebody else changed this too' })
+  const dialog = second.getByRole('dialog', { name: 'This was changed meanwhile' })
   await expect(dialog).toContainText('10.8 ± 0.1 kg (theirs), yours is 11.2 ± 0.1 kg')
   await expectAxeClean(second, 'Conflict')
   await dialog.getByRole('button', { name: 'Enter mine' }).click()

@@ -6,12 +6,15 @@ import {
   adviseNotch,
   adviseStrapHeight,
   angleBand,
+  frontClearanceMm,
   insertThicknessMm,
   judgeStrapHeight,
+  largestAngleDeg,
   legLengthNeededMm,
   liftMm,
   notchLengthMm,
   shellAngleDeg,
+  shellReachMm,
   wedgeAngleDeg,
 } from './index.ts'
 
@@ -195,4 +198,20 @@ test('inserts: required below one limit, allowed below another; the limit itself
     'ask',
   )
   expect(insertThicknessMm(mode, ['pad', 'head'])).toBe(20)
+})
+
+test.each([
+  // ℓ = 700, x₀ = 200: sin φ = (D − 200) / 700.
+  [550, 0, 30],
+  [550, 50, 25.3],
+  [900, 0, 90],
+  [199, 0, undefined],
+] as const)('before a seat at %s mm, slid by %s mm, at most %s° leaves room', (mm, slide, expected) => {
+  const shell = { footFromBackrestMm: 200, shellLengthMm: 700 }
+  const deg = largestAngleDeg(shell, exactly(mm), exactly(slide))
+  expect(deg).toBe(expected)
+  if (deg !== undefined && deg < 90) {
+    const room = (angle: number) => frontClearanceMm(exactly(mm), shellReachMm(shell, exactly(angle), exactly(slide)))
+    expect([room(deg).lo >= 0, room(deg + 0.2).lo < 0]).toEqual([true, true])
+  }
 })

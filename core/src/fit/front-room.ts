@@ -16,6 +16,21 @@ export function shellReachMm(
   return plus(plus(exactly(footFromBackrestMm), slideMm), leaning)
 }
 
+/**
+ * The largest shell angle, in degrees from vertical, that still leaves room
+ * before a distance D for certain: φ = asin((D − x₀ − slide) / ℓ). `undefined`
+ * where even an upright shell does not.
+ */
+export function largestAngleDeg(
+  shell: { readonly footFromBackrestMm: number; readonly shellLengthMm: number },
+  distanceMm: Interval,
+  slideMm: Interval = exactly(0),
+): number | undefined {
+  const share = (distanceMm.lo - shell.footFromBackrestMm - slideMm.hi) / shell.shellLengthMm
+  if (share < 0) return undefined
+  return share >= 1 ? 90 : Math.floor((Math.asin(share) * 1800) / Math.PI) / 10
+}
+
 /** Room between shell and the seat in front, in mm: D − X. */
 export const frontClearanceMm = (distanceMm: Interval, reachMm: Interval): Interval => minus(distanceMm, reachMm)
 

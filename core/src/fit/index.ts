@@ -29,6 +29,7 @@ export {
 export {
   footprintOf,
   frontClearanceMm,
+  largestAngleDeg,
   isBehindDriver,
   isReachKnown,
   judgeTouch,

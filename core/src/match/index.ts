@@ -1,5 +1,15 @@
 export { type ModeMatch, type Standing, type StockItem } from './types.ts'
-export { advisesAgainst, askedChecks, checksByRule, decide, evaluate, glance, rulesOf, worstFirst } from './evaluate.ts'
+export {
+  advisesAgainst,
+  askedChecks,
+  checksByRule,
+  decide,
+  evaluate,
+  glance,
+  relativeMargin,
+  rulesOf,
+  worstFirst,
+} from './evaluate.ts'
 export {
   childSide,
   type Circumstances,

@@ -9,7 +9,12 @@ test('every verdict carries the caution', () => {
 })
 
 test('ready only when everything is known and good', () => {
-  expect(assess(ready)).toMatchObject({ verdict: 'ready', decidedBy: null, measureNext: [], stale: [] })
+  expect(assess(ready)).toMatchObject({
+    verdict: 'ready',
+    decidedBy: { ruleId: 'place-leg-range', source: 'maker' },
+    measureNext: [],
+    stale: [],
+  })
 })
 
 test('nothing chosen: undecided, and the next step is the choice', () => {

@@ -8,6 +8,7 @@ import {
   matchModes,
   modeSubject,
   rankNeeds,
+  relativeMargin,
   routeSubject,
   staleIn,
   withAlternatives,
@@ -48,7 +49,7 @@ export interface Assessment {
   readonly verdict: Verdict
   /** One sentence: what decided. */
   readonly headline: string
-  /** The rule that decided, and whether law, car, maker or practice stands behind it. */
+  /** The rule that decided, and whether law, car, maker or practice stands behind it; of "ready" the one nearest to its limit. */
   readonly decidedBy: { readonly ruleId: string; readonly source: RuleSource } | null
   /** Worst first. */
   readonly findings: readonly Finding[]
@@ -106,6 +107,12 @@ function readyText(findings: readonly Finding[], outdated: number): string {
     return `${said}; ${outdated === 1 ? 'one older note' : `${outdated} older notes`} that it does not ask for no longer ${outdated === 1 ? 'holds' : 'hold'}.`
   return `${said}.`
 }
+
+/** Of what passed, the finding with the least room to its limit: that is what "ready" rests on. */
+const nearest = (raw: readonly RawFinding[]): RawFinding | undefined =>
+  raw
+    .filter((f) => severityOf(f) !== 'advise' && f.outcome.kind === 'pass')
+    .toSorted((a, b) => relativeMargin(a.outcome) - relativeMargin(b.outcome))[0]
 
 function headlineOf(
   verdict: Verdict,
@@ -193,7 +200,7 @@ export function assess(c: Case): Assessment {
     const own = checks?.get(f.rule.id)
     return own ? { ...toFinding(f), checks: own } : toFinding(f)
   })
-  const worst = findings[0]
+  const decider = (verdict === 'ready' ? findings[raw.indexOf(nearest(raw) as RawFinding)] : findings[0]) ?? null
   const stale = [...staleIn(c)]
     .filter(([checkId]) => asked.has(checkId))
     .map(([checkId, change]) => ({
@@ -206,7 +213,7 @@ export function assess(c: Case): Assessment {
     version: 1,
     verdict,
     headline: headlineOf(verdict, findings, measureNext, staleIn(c).size),
-    decidedBy: worst && verdict !== 'ready' ? { ruleId: worst.ruleId, source: worst.source } : null,
+    decidedBy: decider && { ruleId: decider.ruleId, source: decider.source },
     findings,
     measureNext,
     stale,

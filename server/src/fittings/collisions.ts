@@ -35,3 +35,22 @@ export async function refuseCollision(manager: EntityManager, row: FittingRow, e
   if (collision)
     throw conflict(row, `${collisionText(collision, (since.at(-1) as EntryRow).who)} Nothing of yours was saved yet.`)
 }
+
+/**
+ * Why undo and signature wait: what was stored since, and whose it was. An entry
+ * of the asker's own comes from a job on the unit or from another device.
+ */
+export async function madeSince(
+  manager: EntityManager,
+  row: FittingRow,
+  asked: { readonly baseSequence: number; readonly who: string },
+  before: 'undo' | 'sign',
+): Promise<string> {
+  const later = await manager.find(EntryRow, { where: { fittingId: row.id, sequence: MoreThan(asked.baseSequence) } })
+  const others = [...new Set(later.map((e) => e.who).filter((who) => who !== asked.who))]
+  if (later.length === 0)
+    return `Nothing is stored under the number that was sent; open the fitting again before you ${before}.`
+  return others.length === 0
+    ? `An entry of your own was stored meanwhile, by a job or another device; look before you ${before}.`
+    : `${others.join(' and ')} made an entry meanwhile; look before you ${before}.`
+}

@@ -47,7 +47,8 @@ export function judge(c: Case): Judged {
   const assessment = assess(c)
   return {
     columns: columnsOf(c, assessment),
-    decidedBy: assessment.decidedBy?.ruleId ?? null,
+    // The rule book counts what decided against a fitting; "ready" rests on all of them.
+    decidedBy: assessment.verdict === 'ready' ? null : (assessment.decidedBy?.ruleId ?? null),
     findings: assessment.findings,
   }
 }

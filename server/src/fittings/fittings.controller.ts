@@ -73,7 +73,7 @@ export class FittingsController {
   @Post(':id/entries')
   @HttpCode(200)
   @ApiOperation({ summary: 'Put values: all of them or none' })
-  @ApiConflictResponse({ description: 'Somebody else changed the same field, or the fitting is signed' })
+  @ApiConflictResponse({ description: 'The same field was changed meanwhile, or the fitting is signed' })
   enter(@Param('id', ParseUUIDPipe) id: string, @Body() body: EntryDto): Promise<FittingView> {
     return this.fittings.enter(id, body)
   }

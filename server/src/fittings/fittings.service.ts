@@ -34,7 +34,7 @@ import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchTex
 import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
 import { PracticeService } from '../practice/practice.service'
 import { insertChild, keepChild, onItsChild, type ChildOfFile } from './child-record'
-import { conflict, refuseCollision } from './collisions'
+import { conflict, madeSince, refuseCollision } from './collisions'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
@@ -171,7 +171,7 @@ export class FittingsService implements OnApplicationBootstrap {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
-        throw conflict(row, 'Somebody else has made an entry since; look before you undo.')
+        throw conflict(row, await madeSince(manager, row, { baseSequence, who }, 'undo'))
       const entries = await manager.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'DESC' } })
       const undone = new Set(entries.map((e) => e.undoes))
       const last = entries.find((e) => e.undoes === null && !undone.has(e.sequence) && takeable(e).length > 0)
@@ -194,7 +194,7 @@ export class FittingsService implements OnApplicationBootstrap {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
-        throw conflict(row, 'Somebody else has made an entry since; look before you sign.')
+        throw conflict(row, await madeSince(manager, row, { baseSequence, who }, 'sign'))
       if ((row.current as Case).today !== this.clock.today()) {
         throw new ConflictException('This fitting was judged for another day; judge it for today first.')
       }

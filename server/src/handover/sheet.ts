@@ -11,9 +11,8 @@ import { chosenIn, SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefi
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recheckList } from '@nimble-anchor/core/procedure'
 import { modelName } from '@nimble-anchor/core/restraint'
-import { decider } from '@nimble-anchor/core/rules'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { assess, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { assess, decidedText, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 // Ships with pdfmake: a path to each face, and nothing is fetched.
@@ -111,6 +110,7 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
   const looks = subject ? recheckList(subject) : []
   const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
   const held = assessment.findings.filter((f) => f.kind === 'pass')
+  const decided = decidedText(assessment)
   return {
     info: { title: `Handover: ${name}`, creator: 'Nimble Anchor' },
     pageSize: 'A4',
@@ -130,9 +130,7 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
       { text: `Judged for ${dayText(c.today)}`, color: SOFT, margin: [0, 0, 0, 8] },
       { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
       { text: assessment.headline },
-      ...(assessment.decidedBy && assessment.verdict !== 'undecided'
-        ? [{ text: `Decided by ${decider(assessment.decidedBy.source)}.`, color: SOFT } as Content]
-        : []),
+      ...(decided !== undefined ? [{ text: decided, color: SOFT } as Content] : []),
       heading('This fitting'),
       rows([
         ['Child', name],

@@ -19,7 +19,7 @@ export function ConflictDialog() {
   const { conflict, settleConflict } = useFitting()
   if (!conflict) return null
   return (
-    <Dialog open onOpenChange={() => undefined} title="Somebody else changed this too">
+    <Dialog open onOpenChange={() => undefined} title="This was changed meanwhile">
       <p>{conflict.message}</p>
       <ul className="mt-2 list-disc pl-5">
         {conflict.mine.puts.map((p) => (

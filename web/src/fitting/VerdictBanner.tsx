@@ -1,5 +1,4 @@
-import { decider } from '@nimble-anchor/core/rules'
-import { VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
+import { decidedText, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 
 /** What to do about a verdict that says no. */
@@ -15,8 +14,9 @@ interface Props {
 }
 
 export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
-  const { verdict, headline, decidedBy, measureNext, caution } = assessment
+  const { verdict, headline, measureNext, caution } = assessment
   const remedy = remedyOf(assessment)
+  const decided = decidedText(assessment)
   const next = verdict === 'undecided' ? measureNext[0] : undefined
   return (
     <section aria-label="Verdict" className="mb-3 rounded-[3px] border-2 border-ink bg-shoal p-3">
@@ -26,9 +26,7 @@ export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
         </p>
         <p className="mt-1">{headline}</p>
         {remedy !== undefined && <p className="mt-1 font-semibold">{remedy}</p>}
-        {decidedBy !== null && (verdict === 'not-ready' || verdict === 'not-permitted') && (
-          <p className="text-sm text-ink-soft">Decided by {decider(decidedBy.source)}.</p>
-        )}
+        {decided !== undefined && <p className="text-sm text-ink-soft">{decided}</p>}
       </div>
       <div className="mt-2 flex flex-wrap gap-2">
         {next !== undefined && (

@@ -162,7 +162,7 @@ export function LocalRules({ book, onDefault }: Props) {
           </p>
           <div className="mt-4 flex flex-wrap gap-2">
             <Button type="submit" look="main" disabled={!isChanged || !parsed.ok}>
-              Save
+              Save this rule
             </Button>
             {isChanged && <Button onClick={() => setDraft(undefined)}>Discard changes</Button>}
             {!isNew && kept.id !== book.localRuleId && (

@@ -98,7 +98,7 @@ export function Profiles({ book, onDefault }: Props) {
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
             <Button type="submit" look="main" disabled={!isChanged || shown.name.trim() === ''}>
-              Save
+              Save this profile
             </Button>
             {isChanged && <Button onClick={() => open(undefined)}>Discard changes</Button>}
             {!isNew && kept.id !== book.profileId && (

@@ -6,7 +6,8 @@ export default defineRule({
   scope: 'mode',
   stage: 'choose',
   severity: 'stop',
-  source: 'regulation',
+  // The regulation lets the maker state the range; the maker's figures decide.
+  source: 'maker',
   applies: ({ mode }) => mode.approval.regulation === 'R129',
   bounds: ({ mode }) => rangeBounds('statureCm', mode.statureCm?.from, mode.statureCm?.to),
   evaluate: ({ mode, statureCm }) =>

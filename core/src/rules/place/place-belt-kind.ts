@@ -31,6 +31,8 @@ export default defineRule({
       })()
       return {
         kind: holds ? 'pass' : 'fail',
+        // That a booster is never held by a lap belt is law, whatever the handbook says of the belt.
+        ...(mode.heldBy === 'vehicle-belt' && { source: 'regulation' as const }),
         says: say('judged', { kind, needs, heldBy: mode.heldBy }),
       }
     }),

@@ -1,5 +1,5 @@
 import { untilSeenSentence } from '../outcomes.en.ts'
-import { formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
+import { formatInterval, formatNumber, type Interval, type Decision } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
@@ -19,15 +19,18 @@ export default ruleText({
       row: number
       stands: Interval
       kind: Decision
+      largestDeg: number | undefined
     }>({
       reason: ({ cannotTouch, most, back, least, row, stands }) =>
         cannotTouch
           ? `The maker asks for touch; the shell reaches ${formatInterval(most, 'mm', 0)} at most, and the seat in front comes back to ${back} mm.`
           : `The shell reaches at least ${formatInterval(least, 'mm', 0)} from the backrest; ${row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(stands, 'mm', 0)}${row === 1 ? '' : ' for its tallest user'}.`,
-      remedy: ({ kind }) =>
+      remedy: ({ kind, cannotTouch, largestDeg }) =>
         kind === 'undecided'
           ? 'Measure the distance to the seat in front more closely.'
-          : 'No permitted recline fits: another place, car or restraint.',
+          : cannotTouch || largestDeg === undefined
+            ? 'No permitted recline fits: another place, car or restraint.'
+            : `No permitted recline fits, at most ${formatNumber(largestDeg)}° would: another place, car or restraint.`,
     }),
   },
 })

@@ -1,4 +1,12 @@
-import { frontClearanceMm, isBehindDriver, isReachKnown, judgeTouch, reachesMm } from '../../fit/index.ts'
+import {
+  frontClearanceMm,
+  isBehindDriver,
+  isReachKnown,
+  judgeTouch,
+  largestAngleDeg,
+  reachesMm,
+  shellFigures,
+} from '../../fit/index.ts'
 import { interval, toInterval, type Interval } from '../../quantities/index.ts'
 import { untilSeen } from '../outcomes.ts'
 import { defineRule, type PlaceSubject, outcomeOf } from '../rule.ts'
@@ -32,6 +40,7 @@ export default defineRule({
       return untilSeen(s, 'position.frontClearanceMm', 'front-seat')
     }
     const { least, most } = reach
+    const figures = shellFigures(s.mode)
     const back = s.position.frontSeatRangeMm?.fullyBackMm
     const needsTouch = s.route.frontSeat === 'must-touch'
     // A seat that can be moved is judged at its best setting; a gap is closed by moving it back.
@@ -52,6 +61,7 @@ export default defineRule({
         row: s.position.row,
         stands: toInterval(s.position.frontClearanceMm) ?? distance,
         kind,
+        largestDeg: figures && largestAngleDeg(figures, distance),
       }),
     })
   },

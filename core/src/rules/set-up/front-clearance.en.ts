@@ -21,14 +21,15 @@ export default ruleText({
       rule: 'either' | 'must-touch' | 'must-not-touch'
       kind: Decision
       isTooFarBack: boolean
+      largestDeg: number | undefined
     }>({
       reason: ({ reachMm, row, distanceMm, isAsSet, clearance, rule }) =>
         `The shell reaches ${formatInterval(reachMm, 'mm', 0)} from the backrest and ${row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(distanceMm, 'mm', 0)}${isAsSet || row === 1 ? '' : ', set for its tallest driver'}: room of ${formatInterval(clearance, 'mm', 0)}; ${ASKS[rule]}.`,
-      remedy: ({ clearance, kind, isTooFarBack }) =>
+      remedy: ({ clearance, kind, isTooFarBack, largestDeg }) =>
         kind === 'undecided'
           ? 'Too close to tell from the figures: set the seat in front where it travels and look.'
           : isTooFarBack
-            ? `Needs ${formatNumber(-clearance.lo, 0)} mm more: a more upright recline, the seat in front further forward, or another place.`
+            ? `Needs ${formatNumber(-clearance.lo, 0)} mm more: a more upright recline${largestDeg === undefined ? '' : ` (at most ${formatNumber(largestDeg)}° leaves room)`}, the seat in front further forward, or another place.`
             : `Slide the seat in front back by ${formatNumber(clearance.lo, 0)} to ${formatNumber(clearance.hi, 0)} mm until it touches, or use another place.`,
     }),
   },

@@ -1,4 +1,4 @@
-import { judgeTouch } from '../../fit/index.ts'
+import { judgeTouch, largestAngleDeg, shellFigures } from '../../fit/index.ts'
 import { frontRoomNow } from '../front-room-now.ts'
 import { defineRule, type FittedSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
@@ -30,6 +30,7 @@ export default defineRule({
     const room = frontRoomNow(s)
     if (room === undefined) throw new Error('front-clearance applies where the room is known')
     const { clearanceMm: clearance, reachMm, distanceMm } = room
+    const figures = shellFigures(s.mode)
     const { rule, bySchool } = touchRule(s)
     const kind = judgeTouch(rule, clearance)
     const isTooFarBack = clearance.hi < 0 || (rule !== 'must-touch' && clearance.lo <= 0)
@@ -49,6 +50,7 @@ export default defineRule({
         rule,
         kind,
         isTooFarBack,
+        largestDeg: figures && largestAngleDeg(figures, distanceMm, room.slideMm),
       }),
     })
   },

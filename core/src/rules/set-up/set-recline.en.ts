@@ -1,5 +1,10 @@
 import { sentence, ruleText } from '../say.ts'
 
+const oneOf = (names: readonly string[]): string =>
+  names.length === 1 ? `“${names[0]}”` : `one of ${names.join(', ')}`
+const NONE_READ =
+  'Read in the manual which positions this route permits: none of those listed for the mode is among them.'
+
 export default ruleText({
   title: 'Recline position permitted',
   standsOn:
@@ -16,11 +21,12 @@ export default ruleText({
     }),
     'unknown-recline': sentence<{ names: string[] }>({
       reason: () => 'The recline position set is not recorded.',
-      remedy: ({ names }) => `Set and record one of: ${names.join(', ')}.`,
+      remedy: ({ names }) => (names.length === 0 ? NONE_READ : `Set ${oneOf(names)}, and record it.`),
     }),
     judged: sentence<{ label: string; names: string[] }>({
-      reason: ({ label, names }) => `Recline “${label}”; permitted here: ${names.join(', ')}.`,
-      remedy: ({ names }) => `Set one of: ${names.join(', ')}.`,
+      reason: ({ label, names }) =>
+        `Recline “${label}”; permitted here: ${names.length === 0 ? 'none that is listed' : names.join(', ')}.`,
+      remedy: ({ names }) => (names.length === 0 ? NONE_READ : `Set ${oneOf(names)}.`),
     }),
   },
 })

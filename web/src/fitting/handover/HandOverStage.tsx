@@ -2,9 +2,8 @@ import { settingsToRemember } from '@nimble-anchor/core/handover'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { toInterval } from '@nimble-anchor/core/quantities'
 import { modelName } from '@nimble-anchor/core/restraint'
-import { decider } from '@nimble-anchor/core/rules'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
+import { decidedText, VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
 import { Download, FileText, Printer } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
@@ -49,7 +48,8 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
       ]),
     [register, current],
   )
-  const { verdict, headline, caution, decidedBy } = assessment
+  const { verdict, headline, caution } = assessment
+  const decided = decidedText(assessment)
   const remedy = remedyOf(assessment)
   const known = useAhead()
   return (
@@ -60,9 +60,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         </p>
         <p className="mt-1 text-lg">{headline}</p>
         {remedy !== undefined && <p className="text-lg font-semibold">{remedy}</p>}
-        {decidedBy && verdict !== 'undecided' && (
-          <p className="text-ink-soft">Decided by {decider(decidedBy.source)}.</p>
-        )}
+        {decided !== undefined && <p className="text-ink-soft">{decided}</p>}
         <p className="mt-3 border-t border-line pt-2">{caution}</p>
       </Panel>
 
