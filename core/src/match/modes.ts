@@ -18,9 +18,11 @@ import type { ModeMatch, RouteMatch, Standing, StockItem } from './types.ts'
 const ROUTE_RANK = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
 
 function decidingOf(findings: readonly RawFinding[]): RawFinding | undefined {
-  const [worst] = findings
-  if (worst && worst.outcome.kind !== 'pass') return worst
-  return findings.toSorted((a, b) => relativeMargin(a.outcome) - relativeMargin(b.outcome))[0]
+  // Advice decides nothing: where only advice is open, the pass with the least room does.
+  const deciding = findings.filter((f) => severityOf(f) !== 'advise')
+  const worst = deciding.find((f) => f.outcome.kind !== 'pass')
+  if (worst) return worst
+  return deciding.toSorted((a, b) => relativeMargin(a.outcome) - relativeMargin(b.outcome))[0]
 }
 
 function routesOf(subject: ModeSubject): readonly RouteMatch[] {

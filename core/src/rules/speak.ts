@@ -56,6 +56,8 @@ export interface Finding {
   readonly standsOn: string
   readonly reason: string
   readonly remedy?: string
+  /** Why the rule is there, with this child's numbers; only with what does not hold. */
+  readonly why?: string
   readonly measured?: Interval
   readonly limit?: number
   /** Both ends, where a measured value is held against a window. */

@@ -30,6 +30,7 @@ import {
 import { CAUTION } from './caution.ts'
 import { CHOICE_TEXT, moreClosely, nextText, type NeedText } from './needs.en.ts'
 import { describeNeed } from './needs.ts'
+import { whyOf } from './why.ts'
 import { STAGES, type Stage, type Verdict } from './words.ts'
 
 type StageState = Decision | 'not-started'
@@ -198,7 +199,8 @@ export function assess(c: Case): Assessment {
   const asked = new Set([...(checks?.values() ?? [])].flat())
   const findings = raw.map((f): Finding => {
     const own = checks?.get(f.rule.id)
-    return own ? { ...toFinding(f), checks: own } : toFinding(f)
+    const why = f.outcome.kind === 'pass' ? undefined : whyOf(f.rule.id, c)
+    return { ...toFinding(f), ...(own && { checks: own }), ...(why !== undefined && { why }) }
   })
   const decider = (verdict === 'ready' ? findings[raw.indexOf(nearest(raw) as RawFinding)] : findings[0]) ?? null
   const stale = [...staleIn(c)]

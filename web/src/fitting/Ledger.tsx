@@ -100,6 +100,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stag
         </summary>
         <div className="ml-8 border-l-2 border-hair pb-3 pl-3 text-sm">
           {f.remedy !== undefined && <p className="font-semibold">{f.remedy}</p>}
+          {f.why !== undefined && <p className="mt-1">Why: {f.why}</p>}
           <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-ink-soft">
             {f.measured && (
               <>
