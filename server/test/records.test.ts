@@ -73,8 +73,18 @@ describe('logbook', () => {
       ['?to=2026-11-24', 0],
       ['?withFaults=true', 0],
       ['?vehicleId=corran-dunlin&modelId=ravel-sheepshank', 2],
+      [`?unitId=${example.choice.unitId}`, 2],
+      [`?unitId=${example.choice.unitId}&status=signed`, 1],
+      ['?unitId=another', 0],
     ] as const
     for (const [query, total] of wanted) expect([query, (await logbook(query)).total]).toEqual([query, total])
+  })
+  test('a recall after the hand-over finds who was handed the unit, also as the base', async () => {
+    const { choice } = example
+    const units = example.units!
+    const base = { ...units[0]!, id: 'base-7', serial: 'BA-7', isRecalled: true }
+    await importCase({ ...example, units: [...units, base], choice: { ...choice, baseUnitId: 'base-7' } })
+    expect((await logbook('?unitId=base-7')).rows.map((r) => r.childName)).toEqual(['Tamsin Hale'])
   })
   test('a filter that is none is refused by name', async () => {
     const wrong = [

@@ -45,6 +45,12 @@ class LogbookDto {
   @MaxLength(64)
   vehicleId?: string
 
+  @ApiPropertyOptional({ description: 'One piece on the shelf, as shell or as base: who was handed it.' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(64)
+  unitId?: string
+
   @ApiPropertyOptional()
   @IsOptional()
   @Matches(DAY, { message: 'must be a day, YYYY-MM-DD' })

@@ -12,6 +12,7 @@ export interface LogbookQuery {
   readonly route?: string | undefined
   readonly modelId?: string | undefined
   readonly vehicleId?: string | undefined
+  readonly unitId?: string | undefined
   readonly from?: string | undefined
   readonly to?: string | undefined
   readonly withFaults?: boolean | undefined
@@ -49,6 +50,11 @@ function whereOf(query: LogbookQuery): Where {
   add(`f."routeKind" = ?`, query.route)
   add(`f."modelId" = ?`, query.modelId)
   add(`f."vehicleId" = ?`, query.vehicleId)
+  if (query.unitId !== undefined) {
+    // A recall may name the base alone.
+    parts.push(`(f."unitId" = ? OR json_extract(f."current", '$.choice.baseUnitId') = ?)`)
+    values.push(query.unitId, query.unitId)
+  }
   add(`f."createdAt" >= ?`, query.from)
   // A day holds all of its hours.
   add(`f."createdAt" < ?`, query.to === undefined ? undefined : `${query.to}T24`)

@@ -124,6 +124,15 @@ export default function LogbookPage() {
             />
             Only with a failed check
           </label>
+          {query.unitId !== '' && (
+            <p className="sm:col-span-2">
+              Only fittings with unit{' '}
+              <span className="font-bold">
+                {catalogue?.units?.find((u) => u.id === query.unitId)?.serial ?? query.unitId}
+              </span>
+              , as shell or as base.
+            </p>
+          )}
           {isFiltered(query) && (
             <div>
               <Button look="quiet" onClick={() => change(EMPTY_QUERY)}>

@@ -9,12 +9,14 @@ export interface LogbookQuery {
   readonly route: string
   readonly modelId: string
   readonly vehicleId: string
+  /** One piece on the shelf: asked from its unit, and taken off with everything else. */
+  readonly unitId: string
   readonly from: string
   readonly to: string
   readonly withFaults: boolean
 }
 
-export const EMPTY_QUERY: LogbookQuery = { q: '', status: '', verdict: '', route: '', modelId: '', vehicleId: '', from: '', to: '', withFaults: false } // prettier-ignore
+export const EMPTY_QUERY: LogbookQuery = { q: '', status: '', verdict: '', route: '', modelId: '', vehicleId: '', unitId: '', from: '', to: '', withFaults: false } // prettier-ignore
 const DAY = /^\d{4}-\d{2}-\d{2}$/
 
 /** Reads an address that somebody may have typed: what makes no sense is left out. */
@@ -30,6 +32,7 @@ export function queryOf(params: URLSearchParams): LogbookQuery {
     route: oneOf('route', Object.keys(ROUTE_KINDS)),
     modelId: get('modelId').slice(0, 64),
     vehicleId: get('vehicleId').slice(0, 64),
+    unitId: get('unitId').slice(0, 64),
     from: dayOf('from'),
     to: dayOf('to'),
     withFaults: get('withFaults') === 'true',

@@ -11,6 +11,7 @@ import {
 } from '@nimble-anchor/core/restraint'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
@@ -73,6 +74,14 @@ export function Units({ model, units, taken }: Props) {
                   <StateMark state={state.mark} size={14} /> {state.text}
                 </span>
               </button>
+              <Link
+                to={`/logbook?unitId=${encodeURIComponent(unit.id)}&status=signed`}
+                className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
+              >
+                {unit.isRecalled === true
+                  ? `Recalled: families who were handed ${unit.serial}`
+                  : `Handed over with ${unit.serial}`}
+              </Link>
             </li>
           )
         })}

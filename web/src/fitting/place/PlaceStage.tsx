@@ -1,8 +1,9 @@
-import { chosenIn, putsForPlace, putsForVehicle } from '@nimble-anchor/core/casefile'
+import { chosenIn, putsForPlace, putsForVehicle, type Case } from '@nimble-anchor/core/casefile'
 import { footprintOf } from '@nimble-anchor/core/fit'
 import { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from '@nimble-anchor/core/match'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { reasonOf, titleOf, toFinding } from '@nimble-anchor/core/rules'
+import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
 import { useCatalogue } from '../../session/catalogue.ts'
@@ -185,6 +186,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
           key={`${selectedMatch.position.id}/${route.route.id}`}
           place={selectedMatch}
           match={route}
+          budget={route.decision === 'fail' ? undefined : budgetAt(current, selectedMatch.position.id, route.route.id)}
           isChosen={
             current.choice.positionId === selectedMatch.position.id && current.choice.routeId === route.route.id
           }
@@ -217,16 +219,24 @@ function placeLine(match: PlaceMatch): string {
   return worst.outcome.kind === 'pass' ? `Holds: ${route.route.label}.` : reasonOf(worst.outcome)
 }
 
+/** How much the chosen restraint would ask at a place, before anything is carried to the car. */
+function budgetAt(current: Case, positionId: string, routeId: string): string | undefined {
+  const budget = questionBudget({ ...current, choice: { ...current.choice, positionId, routeId } })
+  return budget && budgetText(budget)
+}
+
 interface RouteProps {
   readonly place: PlaceMatch
   readonly match: PlaceRouteMatch
+  /** How much this restraint will ask here; nothing where it is refused. */
+  readonly budget: string | undefined
   readonly isChosen: boolean
   readonly isSigned: boolean
   readonly goTo: StageProps['goTo']
   readonly onUse: () => void
 }
 
-function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProps) {
+function RoutePanel({ place, match, budget, isChosen, isSigned, goTo, onUse }: RouteProps) {
   const open = match.findings.filter((f) => f.outcome.kind !== 'pass')
   const held = match.findings.filter((f) => f.outcome.kind === 'pass')
   return (
@@ -254,6 +264,7 @@ function RoutePanel({ place, match, isChosen, isSigned, goTo, onUse }: RouteProp
         )
       }
     >
+      {budget !== undefined && <p className="-mt-1 mb-2 text-sm text-ink-soft">{budget}</p>}
       <ul className="-mx-3.5 -my-2 divide-y divide-hair">
         {open.map((f) => (
           <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
