@@ -110,3 +110,20 @@ test('a signed fitting is corrected in a revision: both are kept, and compared',
   await expect(page).toHaveURL(new RegExp(id))
   await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
 })
+
+test('a fitting that is not ready is taken to a person: what is open and where to ask, naming nobody', async ({
+  page,
+  server,
+}) => {
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await stage(page, 3)
+  await stage(page, 7)
+  await page.getByRole('button', { name: 'Take this to a person' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Take this to a person' })
+  await expect(dialog.getByText('Choose a restraint mode.', { exact: true })).toBeVisible()
+  await expect(dialog).not.toContainText('Tamsin')
+  const saved = page.waitForEvent('download')
+  await dialog.getByRole('button', { name: 'Save as text' }).click()
+  expect((await saved).suggestedFilename()).toBe('take-this-to-a-person.txt')
+  await expectAxeClean(page, 'Take this to a person')
+})

@@ -23,6 +23,7 @@ import { AfterPanel } from './AfterPanel.tsx'
 import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
+import { PersonSheet } from './PersonSheet.tsx'
 import { SettingDrawing } from './SettingDrawing.tsx'
 import { remedyOf } from '../VerdictBanner.tsx'
 
@@ -135,7 +136,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <ReviseButton fittingId={fittingId} />
         </Panel>
       ) : (
-        <SignPanel assessment={assessment} isSigned={isSigned} goTo={goTo} />
+        <SignPanel current={current} assessment={assessment} isSigned={isSigned} goTo={goTo} />
       )}
 
       <AfterPanel fittingId={fittingId} current={current} isSigned={isSigned} />
@@ -155,10 +156,12 @@ const download = (c: Case): void =>
   saveFile(`${c.child.id}-${c.today}.case.json`, `${JSON.stringify(c, null, 2)}\n`, 'application/json')
 
 function SignPanel({
+  current,
   assessment,
   isSigned,
   goTo,
 }: {
+  current: Case
   assessment: Assessment
   isSigned: boolean
   goTo: StageProps['goTo']
@@ -186,6 +189,7 @@ function SignPanel({
             ))}
           </ul>
         )}
+        <PersonSheet current={current} />
       </Panel>
     )
   }

@@ -1,0 +1,37 @@
+import { BELT_ROUTE, buildCase, withEverythingGood } from '../../test/build.ts'
+import { CONFIGURATIONS } from '../../test/configurations.ts'
+import { assess, CAUTION, type Case } from '../index.ts'
+import { personSheet, personSheetText } from './index.ts'
+
+const good = withEverythingGood(buildCase({ route: BELT_ROUTE }))
+const titled = (c: Case, title: string) => personSheet(c).find((s) => s.title === title)?.lines
+
+test('what failed, what is open, what was read, and whom to ask', () => {
+  const c: Case = {
+    ...good,
+    readings: { ...good.readings, 'belt-twist': { option: 'twisted', at: 9 }, 'slack-mm': undefined },
+  }
+  expect(titled(c, 'What does not hold')?.join()).toMatch(/twist/i)
+  expect(titled(c, 'What is open')).toEqual(assess(c).measureNext.map((n) => `${n.ask}.`))
+  expect(titled(c, 'What was read')).toEqual(expect.arrayContaining(['Belt path: every guide, as listed']))
+  expect(titled(c, 'How it is set')).toEqual(expect.arrayContaining([expect.stringMatching(/^Recline: /)]))
+  expect(titled(c, 'Where to ask')?.[0]).toContain('The manual of the Ravel Halyard')
+})
+test('what went stale is to be looked at again, and is not among what was read', () => {
+  const c: Case = { ...good, disturbances: { base: { at: 9 } } }
+  expect(titled(c, 'To be looked at again')?.join()).toContain('base moved after it was checked')
+  const again = assess(c).stale.map((s) => s.label)
+  for (const line of titled(c, 'What was read') ?? []) expect(again).not.toContain(line.split(':')[0])
+})
+test.each(Object.entries(CONFIGURATIONS))('%s: names nobody, ends in the caution, and says where to ask', (_, c) => {
+  const named = { ...c, child: { ...c.child, name: 'Quillon', familyName: 'Overby' } }
+  const sheet = personSheet(named)
+  expect(personSheetText(sheet)).not.toMatch(/Quillon|Overby|undefined/)
+  expect(sheet.at(-1)).toEqual({ title: 'Caution', lines: [CAUTION] })
+  expect(sheet.every((s) => s.lines.length > 0 && s.lines.every((l) => l.length > 3))).toBe(true)
+  expect(sheet.some((s) => s.title === 'Where to ask')).toBe(true)
+})
+test('nothing chosen yet is a sheet too', () => {
+  const bare = { ...good, vehicle: undefined, choice: { at: 0 }, settings: {}, readings: {} }
+  expect(personSheet(bare).map((s) => s.title)).toEqual(['This fitting', 'What is open', 'Caution'])
+})
