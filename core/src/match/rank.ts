@@ -37,10 +37,12 @@ const MONTHS_TOLD_APART = 240
 const LIE_FLAT_TO_MONTHS = 6
 
 /** A lie-flat for a sturdy child, unless recorded advice asks for one. */
-export function isForAnotherStage({ mode, subject }: ModeMatch): boolean {
-  if (mode.shape !== 'lie-flat' || subject.child.advice?.outcome === 'lie-flat-only') return false
-  const age = subject.age
-  return subject.child.headControl === 'steady' || (age !== undefined && age.lo >= LIE_FLAT_TO_MONTHS)
+export function isForAnotherStage(match: ModeMatch): boolean {
+  if (match.mode.shape !== 'lie-flat') return false
+  // Asked only now: a match works its subject out when somebody reads it.
+  const { child, age } = match.subject
+  if (child.advice?.outcome === 'lie-flat-only') return false
+  return child.headControl === 'steady' || (age !== undefined && age.lo >= LIE_FLAT_TO_MONTHS)
 }
 
 /** Readings that the mode and its simplest place still wait for. What is decided waits for none. */

@@ -233,7 +233,11 @@ describe('find a set-up', () => {
     render(<FindSetUp current={tall} isSigned={false} />)
     fireEvent.click(screen.getByRole('button', { name: 'Search' }))
     await act(() => Promise.resolve())
-    expect(screen.getAllByText(/a more upright recline( \(at most [\d.]+° leaves room\))?, the seat in front further forward/).length).toBeGreaterThan(0)
+    expect(
+      screen.getAllByText(
+        /a more upright recline( \(at most [\d.]+° leaves room\))?, the seat in front further forward/,
+      ).length,
+    ).toBeGreaterThan(0)
     expect(screen.queryByRole('button', { name: /^Use/ })).not.toBeInTheDocument()
   })
   test('can be stopped, and says when it broke', async () => {
