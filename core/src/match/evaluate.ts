@@ -40,6 +40,14 @@ export function evaluate<S extends Scope>(scope: S, subject: ScopeSubject[S]): R
   return findings
 }
 
+/** Asks every rule of a whole fitting, in no order. */
+export const evaluateFitted = (subject: FittedSubject): RawFinding[] => [
+  ...evaluate('mode', subject),
+  ...evaluate('route', subject),
+  ...evaluate('place', subject),
+  ...evaluate('fitted', subject),
+]
+
 /** The checks that each rule which applies reads in a fitting. */
 export function checksByRule(subject: FittedSubject): ReadonlyMap<string, readonly CheckId[]> {
   const byRule = new Map<string, readonly CheckId[]>()

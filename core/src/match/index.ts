@@ -5,6 +5,7 @@ export {
   checksByRule,
   decide,
   evaluate,
+  evaluateFitted,
   glance,
   relativeMargin,
   rulesOf,

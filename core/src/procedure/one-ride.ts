@@ -1,6 +1,6 @@
 import { CHECK_IDS, CHECKS } from '../checks/index.ts'
 import type { Case, Put } from '../casefile/index.ts'
-import { evaluate, fittedSubject, matchModes, type StockItem } from '../match/index.ts'
+import { evaluateFitted, fittedSubject, matchModes, type StockItem } from '../match/index.ts'
 import type { Mode, Route } from '../restraint/index.ts'
 import { severityOf, type Need, missingIn } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -61,12 +61,7 @@ const ON_REQUEST: ReadonlySet<Need> = new Set(
 function readingsOf(c: Case): readonly Need[] | undefined {
   const subject = fittedSubject(c)
   if (!subject) return undefined
-  const findings = [
-    ...evaluate('mode', subject),
-    ...evaluate('route', subject),
-    ...evaluate('place', subject),
-    ...evaluate('fitted', subject),
-  ].filter((f) => severityOf(f) !== 'advise')
+  const findings = evaluateFitted(subject).filter((f) => severityOf(f) !== 'advise')
   if (findings.some((f) => f.outcome.kind === 'fail')) return undefined
   const needs = findings.flatMap((f) => missingIn(f.outcome))
   // A list cannot name a car that no catalogue knows.

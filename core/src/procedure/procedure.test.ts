@@ -189,6 +189,20 @@ describe('recommended settings', () => {
     )
     expect(r?.kind === 'set' ? r.value : r?.kind).toBe(expected)
   })
+  test('taken off where it fouls, it is not asked back on', () => {
+    const at = (value: 'on' | 'off-and-stowed', gap: string) =>
+      recommended(
+        buildCase({
+          position: { headRestraint: 'removable' },
+          settings: { vehicleHeadRestraint: { value, at: 2 } },
+          readings: { 'gap-behind': { option: gap, at: 3 } },
+        }),
+        'vehicleHeadRestraint',
+      )
+    expect(
+      [at('on', 'none'), at('on', 'gap'), at('off-and-stowed', 'none')].map((r) => r?.kind === 'set' && r.value),
+    ).toEqual(['on', 'off-and-stowed', 'off-and-stowed'])
+  })
   test('a booster has none of them', () => {
     expect(
       recommendSettings(fittedSubject(buildCase({ mode: BOOSTER, child: { statureCm: measured(112) } }))!),

@@ -24,8 +24,10 @@ export function recommendHeadRestraint(s: FittedSubject): readonly Recommendatio
   // What cannot come off stays, and asks nothing.
   if (!comesOff) return []
   // Noted as fouling the shell, it comes off whatever the school.
-  const fouls = s.look('gap-behind').reading?.option === 'gap' && s.settings.vehicleHeadRestraint?.value === 'on'
-  if (fouls) return set('off-and-stowed', 'fouls')
+  const now = s.settings.vehicleHeadRestraint?.value
+  const fouls = s.look('gap-behind').reading?.option === 'gap' && now === 'on'
+  // Once off and stowed nothing asks it back on: it may be off because it fouled.
+  if (fouls || now === 'off-and-stowed') return set('off-and-stowed', 'fouls')
   if (practice.vehicleHeadRestraint === 'always-off' && isIntegral(mode) && route.vehicleHeadRestraint === undefined)
     return set('off-and-stowed', 'always-off')
   return set('on', 'only-where-it-fouls')

@@ -1,6 +1,6 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { CHECKS, type CheckId } from '../checks/index.ts'
-import { askedChecks, evaluate, fittedSubject } from '../match/index.ts'
+import { askedChecks, evaluateFitted, fittedSubject } from '../match/index.ts'
 import { RETRACTORS } from '../restraint/index.ts'
 import { missingIn, severityOf, type Need } from '../rules/index.ts'
 import type { SeatingPosition } from '../vehicle/index.ts'
@@ -32,12 +32,7 @@ const untouched = (c: Case): Case => ({ ...c, settings: {}, readings: {}, distur
 function count(c: Case): Omit<QuestionBudget, 'saves'> | undefined {
   const subject = fittedSubject(c)
   if (subject === undefined) return undefined
-  const findings = [
-    ...evaluate('mode', subject),
-    ...evaluate('route', subject),
-    ...evaluate('place', subject),
-    ...evaluate('fitted', subject),
-  ].filter((f) => severityOf(f) !== 'advise')
+  const findings = evaluateFitted(subject).filter((f) => severityOf(f) !== 'advise')
   const needs = new Set(findings.flatMap((f) => missingIn(f.outcome)))
   const checks = new Set<CheckId>([...askedChecks(subject)].filter((id) => !CHECKS[id].isOptional))
   for (const need of needs) if (need.startsWith('check.')) checks.add(need.slice('check.'.length) as CheckId)

@@ -32,6 +32,7 @@ export default stepText({
       direction === 'lateral'
         ? 'Weight on it, in the middle.'
         : `Weight where the child’s ${direction === 'rearward' ? 'ankles' : 'bottom'} would be.`,
+    'pull-lap': () => 'Pull the lap section tight at the tongue; hold the tension while the lock closes.',
     'pull-up': () =>
       'Pull the diagonal up at the tongue, as a handle, until the lap section is tight; hold the tension while the lock closes.',
     lock: (lock: Lock) => lockText(lock),

@@ -17,7 +17,9 @@ export default defineStep({
   isIn: ({ mode, route }) => route.belt !== undefined && isIntegral(mode),
   does: ({ mode, route, position }) => [
     say('weight', { direction: mode.direction }),
-    say('pull-up'),
+    route.belt?.path.every((guide) => guide.section === 'lap') && route.belt.needs !== 'three-point'
+      ? say('pull-lap')
+      : say('pull-up'),
     route.belt &&
       say('lock', {
         lock: route.belt.lock,
