@@ -1,4 +1,13 @@
-import { BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from './build.ts'
+import {
+  BELT_ROUTE,
+  BOOSTER,
+  buildCase,
+  buildPosition,
+  buildRoute,
+  buildStatedMode,
+  FORWARD,
+  TETHER_ROUTE,
+} from './build.ts'
 import { measured, type Case } from '../src/index.ts'
 
 export const INFANT = {
@@ -135,5 +144,18 @@ export const CONFIGURATIONS: Record<string, Case> = {
     },
     child: { massKg: measured(26), statureCm: measured(131), dateOfBirth: '2018-02-02' },
     settings: { vehicleHeadRestraint: { value: 'on', at: 2 } },
+  }),
+  'padding of a smaller child, out': buildCase({
+    mode: { inserts: [] },
+    model: {
+      modes: [
+        buildStatedMode({ inserts: [] }),
+        buildStatedMode({
+          id: 'smaller',
+          label: 'Smaller child',
+          inserts: [{ id: 'pad', name: 'pad', thicknessMm: 20 }],
+        }),
+      ],
+    },
   }),
 }

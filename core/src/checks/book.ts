@@ -11,6 +11,7 @@ import checkBenchSet from './attach/bench-set.ts'
 import checkBuckleAboveEdgeMm from './attach/buckle-above-edge-mm.ts'
 import checkBuckleClear from './attach/buckle-clear.ts'
 import checkCarryHandle from './attach/carry-handle.ts'
+import checkClearAllRound from './attach/clear-all-round.ts'
 import checkConnectorStraps from './attach/connector-straps.ts'
 import checkConsoleOut from './attach/console-out.ts'
 import checkFloorBox from './attach/floor-box.ts'
@@ -21,12 +22,14 @@ import checkHeadInboard from './attach/head-inboard.ts'
 import checkLabelSerial from './attach/label-serial.ts'
 import checkLatchLeft from './attach/latch-left.ts'
 import checkLatchRight from './attach/latch-right.ts'
+import checkLatchesAgain from './attach/latches-again.ts'
 import checkLegContact from './attach/leg-contact.ts'
 import checkLegIndicator from './attach/leg-indicator.ts'
 import checkLockingClip from './attach/locking-clip.ts'
 import checkLowerTethers from './attach/lower-tethers.ts'
 import checkLowerTethersUsed from './attach/lower-tethers-used.ts'
 import checkNothingAdded from './attach/nothing-added.ts'
+import checkOldPadding from './attach/old-padding.ts'
 import checkPushedHome from './attach/pushed-home.ts'
 import checkReboundBar from './attach/rebound-bar.ts'
 import checkRetractor from './attach/retractor.ts'
@@ -81,6 +84,7 @@ export const CHECKS: Readonly<Record<CheckId, Check>> = {
   'buckle-above-edge-mm': checkBuckleAboveEdgeMm,
   'buckle-clear': checkBuckleClear,
   'carry-handle': checkCarryHandle,
+  'clear-all-round': checkClearAllRound,
   'connector-straps': checkConnectorStraps,
   'console-out': checkConsoleOut,
   'floor-box': checkFloorBox,
@@ -91,12 +95,14 @@ export const CHECKS: Readonly<Record<CheckId, Check>> = {
   'label-serial': checkLabelSerial,
   'latch-left': checkLatchLeft,
   'latch-right': checkLatchRight,
+  'latches-again': checkLatchesAgain,
   'leg-contact': checkLegContact,
   'leg-indicator': checkLegIndicator,
   'locking-clip': checkLockingClip,
   'lower-tethers': checkLowerTethers,
   'lower-tethers-used': checkLowerTethersUsed,
   'nothing-added': checkNothingAdded,
+  'old-padding': checkOldPadding,
   'pushed-home': checkPushedHome,
   'rebound-bar': checkReboundBar,
   retractor: checkRetractor,

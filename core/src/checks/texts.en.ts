@@ -10,6 +10,7 @@ import checkBenchSet from './attach/bench-set.en.ts'
 import checkBuckleAboveEdgeMm from './attach/buckle-above-edge-mm.en.ts'
 import checkBuckleClear from './attach/buckle-clear.en.ts'
 import checkCarryHandle from './attach/carry-handle.en.ts'
+import checkClearAllRound from './attach/clear-all-round.en.ts'
 import checkConnectorStraps from './attach/connector-straps.en.ts'
 import checkConsoleOut from './attach/console-out.en.ts'
 import checkFloorBox from './attach/floor-box.en.ts'
@@ -20,12 +21,14 @@ import checkHeadInboard from './attach/head-inboard.en.ts'
 import checkLabelSerial from './attach/label-serial.en.ts'
 import checkLatchLeft from './attach/latch-left.en.ts'
 import checkLatchRight from './attach/latch-right.en.ts'
+import checkLatchesAgain from './attach/latches-again.en.ts'
 import checkLegContact from './attach/leg-contact.en.ts'
 import checkLegIndicator from './attach/leg-indicator.en.ts'
 import checkLockingClip from './attach/locking-clip.en.ts'
 import checkLowerTethers from './attach/lower-tethers.en.ts'
 import checkLowerTethersUsed from './attach/lower-tethers-used.en.ts'
 import checkNothingAdded from './attach/nothing-added.en.ts'
+import checkOldPadding from './attach/old-padding.en.ts'
 import checkPushedHome from './attach/pushed-home.en.ts'
 import checkReboundBar from './attach/rebound-bar.en.ts'
 import checkRetractor from './attach/retractor.en.ts'
@@ -81,6 +84,7 @@ export const EN: Readonly<Record<CheckId, CheckText>> = {
   'buckle-above-edge-mm': checkBuckleAboveEdgeMm,
   'buckle-clear': checkBuckleClear,
   'carry-handle': checkCarryHandle,
+  'clear-all-round': checkClearAllRound,
   'connector-straps': checkConnectorStraps,
   'console-out': checkConsoleOut,
   'floor-box': checkFloorBox,
@@ -91,12 +95,14 @@ export const EN: Readonly<Record<CheckId, CheckText>> = {
   'label-serial': checkLabelSerial,
   'latch-left': checkLatchLeft,
   'latch-right': checkLatchRight,
+  'latches-again': checkLatchesAgain,
   'leg-contact': checkLegContact,
   'leg-indicator': checkLegIndicator,
   'locking-clip': checkLockingClip,
   'lower-tethers': checkLowerTethers,
   'lower-tethers-used': checkLowerTethersUsed,
   'nothing-added': checkNothingAdded,
+  'old-padding': checkOldPadding,
   'pushed-home': checkPushedHome,
   'rebound-bar': checkReboundBar,
   retractor: checkRetractor,

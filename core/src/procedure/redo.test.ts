@@ -20,7 +20,7 @@ test('nothing went stale: nothing to do again', () => {
 
 test('after a recline: latches, leg, front seat and head, each under its step, with the reason', () => {
   const list = redo(moved('recline'))
-  expect(list.map((r) => r.step.id)).toEqual(['connect', 'leg', 'front-seat', 'head'])
+  expect(list.map((r) => r.step.id)).toEqual(['connect', 'leg', 'front-seat', 'proof', 'head'])
   expect(list.every((r) => r.because.length === 1 && r.because[0] === 'the recline was changed')).toBe(true)
   // The tugs did not depend on it.
   expect(list[0]?.checks).toEqual(['latch-left', 'latch-right'])

@@ -37,7 +37,7 @@ const DISTURBS: Record<NamedChange, readonly (Part | CheckId)[]> = {
   legNotch: ['leg', 'angle', 'latches', 'gaps'],
   wedge: ['belt-held', 'steadiness', 'gaps', 'leg', 'angle', 'front-seat'],
   tether: ['tether'],
-  vehicleHeadRestraint: ['tether-run', 'gaps', 'head-position', 'booster-back'],
+  vehicleHeadRestraint: ['tether-run', 'gaps', 'head-position', 'booster-back', 'clear-all-round'],
   frontSeatGapMm: ['front-seat'],
   slideMm: ['attachment'],
   insertsIn: ['strap-exit', 'slack', 'head-position', 'chin', 'belt-locked', 'belt-tension'],

@@ -79,6 +79,7 @@ import attachBenchSet from './attach/bench-set.ts'
 import attachBuckleClear from './attach/buckle-clear.ts'
 import attachBuckleFrame from './attach/buckle-frame.ts'
 import attachCarryHandle from './attach/carry-handle.ts'
+import attachClearAllRound from './attach/clear-all-round.ts'
 import attachConnectorStraps from './attach/connector-straps.ts'
 import attachConsoleOut from './attach/console-out.ts'
 import attachFloorBox from './attach/floor-box.ts'
@@ -89,12 +90,14 @@ import attachHeadInboard from './attach/head-inboard.ts'
 import attachLabelSerial from './attach/label-serial.ts'
 import attachLatchIndicators from './attach/latch-indicators.ts'
 import attachLatchTugs from './attach/latch-tugs.ts'
+import attachLatchesAgain from './attach/latches-again.ts'
 import attachLegContact from './attach/leg-contact.ts'
 import attachLegIndicator from './attach/leg-indicator.ts'
 import attachLockingClip from './attach/locking-clip.ts'
 import attachLowerTethersAdvised from './attach/lower-tethers-advised.ts'
 import attachLowerTethers from './attach/lower-tethers.ts'
 import attachNothingAdded from './attach/nothing-added.ts'
+import attachOldPadding from './attach/old-padding.ts'
 import attachPairClosed from './attach/pair-closed.ts'
 import attachPushedHome from './attach/pushed-home.ts'
 import attachReboundBar from './attach/rebound-bar.ts'
@@ -215,6 +218,7 @@ export const RULES: readonly AnyRule[] = [
   attachBuckleClear,
   attachBuckleFrame,
   attachCarryHandle,
+  attachClearAllRound,
   attachConnectorStraps,
   attachConsoleOut,
   attachFloorBox,
@@ -225,12 +229,14 @@ export const RULES: readonly AnyRule[] = [
   attachLabelSerial,
   attachLatchIndicators,
   attachLatchTugs,
+  attachLatchesAgain,
   attachLegContact,
   attachLegIndicator,
   attachLockingClip,
   attachLowerTethersAdvised,
   attachLowerTethers,
   attachNothingAdded,
+  attachOldPadding,
   attachPairClosed,
   attachPushedHome,
   attachReboundBar,

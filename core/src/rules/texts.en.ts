@@ -79,6 +79,7 @@ import attachBenchSet from './attach/bench-set.en.ts'
 import attachBuckleClear from './attach/buckle-clear.en.ts'
 import attachBuckleFrame from './attach/buckle-frame.en.ts'
 import attachCarryHandle from './attach/carry-handle.en.ts'
+import attachClearAllRound from './attach/clear-all-round.en.ts'
 import attachConnectorStraps from './attach/connector-straps.en.ts'
 import attachConsoleOut from './attach/console-out.en.ts'
 import attachFloorBox from './attach/floor-box.en.ts'
@@ -89,12 +90,14 @@ import attachHeadInboard from './attach/head-inboard.en.ts'
 import attachLabelSerial from './attach/label-serial.en.ts'
 import attachLatchIndicators from './attach/latch-indicators.en.ts'
 import attachLatchTugs from './attach/latch-tugs.en.ts'
+import attachLatchesAgain from './attach/latches-again.en.ts'
 import attachLegContact from './attach/leg-contact.en.ts'
 import attachLegIndicator from './attach/leg-indicator.en.ts'
 import attachLockingClip from './attach/locking-clip.en.ts'
 import attachLowerTethersAdvised from './attach/lower-tethers-advised.en.ts'
 import attachLowerTethers from './attach/lower-tethers.en.ts'
 import attachNothingAdded from './attach/nothing-added.en.ts'
+import attachOldPadding from './attach/old-padding.en.ts'
 import attachPairClosed from './attach/pair-closed.en.ts'
 import attachPushedHome from './attach/pushed-home.en.ts'
 import attachReboundBar from './attach/rebound-bar.en.ts'
@@ -216,6 +219,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'buckle-clear': attachBuckleClear,
   'buckle-frame': attachBuckleFrame,
   'carry-handle': attachCarryHandle,
+  'clear-all-round': attachClearAllRound,
   'connector-straps': attachConnectorStraps,
   'console-out': attachConsoleOut,
   'floor-box': attachFloorBox,
@@ -226,12 +230,14 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'label-serial': attachLabelSerial,
   'latch-indicators': attachLatchIndicators,
   'latch-tugs': attachLatchTugs,
+  'latches-again': attachLatchesAgain,
   'leg-contact': attachLegContact,
   'leg-indicator': attachLegIndicator,
   'locking-clip': attachLockingClip,
   'lower-tethers-advised': attachLowerTethersAdvised,
   'lower-tethers': attachLowerTethers,
   'nothing-added': attachNothingAdded,
+  'old-padding': attachOldPadding,
   'pair-closed': attachPairClosed,
   'pushed-home': attachPushedHome,
   'rebound-bar': attachReboundBar,

@@ -571,6 +571,9 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   good('label-serial', 'match')
   good('backrest-latched', 'latched')
   good('nothing-added', 'none')
+  good('clear-all-round', 'clear')
+  if (Array.isArray(mode.inserts) && mode.inserts.length === 0 && model.modes.some((m: Doc) => m.inserts?.length !== 0))
+    good('old-padding', 'none')
   if (place.row > 1 && (place.slidingTrack?.handbookSetting ?? '') !== '') good('bench-set', 'set')
   if ((place.obstacles ?? []).includes('removable-console')) good('console-out', 'out')
   if (place.row === 1) good('seat-fully-back', 'back')
@@ -603,6 +606,18 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
     no(
       own2 ? inside(number('tether-indicator-mm'), own2.fromMm, own2.toMm) : atLeast(number('tether-indicator-mm'), 15),
       'tether tension',
+    )
+  }
+  const tetherHolds = tether === 'required' || (tether === 'optional' && look('tether-used')?.option === 'hooked')
+  if (route.isofix && (route.leg || tetherHolds)) {
+    good('latches-again', 'still-latched')
+    const after = ['leg-contact', 'leg-indicator', 'tether-point', 'tether-flat', 'tether-indicator-mm']
+    const seenAt = d.readings['latches-again']?.at ?? 0
+    no(
+      after.every(
+        (id) => d.readings[id] === undefined || d.readings[id].slip !== undefined || d.readings[id].at <= seenAt,
+      ),
+      'latches seen before leg or tether',
     )
   }
   if (route.belt && !isBooster) {
@@ -784,6 +799,8 @@ function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): Readon
     'connector-straps',
     ...leg,
     ...tether,
+    'latches-again',
+    'clear-all-round',
     'belt-path',
     'belt-twist',
     ...beltHeld,
@@ -812,6 +829,8 @@ function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): Readon
   const after: Record<string, readonly string[]> = {
     recline: [
       ...latches,
+      'latches-again',
+      'clear-all-round',
       ...leg,
       ...tetherRun,
       ...angle,
@@ -820,17 +839,17 @@ function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): Readon
       ...beltHeld,
       ...(onBelt ? steady : []),
     ],
-    legNotch: [...leg, ...angle, ...latches, ...gaps],
-    wedge: [...beltHeld, ...steady, ...gaps, ...leg, ...angle, 'front-seat'],
-    vehicleHeadRestraint: [...tetherRun, ...gaps, ...head, 'booster-back'],
+    legNotch: [...leg, ...angle, ...latches, ...gaps, 'latches-again', 'clear-all-round'],
+    wedge: [...beltHeld, ...steady, ...gaps, ...leg, ...angle, 'front-seat', 'latches-again', 'clear-all-round'],
+    vehicleHeadRestraint: [...tetherRun, ...gaps, ...head, 'booster-back', 'clear-all-round'],
     frontSeatGapMm: ['front-seat'],
     slideMm: attached,
     insertsIn: ['strap-exit', ...slack, ...head, 'chin', 'belt-locked', 'belt-tension', ...(onBelt ? steady : [])],
     strapHeightMm: ['strap-exit', ...slack, ...head, 'guide-above-shoulder-mm', 'diagonal', 'guide-gate'],
     connectors: attached,
     base: attached,
-    tether,
-    turned: ['turn-lock', 'side-pod', 'forward-guard', ...angle, ...harness, ...head, 'front-seat'],
+    tether: [...tether, 'latches-again'],
+    turned: ['turn-lock', 'side-pod', 'forward-guard', 'clear-all-round', ...angle, ...harness, ...head, 'front-seat'],
     harness: [...slack, 'strap-twist', 'harness-buckle', 'coat', 'coat-hides-mm'],
     clothes: [...harness, ...booster, ...head],
     left: ['floor-box', 'airbag-lamp', 'seat-fully-back', 'front-seat', 'console-out', 'bench-set', 'backrest-latched'],

@@ -7,7 +7,7 @@ export default defineStep({
   id: 'prepare',
   stage: 'attach',
   needs: ['before', 'airbag', 'front-place'],
-  checks: [],
+  checks: ['old-padding'],
   isIn: () => true,
   does: ({ mode, route, position }) => [
     say('books'),

@@ -3,6 +3,7 @@ import { stepText } from '../usual-step.ts'
 export default stepText({
   title: 'Does it hold',
   says: {
+    clear: () => 'Nothing bears on it',
     'firm-hand': ({ where }: { where: 'base' | 'belt' }) =>
       `Firm hand ${where === 'belt' ? 'at the belt path' : 'low down, where it is latched'}: side to side, fore and aft.`,
     'latches-again': ({ by }: { by: 'leg' | 'tether' | 'both' }) =>

@@ -9,11 +9,12 @@ export default defineStep({
   id: 'proof',
   stage: 'attach',
   needs: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
-  checks: ['steadiness-mm', 'steadiness-felt', 'angle-proof', 'shell-angle-deg'],
-  isIn: ({ mode }) => isIntegral(mode),
+  checks: ['latches-again', 'steadiness-mm', 'steadiness-felt', 'clear-all-round', 'angle-proof', 'shell-angle-deg'],
+  isIn: ({ mode, route }) => isIntegral(mode) || route.isofix !== undefined,
+  title: ({ mode }) => (isIntegral(mode) ? undefined : say('clear')),
   does: ({ mode, route }) => [
-    say('firm-hand', { where: isIsofixHeld(route) ? 'base' : 'belt' }),
-    mode.direction === 'rearward' && say('not-at-top'),
+    isIntegral(mode) && say('firm-hand', { where: isIsofixHeld(route) ? 'base' : 'belt' }),
+    isIntegral(mode) && mode.direction === 'rearward' && say('not-at-top'),
     route.isofix !== undefined &&
       (route.leg !== undefined || route.topTether !== undefined) &&
       say('latches-again', {

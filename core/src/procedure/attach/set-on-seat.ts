@@ -8,7 +8,7 @@ export default defineStep({
   id: 'set-on-seat',
   stage: 'attach',
   needs: ['prepare'],
-  checks: [],
+  checks: ['clear-all-round'],
   isIn: ({ mode, route }) => !isIntegral(mode) && route.isofix === undefined,
   does: () => [say('square')],
 })

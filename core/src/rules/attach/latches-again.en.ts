@@ -1,0 +1,13 @@
+import { checkLabel, type CheckId } from '../../checks/index.ts'
+import { ruleText, sentence } from '../say.ts'
+
+export default ruleText({
+  title: 'Both indicators again, at the end',
+  standsOn: 'Setting a leg lifts the base and tightening a tether pulls it: a connector that showed latched can open.',
+  says: {
+    'set-since': sentence<{ check: CheckId }>({
+      reason: ({ check }) => `The indicators were looked at before “${checkLabel(check)}” was noted.`,
+      remedy: () => 'Look at both indicators once more.',
+    }),
+  },
+})

@@ -1,0 +1,24 @@
+import { BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
+
+const seen = (option: string, at: number, more: object = {}) =>
+  buildCase({ readings: { 'latches-again': { option, at }, ...more } })
+
+test.each([
+  ['still-latched', 'pass'],
+  ['open', 'fail'],
+  ['unsure', 'undecided'],
+])('the indicators seen again: %s gives %s', (option, kind) => {
+  expect(kindOf('latches-again', seen(option, 3))).toBe(kind)
+})
+test('not looked at again, it is undecided', () => {
+  expect(kindOf('latches-again', buildCase())).toBe('undecided')
+})
+test('looked at before the leg was noted, it is looked at once more; a slip put right is no work done', () => {
+  const leg = { option: 'full', at: 4 }
+  expect(kindOf('latches-again', seen('still-latched', 3, { 'leg-contact': leg }))).toBe('undecided')
+  expect(kindOf('latches-again', seen('still-latched', 5, { 'leg-contact': leg }))).toBe('pass')
+  expect(kindOf('latches-again', seen('still-latched', 3, { 'leg-contact': { ...leg, slip: 'tip' } }))).toBe('pass')
+})
+test('a belt-held route has no connectors to look at', () => {
+  expect(kindOf('latches-again', buildCase({ route: BELT_ROUTE }))).toBe('not-applicable')
+})

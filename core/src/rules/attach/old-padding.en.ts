@@ -1,0 +1,7 @@
+import { ruleText } from '../say.ts'
+
+export default ruleText({
+  title: 'No padding of a smaller child',
+  standsOn: 'A mode that lists no padding is used without; what is left in from a smaller child lifts and slackens.',
+  says: {},
+})
