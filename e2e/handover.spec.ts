@@ -111,6 +111,28 @@ test('a signed fitting is corrected in a revision: both are kept, and compared',
   await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
 })
 
+test('a family leaves all the same: reason and what was said are signed, and it is not called handed over', async ({
+  page,
+  server,
+}) => {
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await stage(page, 7)
+  await page.getByRole('button', { name: 'They leave all the same…' }).click()
+  await page.getByLabel('Fitter', { exact: true }).fill('Jory Quill')
+  await page.getByLabel('Carer', { exact: true }).fill('Maren Hale')
+  const leave = page.getByRole('button', { name: 'Sign: left against advice' })
+  await leave.click()
+  await expect(page.getByText('Their reason, and what they were told, are needed.')).toBeVisible()
+  await page.getByLabel('Their reason').fill('The train leaves at noon.')
+  await page.getByLabel('What they were told').fill('That nothing has been judged yet.')
+  await expectAxeClean(page, 'Leaving against advice')
+  await leave.click()
+  await expect(page.getByRole('heading', { name: 'Left against advice' })).toBeVisible()
+  await expect(page.getByText('The train leaves at noon.')).toBeVisible()
+  await page.goto(`${server.url}/logbook?q=against`)
+  await expect(page.getByText('Left: not known yet').or(page.getByText('Left: undecided')).first()).toBeVisible()
+})
+
 test('a fitting that is not ready is taken to a person: what is open and where to ask, naming nobody', async ({
   page,
   server,

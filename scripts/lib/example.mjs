@@ -21,9 +21,11 @@ export const settingPuts = (core, c) =>
     .filter((r) => r.kind === 'set' || r.kind === 'choose')
     .map((r) => ({ path: ['settings', r.setting], value: { value: r.kind === 'set' ? r.value : r.values[0] } }))
 
-/** One entry for each check asked at a stage, found good but for those named in `but` (`null` leaves it open). */
+/** One entry for each check asked at a stage, in the order of the hands, found good but for those named in `but` (`null` leaves it open). */
 export const lookingPuts = (core, c, stage, but = {}) =>
-  [...core.checksAsked(core.fittedSubject(c))]
+  core
+    .stepsFor(core.fittedSubject(c))
+    .flatMap((step) => step.checks)
     .filter((id) => core.checkOf(id).stage === stage && id !== 'shell-angle-deg' && but[id] !== null)
     .map((id) => {
       const check = core.checkOf(id)

@@ -430,6 +430,49 @@ test('signatures drawn by hand are kept; anything else in their place is refused
   expect((await na.get(`/api/fittings/${f.id}/sheet.pdf`).expect(200)).body.length).toBeGreaterThan(5000)
 })
 
+describe('a family leaves although it is not ready', () => {
+  const advice = { reason: 'They live two streets away.', said: 'That nobody has looked at the leg.' }
+  const { 'leg-contact': _, ...readings } = example.readings
+  const unready = { ...example, today: TODAY, readings }
+  const sign = (f: { id: string; sequence: number }, over: object) =>
+    na.post(`/api/fittings/${f.id}/sign`, { baseSequence: f.sequence, who: 'Jory', carerName: 'Maren', ...over })
+
+  test('only with reason and what was said; then it is closed, and never called ready', async () => {
+    const f = await importCase(unready)
+    await sign(f, {}).expect(409)
+    for (const [over, path] of [
+      [{ ...advice, reason: ' ' }, '$.againstAdvice.reason'],
+      [{ reason: advice.reason }, '$.againstAdvice.said'],
+      [{ ...advice, said: 'x'.repeat(501) }, '$.againstAdvice.said'],
+      [{ ...advice, more: 1 }, '$.againstAdvice.more'],
+    ] as const)
+      expect((await sign(f, { againstAdvice: over }).expect(400)).body.faults[0]).toMatchObject({ path })
+    const { body } = await sign(f, { againstAdvice: advice }).expect(200)
+    expect(body).toMatchObject({
+      status: 'signed',
+      case: { handover: { fitterName: 'Jory', carerName: 'Maren', againstAdvice: advice } },
+    })
+    const { body: judged } = await na.post('/api/assess', body.case).expect(200)
+    expect(judged).toMatchObject({ verdict: 'undecided', stages: { 'hand-over': 'fail' } })
+    const found = await logbook('?q=against+advice')
+    expect(found.rows.map((r) => [r.id, r.status, r.verdict])).toEqual([[f.id, 'signed', 'undecided']])
+    await na.post(`/api/fittings/${f.id}/rechecks`, { who: 'Maren', answers: {} }).expect(409)
+    expect((await na.get(`/api/fittings/${f.id}/sheet.pdf`).expect(200)).body.length).toBeGreaterThan(5000)
+  })
+  test('a ready one is signed as ready; what the carer did is kept', async () => {
+    const f = await importCase({ ...example, today: TODAY })
+    expect((await sign(f, { againstAdvice: advice }).expect(400)).body.faults[0]).toMatchObject({
+      path: '$.againstAdvice',
+    })
+    expect((await sign(f, { carerTried: 'brilliantly' }).expect(400)).body.faults[0]).toMatchObject({
+      path: '$.carerTried',
+    })
+    const { body } = await sign(f, { carerTried: 'needs-practice' }).expect(200)
+    expect(body.case.handover).toMatchObject({ carerTried: 'needs-practice' })
+    expect((await na.post('/api/assess', body.case)).body.stages['hand-over']).toBe('pass')
+  })
+})
+
 test('data from before families and the logbook comes along: families by name, numbers, search', async () => {
   const dataDir = mkdtempSync(join(tmpdir(), 'nimble-anchor-'))
   const old = new DataSource({

@@ -58,11 +58,20 @@ export const strokesSchema = z
   .regex(/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/, 'must be strokes as "M10 20L30 40…"')
 export const SIGNATURE_FIELD = { width: 300, height: 100 } as const
 
+/** Whether whoever will do it tomorrow did it once while the fitter watched, getting the child out too. */
+export const CARER_TRIED = ['well', 'needs-practice', 'not-done'] as const
+export type CarerTried = (typeof CARER_TRIED)[number]
+
 const handoverSchema = z.strictObject({
   fitterName: nameSchema,
   carerName: nameSchema,
   fitterStrokes: strokesSchema.optional(),
   carerStrokes: strokesSchema.optional(),
+  carerTried: z.enum(CARER_TRIED).optional(),
+  /** The family left although it was not ready: their reason, and what the fitter said. */
+  againstAdvice: z
+    .strictObject({ reason: z.string().trim().min(1).max(500), said: z.string().trim().min(1).max(500) })
+    .optional(),
   signedAt: z.iso.datetime(),
 })
 

@@ -1,5 +1,7 @@
 export { datedChild } from './consequences.ts'
 export {
+  CARER_TRIED,
+  type CarerTried,
   type Case,
   CASE_FORMAT,
   CASE_VERSION,

@@ -169,7 +169,13 @@ function stageStates(
   // What the child's measures leave open shows where they are taken.
   const measureOpen = next.some((n) => n.stage === 'measure')
   states.measure = isReached.measure ? (measureOpen ? 'undecided' : 'pass') : 'not-started'
-  states['hand-over'] = c.handover ? 'pass' : verdict === 'ready' ? 'undecided' : 'not-started'
+  states['hand-over'] = c.handover
+    ? c.handover.againstAdvice
+      ? 'fail'
+      : 'pass'
+    : verdict === 'ready'
+      ? 'undecided'
+      : 'not-started'
   return states
 }
 

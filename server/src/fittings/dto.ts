@@ -1,3 +1,4 @@
+import { CARER_TRIED, type CarerTried } from '@nimble-anchor/core/casefile'
 import { ApiProperty } from '@nestjs/swagger'
 import { Type } from 'class-transformer'
 import {
@@ -6,6 +7,7 @@ import {
   IsArray,
   IsBoolean,
   IsDefined,
+  IsIn,
   IsInt,
   IsOptional,
   IsString,
@@ -142,6 +144,20 @@ export class UndoDto {
   who: string
 }
 
+export class AgainstAdviceDto {
+  @ApiProperty({ example: 'They live two streets away.' })
+  @IsString()
+  @Matches(/\S/, { message: 'must say why they leave' })
+  @MaxLength(500)
+  reason: string
+
+  @ApiProperty({ example: 'That the leg stands on the box, and what that does.' })
+  @IsString()
+  @Matches(/\S/, { message: 'must say what they were told' })
+  @MaxLength(500)
+  said: string
+}
+
 export class SignDto extends UndoDto {
   @ApiProperty({ example: 'Maren Hale' })
   @IsString()
@@ -159,4 +175,22 @@ export class SignDto extends UndoDto {
   @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
   @MaxLength(12_000)
   carerStrokes?: string
+
+  @ApiProperty({
+    required: false,
+    enum: CARER_TRIED,
+    description: 'Whether the carer did it once while the fitter watched.',
+  })
+  @IsOptional()
+  @IsIn(CARER_TRIED)
+  carerTried?: CarerTried
+
+  @ApiProperty({
+    required: false,
+    description: 'The family leaves although the fitting is not ready. Only then, and then needed.',
+  })
+  @IsOptional()
+  @ValidateNested()
+  @Type(() => AgainstAdviceDto)
+  againstAdvice?: AgainstAdviceDto
 }

@@ -190,7 +190,8 @@ export class FittingsService implements OnApplicationBootstrap {
   }
 
   /** Signs a fitting that is ready to travel, and closes it. */
-  sign(id: string, { baseSequence, who, carerName, fitterStrokes, carerStrokes }: SignDto): Promise<FittingView> {
+  sign(id: string, signing: SignDto): Promise<FittingView> {
+    const { baseSequence, who, carerName, fitterStrokes, carerStrokes, carerTried, againstAdvice } = signing
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
@@ -199,16 +200,25 @@ export class FittingsService implements OnApplicationBootstrap {
         throw new ConflictException('This fitting was judged for another day; judge it for today first.')
       }
       const assessment = assess(row.current as Case)
-      if (assessment.verdict !== 'ready') {
+      if (assessment.verdict === 'ready' && againstAdvice !== undefined) {
+        throw new FaultsException('Nothing was signed.', [
+          { path: '$.againstAdvice', message: 'this fitting is ready: nobody leaves against advice' },
+        ])
+      }
+      if (assessment.verdict !== 'ready' && againstAdvice === undefined) {
         throw new ConflictException(`Only a fitting that is ready to travel is signed. ${assessment.headline}`)
       }
-      await refuseUnfitUnit(manager, row.current as Case)
+      await refuseUnfitUnit(manager, row.current as Case, assessment.verdict)
       row.status = 'signed'
       const handover = {
         fitterName: who,
         carerName,
         ...(fitterStrokes !== undefined && { fitterStrokes }),
         ...(carerStrokes !== undefined && { carerStrokes }),
+        ...(carerTried !== undefined && { carerTried }),
+        ...(againstAdvice !== undefined && {
+          againstAdvice: { reason: againstAdvice.reason.trim(), said: againstAdvice.said.trim() },
+        }),
         signedAt: this.clock.now(),
       }
       const signed = await this.append(manager, row, who, [{ path: ['handover'], value: handover }])

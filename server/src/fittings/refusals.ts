@@ -2,7 +2,7 @@ import { ConflictException } from '@nestjs/common'
 import { upgradeChanges, type Case, type Changed, type Put } from '@nimble-anchor/core/casefile'
 import { type IsoDate } from '@nimble-anchor/core/quantities'
 import { type RestraintUnit } from '@nimble-anchor/core/restraint'
-import { assess } from '@nimble-anchor/core/verdict'
+import { assess, type Verdict } from '@nimble-anchor/core/verdict'
 import { In, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { EntryRow, UnitRow, type FittingRow } from '../storage/entities'
@@ -70,7 +70,7 @@ const seenHere = ({ harness, direction }: RestraintUnit): Partial<RestraintUnit>
 })
 
 /** A fitting keeps its own copy of the unit; what the shelf knows of it by now counts when it is signed. */
-export async function refuseUnfitUnit(manager: EntityManager, c: Case): Promise<void> {
+export async function refuseUnfitUnit(manager: EntityManager, c: Case, judged: Verdict): Promise<void> {
   const chosen = [c.choice.unitId, c.choice.baseUnitId].filter((id) => id !== undefined)
   const shelf = await manager.findBy(UnitRow, { id: In(chosen) })
   if (shelf.length === 0) return
@@ -80,6 +80,6 @@ export async function refuseUnfitUnit(manager: EntityManager, c: Case): Promise<
     return known ? { ...seenHere(u), ...known } : u
   })
   const { verdict, headline } = assess({ ...c, units })
-  if (verdict !== 'ready')
+  if (verdict !== judged)
     throw new ConflictException(`The shelf says otherwise of this unit by now: ${headline} Choose it anew.`)
 }

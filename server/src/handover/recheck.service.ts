@@ -28,6 +28,8 @@ export class RecheckService {
   async add(fittingId: string, who: string, answers: Readonly<Record<string, RecheckAnswer>>): Promise<RecheckView> {
     const { case: c, status } = await this.fittings.get(fittingId)
     if (status !== 'signed') throw new ConflictException('Only a signed fitting is re-checked by its carer.')
+    if (c.handover?.againstAdvice !== undefined)
+      throw new ConflictException('This fitting was not ready when the family left: it is fitted anew, not re-checked.')
     const subject = fittedSubject(c)
     const items = subject ? recheckList(subject) : []
     const unknown = Object.keys(answers).find((id) => !items.some((i) => i.id === id))

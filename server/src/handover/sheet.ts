@@ -1,5 +1,6 @@
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import {
+  CARER_TRIED_TEXT,
   caseText,
   FIGURE_SIZE,
   figureParts,
@@ -99,6 +100,11 @@ export function whenText({ early, likely, late, isFixed }: AheadItem): string {
   return `about ${monthText(likely)} (from ${monthText(early)}${late === undefined ? ', or much later' : ` to ${monthText(late)}`})`
 }
 
+const handoverTitle = (handover: Case['handover']): string =>
+  handover === undefined
+    ? 'Not signed'
+    : `${handover.againstAdvice ? 'Left not ready, against advice,' : 'Handed over'} on ${dayText(handover.signedAt)}`
+
 /** The handover sheet of one fitting, one or two pages of A4. */
 function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
   const assessment = assess(c)
@@ -170,7 +176,16 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
       {
         unbreakable: true,
         stack: [
-          heading(handover ? `Handed over on ${dayText(handover.signedAt)}` : 'Not signed'),
+          heading(handoverTitle(handover)),
+          ...(handover?.againstAdvice
+            ? [
+                rows([
+                  ['Their reason', handover.againstAdvice.reason],
+                  ['They were told', handover.againstAdvice.said],
+                ]),
+              ]
+            : []),
+          ...(handover?.carerTried ? [{ text: CARER_TRIED_TEXT[handover.carerTried] } as Content] : []),
           {
             columns: [
               signed('Fitter', handover?.fitterName ?? '', handover?.fitterStrokes),

@@ -91,6 +91,7 @@ export function searchText(
   return [
     row.number, row.childName, c.child.note, row.vehicleName, c.vehicle?.plate, position?.label, row.restraintName,
     unit?.serial, row.fitter, c.handover?.fitterName, c.handover?.carerName,
+    c.handover?.againstAdvice && `left against advice ${c.handover.againstAdvice.reason}`,
   ].filter(Boolean).join(' ') // prettier-ignore
 }
 

@@ -72,7 +72,8 @@ function valueText(path: readonly string[], value: unknown): string {
   if (path[0] === 'choice')
     return [value.modelId, value.modeId, value.positionId, value.routeId].filter(Boolean).join(' · ') || 'nothing'
   if (path[0] === 'practice' || path[0] === 'localRule') return String(value.name)
-  if (path[0] === 'handover') return `${String(value.fitterName)}, ${String(value.carerName)}`
+  if (path[0] === 'handover')
+    return `${String(value.fitterName)}, ${String(value.carerName)}${'againstAdvice' in value ? ', against advice' : ''}`
   if ('value' in value && !('source' in value)) return valueText(path, value.value)
   const unit = UNIT[last] ?? (last.endsWith('Mm') ? 'mm' : '')
   const quantity = 'source' in value ? quantityText(value as unknown as Quantity, unit) : undefined

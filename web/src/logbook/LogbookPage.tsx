@@ -237,7 +237,13 @@ function Row({ row }: { readonly row: LogbookRow }) {
       </time>
       <StateMark
         state={VERDICT_MARK[row.verdict]}
-        word={row.status === 'signed' ? 'Handed over' : VERDICT_TEXT[row.verdict]}
+        word={
+          row.status !== 'signed'
+            ? VERDICT_TEXT[row.verdict]
+            : row.verdict === 'ready'
+              ? 'Handed over'
+              : `Left: ${VERDICT_TEXT[row.verdict].toLowerCase()}`
+        }
       />
       <span className="order-3 col-span-2 min-w-0 sm:order-none sm:col-span-1">
         <span className="block truncate">

@@ -1,5 +1,5 @@
 import type { JobKind } from '@nimble-anchor/core/aftercare'
-import type { Put } from '@nimble-anchor/core/casefile'
+import type { CarerTried, Put } from '@nimble-anchor/core/casefile'
 import type { Fault } from '@nimble-anchor/core/ground'
 import type {
   AheadView,
@@ -24,10 +24,14 @@ import type { PracticeProfile } from '@nimble-anchor/core/practice'
 import type { LocalRule } from '@nimble-anchor/core/law'
 import type { RecheckAnswer } from '@nimble-anchor/core/procedure'
 
-/** Strokes of drawn signatures, where somebody drew one. */
-export interface Strokes {
+/** Who takes it over, and how; strokes of drawn signatures, where somebody drew one. */
+export interface Signing {
+  readonly carerName: string
   readonly fitterStrokes?: string
   readonly carerStrokes?: string
+  readonly carerTried?: CarerTried
+  /** Of a fitting that is not ready: why they leave, and what they were told. */
+  readonly againstAdvice?: { readonly reason: string; readonly said: string }
 }
 /** A child of whom only the name is known yet; it is kept with its first fitting. */
 export interface NewChild {
@@ -155,8 +159,8 @@ export const api = {
     }),
   undo: (id: string, baseSequence: number, who: string) =>
     call<FittingView>(`fittings/${id}/undo`, { baseSequence, who }),
-  sign: (id: string, baseSequence: number, who: string, carerName: string, strokes: Strokes = {}) =>
-    call<FittingView>(`fittings/${id}/sign`, { baseSequence, who, carerName, ...strokes }),
+  sign: (id: string, baseSequence: number, who: string, signing: Signing) =>
+    call<FittingView>(`fittings/${id}/sign`, { baseSequence, who, ...signing }),
   rechecks: (id: string) => call<readonly RecheckView[]>(`fittings/${id}/rechecks`),
   recheck: (id: string, who: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
     call<RecheckView>(`fittings/${id}/rechecks`, { who, answers }),

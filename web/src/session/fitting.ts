@@ -3,7 +3,7 @@ import { type Fault } from '@nimble-anchor/core/ground'
 import { type FittingView } from '@nimble-anchor/core/formats'
 import { assess, type Assessment } from '@nimble-anchor/core/verdict'
 import { create } from 'zustand'
-import { api, Refused, type Strokes } from './api.ts'
+import { api, Refused, type Signing } from './api.ts'
 import { settledLeaving } from '../ui/leaving.ts'
 import { openDrafts, useDrafts } from './drafts.ts'
 import { forgetErased } from './erased.ts'
@@ -34,7 +34,7 @@ interface FittingState {
   /** Takes an entry, or says what is wrong with it and changes nothing. */
   put(puts: readonly Put[]): readonly Fault[]
   undo(): Promise<void>
-  sign(carerName: string, strokes?: Strokes): Promise<void>
+  sign(signing: Signing): Promise<void>
   settleConflict(keep: 'mine' | 'theirs'): void
   refresh(): Promise<void>
   clearNotice(): void
@@ -196,11 +196,11 @@ export const useFitting = create<FittingState>()((set, get) => {
     },
 
     undo: () => onSaved((view) => api.undo(view.id, view.sequence, fitterName())),
-    async sign(carerName, strokes) {
+    async sign(signing) {
       await settledLeaving()
       if (openDrafts(useDrafts.getState().texts) > 0)
         return set({ notice: 'Something is typed and not entered yet: enter it, or let it go, then sign.' })
-      await onSaved((view) => api.sign(view.id, view.sequence, fitterName(), carerName, strokes))
+      await onSaved((view) => api.sign(view.id, view.sequence, fitterName(), signing))
       if (get().view?.status === 'signed') useDrafts.getState().clear()
     },
 

@@ -1,20 +1,17 @@
-import { settingsToRemember } from '@nimble-anchor/core/handover'
+import { CARER_TRIED_TEXT, settingsToRemember } from '@nimble-anchor/core/handover'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { toInterval } from '@nimble-anchor/core/quantities'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { decidedText, VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
+import { decidedText, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Download, FileText, Printer } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { useEffect } from 'react'
 import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
-import { NOT_ENTRIES, useDraft } from '../../session/drafts.ts'
-import { useFitting } from '../../session/fitting.ts'
-import { fitterName, usePreferences } from '../../session/preferences.ts'
 import { childSummary } from '../../today/NewFittingDialog.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
-import { Signature, SignaturePad } from '../../ui/SignaturePad.tsx'
+import { Signature } from '../../ui/SignaturePad.tsx'
 import { saveFile, saveFromServer } from '../../ui/saveFile.ts'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../stages.ts'
@@ -23,8 +20,8 @@ import { AfterPanel } from './AfterPanel.tsx'
 import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
-import { PersonSheet } from './PersonSheet.tsx'
 import { SettingDrawing } from './SettingDrawing.tsx'
+import { SignPanel } from './SignPanel.tsx'
 import { remedyOf } from '../VerdictBanner.tsx'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
@@ -120,10 +117,19 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
       <CaseCode current={current} ahead={known.ahead?.items ?? []} />
 
       {handover ? (
-        <Panel title="Signed">
+        <Panel title={handover.againstAdvice ? 'Left against advice' : 'Signed'}>
           <p className="text-lg">
             {handover.fitterName} and {handover.carerName}
           </p>
+          {handover.againstAdvice && (
+            <dl className="my-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
+              <dt className="text-ink-soft">Their reason</dt>
+              <dd>{handover.againstAdvice.reason}</dd>
+              <dt className="text-ink-soft">They were told</dt>
+              <dd>{handover.againstAdvice.said}</dd>
+            </dl>
+          )}
+          {handover.carerTried && <p>{CARER_TRIED_TEXT[handover.carerTried]}</p>}
           <div className="flex flex-wrap gap-6">
             {handover.fitterStrokes && (
               <Signature strokes={handover.fitterStrokes} label={`Signature of ${handover.fitterName}`} />
@@ -154,89 +160,3 @@ function shoulderCm(c: Case): string {
 /** The file that opens the same fitting elsewhere. */
 const download = (c: Case): void =>
   saveFile(`${c.child.id}-${c.today}.case.json`, `${JSON.stringify(c, null, 2)}\n`, 'application/json')
-
-function SignPanel({
-  current,
-  assessment,
-  isSigned,
-  goTo,
-}: {
-  current: Case
-  assessment: Assessment
-  isSigned: boolean
-  goTo: StageProps['goTo']
-}) {
-  const sign = useFitting((s) => s.sign)
-  const { fitterName: fitter, setFitterName } = usePreferences()
-  const [typedCarer, setCarer] = useDraft(`${NOT_ENTRIES}carerName`)
-  const carer = typedCarer ?? ''
-  const [name, setName] = useState(fitter)
-  const [fault, setFault] = useState('')
-  const [fitterStrokes, setFitterStrokes] = useState('')
-  const [carerStrokes, setCarerStrokes] = useState('')
-  if (isSigned) return null
-  if (assessment.verdict !== 'ready') {
-    const open = assessment.measureNext.slice(0, 8)
-    return (
-      <Panel title="Not ready to sign">
-        <p>Only a fitting that is ready to travel is signed.</p>
-        {open.length > 0 && (
-          <ul className="mt-2 flex flex-wrap gap-2">
-            {open.map((n) => (
-              <li key={n.need}>
-                <Button onClick={() => goTo(n.stage)}>{n.ask}</Button>
-              </li>
-            ))}
-          </ul>
-        )}
-        <PersonSheet current={current} />
-      </Panel>
-    )
-  }
-  const box = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-base font-normal text-ink'
-  return (
-    <Panel title="Sign and hand over">
-      <form
-        className="flex flex-wrap items-end gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          if (name.trim() === '' || carer.trim() === '') return setFault('Both names are needed.')
-          setFault('')
-          setFitterName(name)
-          void sign(carer.trim(), {
-            ...(fitterStrokes !== '' && { fitterStrokes }),
-            ...(carerStrokes !== '' && { carerStrokes }),
-          })
-        }}
-      >
-        <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-          Fitter
-          <input
-            value={name}
-            maxLength={120}
-            placeholder={fitter || fitterName()}
-            onChange={(e) => setName(e.target.value)}
-            className={box}
-          />
-        </label>
-        <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-          Carer
-          <input value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={box} />
-        </label>
-        <div className="grid w-full gap-3 sm:grid-cols-2">
-          <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />
-          <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={setCarerStrokes} />
-        </div>
-        <Button type="submit" look="main">
-          Sign and close
-        </Button>
-        <p role="alert" className="w-full font-semibold text-fail">
-          {fault}
-        </p>
-      </form>
-      <p className="text-sm text-ink-soft">
-        The carer has been shown how it is attached, released and checked. A signed fitting is closed.
-      </p>
-    </Panel>
-  )
-}

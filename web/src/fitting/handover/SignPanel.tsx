@@ -1,0 +1,157 @@
+import { CARER_TRIED, type Case, type CarerTried } from '@nimble-anchor/core/casefile'
+import { CARER_TRIED_TEXT } from '@nimble-anchor/core/handover'
+import { VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
+import { Collapsible } from 'radix-ui'
+import { useState } from 'react'
+import type { Signing } from '../../session/api.ts'
+import { NOT_ENTRIES, useDraft } from '../../session/drafts.ts'
+import { useFitting } from '../../session/fitting.ts'
+import { fitterName, usePreferences } from '../../session/preferences.ts'
+import { Button } from '../../ui/Button.tsx'
+import { Choices } from '../../ui/Choices.tsx'
+import { Panel } from '../../ui/Panel.tsx'
+import { SignaturePad } from '../../ui/SignaturePad.tsx'
+import type { StageProps } from '../stages.ts'
+import { PersonSheet } from './PersonSheet.tsx'
+
+interface Props {
+  readonly current: Case
+  readonly assessment: Assessment
+  readonly isSigned: boolean
+  readonly goTo: StageProps['goTo']
+}
+
+/** Signing a fitting that is ready; of one that is not, what is open, and leaving all the same. */
+export function SignPanel({ current, assessment, isSigned, goTo }: Props) {
+  if (isSigned) return null
+  if (assessment.verdict === 'ready')
+    return (
+      <Panel title="Sign and hand over">
+        <SignForm submit="Sign and close" />
+        <p className="text-sm text-ink-soft">
+          The carer has been shown how it is attached, released and checked. A signed fitting is closed.
+        </p>
+      </Panel>
+    )
+  const open = assessment.measureNext.slice(0, 8)
+  return (
+    <Panel title="Not ready to sign">
+      <p>Only a fitting that is ready to travel is signed.</p>
+      {open.length > 0 && (
+        <ul className="mt-2 flex flex-wrap gap-2">
+          {open.map((n) => (
+            <li key={n.need}>
+              <Button onClick={() => goTo(n.stage)}>{n.ask}</Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <PersonSheet current={current} />
+      <Collapsible.Root className="mt-3 border-t border-hair pt-3">
+        <Collapsible.Trigger asChild>
+          <Button look="quiet">They leave all the same…</Button>
+        </Collapsible.Trigger>
+        <Collapsible.Content className="mt-2 flex flex-col gap-3">
+          <p>
+            {VERDICT_TEXT[assessment.verdict]}: {assessment.headline} It is written down so, signed by both, and the
+            fitting is closed. It is never called ready.
+          </p>
+          <SignForm submit="Sign: left against advice" isAgainstAdvice />
+        </Collapsible.Content>
+      </Collapsible.Root>
+    </Panel>
+  )
+}
+
+const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-base font-normal text-ink'
+const LABEL = 'flex flex-col gap-1 text-sm font-semibold text-ink-soft'
+
+function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgainstAdvice?: boolean }) {
+  const sign = useFitting((s) => s.sign)
+  const { fitterName: fitter, setFitterName } = usePreferences()
+  const [carer = '', setCarer] = useDraft(`${NOT_ENTRIES}carerName`)
+  const [reason = '', setReason] = useDraft(`${NOT_ENTRIES}reason`)
+  const [said = '', setSaid] = useDraft(`${NOT_ENTRIES}said`)
+  const [name, setName] = useState(fitter)
+  const [tried, setTried] = useState<CarerTried>()
+  const [fault, setFault] = useState('')
+  const [fitterStrokes, setFitterStrokes] = useState('')
+  const [carerStrokes, setCarerStrokes] = useState('')
+
+  function submitted() {
+    if (name.trim() === '' || carer.trim() === '') return setFault('Both names are needed.')
+    if (isAgainstAdvice && (reason.trim() === '' || said.trim() === ''))
+      return setFault('Their reason, and what they were told, are needed.')
+    setFault('')
+    setFitterName(name)
+    const signing: Signing = {
+      carerName: carer.trim(),
+      ...(fitterStrokes !== '' && { fitterStrokes }),
+      ...(carerStrokes !== '' && { carerStrokes }),
+      ...(tried !== undefined && { carerTried: tried }),
+      ...(isAgainstAdvice && { againstAdvice: { reason: reason.trim(), said: said.trim() } }),
+    }
+    void sign(signing)
+  }
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault()
+        submitted()
+      }}
+    >
+      {isAgainstAdvice ? (
+        <div className="grid w-full gap-3 sm:grid-cols-2">
+          <label className={LABEL}>
+            Their reason
+            <textarea
+              value={reason}
+              maxLength={500}
+              rows={2}
+              onChange={(e) => setReason(e.target.value)}
+              className={BOX}
+            />
+          </label>
+          <label className={LABEL}>
+            What they were told
+            <textarea value={said} maxLength={500} rows={2} onChange={(e) => setSaid(e.target.value)} className={BOX} />
+          </label>
+        </div>
+      ) : (
+        <div className="w-full">
+          <Choices
+            legend="The carer did it once while you watched, child in and quickly out"
+            options={CARER_TRIED.map((id) => ({ id, label: CARER_TRIED_TEXT[id] }))}
+            value={tried}
+            onChoose={(id) => setTried(id as CarerTried)}
+          />
+        </div>
+      )}
+      <label className={LABEL}>
+        Fitter
+        <input
+          value={name}
+          maxLength={120}
+          placeholder={fitter || fitterName()}
+          onChange={(e) => setName(e.target.value)}
+          className={BOX}
+        />
+      </label>
+      <label className={LABEL}>
+        Carer
+        <input value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
+      </label>
+      <div className="grid w-full gap-3 sm:grid-cols-2">
+        <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />
+        <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={setCarerStrokes} />
+      </div>
+      <Button type="submit" look="main">
+        {submit}
+      </Button>
+      <p role="alert" className="w-full font-semibold text-fail">
+        {fault}
+      </p>
+    </form>
+  )
+}
