@@ -137,6 +137,14 @@ describe.each(Object.entries(WALKS))('%s', (name, { order, has, says }) => {
     expect(new Set(checks).size).toBe(checks.length)
     expect(new Set(checks)).toEqual(fittedSubject(c)!.asked!())
   })
+  test('a belt is ticked off guide by guide, each with its colour and its side of this car', () => {
+    const { route, mode } = fittedSubject(c)!
+    const ticked = stepsOf(c).flatMap((s) => (s.ticks ? [s.ticks] : []))
+    const check = mode.heldBy === 'vehicle-belt' ? 'booster-path' : 'belt-path'
+    const isAsked = fittedSubject(c)!.asked!().has(check)
+    expect(ticked.map((t) => [t.check, t.lines.length])).toEqual(isAsked ? [[check, route.belt!.path.length]] : [])
+    for (const { lines } of ticked) for (const line of lines) expect(sentences(c)).toContain(line)
+  })
   test('taken out and converted: only what this kind has', () => {
     const { mode, route, position, model } = fittedSubject(c)!
     const ABSENT: readonly [boolean, RegExp][] = [

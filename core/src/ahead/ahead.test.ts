@@ -37,6 +37,50 @@ describe('the road ahead', () => {
       expect(likely > c.today).toBe(true)
     }
   })
+  test('a gauge without slots: due once the shoulder has left what the set height serves; at its top nothing', () => {
+    const stepless = (setMm: number, over: object = {}) =>
+      buildCase({
+        mode: { strap: { adjuster: { kind: 'stepless', fromMm: 250, toMm: 400 }, ...over } },
+        settings: { strapHeightMm: { value: setMm, at: 2 } },
+      })
+    expect(item(stepless(305), 'strap-up')?.title).toBe('Straps up to the next mark of the gauge from 305 mm')
+    const gauge = { gauge: 'head-support-lower-edge', gaugeAboveExitMm: 20 }
+    expect(item(stepless(305, gauge), 'strap-up')?.title).toBe('Straps up to the next mark of the gauge from 325 mm')
+    // A tighter figure of the maker's is due sooner.
+    expect((item(stepless(305, { justMm: 25 }), 'strap-up')?.likely ?? '') < (item(stepless(305), 'strap-up')?.likely ?? '')).toBe(true) // prettier-ignore
+    expect(item(stepless(400), 'strap-up')).toBeUndefined()
+  })
+  test.each([
+    // Recline, slope, wedge angle about 11°: the day of the first birthday, where the bare shell is in the later band.
+    ['2026-01-10', 30, '2027-01-10'],
+    ['2026-01-10', 18, undefined],
+    ['2025-11-25', 30, undefined],
+    [undefined, 30, undefined],
+  ])('born %s, recline %s°: the wedge comes out on %s', (dateOfBirth, shellAngleDeg, on) => {
+    const child = { dateOfBirth, headControl: 'steady' as const, bornAtWeeks: 40 }
+    const wedged = buildCase({
+      child,
+      mode: {
+        reclines: [{ id: 'r1', label: '1', shellAngleDeg }],
+        wedge: { allowed: true, heightMm: 60, baseLengthMm: 300 },
+      },
+      position: { cushion: { slopeDeg: measured(0, 0.5), frontEdgeAboveFloorMm: measured(355, 2) } },
+      settings: { recline: { value: 'r1', at: 2 }, wedge: { value: true, at: 2 } },
+    })
+    expect(item(wedged, 'wedge-out')?.likely).toBe(on)
+    expect(item({ ...wedged, settings: { recline: { value: 'r1', at: 2 } } }, 'wedge-out')).toBeUndefined()
+  })
+  test('the guard opens no sooner than the child may turn, and only where there is one', () => {
+    const young = buildCase({ child: { dateOfBirth: '2026-01-10', statureCm: measured(72, 0.5), massKg: measured(9) } })
+    const turns = { locks: [{ id: 't', what: 'ring', kind: 'click' as const }] }
+    const road = (forwardGuard: boolean) => {
+      const rearward = { ...young.restraints[0]!.modes[0]!, turns: { ...turns, forwardGuard } }
+      return { ...young, restraints: [buildModel([rearward, buildMode(FORWARD)])] }
+    }
+    expect(item(road(true), 'guard-forward')?.likely).toBe(item(road(true), 'turn-forward')?.likely)
+    expect(item(road(true), 'guard-forward')?.title).toBe('Guard against facing forward may be opened')
+    expect(item(road(false), 'guard-forward')).toBeUndefined()
+  })
   test('at the highest slot there is nothing to go up to', () => {
     expect(item({ ...c, settings: { strapHeightMm: { value: 330, at: 2 } } }, 'strap-up')).toBeUndefined()
   })

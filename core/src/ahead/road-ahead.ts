@@ -1,6 +1,14 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { ageMonthsOf, isPreterm } from '../child/index.ts'
-import { insertThicknessMm, strapRuleOf } from '../fit/index.ts'
+import {
+  angleBand,
+  gaugeAboveExitMm,
+  insertThicknessMm,
+  servedUpToMm,
+  shellAngleDeg,
+  strapRuleOf,
+  wedgeAngleDeg,
+} from '../fit/index.ts'
 import {
   endingText,
   forecastInput,
@@ -11,7 +19,17 @@ import {
   type Quantiles,
 } from '../forecast/index.ts'
 import { localEndBounds } from '../law/index.ts'
-import { addDays, addMonths, DAYS_PER_MONTH, formatNumber, middle, type IsoDate } from '../quantities/index.ts'
+import {
+  addDays,
+  addMonths,
+  DAYS_PER_MONTH,
+  formatInterval,
+  formatNumber,
+  middle,
+  toInterval,
+  within,
+  type IsoDate,
+} from '../quantities/index.ts'
 import { lifeEnd, type Insert, type Mode, type Until } from '../restraint/index.ts'
 import type { Bound } from '../rules/index.ts'
 
@@ -21,7 +39,16 @@ import type { Bound } from '../rules/index.ts'
  */
 export interface AheadItem {
   readonly id: string
-  readonly kind: 'next-check' | 'insert-out' | 'strap-up' | 'may-turn' | 'mode-ends' | 'unit-ends' | 'duty-ends'
+  readonly kind:
+    | 'next-check'
+    | 'insert-out'
+    | 'wedge-out'
+    | 'strap-up'
+    | 'may-turn'
+    | 'guard-opens'
+    | 'mode-ends'
+    | 'unit-ends'
+    | 'duty-ends'
   readonly title: string
   readonly because: string
   readonly early: IsoDate
@@ -104,7 +131,15 @@ function nextStrap(
   insertMm: number,
 ): { readonly bound: Bound; readonly text: string } | undefined {
   const adjuster = mode.strap?.adjuster
-  if (adjuster?.kind !== 'slots' || mode.heldBy !== 'harness') return undefined
+  if (adjuster === undefined || mode.heldBy !== 'harness') return undefined
+  if (adjuster.kind !== 'slots') {
+    // At its top there is no next click: the mode ends there.
+    if (setMm >= adjuster.toMm) return undefined
+    const gauge = gaugeAboveExitMm(mode)
+    const at = gauge === undefined ? '' : ` from ${formatNumber(setMm + gauge, 0)} mm`
+    const text = adjuster.kind === 'stepless' ? `the next mark of the gauge${at}` : `the head support’s next click${at}`
+    return { bound: { quantity: 'shoulderMm', wording: 'at-most', limit: servedUpToMm(mode, setMm) - insertMm }, text }
+  }
   const heights = adjuster.heightsMm.toSorted((a, b) => a - b)
   const next = heights.find((h) => h > setMm)
   if (next === undefined) return undefined
@@ -125,6 +160,32 @@ function checkMonths(c: Case): number {
   return age.lo < 36 ? CHECK_EVERY.underThreeYears : CHECK_EVERY.older
 }
 
+/** From this age the usual band for the shell is steeper (domain figures of `angleBand`). */
+const STEEPER_FROM_MONTHS = 12
+
+/** The day from which the shell stands well without the wedge that lies under it; `undefined` where none is known. */
+function wedgeOut(c: Case): { readonly on: IsoDate; readonly because: string } | undefined {
+  const { mode, position } = chosenIn(c)
+  const { dateOfBirth } = c.child
+  const recline = mode?.reclines?.find((r) => r.id === c.settings.recline?.value)
+  const slopeDeg = toInterval(position?.cushion?.slopeDeg)
+  if (!mode?.wedge || c.settings.wedge?.value !== true || !recline || !slopeDeg || dateOfBirth === undefined)
+    return undefined
+  const on = addMonths(dateOfBirth, STEEPER_FROM_MONTHS)
+  const now = angleBand(mode, c.child, c.today)
+  const then = angleBand(mode, c.child, on)
+  if (on <= c.today || typeof now !== 'object' || typeof then !== 'object' || then.statedBy === 'maker')
+    return undefined
+  const bare = shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg, wedgeDeg: 0, direction: mode.direction })
+  const wedgeDeg = wedgeAngleDeg(mode.wedge.heightMm, mode.wedge.baseLengthMm)
+  const wedged = shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg, wedgeDeg, direction: mode.direction })
+  if (within(bare, then.fromDeg, then.toDeg) !== 'pass' || wedged.hi <= then.toDeg) return undefined
+  return {
+    on,
+    because: `from a year ${then.fromDeg} to ${then.toDeg}°; without it the shell stands at ${formatInterval(bare, '°')}`,
+  }
+}
+
 /** Everything that is ahead of a fitting, soonest first; empty of forecasts while the child is not measured. */
 export function roadAhead(c: Case, count = AHEAD_TRAJECTORIES): readonly AheadItem[] {
   const { model, unit, mode } = chosenIn(c)
@@ -135,6 +196,8 @@ export function roadAhead(c: Case, count = AHEAD_TRAJECTORIES): readonly AheadIt
   if (!model || !mode) return []
   const months = checkMonths(c)
   fixed('next-check', 'next-check', 'Look at the fit again', `every ${months} months at this age`, addMonths(c.today, months)) // prettier-ignore
+  const wedge = wedgeOut(c)
+  if (wedge) fixed('wedge-out', 'wedge-out', 'Wedge out', wedge.because, wedge.on)
   const input = forecastInput(c.child, c.today)
   if (input) {
     const passages = new Passages(growAll(input, count))
@@ -160,6 +223,8 @@ export function roadAhead(c: Case, count = AHEAD_TRAJECTORIES): readonly AheadIt
         const { opensIn } = forecastMode(passages, circumstances, { model, mode: forward, unit })
         const late = c.practice.turningForward === 'as-late-as-allowed'
         add(`turn-${forward.id}`, 'may-turn', `May turn forward (${forward.label})`, late ? 'every condition is met then; your profile keeps it rearward to the end of the mode' : 'every condition is met then', opensIn) // prettier-ignore
+        if (mode.turns?.forwardGuard === true)
+          add(`guard-${forward.id}`, 'guard-opens', 'Guard against facing forward may be opened', late ? 'not before; leave it set while your profile keeps it rearward' : 'not before', opensIn) // prettier-ignore
       }
     }
     const ending = own.endsBy.find((e) => e.quantity !== 'daysFromToday')

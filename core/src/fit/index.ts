@@ -10,6 +10,7 @@ export { adviseNotch, legLengthNeededMm, liftMm, notchLengthMm } from './support
 export {
   adviseStrapHeight,
   judgeStrapHeight,
+  servedUpToMm,
   JUST_MM,
   shoulderRangeMm,
   strapRuleOf,

@@ -36,6 +36,12 @@ export function judgeStrapHeight(rule: StrapRule, exitMm: number, shoulderMm: In
   return offset.hi < from || offset.lo > to ? 'fail' : 'undecided'
 }
 
+/** The highest shoulder, insert included, that an exit at this height serves, in mm. */
+export function servedUpToMm(mode: Mode, exitMm: number): number {
+  const { from } = offsets(strapRuleOf(mode))
+  return exitMm - (Number.isFinite(from) ? from : -(mode.strap?.justMm ?? JUST_MM))
+}
+
 export type StrapAdvice =
   | { readonly kind: 'set'; readonly heightMm: number; readonly slot?: number; readonly isFar: boolean }
   | { readonly kind: 'stop-at-shoulders' }

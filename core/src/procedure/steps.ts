@@ -33,6 +33,8 @@ export interface Step {
   readonly does: readonly string[]
   /** What must be seen, heard, felt or measured, and recorded; only what some rule asks for here. */
   readonly checks: readonly CheckId[]
+  /** Lines of `does` that are each ticked off by themselves, for one of its checks: the guides of a belt, one by one. */
+  readonly ticks?: { readonly check: CheckId; readonly lines: readonly string[] }
   /** What the maker says shows that it is done. */
   readonly proofs: readonly StepProof[]
   /** Steps of this fitting that come before it. */
@@ -96,15 +98,21 @@ function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts:
       const checks = usual.checks.filter((check) => asked.has(check))
       const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
       const titled = usual.title?.(subject)
-      const said = usual
+      const lines = usual
         .does(subject)
-        .flatMap((line) => (line && (instead.length === 0 || keeps.includes(line.message)) ? [spoken(text, line)] : []))
+        .flatMap((line) => (line && (instead.length === 0 || keeps.includes(line.message)) ? [line] : []))
+      const said = lines.map((line) => spoken(text, line))
+      const ticked = usual.ticks
+      const ticks = ticked && checks.includes(ticked.check) && lines.filter((l) => l.message === ticked.message)
       return {
         id,
         stage,
         title: titled ? spoken(text, titled) : text.title,
         does: [...instead.map((m) => m.text), ...said],
         checks,
+        ...(ticked &&
+          ticks &&
+          ticks.length > 0 && { ticks: { check: ticked.check, lines: ticks.map((l) => spoken(text, l)) } }),
         proofs: [...proofsOf(id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
         needs: [],
         undoes: [...asked].filter((check) => undone.has(check) && !checks.includes(check)),

@@ -19,6 +19,8 @@ export interface UsualStep {
   readonly needsHere?: (s: FittedSubject) => readonly UsualStepId[]
   /** Messages that stay where the maker's words stand instead of the others. */
   readonly keeps?: readonly string[]
+  /** The message whose lines are ticked off one by one, and the check that stands for all of them. */
+  readonly ticks?: { readonly message: string; readonly check: CheckId }
   /** What doing the step over changes: it un-passes what hangs on that. */
   readonly changes?: readonly Change[]
   /** Recorded by these, where a rule asks for them. */

@@ -11,6 +11,7 @@ export default defineStep({
   needs: ['prepare', 'lie-across'],
   changes: ['base'],
   keeps: ['guide'],
+  ticks: { message: 'guide', check: 'belt-path' },
   checks: ['retractor', 'belt-path', 'belt-twist'],
   isIn: ({ mode, route }) => route.belt !== undefined && isIntegral(mode),
   does: ({ mode, route, position }) => [

@@ -10,6 +10,7 @@ export default defineStep({
   stage: 'child-in',
   needs: ['sit'],
   keeps: ['guide'],
+  ticks: { message: 'guide', check: 'booster-path' },
   checks: [
     'guide-above-shoulder-mm',
     'booster-path',

@@ -8,7 +8,7 @@ import { useEffect, useRef, useState } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import { CheckField } from './CheckField.tsx'
-import { putsForDone, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
+import { putsForDone, saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { findingFor, stepMark } from './stepState.ts'
 import { ThumbPad } from './ThumbPad.tsx'
 import { useWakeLock } from './useWakeLock.ts'
@@ -128,7 +128,7 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
               {mark !== undefined && <StateMark state={mark} size={26} />}
             </Radix.Title>
             <ul className="mt-2 text-2xl leading-snug">
-              {step.does.map((text) => (
+              {saysOf(step).map((text) => (
                 <li key={text} className="py-1">
                   {text}
                 </li>
@@ -148,6 +148,7 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
                     assessment={assessment}
                     mark={marks.get(id) ?? 'not-started'}
                     staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
+                    ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
                     finding={findingFor(assessment, id)}
                     isSigned={isSigned}
                   />

@@ -19,6 +19,7 @@ import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import { Ticks } from './Ticks.tsx'
 
 interface Props {
   readonly id: CheckId
@@ -28,11 +29,13 @@ interface Props {
   readonly staleBecause: string | undefined
   readonly finding: Finding | undefined
   readonly isSigned: boolean
+  /** What is ticked off one by one before the check is good: the guides of a belt. */
+  readonly ticks?: readonly string[] | undefined
 }
 
 const SENSES = ['seen', 'heard', 'felt'] as const
 
-export function CheckField({ id, assessment, current, mark, staleBecause, finding, isSigned }: Props) {
+export function CheckField({ id, assessment, current, mark, staleBecause, finding, isSigned, ticks = [] }: Props) {
   const put = useFitting((s) => s.put)
   const howId = useId()
   const fittingId = useFitting((s) => s.view?.id ?? '')
@@ -47,6 +50,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
   // A stale reading is only replaced whole: a note added to it must not make it look fresh.
   const isStale = staleBecause !== undefined
   const [isSlip, setSlip] = useState(false)
+  const good = check.kind === 'options' ? check.options.find((o) => o.means === 'pass')?.id : undefined
   const means = option === undefined ? undefined : optionOf(id, option)?.means
   const maySlip =
     !isSigned && !isStale && (means === 'fail' || means === 'by-rule') && reading?.at === highestSequence(current)
@@ -114,13 +118,26 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
               onChoose={(before) => keep(isStale ? { before } : { ...withoutStamp(reading), before })}
             />
           )}
+          {ticks.length > 0 && !isSigned && (isStale || option !== good) && (
+            <Ticks
+              draftKey={`${id}.${current.choice.at}.${current.disturbances.removed?.at ?? 0}.${reading?.at ?? 0}`}
+              lines={ticks}
+              onAll={() => {
+                setSlip(false)
+                keep({ option: good })
+              }}
+            />
+          )}
           <Choices
             legend={label}
             hideLegend={check.notesBefore !== true}
             describedBy={howId}
             disabled={isSigned}
             value={isStale ? undefined : option}
-            options={check.options.map((o) => ({ id: o.id, label: optionLabel(id, o.id), mark }))}
+            options={check.options
+              // Ticked off one by one, it becomes good by the last tick and by nothing else.
+              .filter((o) => ticks.length === 0 || o.id !== good || (option === good && !isStale) || isSigned)
+              .map((o) => ({ id: o.id, label: optionLabel(id, o.id), mark }))}
             onChoose={(chosen) => {
               // A slip is said to be one; any other answer to a bad check is the step done again.
               const slip = isSlip && option !== undefined && chosen !== option ? { slip: option } : {}

@@ -13,7 +13,7 @@ import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { BayView } from './BayView.tsx'
 import { CheckField } from './CheckField.tsx'
-import { StepDone, StepNotes, StepProofs } from './StepParts.tsx'
+import { saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { findingFor, stepMark } from './stepState.ts'
 
 interface Props extends StageProps {
@@ -101,7 +101,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
                     {step.byMaker && <span className="text-sm font-normal text-ink-soft">maker’s words</span>}
                   </h2>
                   <ul className="mt-0.5">
-                    {step.does.map((text) => (
+                    {saysOf(step).map((text) => (
                       <li key={text}>{text}</li>
                     ))}
                   </ul>
@@ -118,6 +118,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
                           assessment={assessment}
                           mark={marks.get(id) ?? 'not-started'}
                           staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
+                          ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
                           finding={findingFor(assessment, id)}
                           isSigned={isSigned}
                         />

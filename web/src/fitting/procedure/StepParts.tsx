@@ -6,6 +6,10 @@ import { useFitting } from '../../session/fitting.ts'
 
 const SENSE_ICON = { seen: Eye, heard: Ear, felt: Hand } as const satisfies Record<Sense, unknown>
 
+/** What a step says to do; what is ticked off line by line stands under its check. */
+export const saysOf = ({ does, ticks }: Step): readonly string[] =>
+  ticks === undefined ? does : does.filter((line) => !ticks.lines.includes(line))
+
 /** What the maker says shows that the step is done, each by the sense that notices it. */
 export function StepProofs({ step }: { readonly step: Step }) {
   if (step.proofs.length === 0) return null
