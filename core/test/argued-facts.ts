@@ -106,6 +106,8 @@ export const ARGUED: Readonly<Record<string, string>> = {
   'place.handbook.automaticCutOffCounts': 'read where an automatic cut-off is to count',
 
   'model.note': 'a note',
+  'model.tags': 'badges, to filter by',
+  'model.tags[]': 'badges, to filter by',
   'model.lifeYears': 'a day of the end of its life written on the unit says it too',
   'model.parts': 'a set under one serial is judged whole',
   'model.parts[]': 'a set under one serial is judged whole',
@@ -118,6 +120,9 @@ export const ARGUED: Readonly<Record<string, string>> = {
   'model.conversions[].steps[].pairWith': 'the order of a job, not of a fitting',
   'model.conversions[].steps[].proof': 'the order of a job, not of a fitting',
   'mode.note': 'a note',
+  'mode.aboutAgeMonths': 'printed beside the range, and binds nothing',
+  'mode.aboutAgeMonths.from': 'printed beside the range, and binds nothing',
+  'mode.aboutAgeMonths.to': 'printed beside the range, and binds nothing',
   'mode.massKg': 'under UN R44 the group’s range stands where the maker states none; a booster by stature needs none',
   'mode.massKg.from': 'an end left out is the group’s, or not stated',
   'mode.massKg.to': 'an end left out is the group’s; a booster by stature needs none',

@@ -24,6 +24,8 @@ const FOR_PEOPLE: readonly string[] = [
   'maker',
   'name',
   'serial',
+  'tags',
+  'aboutAgeMonths',
 ]
 
 type Schema = z.ZodType & { readonly def?: { readonly type?: string } }

@@ -142,6 +142,8 @@ export const modeSchema = z
     massKg: rangeSchema(0, 60).optional(),
     statureCm: rangeSchema(30, 170).optional(),
     ageMonths: rangeSchema(0, 180).optional(),
+    /** Ages printed beside a range as a help ("about"): shown, and never judged by. */
+    aboutAgeMonths: rangeSchema(0, 180).optional(),
     strap: z
       .strictObject({
         adjuster: strapAdjusterSchema,
@@ -242,6 +244,8 @@ export const modelSchema = z
       .max(6)
       .optional(),
     lifeYears: z.number().min(1).max(25).optional(),
+    /** Badges and standards beyond the approval, as words to filter by; they decide nothing. */
+    tags: z.array(idSchema).max(12).optional(),
     /** How its direction is changed, where it has more than one. */
     directionChange: z.enum(DIRECTION_CHANGES).optional(),
     modes: z.array(modeSchema).min(1).max(12),

@@ -97,3 +97,17 @@ test('a need is said in words with the stage where it is answered', () => {
   })
   expect(describeNeed('setting.recline')).toEqual({ label: 'Recline set', ask: 'Set the recline', stage: 'set-up' })
 })
+
+test('an age printed as “about” and badges beyond the approval decide nothing', () => {
+  const plain = withEverythingGood(buildCase())
+  const printed = {
+    ...plain,
+    restraints: plain.restraints.map((m) => ({
+      ...m,
+      tags: ['swing-tested'],
+      // Nobody of this fitting is in that range.
+      modes: m.modes.map((mode) => ({ ...mode, aboutAgeMonths: { from: 100, to: 120 } })),
+    })),
+  }
+  expect(assess(printed)).toEqual(assess(plain))
+})

@@ -9,6 +9,7 @@ export const MODEL_FIELDS: readonly FieldSpec[] = [
   text('name', 'Name'),
   number('massKg', 'Mass of the restraint', 'kg'),
   number('lifeYears', 'May be used for', 'years'),
+  { key: 'tags', label: 'Badges beyond the approval, spaces between (to filter by)', kind: 'words' },
   pick(
     'directionChange',
     'Changes direction by',
@@ -57,6 +58,8 @@ export const RANGE_FIELDS: readonly FieldSpec[] = [
   number('statureCm.to', 'Stature to', 'cm'),
   number('ageMonths.from', 'Age from', 'months'),
   number('ageMonths.to', 'Age to', 'months'),
+  number('aboutAgeMonths.from', 'Printed “about” from (binds nothing)', 'months'),
+  number('aboutAgeMonths.to', 'Printed “about” to (binds nothing)', 'months'),
 ]
 
 export const BODY_FIELDS: readonly FieldSpec[] = [

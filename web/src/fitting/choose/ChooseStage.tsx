@@ -142,6 +142,7 @@ function ModeList({
   })
 
   const carName = vehicle && vehicleName(vehicle)
+  const tags = useMemo(() => [...new Set(stock.flatMap((s) => s.model.tags ?? []))].toSorted(), [stock])
   const count = `${shown.length} of ${groups.length} modes`
   const detail = selectedGroup && (
     <ModeDetail
@@ -171,10 +172,10 @@ function ModeList({
       {foldsFilters ? (
         <details className="rounded-[3px] border border-line bg-sheet px-3 py-1">
           <summary className="min-h-11 content-center font-semibold">Show only: {count}</summary>
-          <Filters carName={carName} count={count} />
+          <Filters carName={carName} count={count} tags={tags} />
         </details>
       ) : (
-        <Filters carName={carName} count={count} />
+        <Filters carName={carName} count={count} tags={tags} />
       )}
       {needs.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3">

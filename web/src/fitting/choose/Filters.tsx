@@ -38,8 +38,15 @@ function Tick({ label, isOn, disabled = false, onChange }: TickProps) {
   )
 }
 
+interface Props {
+  readonly carName: string | undefined
+  readonly count: string
+  /** The badges that models of this stock carry. */
+  readonly tags: readonly string[]
+}
+
 /** What the list shows; it never changes what is judged. */
-export function Filters({ carName, count }: { readonly carName: string | undefined; readonly count: string }) {
+export function Filters({ carName, count, tags }: Props) {
   const { filters, setFilters } = useChooseView()
   const isFiltered = JSON.stringify(filters) !== JSON.stringify(NO_FILTERS)
   return (
@@ -66,6 +73,18 @@ export function Filters({ carName, count }: { readonly carName: string | undefin
         options={ROUTES}
         onChange={(route) => setFilters({ route: route as FilterValues['route'] })}
       />
+      {tags.length > 0 && (
+        <SelectField
+          label="Badge"
+          hidesLabel
+          value={filters.tag}
+          options={[
+            { id: 'all', label: 'any badge' },
+            ...tags.map((id) => ({ id, label: `badge: ${id.replaceAll('-', ' ')}` })),
+          ]}
+          onChange={(tag) => setFilters({ tag })}
+        />
+      )}
       <Tick label="on the shelf" isOn={filters.shelfOnly} onChange={(shelfOnly) => setFilters({ shelfOnly })} />
       <Tick
         label={carName === undefined ? 'fits the car' : `fits the ${carName}`}

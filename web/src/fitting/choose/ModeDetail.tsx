@@ -1,6 +1,7 @@
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
 import { whyAbove, type RankBasis } from '@nimble-anchor/core/match'
-import { modelName } from '@nimble-anchor/core/restraint'
+import { formatRange } from '@nimble-anchor/core/quantities'
+import { type Mode, modelName, type RestraintModel } from '@nimble-anchor/core/restraint'
 import { toFinding } from '@nimble-anchor/core/rules'
 import { ConvertFirst } from '../../jobs/ConvertFirst.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
@@ -22,11 +23,22 @@ interface Props {
 
 const nameOf = ({ best }: ModeGroup): string => `${modelName(best.model)}, ${best.mode.label}`
 
+/** What is printed beside the approval and binds nobody. */
+function printedBeside(model: RestraintModel, mode: Mode): readonly string[] {
+  const { from, to } = mode.aboutAgeMonths ?? {}
+  const isAbout = from !== undefined || to !== undefined
+  return [
+    ...(isAbout ? [`Printed beside the range: about ${formatRange('months', from, to)}`] : []),
+    ...(model.tags?.length ? [`Badges: ${model.tags.map((t) => t.replaceAll('-', ' ')).join(', ')}`] : []),
+  ]
+}
+
 /** Everything that was said about one mode: its place in the order, its time left, and every rule, worst first. */
 export function ModeDetail({ group, below, above, basis, forecast, goTo }: Props) {
   const { best } = group
   const section = SECTIONS.find((s) => s.standing === best.standing)
   const findings = best.findings.map((raw) => toFinding(raw))
+  const beside = printedBeside(best.model, best.mode)
   const ahead = forecastText(forecast, best.standing)
   const ease = best.decision === 'fail' ? undefined : basis.ease?.(best)
   return (
@@ -39,6 +51,7 @@ export function ModeDetail({ group, below, above, basis, forecast, goTo }: Props
         {best.standing === 'convert-first' && best.unit && (
           <ConvertFirst model={best.model} unit={best.unit} to={best.mode} />
         )}
+        {beside.length > 0 && <p className="mt-1 text-sm text-ink-soft">{beside.join('; ')}. This decides nothing.</p>}
         {ahead !== undefined && <p className="mt-1 text-sm">{ahead}.</p>}
         {basis.ease && best.decision !== 'fail' && (
           <p className="mt-1 text-sm">

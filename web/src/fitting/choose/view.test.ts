@@ -41,6 +41,15 @@ test.each([
   expect(isShown(match!, { ...NO_FILTERS, ...filters }, () => false)).toBe(shown)
 })
 
+test('a badge is a thing to filter by', () => {
+  const [badged] = matchModes(circumstances, [
+    { model: { ...buildModel(), tags: ['swing-tested'] }, unit: buildUnit() },
+  ])
+  const shown = (m: typeof badged, tag: string) => isShown(m!, { ...NO_FILTERS, tag }, () => true)
+  expect([shown(badged, 'all'), shown(badged, 'swing-tested'), shown(badged, 'cabin-use')]).toEqual([true, true, false])
+  expect(shown(match, 'swing-tested')).toBe(false)
+})
+
 test('what nobody has is shown only when the shelf is not asked for', () => {
   expect(isShown(unowned!, NO_FILTERS, () => true)).toBe(false)
   expect(isShown(unowned!, { ...NO_FILTERS, shelfOnly: false }, () => true)).toBe(true)

@@ -8,6 +8,8 @@ export interface Filters {
   readonly direction: 'all' | 'rearward' | 'forward' | 'lateral'
   readonly regulation: 'all' | 'R44' | 'R129'
   readonly route: 'all' | RouteKind
+  /** A badge of the model, or `all`. */
+  readonly tag: string
   readonly shelfOnly: boolean
   readonly fitsCar: boolean
 }
@@ -30,6 +32,7 @@ export const NO_FILTERS: Filters = {
   direction: 'all',
   regulation: 'all',
   route: 'all',
+  tag: 'all',
   shelfOnly: true,
   fitsCar: false,
 }
@@ -38,6 +41,7 @@ export const isShown = (match: ModeMatch, filters: Filters, fits: (match: ModeMa
   (filters.direction === 'all' || match.mode.direction === filters.direction) &&
   (filters.regulation === 'all' || match.mode.approval.regulation === filters.regulation) &&
   (filters.route === 'all' || match.mode.routes.some((r) => routeKindOf(r) === filters.route)) &&
+  (filters.tag === 'all' || (match.model.tags ?? []).includes(filters.tag)) &&
   (!filters.shelfOnly || match.unit !== undefined) &&
   (!filters.fitsCar || fits(match))
 
