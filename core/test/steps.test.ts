@@ -15,9 +15,14 @@ test('every step file is in the list of usual steps, in its stage, with its text
     USUAL_STEPS.flatMap(({ id, stage }) => [`${stage}/${id}.ts`, `${stage}/${id}.en.ts`]).toSorted(),
   )
 })
-test('a check is recorded at one step', () => {
+test('a check is recorded at one step of a fitting, and only what is looked at last has a second home', () => {
   const all = USUAL_STEPS.flatMap((s) => s.checks)
-  expect(all.filter((id, i) => all.indexOf(id) !== i)).toEqual([])
+  expect(all.filter((id, i) => all.indexOf(id) !== i)).toEqual(['clear-all-round'])
+  for (const c of Object.values(CONFIGURATIONS)) {
+    const subject = fittedSubject(c)!
+    const here = USUAL_STEPS.filter((s) => s.isIn(subject)).flatMap((s) => s.checks)
+    expect(here.filter((id) => id === 'clear-all-round')).toHaveLength(1)
+  }
 })
 
 /** Another language: each text is its own address. */

@@ -172,8 +172,8 @@ function wedgeOut(c: Case): { readonly on: IsoDate; readonly because: string } |
   if (!mode?.wedge || c.settings.wedge?.value !== true || !recline || !slopeDeg || dateOfBirth === undefined)
     return undefined
   const on = addMonths(dateOfBirth, STEEPER_FROM_MONTHS)
-  const now = angleBand(mode, c.child, c.today)
-  const then = angleBand(mode, c.child, on)
+  const now = angleBand({ ...c, mode })
+  const then = angleBand({ ...c, mode, today: on })
   if (on <= c.today || typeof now !== 'object' || typeof then !== 'object' || then.statedBy === 'maker')
     return undefined
   const bare = shellAngleDeg({ reclineDeg: recline.shellAngleDeg, slopeDeg, wedgeDeg: 0, direction: mode.direction })

@@ -87,7 +87,7 @@ function withSettings(s: FittedSubject, values: SettingValues): FittedSubject {
 function judged(s: FittedSubject, values: SettingValues, rules: readonly string[]): Tried {
   const subject = withSettings(s, values)
   const findings = rules.map((id) => askRule(id, subject)).filter((f) => f !== undefined)
-  const band = angleBand(subject.mode, subject.child, subject.today)
+  const band = angleBand(subject)
   const now = angleNow(subject)
   const preference =
     band === undefined || band === 'ask-head-control' || !('angle' in now)

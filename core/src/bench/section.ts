@@ -64,7 +64,7 @@ export function sectionOf(s: FittedSubject): Section {
   const shell = placeShell(s, seat, angleDeg, slideMm)
   if (mode.shellLengthMm === undefined) assumed.push('shell length')
   if (mode.sitAboveCushionMm === undefined) assumed.push('height of the seat above the cushion')
-  const band = angleBand(mode, s.child, s.today)
+  const band = angleBand(s)
   const distance = settings.frontSeatGapMm?.value ?? mid(toInterval(position.frontClearanceMm))
   const room = frontRoomNow(s)
   const frontX = position.row === 1 ? undefined : (mid(room?.distanceMm) ?? distance)

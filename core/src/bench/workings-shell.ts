@@ -1,4 +1,4 @@
-import { adviseNotch, angleBand, liftMm, notchLengthMm, shellFigures, wedgeAngleDeg } from '../fit/index.ts'
+import { adviseNotch, angleBand, isByAirway, liftMm, notchLengthMm, shellFigures, wedgeAngleDeg } from '../fit/index.ts'
 import { exactly, formatNumber, toInterval } from '../quantities/index.ts'
 import { angleNow, frontRoomNow, type FittedSubject } from '../rules/index.ts'
 import { deg, mm, type Worked } from './worked.ts'
@@ -7,7 +7,7 @@ export function shellAngle(s: FittedSubject): Worked | undefined {
   const { mode, position, settings } = s
   if ((mode.reclines?.length ?? 0) === 0) return undefined
   const isForward = mode.direction === 'forward'
-  const band = angleBand(mode, s.child, s.today)
+  const band = angleBand(s)
   const now = angleNow(s)
   const recline = mode.reclines?.find((r) => r.id === settings.recline?.value)
   const slope = toInterval(position.cushion?.slopeDeg)
@@ -23,7 +23,9 @@ export function shellAngle(s: FittedSubject): Worked | undefined {
         ? 'no target stated; never over 45°'
         : band === 'ask-head-control'
           ? 'depends on head control'
-          : `${band.fromDeg}–${band.toDeg}° (${band.because})`,
+          : isByAirway(band)
+            ? `at most ${band.toDeg}°, ${band.because}`
+            : `${band.fromDeg}–${band.toDeg}° (${band.because})`,
     missing:
       recline === undefined ? 'the recline that is set' : slope === undefined ? 'the cushion’s slope' : undefined,
     formula: [isForward ? 'φ = θ + σ − ω' : 'φ = θ − σ + ω', 'ω = atan(h / B)'],

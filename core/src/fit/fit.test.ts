@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { buildChild, buildLeg, buildMode, FORWARD, TODAY } from '../../test/build.ts'
-import { addMonths, exactly, interval, type Mode, type StrapRule } from '../index.ts'
+import {
+  addDays,
+  addMonths,
+  exactly,
+  interval,
+  type Child,
+  type Mode,
+  type PracticeProfile,
+  type StrapRule,
+} from '../index.ts'
 import {
   adviseInserts,
   adviseNotch,
@@ -17,6 +26,9 @@ import {
   shellReachMm,
   wedgeAngleDeg,
 } from './index.ts'
+
+const bandOf = (mode: Mode, child: Child, infantAngle: PracticeProfile['infantAngle'] = undefined) =>
+  angleBand({ mode, child, today: TODAY, practice: { infantAngle } })
 
 describe('shell angle', () => {
   test.each([
@@ -56,18 +68,35 @@ describe('shell angle', () => {
     [20, 'none', { fromDeg: 40, toDeg: 45 }],
   ] as const)('%s months, head control %s', (months, headControl, band) => {
     const child = buildChild({ dateOfBirth: undefined, ageMonths: { value: months, source: 'told' }, headControl })
-    const got = angleBand(buildMode(), child, TODAY)
+    const got = bandOf(buildMode(), child)
     if (typeof band === 'string') expect(got).toBe(band)
     else expect(got).toMatchObject(band)
   })
+  test.each([
+    [2, undefined, 39, { fromDeg: 0, toDeg: 45 }],
+    [20, 'none', 39, { fromDeg: 0, toDeg: 45 }],
+    [11.9, 'steady', 39, { fromDeg: 0, toDeg: 45 }],
+    // Not said is asked in either school; an older child sits in the usual band; the early born in theirs.
+    [4.2, undefined, 39, 'ask-head-control'],
+    [12, undefined, 39, { fromDeg: 20, toDeg: 35 }],
+    [2, 'none', 33, { fromDeg: 40, toDeg: 45 }],
+  ] as const)(
+    'as upright as the airway allows: %s months, head control %s, born at %s weeks',
+    (months, headControl, bornAtWeeks, band) => {
+      const dateOfBirth = addDays(TODAY, -Math.floor(months * 30.4375))
+      const got = bandOf(buildMode(), buildChild({ dateOfBirth, headControl, bornAtWeeks }), 'upright-as-airway-allows')
+      if (typeof band === 'string') expect(got).toBe(band)
+      else expect(got).toMatchObject(band)
+    },
+  )
   test('a preterm child under six months sits as one without head control; the maker’s line wins over all', () => {
     const preterm = buildChild({ bornAtWeeks: 33, dateOfBirth: addMonths(TODAY, -5), headControl: 'steady' })
-    expect(angleBand(buildMode(), preterm, TODAY)).toMatchObject({ fromDeg: 40 })
-    expect(angleBand(buildMode({ targetAngleDeg: { from: 28, to: 38 } }), preterm, TODAY)).toMatchObject({
+    expect(bandOf(buildMode(), preterm)).toMatchObject({ fromDeg: 40 })
+    expect(bandOf(buildMode({ targetAngleDeg: { from: 28, to: 38 } }), preterm)).toMatchObject({
       statedBy: 'maker',
       fromDeg: 28,
     })
-    expect(angleBand(buildMode(FORWARD), preterm, TODAY)).toBeUndefined()
+    expect(bandOf(buildMode(FORWARD), preterm)).toBeUndefined()
   })
 })
 

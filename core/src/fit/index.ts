@@ -1,5 +1,6 @@
 export {
   angleBand,
+  isByAirway,
   type AngleBand,
   MAX_SHELL_ANGLE_DEG,
   RIGHT_ANGLE_DEG,

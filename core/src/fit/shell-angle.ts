@@ -1,5 +1,6 @@
 import { ageMonthsOf, correctedAgeMonths, headControlOf, isPreterm, type Child } from '../child/index.ts'
 import { interval, type Interval, type IsoDate } from '../quantities/index.ts'
+import type { PracticeProfile } from '../practice/index.ts'
 import type { Mode } from '../restraint/index.ts'
 
 /**
@@ -41,25 +42,45 @@ export interface AngleBand {
   readonly because: string
 }
 
+interface Asked {
+  readonly mode: Mode
+  readonly child: Child
+  readonly today: IsoDate
+  readonly practice: Pick<PracticeProfile, 'infantAngle'>
+}
+
+/** The school that sets an infant as upright as the head still lies back: no figure, a look at the chin decides. */
+const BY_AIRWAY: AngleBand = {
+  fromDeg: 0,
+  toDeg: MAX_SHELL_ANGLE_DEG,
+  statedBy: 'practice',
+  because: 'as upright as the head lies back, chin free',
+}
+
 /**
  * Target band for the shell angle. The maker's own line wins; otherwise the
  * usual targets: without head control (and preterm) 40–45°, to about a year
- * 30–45°, older rearward 20–35°. `undefined` where no target exists (forward
+ * 30–45°, older rearward 20–35°; where the profile says so, an infant by the airway. `undefined` where no target exists (forward
  * modes without a maker's line, lie-flat) or head control must be known first.
  */
-export function angleBand(mode: Mode, child: Child, today: IsoDate): AngleBand | 'ask-head-control' | undefined {
+export function angleBand({ mode, child, today, practice }: Asked): AngleBand | 'ask-head-control' | undefined {
   // Several rules ask this of the same documents, which are never changed in place.
+  const school = practice.infantAngle ?? 'usual-band'
   const known = bands.get(child)
-  if (known !== undefined && known.mode === mode && known.today === today) return known.band
-  const band = findAngleBand(mode, child, today)
-  bands.set(child, { mode, today, band })
+  if (known?.mode === mode && known.today === today && known.school === school) return known.band
+  const band = findAngleBand(mode, child, today, school)
+  bands.set(child, { mode, today, school, band })
   return band
 }
 
 type Band = AngleBand | 'ask-head-control' | undefined
-const bands = new WeakMap<Child, { readonly mode: Mode; readonly today: IsoDate; readonly band: Band }>()
+type School = NonNullable<PracticeProfile['infantAngle']>
+const bands = new WeakMap<
+  Child,
+  { readonly mode: Mode; readonly today: IsoDate; readonly school: School; readonly band: Band }
+>()
 
-function findAngleBand(mode: Mode, child: Child, today: IsoDate): Band {
+function findAngleBand(mode: Mode, child: Child, today: IsoDate, school: School): Band {
   const own = mode.targetAngleDeg
   if (own?.from !== undefined || own?.to !== undefined) {
     return {
@@ -74,11 +95,18 @@ function findAngleBand(mode: Mode, child: Child, today: IsoDate): Band {
   const age = ageMonthsOf(child, today)
   const isUnderYear = age === undefined || age.lo < 12
   const corrected = correctedAgeMonths(child, today)
-  if (control === 'none' || (isPreterm(child) && corrected !== undefined && corrected.lo < 6)) {
+  const byAirway = school === 'upright-as-airway-allows' ? BY_AIRWAY : undefined
+  const isYoungPreterm = isPreterm(child) && corrected !== undefined && corrected.lo < 6
+  if (control === 'none' && byAirway && !isYoungPreterm) return byAirway
+  if (control === 'none' || isYoungPreterm) {
     return { fromDeg: 40, toDeg: 45, statedBy: 'practice', because: 'no head control yet' }
   }
   if (control === 'unknown') return 'ask-head-control'
+  if (isUnderYear && byAirway) return byAirway
   return isUnderYear
     ? { fromDeg: 30, toDeg: 45, statedBy: 'practice', because: 'head control, under a year' }
     : { fromDeg: 20, toDeg: 35, statedBy: 'practice', because: 'older child rearward' }
 }
+
+/** Whether no figure but a look at the chin decides how upright it may stand. */
+export const isByAirway = (band: AngleBand): boolean => band === BY_AIRWAY

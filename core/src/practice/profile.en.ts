@@ -34,6 +34,13 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
     question: 'Infant’s head',
     schools: { 'edge-flush': 'level with the edge at most', 'margin-25-mm': '25 mm below the edge' },
   },
+  infantAngle: {
+    question: 'Infant’s shell angle',
+    schools: {
+      'usual-band': 'the usual band by head control and age',
+      'upright-as-airway-allows': 'as upright as the head lies back',
+    },
+  },
   insertOut: {
     question: 'Insert out',
     schools: { 'at-makers-limit': 'at the maker’s limit', 'earlier-for-comfort': 'earlier for comfort' },

@@ -1,5 +1,6 @@
 import {
   angleBand,
+  isByAirway,
   isBehindDriver,
   judgeTouch,
   MAX_SHELL_ANGLE_DEG,
@@ -8,7 +9,7 @@ import {
   type AngleBand,
 } from '../fit/index.ts'
 import { whatIf } from '../match/index.ts'
-import { formatInterval, marginWithin, middle, toInterval, type Interval } from '../quantities/index.ts'
+import { exactly, formatInterval, marginWithin, middle, toInterval, type Interval } from '../quantities/index.ts'
 import { isIntegral } from '../restraint/index.ts'
 import { frontRoomNow, type FittedSubject } from '../rules/index.ts'
 import { NOT_READ } from './recommend-child.ts'
@@ -51,6 +52,7 @@ const angleRoom = (angle: Interval, { fromDeg, toDeg }: AngleBand): number =>
  */
 export function anglePreference(s: Pick<FittedSubject, 'practice'>, band: AngleBand): (angle: Interval) => number {
   const isOlder = band.statedBy === 'practice' && band.toDeg <= 35
+  if (isByAirway(band)) return (angle) => -angle.lo
   if (!isOlder) return (angle) => angleRoom(angle, band)
   return s.practice.olderRearwardRecline === 'most-reclined' ? (angle) => angle.lo : (angle) => -angle.lo
 }
@@ -67,7 +69,7 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   }
   if (reclines.length === 0) return noWedge
   const ask = (text: string, because: string): Recommendation[] => [{ setting: 'recline', kind: 'ask', text, because }]
-  const band = angleBand(s.mode, s.child, s.today)
+  const band = angleBand(s)
   if (band === 'ask-head-control') return ask('Ask about head control first', 'it decides how far the shell may sit up')
   const permitted = s.route.permittedReclines ?? reclines.map((r) => r.id)
   const names = reclines.filter((r) => permitted.includes(r.id)).map((r) => r.label)
@@ -102,6 +104,17 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
       upright.map((r) => r.id),
       'the maker permits these here and states no angle',
     )
+  }
+  if (isByAirway(band)) {
+    // The most upright first: which of them lets the head lie back is seen on the child.
+    const upright = angledReclines(s, slope ?? exactly(0))
+      .filter((a) => !a.wedge && (slope === undefined || a.angle.hi <= band.toDeg))
+      .toSorted((a, b) => a.angle.lo - b.angle.lo)
+    if (upright.length > 0)
+      return choose(
+        upright.map((a) => a.reclineId),
+        'the most upright at which the head lies back, asleep too',
+      )
   }
   if (slope === undefined) return ask('Measure the cushion slope first', `the target is ${band.fromDeg}–${band.toDeg}°`)
   const { fromDeg, toDeg } = band

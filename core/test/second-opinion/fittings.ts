@@ -292,6 +292,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
         { steadiness: 'nothing-felt' },
         { infantHead: 'margin-25-mm' },
         { knees: 'advised' },
+        { infantAngle: 'upright-as-airway-allows' },
       ]),
     ),
   'a setting taken away': (d, dice) => lose(d.settings, dice, []),

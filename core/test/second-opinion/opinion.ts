@@ -555,8 +555,10 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
                 ? 'steady'
                 : undefined)
         no(holds !== undefined && angle !== undefined, 'angle for this child not known')
-        if (holds === 'none' || (child.bornAtWeeks < 37 && corrected !== undefined && corrected < 6))
-          no(inside(angle, 40, 45), 'not flat enough for a newborn')
+        const isEarlyBorn = child.bornAtWeeks < 37 && corrected !== undefined && corrected < 6
+        const byAirway = d.practice.infantAngle === 'upright-as-airway-allows' && !isEarlyBorn
+        if (byAirway && holds === 'none') no(angle !== undefined && angle[1] <= 45 + near, 'flatter than 45°')
+        else if (holds === 'none' || isEarlyBorn) no(inside(angle, 40, 45), 'not flat enough for a newborn')
         else if (holds === 'steady' && angle) {
           // Outside the usual band, and not over the ceiling, is advice; across its edge is to be measured.
           const [from, to] = age === undefined || age[0] < 12 ? [30, 45] : [20, 35]
@@ -753,7 +755,11 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   if (mode.turns?.forwardGuard && (isForward || !(age !== undefined && age[0] > 15 && atLeast(cm, 76))))
     good('forward-guard', isForward ? 'released' : 'set')
   if (mode.sidePod && place.side !== 'centre') good('side-pod', 'door-side')
-  if (isShell && mode.direction === 'rearward' && (age === undefined || age[0] < 12)) good('chin', 'back')
+  const mayFallForward =
+    age === undefined ||
+    age[0] < 12 ||
+    (child.headControl ?? ((child.bornAtWeeks < 37 ? corrected! : age[1]) < 4 ? 'none' : undefined)) === 'none'
+  if (isShell && mode.direction === 'rearward' && mayFallForward) good('chin', 'back')
   if (mode.headRule === 'crown-inside' && mode.shape === 'infant-shell')
     no(
       atLeast(

@@ -90,7 +90,7 @@ export function Profiles({ book, onDefault }: Props) {
               <SelectField
                 key={q}
                 label={SCHOOL_TEXT[q].question}
-                value={shown[q]}
+                value={shown[q] ?? SCHOOLS[q][0]}
                 options={SCHOOLS[q].map((id) => ({ id, label: SCHOOL_TEXT[q].schools[id] ?? id }))}
                 onChange={(school) => setDraft({ ...shown, [q]: school } as PracticeProfile)}
               />

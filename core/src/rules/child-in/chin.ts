@@ -1,3 +1,4 @@
+import { headControlOf } from '../../child/index.ts'
 import { observedRule } from '../outcomes.ts'
 import { isIntegral } from '../../restraint/index.ts'
 
@@ -6,9 +7,9 @@ export default observedRule({
   stage: 'child-in',
   source: 'practice',
   checks: ['chin'],
-  applies: ({ mode, age }) =>
+  applies: ({ mode, age, child, today }) =>
     mode.direction === 'rearward' &&
     isIntegral(mode) &&
     mode.shape !== 'lie-flat' &&
-    (age === undefined || age.lo < 12),
+    (age === undefined || age.lo < 12 || headControlOf(child, today) === 'none'),
 })

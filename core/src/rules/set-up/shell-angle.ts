@@ -23,12 +23,11 @@ export default defineRule({
     'older rearward, to': { value: 35, unit: '°' },
   },
   checks: ({ mode }) => (mode.angleProof ? ['angle-proof', 'shell-angle-deg'] : ['shell-angle-deg']),
-  applies: ({ mode, child, today }) =>
-    isIntegral(mode) && (mode.angleProof !== undefined || angleBand(mode, child, today) !== undefined),
+  applies: (s) => isIntegral(s.mode) && (s.mode.angleProof !== undefined || angleBand(s) !== undefined),
   evaluate: (s) => {
     const proof = angleProofSeen(s)
     if (proof !== undefined) return proof
-    const band = angleBand(s.mode, s.child, s.today)
+    const band = angleBand(s)
     if (band === 'ask-head-control' || band === undefined) {
       return {
         kind: 'undecided',

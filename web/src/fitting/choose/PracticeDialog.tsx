@@ -107,7 +107,7 @@ function PracticeForm({ current, stock, isSigned }: Props) {
           <SelectField
             key={q}
             label={SCHOOL_TEXT[q].question}
-            value={practice[q]}
+            value={practice[q] ?? SCHOOLS[q][0]}
             disabled={isSigned}
             options={SCHOOLS[q].map((id) => ({ id, label: SCHOOL_TEXT[q].schools[id] ?? id }))}
             onChange={(school) => choose(q, school)}
