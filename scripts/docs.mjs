@@ -37,7 +37,10 @@ if (!isCheck || stale.length === 0) {
     })
   mkdirSync(`${ROOT}/docs/formats`, { recursive: true })
   put('docs/formats/example.case.json', pretty(JSON.stringify(exampleCase(core)), 'json'))
-  put('docs/rules.md', pretty(ruleBookMarkdown(), 'markdown'))
+  put(
+    'docs/rules.md',
+    pretty(ruleBookMarkdown(JSON.parse(readFileSync(`${ROOT}/docs/rule-examples.json`, 'utf8'))), 'markdown'),
+  )
   for (const [name, schema] of Object.entries(jsonSchemas()))
     put(`docs/formats/${name}`, pretty(JSON.stringify(schema), 'json'))
 }
