@@ -20,6 +20,8 @@ import { FamiliesController } from './families/families.controller'
 import { FamiliesService } from './families/families.service'
 import { RecheckService } from './handover/recheck.service'
 import { Clock } from './http/clock'
+import { notKept, onlyForThisMachine, onlyFromOwnPages, onlyPlainBodies } from './http/door'
+import { Failures } from './http/failures'
 import { FaultsException, toFaults } from './http/faults'
 import { PracticeController } from './practice/practice.controller'
 import { PracticeService } from './practice/practice.service'
@@ -103,28 +105,6 @@ function noStoreForPages(res: { setHeader(name: string, value: string): void }, 
   if (path.endsWith('.html')) res.setHeader('Cache-Control', 'no-cache')
 }
 
-const LOOPBACK_HOST = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
-
-/**
- * Answers only requests addressed to this machine by name. Without it a page
- * from elsewhere could point its own name at the loopback address and read
- * children's data through the fitter's browser.
- */
-function onlyForThisMachine(
-  req: { readonly headers: { readonly host?: string } },
-  res: { status(code: number): { json(body: object): void } },
-  next: () => void,
-): void {
-  if (LOOPBACK_HOST.test(req.headers.host ?? '')) return next()
-  res.status(403).json({ statusCode: 403, message: 'This server answers only on the loopback address of its machine.' })
-}
-
-/** Answers hold children's data: no browser keeps them, and erasing leaves nothing in its cache. */
-function notKept(_req: unknown, res: { setHeader(name: string, value: string): void }, next: () => void): void {
-  res.setHeader('Cache-Control', 'no-store')
-  next()
-}
-
 type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
 
 /** Builds the whole application on its own database; the caller listens and closes. */
@@ -140,10 +120,13 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   )
   // Answers change with every entry: hashing each of them for a cache that never hits is wasted.
   app.set('etag', false)
+  app.disable('x-powered-by')
   app.use(onlyForThisMachine)
+  app.use(onlyFromOwnPages)
   app.use('/api', notKept)
   app.useBodyParser('json', { limit: BODY_LIMIT })
   app.useBodyParser('text', { type: 'text/csv', limit: BODY_LIMIT })
+  app.use(onlyPlainBodies)
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -157,6 +140,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
       strictTransportSecurity: false,
     }),
   )
+  app.useGlobalFilters(new Failures(app.getHttpAdapter()))
   app.useGlobalPipes(
     new ValidationPipe({
       whitelist: true,

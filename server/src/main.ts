@@ -5,6 +5,7 @@ import { createApp } from './app'
 import { CatalogueService } from './catalogue/catalogue.service'
 import { seedDemo } from './demo'
 import { Clock } from './http/clock'
+import { isDay } from './http/day'
 import { CannotOpen } from './storage/store-faults'
 
 const ROOT = resolve(__dirname, '..', '..')
@@ -27,20 +28,35 @@ function plainly(error: unknown, port: number, dataDir: string): string {
   return `Could not start: ${error instanceof Error ? error.message : String(error)}`
 }
 
+const OPTIONS = {
+  port: { type: 'string', default: '4310' },
+  data: { type: 'string', default: join(ROOT, 'data') },
+  today: { type: 'string' },
+  'no-demo': { type: 'boolean', default: false },
+} as const
+
+/** The options as given; one that there is not ends it, with those that there are. */
+function optionsGiven() {
+  try {
+    return parseArgs({ options: OPTIONS }).values
+  } catch (error) {
+    const known = Object.keys(OPTIONS).map((name) => `--${name}`)
+    console.error(`${error instanceof Error ? error.message.split('. ')[0] : 'Unknown option'}. Known: ${known.join(', ')}`) // prettier-ignore
+    process.exit(2)
+  }
+}
+
 async function main(): Promise<void> {
   // What is written here is about children: for its owner only.
   process.umask(0o077)
-  const { values } = parseArgs({
-    options: {
-      port: { type: 'string', default: '4310' },
-      data: { type: 'string', default: join(ROOT, 'data') },
-      today: { type: 'string' },
-      'no-demo': { type: 'boolean', default: false },
-    },
-  })
+  const values = optionsGiven()
   const port = Number(values.port)
   if (!Number.isInteger(port) || port < 1 || port > 65535) {
     console.error(`--port must be a whole number from 1 to 65535, got "${values.port}"`)
+    process.exit(2)
+  }
+  if (values.today !== undefined && !isDay(values.today)) {
+    console.error(`--today must be a day as YYYY-MM-DD, from 1900 to 2100, got "${values.today}"`)
     process.exit(2)
   }
   const dataDir = resolve(values.data)

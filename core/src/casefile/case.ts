@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema, momentSchema } from '../quantities/index.ts'
 import { childSchema } from '../child/index.ts'
 import { idSchema, nameSchema } from '../ground/index.ts'
 import { practiceSchema } from '../practice/index.ts'
@@ -72,7 +73,7 @@ const handoverSchema = z.strictObject({
   againstAdvice: z
     .strictObject({ reason: z.string().trim().min(1).max(500), said: z.string().trim().min(1).max(500) })
     .optional(),
-  signedAt: z.iso.datetime(),
+  signedAt: momentSchema,
 })
 
 /** Measures that carry the day they were taken. */
@@ -86,7 +87,7 @@ export const caseSchema = z
     format: z.literal(CASE_FORMAT),
     version: z.literal(CASE_VERSION),
     /** The day the judgement is for. */
-    today: z.iso.date(),
+    today: daySchema,
     child: childSchema,
     vehicle: vehicleSchema.optional(),
     restraints: z.array(modelSchema).max(50),

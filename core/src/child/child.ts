@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import {
+  daySchema,
   ageInterval,
   DAYS_PER_MONTH,
   interval,
@@ -27,7 +28,7 @@ const adviceSchema = z
   .strictObject({
     by: nameSchema,
     role: nameSchema,
-    on: z.iso.date(),
+    on: daySchema,
     outcome: z.enum(ADVICE_OUTCOMES),
     /** The restraint meant, where the outcome is this one restraint. */
     modelId: idSchema.optional(),
@@ -44,7 +45,7 @@ export const childSchema = z
     id: idSchema,
     name: nameSchema,
     familyName: nameSchema.optional(),
-    dateOfBirth: z.iso.date().optional(),
+    dateOfBirth: daySchema.optional(),
     /** Used only when the day of birth is not given. */
     ageMonths: quantitySchema(CHILD_LIMITS.ageMonths).optional(),
     sex: z.enum(['female', 'male']).optional(),

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema } from '../quantities/index.ts'
 import { CASE_VERSION } from '../casefile/index.ts'
 import { childSchema } from '../child/index.ts'
 import { modelSchema, unitSchema } from '../restraint/index.ts'
@@ -12,7 +13,7 @@ export const catalogueSchema = z
     format: z.literal(CATALOGUE_FORMAT),
     version: z.literal(CASE_VERSION),
     /** The day on which ages and dates in it were true; made-up data may be moved from it. */
-    asOf: z.iso.date().optional(),
+    asOf: daySchema.optional(),
     vehicles: z.array(vehicleSchema).max(2000).optional(),
     models: z.array(modelSchema).max(2000).optional(),
     units: z.array(unitSchema).max(10000).optional(),

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema } from '../quantities/index.ts'
 import { CASE_VERSION, datedChild, upgradeCatalogue } from '../casefile/index.ts'
 import { parseWith, type Fault } from '../ground/index.ts'
 import { childSchema, type Child } from '../child/index.ts'
@@ -32,7 +33,7 @@ const many = (most: number) => z.array(z.unknown()).max(most).optional()
 const envelopeSchema = z.strictObject({
   format: z.literal(CATALOGUE_FORMAT),
   version: z.literal(CASE_VERSION),
-  asOf: z.iso.date().optional(),
+  asOf: daySchema.optional(),
   vehicles: many(2000),
   models: many(2000),
   units: many(10000),

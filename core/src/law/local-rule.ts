@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema } from '../quantities/index.ts'
 import { idSchema, nameSchema } from '../ground/index.ts'
 
 /** When the use of a restraint may end: local law, whichever limit comes first. */
@@ -10,7 +11,7 @@ export const localRuleSchema = z
     untilAgeYears: z.number().min(6).max(18).optional(),
     untilMassKg: z.number().min(20).max(60).optional(),
     /** Whether a restraint of UN R44 may still be used, and to which day; absent is not known. */
-    r44Use: z.union([z.literal('allowed'), z.strictObject({ notAfter: z.iso.date() })]).optional(),
+    r44Use: z.union([z.literal('allowed'), z.strictObject({ notAfter: daySchema })]).optional(),
   })
   .refine((r) => r.untilStatureCm !== undefined || r.untilAgeYears !== undefined || r.untilMassKg !== undefined, {
     path: ['untilStatureCm'],

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema } from './dates.ts'
 import { interval, type Interval } from './interval.ts'
 
 export const QUANTITY_SOURCES = ['measured', 'instrument', 'told', 'estimated'] as const
@@ -42,7 +43,7 @@ export function quantitySchema({ min, max, unit }: QuantityLimits) {
       from: bounded().optional(),
       to: bounded().optional(),
       source: z.enum(QUANTITY_SOURCES),
-      on: z.iso.date().optional(),
+      on: daySchema.optional(),
     })
     .superRefine((q, ctx) => {
       const isPoint = q.value !== undefined

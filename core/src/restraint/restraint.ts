@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { daySchema } from '../quantities/index.ts'
 import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
@@ -226,7 +227,7 @@ export const modelSchema = z
     maker: nameSchema,
     name: nameSchema,
     variant: z
-      .strictObject({ label: nameSchema, madeFrom: z.iso.date().optional(), madeUntil: z.iso.date().optional() })
+      .strictObject({ label: nameSchema, madeFrom: daySchema.optional(), madeUntil: daySchema.optional() })
       .optional(),
     /** The whole restraint as it stands in the car. */
     massKg: z.number().min(0.2).max(30),
@@ -304,8 +305,8 @@ export const unitSchema = z
     modelId: idSchema,
     partId: idSchema.optional(),
     serial: z.string().trim().min(1).max(60),
-    madeOn: z.iso.date().optional(),
-    lifeEndsOn: z.iso.date().optional(),
+    madeOn: daySchema.optional(),
+    lifeEndsOn: daySchema.optional(),
     isHistoryKnown: z.boolean().optional(),
     wasInCrash: z.boolean().optional(),
     isRecalled: z.boolean().optional(),
@@ -315,7 +316,7 @@ export const unitSchema = z
     /** Which way it stands, where turning it round means lifting it off or fitting it anew. Jobs keep it. */
     direction: directionSchema.optional(),
     /** Taken apart or converted, and not looked at since: not for use until the job's checks have passed. */
-    awaitsCheck: z.strictObject({ job: idSchema, since: z.iso.date() }).optional(),
+    awaitsCheck: z.strictObject({ job: idSchema, since: daySchema }).optional(),
     shelf: z.string().max(60).optional(),
     note: noteSchema.optional(),
   })

@@ -9,6 +9,7 @@ import {
   IsDefined,
   IsIn,
   IsInt,
+  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -52,6 +53,7 @@ export class CreateFittingDto {
     description: 'A child that is not known yet: it is kept with its fitting, or neither is.',
   })
   @IsOptional()
+  @IsObject({ message: 'must be an object' })
   @ValidateNested()
   @Type(() => NewChildDto)
   newChild?: NewChildDto
@@ -118,6 +120,8 @@ export class EntryDto {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(40)
+  // A list is an object too, and passes for one that has been looked into.
+  @IsObject({ each: true, message: 'must be an object' })
   @ValidateNested({ each: true })
   @Type(() => PutDto)
   puts: PutDto[]
@@ -190,6 +194,7 @@ export class SignDto extends UndoDto {
     description: 'The family leaves although the fitting is not ready. Only then, and then needed.',
   })
   @IsOptional()
+  @IsObject({ message: 'must be an object' })
   @ValidateNested()
   @Type(() => AgainstAdviceDto)
   againstAdvice?: AgainstAdviceDto

@@ -28,7 +28,7 @@ import { In, type EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
-import { refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
+import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
 import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
@@ -140,6 +140,7 @@ export class FittingsService implements OnApplicationBootstrap {
   import(data: unknown, child?: ChildOfFile): Promise<FittingView> {
     const parsed = parseWith(caseSchema, upgradeCase(data))
     if (!parsed.ok) throw new FaultsException('The case file is not valid; no fitting was created.', parsed.error)
+    refuseAhead(parsed.value, this.clock.today())
     return this.db.write(async (manager) => {
       const c = await onItsChild(manager, parsed.value, child)
       return this.insert(manager, c, { elsewhere: c.handover !== undefined })

@@ -1,5 +1,6 @@
 import { ConflictException } from '@nestjs/common'
-import { upgradeChanges, type Case, type Changed, type Put } from '@nimble-anchor/core/casefile'
+import { highestSequence, upgradeChanges, type Case, type Changed, type Put } from '@nimble-anchor/core/casefile'
+import { type Fault } from '@nimble-anchor/core/ground'
 import { type IsoDate } from '@nimble-anchor/core/quantities'
 import { type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { assess, type Verdict } from '@nimble-anchor/core/verdict'
@@ -82,4 +83,18 @@ export async function refuseUnfitUnit(manager: EntityManager, c: Case, judged: V
   const { verdict, headline } = assess({ ...c, units })
   if (verdict !== judged)
     throw new ConflictException(`The shelf says otherwise of this unit by now: ${headline} Choose it anew.`)
+}
+
+/** An order of entry that comes in leaves as much room again for entries: no hand makes half as many. */
+const MOST_ENTRIES_IN_FILE = 500_000
+
+/** A case file of a day that has not come yet, or at the end of the order of entry, would take no entry again. */
+export function refuseAhead(c: Case, today: IsoDate): void {
+  const faults: Fault[] = []
+  if (c.today > today) faults.push({ path: '$.today', message: `must not be after ${today}` })
+  if (c.handover !== undefined && c.handover.signedAt.slice(0, 10) > today)
+    faults.push({ path: '$.handover.signedAt', message: `must not be after ${today}` })
+  if (highestSequence(c) > MOST_ENTRIES_IN_FILE)
+    faults.push({ path: '$.choice.at', message: `no entry of a file may be later than ${MOST_ENTRIES_IN_FILE}` })
+  if (faults.length > 0) throw new FaultsException('No fitting was created.', faults)
 }

@@ -2,11 +2,12 @@ import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Pu
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsString, IsUUID, Length, Matches, MaxLength, ValidateIf } from 'class-validator'
+import { IsDay } from '../http/day'
 import { DayService } from './day.service'
 
 class VisitDto {
   @ApiProperty({ example: '2026-11-25' })
-  @Matches(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { message: 'must be a day, YYYY-MM-DD' })
+  @IsDay()
   day: string
 
   @ApiProperty({ example: '10:20' })

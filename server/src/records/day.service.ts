@@ -15,7 +15,7 @@ import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
 import { Database } from '../storage/database'
-import { ChildRow, FittingRow, VehicleRow, VisitRow } from '../storage/entities'
+import { ChildRow, FittingRow, SettingRow, VehicleRow, VisitRow } from '../storage/entities'
 
 export interface VisitEntry {
   readonly day: string
@@ -34,6 +34,9 @@ const DUE_AHEAD_DAYS = 14
 const DUE_BACK_DAYS = 180
 /** A queue of last month serves nobody, and holds names. */
 const KEEP_VISITS_DAYS = 30
+/** Days of use that must all be later than that, before anything is taken away. */
+const SEEN_TO_FORGET = 3
+const DAYS_SEEN = 'daysSeen'
 const MOST_DUE = 100
 
 /** The bay's day: who comes when, what has come due, which jobs wait. */
@@ -67,7 +70,7 @@ export class DayService {
     await this.db.write(async (manager) => {
       await this.refuseUnknown(manager, visit)
       if (isNew) {
-        await manager.query(`DELETE FROM "visit" WHERE "day" < ?`, [addDays(this.clock.today(), -KEEP_VISITS_DAYS)])
+        await this.forgetOldVisits(manager)
         return void (await manager.insert(VisitRow, { id, ...visit }))
       }
       const { affected } = await manager.update(VisitRow, { id }, visit)
@@ -76,6 +79,23 @@ export class DayService {
     const kept = (await this.visits(visit.day)).find((v) => v.id === id)
     if (!kept) throw new NotFoundException('There is no such visit.')
     return kept
+  }
+
+  /**
+   * A queue of last month goes, by days on which the program was used and not
+   * by the clock alone: one that stands wrong for a day or two takes nothing away.
+   */
+  private async forgetOldVisits(manager: EntityManager): Promise<void> {
+    const today = this.clock.today()
+    const kept = await manager.findOneBy(SettingRow, { key: DAYS_SEEN })
+    const before = kept === null ? [] : kept.value.split(' ')
+    const seen = [...new Set([...before, today])].toSorted().slice(-SEEN_TO_FORGET)
+    // A day that lies before all others was seen by a clock put right: the later ones were the wrong ones.
+    const days = before.length > 0 && today < (before[0] as string) ? [today] : seen
+    if (days.join(' ') !== before.join(' ')) await manager.upsert(SettingRow, { key: DAYS_SEEN, value: days.join(' ') }, ['key']) // prettier-ignore
+    const [oldest] = days
+    if (days.length === SEEN_TO_FORGET && oldest !== undefined)
+      await manager.query(`DELETE FROM "visit" WHERE "day" < ?`, [addDays(oldest, -KEEP_VISITS_DAYS)])
   }
 
   private async refuseUnknown(manager: EntityManager, v: VisitEntry): Promise<void> {

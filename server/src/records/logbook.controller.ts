@@ -5,11 +5,10 @@ import { type LogbookCharts, type LogbookPage, type LogbookRow } from '@nimble-a
 import { ROUTE_KINDS } from '@nimble-anchor/core/restraint'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Transform, Type } from 'class-transformer'
-import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Matches, Max, MaxLength, Min } from 'class-validator'
+import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator'
 import { stringify } from 'csv-stringify'
+import { IsDay } from '../http/day'
 import { LogbookService } from './logbook.service'
-
-const DAY = /^\d{4}-\d{2}-\d{2}$/
 
 class LogbookDto {
   @ApiPropertyOptional({ description: 'Words; the last may be only begun.' })
@@ -53,12 +52,12 @@ class LogbookDto {
 
   @ApiPropertyOptional()
   @IsOptional()
-  @Matches(DAY, { message: 'must be a day, YYYY-MM-DD' })
+  @IsDay()
   from?: string
 
   @ApiPropertyOptional()
   @IsOptional()
-  @Matches(DAY, { message: 'must be a day, YYYY-MM-DD' })
+  @IsDay()
   to?: string
 
   @ApiPropertyOptional()

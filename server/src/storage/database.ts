@@ -3,6 +3,7 @@ import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
 import type { DataSource, EntityManager } from 'typeorm'
 import { RUN_ONCE_AFTER } from './migrations/index'
 import { lockFolder, openReader, openWriter, prepareFolder, rawOf, refuseNewer } from './opening'
+import { withoutValues } from '../http/failures'
 import { isStoreError, StoreFault } from './store-faults'
 
 const QUIET_MS = 1000
@@ -123,7 +124,7 @@ export class Database implements OnModuleDestroy {
       if (isHeld) await this.abandon()
       const fault = error instanceof StoreFault ? error : StoreFault.of(error)
       // Never the statement's values: they are about children.
-      this.log.warn(`${jobs.length} not stored: ${error instanceof Error ? error.message : String(error)}`)
+      this.log.warn(`${jobs.length} not stored: ${withoutValues(error)}`)
       for (const job of jobs) job.reject(fault)
       return
     }
