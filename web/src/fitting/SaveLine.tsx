@@ -1,10 +1,12 @@
+import { putName } from './changeText.ts'
 import { openDrafts, useDrafts } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Button } from '../ui/Button.tsx'
 
 /** Says whether what is on screen is kept, and takes the last entry back. */
 export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory: () => void }) {
-  const { saving, queue, undo, trouble, view } = useFitting()
+  const { saving, queue, undo, trouble, view, tryAgain, dropFailed } = useFitting()
+  const failedOn = saving === 'failed' ? queue[0]?.puts[0] : undefined
   const drafts = useDrafts((s) => openDrafts(s.texts))
   const letGo = useDrafts((s) => s.clear)
   const isTyping = !isSigned && drafts > 0
@@ -13,20 +15,35 @@ export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory
     ? view?.elsewhere
       ? 'Signed elsewhere: a record, closed'
       : 'Signed and closed'
-    : saving === 'offline'
-      ? `Not saved yet: ${waits} on this device${trouble === null ? '' : `. ${trouble}`}`
-      : saving === 'saving'
-        ? 'Saving'
-        : isTyping
-          ? ''
-          : 'Everything saved'
+    : saving === 'failed'
+      ? `Not saved: ${waits} on this device. ${trouble ?? ''}${failedOn ? ` It failed on “${putName(failedOn)}”.` : ''}`
+      : saving === 'offline'
+        ? `Not saved yet: ${waits} on this device${trouble === null ? '' : `. ${trouble}`}`
+        : saving === 'saving'
+          ? 'Saving'
+          : isTyping
+            ? ''
+            : 'Everything saved'
   const typed = isTyping ? `${drafts === 1 ? 'One field is' : `${drafts} fields are`} typed and not entered yet` : ''
   return (
     <div className="no-print mt-2 flex flex-wrap items-center justify-between gap-x-2 text-sm">
-      <p role="status" className={saving === 'offline' ? 'font-bold text-stale' : 'text-ink-soft'}>
+      <p
+        role="status"
+        className={saving === 'offline' || saving === 'failed' ? 'font-bold text-stale' : 'text-ink-soft'}
+      >
         {[typed, stored].filter(Boolean).join('. ')}
       </p>
       <span className="flex">
+        {saving === 'failed' && (
+          <>
+            <Button look="quiet" className="px-2! text-sm!" onClick={tryAgain}>
+              Try again
+            </Button>
+            <Button look="quiet" className="px-2! text-sm!" onClick={() => void dropFailed()}>
+              Take that entry back
+            </Button>
+          </>
+        )}
         {isTyping && (
           <Button look="quiet" className="px-2! text-sm!" onClick={letGo}>
             Let it go

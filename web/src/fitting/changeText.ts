@@ -89,6 +89,12 @@ function valueText(path: readonly string[], value: unknown): string {
 const isDisturbance = (id: string): id is Disturbance => Object.hasOwn(DISTURBANCE_TEXT, id)
 const isCheck = (id: string): id is CheckId => Object.hasOwn(CHECKS, id)
 
+/** "Mass": what an entry is about. */
+export function putName({ path }: Pick<Changed, 'path'>): string {
+  const last = path.at(-1) ?? ''
+  return path[0] === 'readings' && isCheck(last) ? checkLabel(last) : (FIELD[last] ?? last)
+}
+
 /** "Mass: nothing, now 10.4 ± 0.1 kg". */
 export function changeText({ path, from, to }: Changed): string {
   const last = path.at(-1) ?? ''

@@ -76,8 +76,12 @@ export class Refused extends Error {
     this.current = current
   }
 }
-/** The server did not answer; the same request may succeed later. */
+/** The server did not answer, or could not store just now; the same request may succeed later. */
 class Unreachable extends Error {}
+/** The program itself failed on this request: sent again at once it would fail again. */
+export class Failed extends Error {}
+/** Answers by which a server, or what stands before it, says that it is not there just now. */
+const NOT_JUST_NOW = new Set([502, 503, 504, 507])
 
 /** A body that is a spreadsheet, sent as it stands. */
 export class CsvText {
@@ -102,9 +106,9 @@ async function call<T>(path: string, body?: unknown, method = body === undefined
   const data: unknown = await response.json().catch(() => ({}))
   if (response.status >= 500) {
     const { message } = data as { message?: string }
-    // A full disk says so itself; "Internal server error" helps nobody.
-    const isSaid = response.status === 507 || response.status === 503
-    throw new Unreachable(isSaid && message ? message : 'The server could not do that just now.')
+    // A full disk says so itself.
+    if (NOT_JUST_NOW.has(response.status)) throw new Unreachable(message ?? 'The server could not do that just now.')
+    throw new Failed(message ?? 'Something in the program failed. Nothing of this was saved.')
   }
   if (response.ok) return data as T
   const refused = data as { message?: string; faults?: Fault[]; current?: FittingView; asks?: string }

@@ -30,6 +30,8 @@ function fakeServer(cases: Readonly<Record<string, Case>>) {
     views: Object.fromEntries(Object.entries(cases).map(([id, c]) => [id, open(id, c)])) as Record<string, FittingView>,
     log: [] as { fittingId: string; sequence: number; id: string; changes: readonly Changed[]; puts: readonly Put[] }[],
     isUp: true,
+    /** The program fails on entries of this path. */
+    failsOn: undefined as string | undefined,
     losesAnswers: 0,
     erased: [] as string[],
     /** Answers wait for this. */
@@ -54,6 +56,8 @@ function fakeServer(cases: Readonly<Record<string, Case>>) {
     if (!view) return answer(404, { message: 'There is no such fitting.' })
     if (!init?.body) return answer(200, view)
     const { id, baseSequence, own = [], puts } = JSON.parse(init.body as string) as Body
+    if (puts.some((p) => p.path.join('.') === state.failsOn))
+      return answer(500, { message: 'Something in the program failed.' })
     if (state.log.some((e) => e.id === id)) return answer(200, view)
     if (view.status === 'signed') return answer(409, { message: 'This fitting is signed and closed.' })
     const since = state.log.filter((e) => e.fittingId === fittingId && e.sequence > baseSequence && !own.includes(e.id))
@@ -152,6 +156,39 @@ test('without the server entries wait on the device, survive a reload, and go in
   await settle()
   expect(massesIn(server, 'f1')).toEqual([11, 12])
   expect((await waitingCounts()).size).toBe(0)
+})
+
+test('where the program fails on an entry, nothing is sent again by itself; it is kept until somebody says', async () => {
+  const server = fakeServer({ f1: buildCase() })
+  await useFitting.getState().open('f1')
+  server.state.failsOn = 'child.massKg'
+  useFitting.getState().put([mass(11)])
+  useFitting.getState().put([{ path: ['child', 'note'], value: 'sleeps' }])
+  await settle()
+  expect(useFitting.getState()).toMatchObject({ saving: 'failed', trouble: 'Something in the program failed.' })
+  expect((await waitingCounts()).get('f1')).toBe(2)
+  expect(server.state.log).toEqual([])
+  useFitting.getState().tryAgain()
+  await settle()
+  expect(useFitting.getState().saving).toBe('failed')
+  // Taken back: that one alone; what came after it is stored.
+  await useFitting.getState().dropFailed()
+  await settle()
+  expect(useFitting.getState()).toMatchObject({ saving: 'saved', trouble: null, queue: [] })
+  expect(server.state.log.map((e) => e.puts[0]!.path.join('.'))).toEqual(['child.note'])
+})
+
+test('what failed once and then does not is stored as it was', async () => {
+  const server = fakeServer({ f1: buildCase() })
+  await useFitting.getState().open('f1')
+  server.state.failsOn = 'child.massKg'
+  useFitting.getState().put([mass(11)])
+  await settle()
+  server.state.failsOn = undefined
+  useFitting.getState().tryAgain()
+  await settle()
+  expect(useFitting.getState()).toMatchObject({ saving: 'saved', trouble: null })
+  expect(massesIn(server, 'f1')).toEqual([11])
 })
 
 test('an answer lost on the way is not a conflict: the entry stands already, once', async () => {

@@ -24,7 +24,7 @@ interface FittingState {
   /** The same with the waiting entries applied: what is shown. */
   readonly case: Case | null
   readonly queue: readonly Waiting[]
-  readonly saving: 'saved' | 'saving' | 'offline'
+  readonly saving: 'saved' | 'saving' | 'offline' | 'failed'
   /** Why it is not saved, where the server said more than nothing. */
   readonly trouble: string | null
   readonly conflict: Conflict | null
@@ -36,6 +36,10 @@ interface FittingState {
   undo(): Promise<void>
   sign(signing: Signing): Promise<void>
   settleConflict(keep: 'mine' | 'theirs'): void
+  /** Sends again what the program failed on. */
+  tryAgain(): void
+  /** Takes back, from this device alone, the entry that the program failed on; what came after it is sent. */
+  dropFailed(): Promise<void>
   refresh(): Promise<void>
   clearNotice(): void
 }
@@ -78,7 +82,7 @@ export const useFitting = create<FittingState>()((set, get) => {
       case 'kept':
         return showKept(event.fittingId)
       case 'stored':
-        set({ trouble: null })
+        set(({ saving }) => ({ trouble: null, saving: saving === 'failed' ? 'saving' : saving }))
         return showKept(event.fittingId, event.view)
       case 'collided':
         return set({ conflict: event.conflict, saving: 'offline', trouble: null })
@@ -90,6 +94,8 @@ export const useFitting = create<FittingState>()((set, get) => {
         return get().refresh()
       case 'offline':
         return set({ saving: 'offline', trouble: event.message })
+      case 'failed':
+        return set({ saving: 'failed', trouble: event.message })
     }
   }
   listen((event) => void hear(event))
@@ -213,6 +219,23 @@ export const useFitting = create<FittingState>()((set, get) => {
       const settled =
         keep === 'mine' ? changeWaiting(mine.id, { base: theirs.sequence, own: [] }) : dropWaiting(mine.id)
       void settled.then(() => showKept(mine.fittingId, theirs)).then(() => send(mine.fittingId))
+    },
+
+    tryAgain() {
+      const { view } = get()
+      if (!view) return
+      set({ saving: 'saving', trouble: null })
+      void send(view.id)
+    },
+
+    async dropFailed() {
+      const { view, saving } = get()
+      const [first] = view && saving === 'failed' ? await waitingOf(view.id).catch(() => []) : []
+      if (!view || !first) return
+      await dropWaiting(first.id)
+      set({ saving: 'saving', trouble: null })
+      await showKept(view.id)
+      void send(view.id)
     },
 
     async refresh() {

@@ -1,6 +1,6 @@
 import { applyPuts } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
-import { api, Refused } from './api.ts'
+import { api, Failed, Refused } from './api.ts'
 import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, type Waiting } from './waiting.ts'
 
 /**
@@ -17,6 +17,8 @@ export type Event =
   | { readonly kind: 'refused'; readonly fittingId: string; readonly view?: FittingView | undefined }
   | { readonly kind: 'unkept'; readonly fittingId: string; readonly message: string }
   | { readonly kind: 'offline'; readonly fittingId: string; readonly message: string }
+  /** The program failed on one entry: it stays on the device until somebody says what becomes of it. */
+  | { readonly kind: 'failed'; readonly fittingId: string; readonly message: string }
 
 /** Two people on one field: what waits here, and what stands on the server. */
 export interface Conflict {
@@ -72,6 +74,10 @@ async function sendOne(entry: Waiting): Promise<boolean> {
     tell({ kind: 'stored', fittingId, view })
     return true
   } catch (error) {
+    if (error instanceof Failed) {
+      tell({ kind: 'failed', fittingId, message: error.message })
+      return false
+    }
     if (!(error instanceof Refused)) {
       tell({ kind: 'offline', fittingId, message: error instanceof Error ? error.message : String(error) })
       retries.set(
@@ -100,7 +106,7 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
         return tell({ kind: 'stored', fittingId, view: await api.enter(fittingId, entry) })
       } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
-        if (error instanceof Refused) return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
+        if (error instanceof Refused || error instanceof Failed) return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
         tell({ kind: 'offline', fittingId, message })
         await new Promise((r) => setTimeout(r, RETRY_MS))
       }
