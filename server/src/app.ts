@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs'
-import { Controller, Get, Module, ValidationPipe, type DynamicModule } from '@nestjs/common'
+import { fingerprint } from '@nimble-anchor/core/ground'
+import { Body, Controller, Get, HttpCode, Module, Post, ValidationPipe, type DynamicModule } from '@nestjs/common'
 import { NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { ServeStaticModule } from '@nestjs/serve-static'
@@ -55,6 +56,17 @@ class HealthController {
   }
 }
 
+@ApiTags('health')
+@Controller('api/fingerprint')
+class FingerprintController {
+  @Post()
+  @HttpCode(200)
+  @ApiOperation({ summary: 'The fingerprint of a document, by which a change says which state it saw (If-Match)' })
+  of(@Body() document: unknown): { readonly fingerprint: string } {
+    return { fingerprint: fingerprint(document) }
+  }
+}
+
 @Module({})
 class AppModule {
   static with(database: Database, clock: Clock, webDir: string | undefined): DynamicModule {
@@ -72,6 +84,7 @@ class AppModule {
         : [],
       controllers: [
         HealthController,
+        FingerprintController,
         CatalogueController,
         FittingsController,
         HandoverController,

@@ -1,6 +1,7 @@
 import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { fingerprint } from '@nimble-anchor/core/ground'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import request from 'supertest'
 import { createApp } from '../src/app'
@@ -16,7 +17,8 @@ export interface Running {
   get(path: string): request.Test
   /** JSON, or text of the type named. */
   post(path: string, body?: object | string, type?: string): request.Test
-  put(path: string, body: object): request.Test
+  /** @param seen the state of it that the writer saw */
+  put(path: string, body: object, seen?: object): request.Test
   delete(path: string): request.Test
   /** Closes, and opens the same data again. */
   restart(today?: string): Promise<Running>
@@ -54,7 +56,10 @@ export async function start(options: { dataDir?: string; demo?: boolean; today?:
     dataDir,
     get: (path) => request(server).get(path),
     post: (path, body = {}, type = 'application/json') => request(server).post(path).type(type).send(body),
-    put: (path, body) => request(server).put(path).send(body),
+    put: (path, body, seen) => {
+      const asked = request(server).put(path).send(body)
+      return seen === undefined ? asked : asked.set('If-Match', fingerprint(seen))
+    },
     delete: (path) => request(server).delete(path),
     restart: async (later) => {
       await app.close()

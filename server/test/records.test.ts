@@ -372,7 +372,8 @@ describe('the bay’s day', () => {
       { time: '10:20', isWalkIn: true, fitting: null },
       { time: '11:00', state: 'here', fitting: { id: f.id, stage: 'hand-over', verdict: 'ready' } },
     ])
-    await na.put(`/api/visits/${late.id}`, { ...visit, time: '09:00' }).expect(200)
+    const asBooked = { ...visit, time: '11:00', fittingId: f.id, state: 'here' }
+    await na.put(`/api/visits/${late.id}`, { ...visit, time: '09:00' }, asBooked).expect(200)
     expect((await day()).visits[0]).toMatchObject({ id: late.id, time: '09:00' })
     await na.delete(`/api/visits/${late.id}`).expect(204)
     await na.delete(`/api/visits/${late.id}`).expect(404)

@@ -54,7 +54,6 @@ export const DEFAULT_PRACTICE: PracticeProfile = {
   baseGap: 'none',
   olderRearwardRecline: 'upright-as-comfort-allows',
   infantHead: 'edge-flush',
-  infantAngle: 'usual-band',
   insertOut: 'at-makers-limit',
   frontSeatGap: 'as-maker-says',
   knees: 'must-bend',

@@ -5,13 +5,14 @@ import {
   Delete,
   Get,
   Header,
+  Headers,
   HttpCode,
   Param,
   ParseEnumPipe,
   Post,
   Query,
 } from '@nestjs/common'
-import { ApiBody, ApiConsumes, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
+import { ApiBody, ApiConsumes, ApiHeader, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { CASE_VERSION } from '@nimble-anchor/core/casefile'
 import { CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core/formats'
 import { IsBooleanString, IsOptional, IsString, MaxLength } from 'class-validator'
@@ -99,12 +100,20 @@ export class CatalogueController {
   @ApiOperation({ summary: 'Import a catalogue, JSON or CSV: all of it or nothing' })
   @ApiConsumes('application/json', 'text/csv')
   @ApiBody({ schema: SCHEMA })
-  import(@Body() body: unknown, @Query() query: ImportQuery): Promise<readonly ImportRow[]> {
+  @ApiHeader({
+    name: 'If-Match',
+    description: 'With one entry: the fingerprint of it as it was seen, or * where there was none',
+  })
+  import(
+    @Body() body: unknown,
+    @Query() query: ImportQuery,
+    @Headers('if-match') seen?: string,
+  ): Promise<readonly ImportRow[]> {
     const isPreview = query.preview === 'true'
     const overruled = new Set((query.overrule ?? '').split(',').filter(Boolean))
-    if (typeof body === 'string') return this.catalogue.store(itemsOfCsv(body), isPreview, overruled)
+    if (typeof body === 'string') return this.catalogue.store(itemsOfCsv(body), isPreview, overruled, seen)
     if (body === undefined) throw new BadRequestException('Needs a body of application/json or text/csv.')
-    return this.catalogue.import(body, isPreview, overruled)
+    return this.catalogue.import(body, isPreview, overruled, seen)
   }
 
   @Delete(':kind/:id')

@@ -14,6 +14,7 @@ import {
 import { type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
+import { refuseUnseen } from '../http/seen'
 import { openJobsOf } from '../aftercare/open-jobs'
 import { anotherChildFault, recordAfter } from '../fittings/child-record'
 import { familyOf } from '../families/family-of'
@@ -63,23 +64,35 @@ export class CatalogueService {
   }
 
   /** Imports a catalogue, or says what would happen. */
-  import(data: unknown, isPreview: boolean, overruled?: ReadonlySet<string>): Promise<readonly ImportRow[]> {
+  import(
+    data: unknown,
+    isPreview: boolean,
+    overruled?: ReadonlySet<string>,
+    seen?: string,
+  ): Promise<readonly ImportRow[]> {
     const read = readCatalogue(data)
     if (!read.ok) throw new FaultsException(NOTHING_IMPORTED, read.error)
-    return this.store(read.value, isPreview, overruled)
+    return this.store(read.value, isPreview, overruled, seen)
   }
 
   /**
    * Says of each item whether it is new, changed, the same or rejected; stores all of them, or none.
    *
    * @param overruled ids of units of which the file is believed over what the shelf knows
+   * @param seen of a single entry, the fingerprint of what its writer saw; a file says nothing of that
    */
   store(
     items: readonly ReadItem[],
     isPreview: boolean,
     overruled: ReadonlySet<string> = new Set(),
+    seen?: string,
   ): Promise<readonly ImportRow[]> {
+    const [first] = items
+    if (seen !== undefined && items.length !== 1)
+      throw new FaultsException(NOTHING_IMPORTED, [{ path: '$', message: 'If-Match speaks of one entry alone' }])
     return this.db.write(async (manager) => {
+      if (seen !== undefined && first)
+        refuseUnseen((await manager.findOneBy(TARGETS[first.kind], { id: first.id }))?.body, seen)
       const known = new Set([
         ...items.filter((i) => i.kind === 'models' && i.faults.length === 0).map((i) => i.id),
         ...(await manager.find(ModelRow, { select: { id: true } })).map((m) => m.id),

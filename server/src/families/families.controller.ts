@@ -1,5 +1,5 @@
-import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Put, StreamableFile } from '@nestjs/common'
-import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import { Body, Controller, Delete, Get, Headers, Param, ParseUUIDPipe, Put, StreamableFile } from '@nestjs/common'
+import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { FamilySummary, FamilyView } from '@nimble-anchor/core/formats'
 import { IsString, IsUUID, Length, MaxLength, ValidateIf } from 'class-validator'
 import { FamiliesService } from './families.service'
@@ -47,8 +47,13 @@ export class FamiliesController {
 
   @Put(':id')
   @ApiOperation({ summary: 'Rename it or note something' })
-  change(@Param('id', ParseUUIDPipe) id: string, @Body() body: FamilyDto): Promise<FamilyView> {
-    return this.families.change(id, body)
+  @ApiHeader({ name: 'If-Match', description: 'Fingerprint of name and note as they were seen', required: true })
+  change(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: FamilyDto,
+    @Headers('if-match') seen?: string,
+  ): Promise<FamilyView> {
+    return this.families.change(id, body, seen)
   }
 
   @Get(':id/export')

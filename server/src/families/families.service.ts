@@ -4,6 +4,7 @@ import type { Child } from '@nimble-anchor/core/child'
 import type { FamilySummary, FamilyView, FittingSummary, RecheckView } from '@nimble-anchor/core/formats'
 import { IsNull, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
+import { refuseUnseen } from '../http/seen'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { toRecheck } from '../handover/recheck.service'
 import { Database } from '../storage/database'
@@ -77,10 +78,16 @@ export class FamiliesService {
     }
   }
 
-  change(id: string, { name, note }: { readonly name: string; readonly note: string }): Promise<FamilyView> {
+  /** @param seen the fingerprint of name and note as whoever changes them saw them */
+  change(
+    id: string,
+    { name, note }: { readonly name: string; readonly note: string },
+    seen: string | undefined,
+  ): Promise<FamilyView> {
     return this.db
       .write(async (manager) => {
-        await this.find(manager, id)
+        const standing = await this.find(manager, id)
+        refuseUnseen({ name: standing.name, note: standing.note }, seen)
         await manager.update(FamilyRow, { id }, { name, note })
       })
       .then(() => this.get(id))

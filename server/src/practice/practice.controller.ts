@@ -1,5 +1,5 @@
-import { Body, Controller, Delete, Get, Param, Put } from '@nestjs/common'
-import { ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
+import { Body, Controller, Delete, Get, Headers, Param, Put } from '@nestjs/common'
+import { ApiBody, ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger'
 import type { PracticeBook } from '@nimble-anchor/core/formats'
 import { Matches } from 'class-validator'
 import { PracticeService } from './practice.service'
@@ -35,15 +35,25 @@ export class PracticeController {
   @Put('profiles/:id')
   @ApiOperation({ summary: 'Keep a practice profile' })
   @ApiBody({ schema: { $ref: '#/components/schemas/PracticeProfile' } })
-  putProfile(@Param('id') id: string, @Body() body: unknown): Promise<PracticeBook> {
-    return this.practice.put('profiles', id, body)
+  @ApiHeader({ name: 'If-Match', description: 'Fingerprint of it as it was seen; none for a new one' })
+  putProfile(
+    @Param('id') id: string,
+    @Body() body: unknown,
+    @Headers('if-match') seen?: string,
+  ): Promise<PracticeBook> {
+    return this.practice.put('profiles', id, body, seen)
   }
 
   @Put('local-rules/:id')
   @ApiOperation({ summary: 'Keep a local rule' })
   @ApiBody({ schema: { $ref: '#/components/schemas/LocalRule' } })
-  putLocalRule(@Param('id') id: string, @Body() body: unknown): Promise<PracticeBook> {
-    return this.practice.put('localRules', id, body)
+  @ApiHeader({ name: 'If-Match', description: 'Fingerprint of it as it was seen; none for a new one' })
+  putLocalRule(
+    @Param('id') id: string,
+    @Body() body: unknown,
+    @Headers('if-match') seen?: string,
+  ): Promise<PracticeBook> {
+    return this.practice.put('localRules', id, body, seen)
   }
 
   @Delete('profiles/:id')

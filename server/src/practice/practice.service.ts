@@ -3,8 +3,9 @@ import { parseWith } from '@nimble-anchor/core/ground'
 import { type PracticeBook } from '@nimble-anchor/core/formats'
 import { practiceSchema, type PracticeProfile } from '@nimble-anchor/core/practice'
 import { localRuleSchema, type LocalRule } from '@nimble-anchor/core/law'
-import type { EntityManager } from 'typeorm'
+import type { EntityManager, EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
+import { refuseUnseen } from '../http/seen'
 import { Database } from '../storage/database'
 import { LocalRuleRow, PracticeRow, SettingRow } from '../storage/entities'
 
@@ -32,13 +33,15 @@ export class PracticeService {
     return { practice, localRule }
   }
 
-  put(shelf: Shelf, id: string, data: unknown): Promise<PracticeBook> {
+  /** @param seen the fingerprint of what stands there as whoever changes it saw it; none for a new one */
+  put(shelf: Shelf, id: string, data: unknown, seen: string | undefined): Promise<PracticeBook> {
     const { row, schema } = KEPT[shelf]
     const parsed = parseWith<{ id: string }>(schema, data)
     if (!parsed.ok) throw new FaultsException('Nothing was saved.', parsed.error)
     if (parsed.value.id !== id)
       throw new FaultsException('Nothing was saved.', [{ path: '$.id', message: `must be "${id}", as in the address` }])
     return this.db.write(async (manager) => {
+      refuseUnseen((await manager.findOneBy(row as EntityTarget<{ id: string; body: unknown }>, { id }))?.body, seen)
       await manager.upsert(row, { id, body: parsed.value }, ['id'])
       return this.read(manager)
     })

@@ -1,5 +1,5 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
-import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
+import { Body, Controller, Delete, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
+import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsString, IsUUID, Length, Matches, MaxLength, ValidateIf } from 'class-validator'
 import { IsDay } from '../http/day'
@@ -69,8 +69,13 @@ export class DayController {
 
   @Put('visits/:id')
   @ApiOperation({ summary: 'Change a visit' })
-  change(@Param('id', ParseUUIDPipe) id: string, @Body() visit: VisitDto): Promise<VisitView> {
-    return this.days.change(id, { ...visit })
+  @ApiHeader({ name: 'If-Match', description: 'Fingerprint of the visit as it was seen', required: true })
+  change(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() visit: VisitDto,
+    @Headers('if-match') seen?: string,
+  ): Promise<VisitView> {
+    return this.days.change(id, { ...visit }, seen)
   }
 
   @Delete('visits/:id')

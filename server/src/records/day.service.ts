@@ -14,6 +14,7 @@ import { JobsService } from '../aftercare/jobs.service'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
+import { refuseUnseen } from '../http/seen'
 import { Database } from '../storage/database'
 import { ChildRow, FittingRow, SettingRow, VehicleRow, VisitRow } from '../storage/entities'
 
@@ -56,8 +57,9 @@ export class DayService {
   add(visit: VisitEntry): Promise<VisitView> {
     return this.keep(randomUUID(), visit, true)
   }
-  change(id: string, visit: VisitEntry): Promise<VisitView> {
-    return this.keep(id, visit, false)
+  /** @param seen the fingerprint of the visit as whoever changes it saw it */
+  change(id: string, visit: VisitEntry, seen: string | undefined): Promise<VisitView> {
+    return this.keep(id, visit, false, seen)
   }
   remove(id: string): Promise<void> {
     return this.db.write(async (manager) => {
@@ -66,15 +68,18 @@ export class DayService {
     })
   }
 
-  private async keep(id: string, visit: VisitEntry, isNew: boolean): Promise<VisitView> {
+  private async keep(id: string, visit: VisitEntry, isNew: boolean, seen?: string): Promise<VisitView> {
     await this.db.write(async (manager) => {
       await this.refuseUnknown(manager, visit)
       if (isNew) {
         await this.forgetOldVisits(manager)
         return void (await manager.insert(VisitRow, { id, ...visit }))
       }
-      const { affected } = await manager.update(VisitRow, { id }, visit)
-      if (!affected) throw new NotFoundException('There is no such visit.')
+      const standing = await manager.findOneBy(VisitRow, { id })
+      if (!standing) throw new NotFoundException('There is no such visit.')
+      const { id: _id, ...entry } = standing
+      refuseUnseen(entry, seen)
+      await manager.update(VisitRow, { id }, visit)
     })
     const kept = (await this.visits(visit.day)).find((v) => v.id === id)
     if (!kept) throw new NotFoundException('There is no such visit.')

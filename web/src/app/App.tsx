@@ -10,6 +10,7 @@ import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { LeaveGuard } from '../form/LeaveGuard.tsx'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
+import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
 import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 import { Header } from './Header.tsx'
@@ -88,6 +89,7 @@ export function App() {
             </Routes>
           </Suspense>
         </ErrorBoundary>
+        <MeanwhileDialog />
       </main>
       <LeaveGuard />
       <CommandPalette />

@@ -8,6 +8,7 @@ import { toast } from 'sonner'
 import { notSo, RECHECK_WORD } from '../recheck/words.ts'
 import { RoadAhead } from '../fitting/handover/RoadAhead.tsx'
 import { api } from '../session/api.ts'
+import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { forgetFittings } from '../session/erased.ts'
 import { useToday } from '../session/today.ts'
@@ -220,7 +221,19 @@ function NotePanel({ view, onKept }: { view: FamilyView; onKept: (view: FamilyVi
         className="flex flex-wrap items-end gap-3"
         onSubmit={(e) => {
           e.preventDefault()
-          void api.keepFamily(view.id, name.trim(), note).then(onKept, sayRefusal)
+          const entry = { name: name.trim(), note }
+          const seen = { name: view.name, note: view.note }
+          void keepSeen(`The note on ${view.name}`, entry, seen, (at) => api.keepFamily(view.id, entry, at)).then(
+            onKept,
+            (error: unknown) => {
+              sayRefusal(error)
+              if (!(error instanceof LeftTheirs)) return
+              const theirs = error.standing as typeof entry
+              setName(theirs.name)
+              setNote(theirs.note)
+              onKept({ ...view, ...theirs })
+            },
+          )
         }}
       >
         <TextField

@@ -144,7 +144,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
     // Known once, known next time; an entry that says otherwise by now is left alone.
     if (JSON.stringify(entry) === JSON.stringify(model))
       void api
-        .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, models: [next] })
+        .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, models: [next] }, false, [], entry)
         .then(load, sayRefusal)
   }
   const answer = (need: Need, id: string): void => {
@@ -163,7 +163,12 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
     // The shelf is told too, of what it does not know.
     if (kept)
       void api
-        .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [{ ...over, ...kept }] })
+        .importCatalogue(
+          { format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [{ ...over, ...kept }] },
+          false,
+          [],
+          kept,
+        )
         .then(load, sayRefusal)
   }
   const bases = (catalogue?.units ?? []).filter((u) => u.modelId === model.id && isBaseUnit(model, u))

@@ -6,9 +6,10 @@ import { useEffect, useMemo, useState } from 'react'
 import { get, useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
-import { api } from '../session/api.ts'
+import { api, NOTHING_SEEN } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { idFrom } from '../ui/ids.ts'
+import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { sayRefusal } from '../ui/refusal.ts'
 import { formPath } from './fields.tsx'
 import { useUnsaved } from './unsaved.ts'
@@ -78,17 +79,32 @@ export function useEntry<T extends { readonly id: string }>(
     document.title = `${title} · Nimble Anchor`
   }, [title])
 
-  const store = (entry: unknown) =>
-    api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, [kind.kind]: [entry] })
-  const putBack = {
+  /** What stands on the server as this form has seen it; nothing of a new one. */
+  const [seen, setSeen] = useState<unknown>(isNew ? NOTHING_SEEN : original)
+  const store = async (entry: unknown, over: unknown): Promise<void> => {
+    await keepSeen(title, entry, over, (at) =>
+      api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, [kind.kind]: [entry] }, false, [], at),
+    )
+    setSeen(entry)
+  }
+  /** Theirs was left as it is: the form shows it now. */
+  const leftOr = (error: unknown): void => {
+    sayRefusal(error)
+    if (!(error instanceof LeftTheirs)) return
+    form.reset(error.standing as FieldValues)
+    setSeen(error.standing)
+    setBase(worded(kind.tidy(JSON.parse(JSON.stringify(error.standing)))))
+    void load()
+  }
+  const putBack = (kept: unknown) => ({
     label: 'Undo',
     onClick: () =>
-      void store(original).then(() => {
+      void store(original, kept).then(() => {
         form.reset(original as FieldValues)
         setBase(asItWas())
         return load()
-      }, sayRefusal),
-  }
+      }, leftOr),
+  })
   return {
     form,
     tidied,
@@ -100,14 +116,14 @@ export function useEntry<T extends { readonly id: string }>(
     async keep() {
       if (!parsed.ok) return
       try {
-        await store(parsed.value)
+        await store(parsed.value, seen)
         await load()
-        toast(`${kind.nameOf(parsed.value)} is kept.`, isNew ? {} : { action: putBack })
+        toast(`${kind.nameOf(parsed.value)} is kept.`, isNew ? {} : { action: putBack(parsed.value) })
         setBase(worded(tidied))
         letGo()
         if (isNew) void navigate(`${kind.path}/${parsed.value.id}`, { replace: true })
       } catch (error) {
-        sayRefusal(error)
+        leftOr(error)
       }
     },
     async remove() {
@@ -115,7 +131,9 @@ export function useEntry<T extends { readonly id: string }>(
         await api.removeFromCatalogue(kind.kind, tidied.id)
         await load()
         letGo()
-        toast(`${title} is taken away.`, { action: putBack })
+        toast(`${title} is taken away.`, {
+          action: { label: 'Undo', onClick: () => void store(original, NOTHING_SEEN).then(load, leftOr) },
+        })
         void navigate(kind.path)
       } catch (error) {
         sayRefusal(error)

@@ -13,7 +13,8 @@ import { Plus } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
-import { api } from '../session/api.ts'
+import { api, NOTHING_SEEN } from '../session/api.ts'
+import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { BeginJob } from '../jobs/BeginJob.tsx'
@@ -35,8 +36,10 @@ interface Props {
 }
 
 /** Said by hand, about this very unit: it stands, also where it takes a graver fact back. */
-const importUnit = (unit: { readonly id?: string }) =>
-  api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] }, false, [unit.id ?? ''])
+const importUnit = (unit: Partial<RestraintUnit>, seen: unknown) =>
+  keepSeen(`Unit ${unit.serial ?? ''}`, unit, seen, (at) =>
+    api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] }, false, [unit.id ?? ''], at),
+  )
 
 /** What is on the shelf of one model, each with its state in words. */
 export function Units({ model, units, taken }: Props) {
@@ -99,15 +102,25 @@ export function Units({ model, units, taken }: Props) {
               unit={edited}
               isNew={!units.some((u) => u.id === edited.id)}
               onKeep={(unit) =>
-                void importUnit(unit).then(() => {
-                  setEdited(undefined)
-                  return load()
-                }, sayRefusal)
+                void importUnit(unit, units.some((u) => u.id === edited.id) ? edited : NOTHING_SEEN).then(
+                  () => {
+                    setEdited(undefined)
+                    return load()
+                  },
+                  (error: unknown) => {
+                    sayRefusal(error)
+                    if (error instanceof LeftTheirs) setEdited(undefined)
+                    void load()
+                  },
+                )
               }
               onRemove={() =>
                 void api.removeFromCatalogue('units', edited.id ?? '').then(() => {
                   toast(`Unit ${edited.serial ?? ''} is taken away.`, {
-                    action: { label: 'Undo', onClick: () => void importUnit(edited).then(load, sayRefusal) },
+                    action: {
+                      label: 'Undo',
+                      onClick: () => void importUnit(edited, NOTHING_SEEN).then(load, sayRefusal),
+                    },
                   })
                   setEdited(undefined)
                   return load()

@@ -1,6 +1,7 @@
 import type { JobKind } from '@nimble-anchor/core/aftercare'
 import type { CarerTried, Put } from '@nimble-anchor/core/casefile'
 import type { Fault } from '@nimble-anchor/core/ground'
+import { fingerprint } from '@nimble-anchor/core/ground'
 import type {
   AheadView,
   Catalogue,
@@ -62,14 +63,18 @@ export class Refused extends Error {
   readonly current: FittingView | undefined
   /** What has to be said before it can be done: which child a file is about. */
   readonly asks: string | undefined
+  /** How a thing stands that somebody else changed meanwhile. */
+  readonly standing: unknown
   constructor(
     statusCode: number,
     message: string,
     faults: readonly Fault[],
     current: FittingView | undefined,
     asks?: string,
+    standing?: unknown,
   ) {
     super(message)
+    this.standing = standing
     this.asks = asks
     this.statusCode = statusCode
     this.faults = faults
@@ -91,14 +96,28 @@ export class CsvText {
   }
 }
 
-async function call<T>(path: string, body?: unknown, method = body === undefined ? 'GET' : 'POST'): Promise<T> {
+/** A new thing: refused, if somebody else has kept one of that name meanwhile. */
+export const NOTHING_SEEN = Symbol('nothing seen')
+
+/** @param seen the document as whoever changes it saw it: refused, if it stands otherwise by now */
+async function call<T>(
+  path: string,
+  body?: unknown,
+  method = body === undefined ? 'GET' : 'POST',
+  seen?: unknown,
+): Promise<T> {
+  const ifMatch: Record<string, string> =
+    seen === undefined ? {} : { 'if-match': seen === NOTHING_SEEN ? '*' : `"${fingerprint(seen)}"` }
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
       method,
       ...(body instanceof CsvText
-        ? { headers: { 'content-type': 'text/csv' }, body: body.text }
-        : body !== undefined && { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+        ? { headers: { 'content-type': 'text/csv', ...ifMatch }, body: body.text }
+        : body !== undefined && {
+            headers: { 'content-type': 'application/json', ...ifMatch },
+            body: JSON.stringify(body),
+          }),
     })
   } catch {
     throw new Unreachable('The server does not answer.')
@@ -111,13 +130,20 @@ async function call<T>(path: string, body?: unknown, method = body === undefined
     throw new Failed(message ?? 'Something in the program failed. Nothing of this was saved.')
   }
   if (response.ok) return data as T
-  const refused = data as { message?: string; faults?: Fault[]; current?: FittingView; asks?: string }
+  const refused = data as {
+    message?: string
+    faults?: Fault[]
+    current?: FittingView
+    asks?: string
+    standing?: unknown
+  }
   throw new Refused(
     response.status,
     refused.message ?? 'The server refused this.',
     refused.faults ?? [],
     refused.current,
     refused.asks,
+    refused.standing,
   )
 }
 
@@ -138,15 +164,22 @@ export const api = {
       ...(arrivedInstalled && { arrivedInstalled }),
     }),
   /** @param overrule ids of units of which the file is believed over what the shelf knows */
-  importCatalogue: (file: unknown, isPreview = false, overrule: readonly string[] = []) =>
-    call<readonly ImportRow[]>(`catalogue/import?preview=${isPreview}&overrule=${overrule.join(',')}`, file),
+  importCatalogue: (file: unknown, isPreview = false, overrule: readonly string[] = [], seen?: unknown) =>
+    call<readonly ImportRow[]>(
+      `catalogue/import?preview=${isPreview}&overrule=${overrule.join(',')}`,
+      file,
+      'POST',
+      seen,
+    ),
   removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
     call<unknown>(`catalogue/${kind}/${id}`, undefined, 'DELETE'),
   readings: (childId: string) => call<readonly GrowthReading[]>(`children/${childId}/readings`),
   ruleCounts: () => call<readonly RuleCount[]>('rules/decided'),
   practice: () => call<PracticeBook>('practice'),
-  keepProfile: (profile: PracticeProfile) => call<PracticeBook>(`practice/profiles/${profile.id}`, profile, 'PUT'),
-  keepLocalRule: (rule: LocalRule) => call<PracticeBook>(`practice/local-rules/${rule.id}`, rule, 'PUT'),
+  keepProfile: (profile: PracticeProfile, seen: unknown) =>
+    call<PracticeBook>(`practice/profiles/${profile.id}`, profile, 'PUT', seen),
+  keepLocalRule: (rule: LocalRule, seen: unknown) =>
+    call<PracticeBook>(`practice/local-rules/${rule.id}`, rule, 'PUT', seen),
   removeProfile: (id: string) => call<PracticeBook>(`practice/profiles/${id}`, undefined, 'DELETE'),
   removeLocalRule: (id: string) => call<PracticeBook>(`practice/local-rules/${id}`, undefined, 'DELETE'),
   setPracticeDefaults: (profileId: string, localRuleId: string) =>
@@ -170,11 +203,12 @@ export const api = {
     call<RecheckView>(`fittings/${id}/rechecks`, { who, answers }),
   day: () => call<DayView>('day'),
   addVisit: (visit: VisitEntry) => call<VisitView>('visits', visit),
-  changeVisit: (id: string, visit: VisitEntry) => call<VisitView>(`visits/${id}`, visit, 'PUT'),
+  changeVisit: (id: string, visit: VisitEntry, seen: unknown) => call<VisitView>(`visits/${id}`, visit, 'PUT', seen),
   removeVisit: (id: string) => call<unknown>(`visits/${id}`, undefined, 'DELETE'),
   families: () => call<readonly FamilySummary[]>('families'),
   family: (id: string) => call<FamilyView>(`families/${id}`),
-  keepFamily: (id: string, name: string, note: string) => call<FamilyView>(`families/${id}`, { name, note }, 'PUT'),
+  keepFamily: (id: string, entry: { readonly name: string; readonly note: string }, seen: unknown) =>
+    call<FamilyView>(`families/${id}`, entry, 'PUT', seen),
   moveChild: (childId: string, familyId: string | null) =>
     call<{ readonly familyId: string }>(`families/children/${childId}`, { familyId }, 'PUT'),
   eraseFamily: (id: string, name: string) => call<{ readonly erased: number }>(`families/${id}`, { name }, 'DELETE'),

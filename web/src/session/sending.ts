@@ -106,7 +106,8 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
         return tell({ kind: 'stored', fittingId, view: await api.enter(fittingId, entry) })
       } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
-        if (error instanceof Refused || error instanceof Failed) return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
+        if (error instanceof Refused || error instanceof Failed)
+          return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
         tell({ kind: 'offline', fittingId, message })
         await new Promise((r) => setTimeout(r, RETRY_MS))
       }

@@ -3,6 +3,7 @@ import { type PracticeBook } from '@nimble-anchor/core/formats'
 import { localRuleSchema, type LocalRule } from '@nimble-anchor/core/law'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
+import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { usePracticeBook } from '../session/practice.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
@@ -62,6 +63,7 @@ interface Props {
 
 export function LocalRules({ book, onDefault }: Props) {
   const change = usePracticeBook((s) => s.change)
+  const load = usePracticeBook((s) => s.load)
   const [selectedId, setSelectedId] = useState(book.localRuleId)
   const kept = book.localRules.find((r) => r.id === selectedId) ?? book.localRules[0]
   const [draft, setDraft] = useState<Draft>()
@@ -75,6 +77,12 @@ export function LocalRules({ book, onDefault }: Props) {
   const faults = parsed.ok ? [] : parsed.error
   const faultOf = (key: string): string | undefined => faults.find((f) => f.path === `$.${key}`)?.message
   const isNew = !book.localRules.some((r) => r.id === shown.id)
+  const standing = isNew ? undefined : kept
+  const leftOr = (error: unknown): void => {
+    sayRefusal(error)
+    // Theirs is taken up with the whole book.
+    if (error instanceof LeftTheirs) void load().then(() => open(shown.id))
+  }
   const isChanged = isNew || JSON.stringify(shown) !== JSON.stringify(draftOf(kept))
   const open = (id: string): void => {
     setDraft(undefined)
@@ -113,7 +121,11 @@ export function LocalRules({ book, onDefault }: Props) {
           onSubmit={(e) => {
             e.preventDefault()
             if (parsed.ok)
-              void change(() => api.keepLocalRule(parsed.value)).then(() => open(parsed.value.id), sayRefusal)
+              void change(() =>
+                keepSeen(`“${parsed.value.name}”`, parsed.value, standing, (seen) =>
+                  api.keepLocalRule(parsed.value, seen),
+                ),
+              ).then(() => open(parsed.value.id), leftOr)
           }}
         >
           <TextField

@@ -2,6 +2,7 @@ import { type PracticeBook } from '@nimble-anchor/core/formats'
 import { SCHOOL_TEXT, SCHOOLS, type PracticeProfile, type SchoolQuestion } from '@nimble-anchor/core/practice'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
+import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { usePracticeBook } from '../session/practice.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
@@ -21,6 +22,7 @@ interface Props {
 
 export function Profiles({ book, onDefault }: Props) {
   const change = usePracticeBook((s) => s.change)
+  const load = usePracticeBook((s) => s.load)
   const [selectedId, setSelectedId] = useState(book.profileId)
   const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
   const [draft, setDraft] = useState<PracticeProfile>()
@@ -36,7 +38,15 @@ export function Profiles({ book, onDefault }: Props) {
     setDraft(undefined)
     if (profile) setSelectedId(profile.id)
   }
-  const keep = (): void => void change(() => api.keepProfile(shown)).then(() => open(shown), sayRefusal)
+  const keep = (): void =>
+    void change(() =>
+      keepSeen(`“${shown.name}”`, shown, isNew ? undefined : kept, (seen) => api.keepProfile(shown, seen)),
+    ).then(() => open(shown), leftOr)
+  const leftOr = (error: unknown): void => {
+    sayRefusal(error)
+    // Theirs is taken up with the whole book.
+    if (error instanceof LeftTheirs) void load().then(() => open(shown))
+  }
   const remove = (): void =>
     void change(() => api.removeProfile(kept.id)).then(
       () => open(book.profiles.find((p) => p.id === book.profileId)),

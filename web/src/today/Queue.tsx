@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
 import { api, type VisitEntry } from '../session/api.ts'
+import { keepSeen } from '../session/meanwhile.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
@@ -34,6 +35,9 @@ export function timeNow(now = new Date()): string {
 
 const emptyVisit = (day: string, isWalkIn: boolean): VisitEntry => ({ day, time: timeNow(), who: '', note: '', isWalkIn, state: isWalkIn ? 'here' : 'expected', childId: null, vehicleId: null, fittingId: null }) // prettier-ignore
 
+const keepVisit = (id: string, entry: VisitEntry, seen: VisitEntry) =>
+  keepSeen(`The visit of ${seen.who}`, entry, seen, (at) => api.changeVisit(id, entry, at))
+
 /** The bay's queue: who comes when, where each stands; a tap begins the fitting. */
 export function Queue() {
   const visits = useToday((s) => s.day?.visits)
@@ -58,12 +62,15 @@ export function Queue() {
   if (!visits || today === undefined) return null
 
   const change = (visit: VisitView, over: Partial<VisitEntry>): void =>
-    void api.changeVisit(visit.id, { ...entryOf(visit), ...over }).then(load, sayRefusal)
+    void keepVisit(visit.id, { ...entryOf(visit), ...over }, entryOf(visit)).then(load, (error: unknown) => {
+      sayRefusal(error)
+      void load()
+    })
   async function begin(visit: VisitView): Promise<void> {
     if (visit.childId === null) return setEdited({ id: visit.id, entry: entryOf(visit) })
     try {
       const fitting = await api.create(visit.childId, visit.vehicleId ?? undefined)
-      await api.changeVisit(visit.id, { ...entryOf(visit), fittingId: fitting.id, state: 'here' })
+      await keepVisit(visit.id, { ...entryOf(visit), fittingId: fitting.id, state: 'here' }, entryOf(visit))
       void navigate(`/fittings/${fitting.id}/measure`)
     } catch (error) {
       sayRefusal(error)
@@ -159,7 +166,7 @@ export function Queue() {
           isNew={edited.id === null}
           onClose={() => setEdited(undefined)}
           onKeep={async (entry) => {
-            await (edited.id === null ? api.addVisit(entry) : api.changeVisit(edited.id, entry))
+            await (edited.id === null ? api.addVisit(entry) : keepVisit(edited.id, entry, edited.entry))
             setEdited(undefined)
             await load()
           }}
