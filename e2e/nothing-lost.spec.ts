@@ -446,3 +446,30 @@ test('a file about a child of the same id under another name asks which it is', 
   await expect(page.getByText(/Wenna Hale/).first()).toBeVisible()
   expect((await stored(page, server)).case.child.id).toBe('tamsin-hale-2')
 })
+
+test('two people on the note of one family: the second is shown both, and decides', async ({ page, server }) => {
+  await page.goto(`${server.url}/families`)
+  await page.getByRole('link', { name: /Hale/ }).first().click()
+  await page.getByLabel('Note', { exact: true }).fill('two cars')
+  const familyId = page.url().split('/').at(-1) ?? ''
+  const seen = { name: 'Hale', note: '' }
+  const { fingerprint } = (await (await page.request.post(`${server.url}/api/fingerprint`, { data: seen })).json()) as {
+    fingerprint: string
+  }
+  const other = await page.request.put(`${server.url}/api/families/${familyId}`, {
+    data: { ...seen, note: 'rings before it comes' },
+    headers: { 'if-match': fingerprint },
+  })
+  expect(other.ok()).toBe(true)
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  const asked = page.getByRole('alertdialog', { name: 'The note on Hale was changed meanwhile' })
+  await expect(asked.getByRole('row', { name: 'note rings before it comes two cars' })).toBeVisible()
+  await expectAxeClean(page, 'Changed meanwhile')
+  await asked.getByRole('button', { name: 'Back to what I typed' }).click()
+  await expect(page.getByLabel('Note', { exact: true })).toHaveValue('two cars')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await asked.getByRole('button', { name: 'Keep mine' }).click()
+  await expect(asked).toBeHidden()
+  const kept = await page.request.get(`${server.url}/api/families/${familyId}`)
+  expect(((await kept.json()) as { note: string }).note).toBe('two cars')
+})
