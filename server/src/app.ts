@@ -32,6 +32,7 @@ import { LogbookController } from './records/logbook.controller'
 import { LogbookService } from './records/logbook.service'
 import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
+import { Workshop } from './work/workshop'
 
 /** Largest body accepted: a catalogue of a few thousand models fits. */
 const BODY_LIMIT = '8mb'
@@ -100,6 +101,7 @@ class AppModule {
       providers: [
         { provide: Database, useValue: database },
         { provide: Clock, useValue: clock },
+        Workshop,
         CatalogueService,
         PracticeService,
         FittingsService,

@@ -31,7 +31,7 @@ async function importDemo(
     .sort()) {
     const document = JSON.parse(readFileSync(join(demoDir, file), 'utf8')) as { asOf?: string }
     const moved = document.asOf === undefined ? document : moveDays(document, daysSince(document.asOf))
-    rows += (await catalogue.import(moved, false)).length
+    rows += (await catalogue.import(moved, { isPreview: false })).length
   }
   return rows
 }

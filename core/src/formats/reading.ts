@@ -29,15 +29,23 @@ export interface ReadItem {
   readonly lints: readonly string[]
 }
 
+/** So many of a kind one file may hold: ten times the largest shelf that we heard of. Larger ones are split. */
+const MOST = { vehicles: 2000, models: 2000, units: 10_000, children: 10_000 } as const satisfies Record<
+  CatalogueKind,
+  number
+>
+/** Rows of a table: a model has some routes, a car some places. */
+const MOST_ROWS = 20_000
+
 const many = (most: number) => z.array(z.unknown()).max(most).optional()
 const envelopeSchema = z.strictObject({
   format: z.literal(CATALOGUE_FORMAT),
   version: z.literal(CASE_VERSION),
   asOf: daySchema.optional(),
-  vehicles: many(2000),
-  models: many(2000),
-  units: many(10000),
-  children: many(10000),
+  vehicles: many(MOST.vehicles),
+  models: many(MOST.models),
+  units: many(MOST.units),
+  children: many(MOST.children),
 })
 
 function lintsOf(kind: CatalogueKind, item: unknown): readonly string[] {
@@ -57,7 +65,10 @@ export function readCatalogue(data: unknown): Result<readonly ReadItem[], readon
         const at = `$.${kind}[${i}]`
         const parsed = parseWith<{ id: string }>(SCHEMAS[kind] as unknown as z.ZodType<{ id: string }>, raw)
         if (!parsed.ok) {
-          const id = typeof raw === 'object' && raw !== null && 'id' in raw ? String(raw.id) : `number ${i + 1}`
+          const id =
+            typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string'
+              ? raw.id
+              : `number ${i + 1}`
           const faults = parsed.error.map((f) => ({ path: f.path.replace('$', at), message: f.message }))
           return { kind, id, item: { id }, at, faults, lints: [] }
         }
@@ -78,9 +89,16 @@ export function readTable(
   table: TableName,
   rows: readonly (readonly string[])[],
 ): Result<readonly ReadItem[], readonly CellFault[]> {
+  const kind = TABLE_KIND[table]
+  const count = rows.length - 1
+  if (count > MOST_ROWS)
+    return err([{ row: 1, column: '1', value: '', message: `${count} rows follow; a file holds at most ${MOST_ROWS}` }])
   const read = fromTable(table, rows)
   if (!read.ok) return err(read.error)
-  const kind = TABLE_KIND[table]
+  if (read.value.length > MOST[kind]) {
+    const message = `${read.value.length} ${kind} stand in it; a file holds at most ${MOST[kind]}`
+    return err([{ row: 1, column: '1', value: '', message }])
+  }
   return ok(
     read.value.map(({ id, row, item, faults }) => ({
       kind,

@@ -197,12 +197,30 @@ function put(target: Json, path: readonly string[], value: unknown): void {
   else put((target[key] ??= {}) as Json, rest, value)
 }
 
+/** Items of one level in the order in which they began, and by id: a table of many rows is looked through once. */
+class Siblings {
+  readonly all: Open[] = []
+  readonly #byId = new Map<string, Open>()
+  get(id: string): Open | undefined {
+    return this.#byId.get(id)
+  }
+  get newest(): Open | undefined {
+    return this.all.at(-1)
+  }
+  begin(id: string, row: number): Open {
+    const open: Open = { id, row, item: {}, children: new Siblings(), cells: new Map() }
+    this.all.push(open)
+    this.#byId.set(id, open)
+    return open
+  }
+}
+
 /** An item being read, with the row it began on. */
 interface Open {
   readonly id: string
   readonly row: number
   readonly item: Json
-  readonly children: Open[]
+  readonly children: Siblings
   /** Cells taken so far by column name, to notice a row that says otherwise. */
   readonly cells: Map<string, { readonly text: string; readonly row: number }>
 }
@@ -222,44 +240,53 @@ export function fromTable(
   const levels: readonly Level[] = LEVELS[table]
   const [header = [], ...lines] = rows
   const byName = new Map(columnsOfTable(table).map((c) => [c.name, c]))
+  const place = new Map<string, number>()
+  header.forEach((name, i) => place.has(name) || place.set(name, i))
   const headerFaults = header.flatMap((name, i): CellFault[] =>
     !byName.has(name)
       ? [{ row: 1, column: name, value: '', message: `is not a column of the table of ${table}` }]
-      : header.indexOf(name) !== i
+      : place.get(name) !== i
         ? [{ row: 1, column: name, value: '', message: 'stands twice' }]
         : [],
   )
   for (const { name } of levels) {
-    if (!header.includes(`${name}.id`))
-      headerFaults.push({ row: 1, column: `${name}.id`, value: '', message: 'is missing' })
+    if (!place.has(`${name}.id`)) headerFaults.push({ row: 1, column: `${name}.id`, value: '', message: 'is missing' })
   }
   if (headerFaults.length > 0) return err(headerFaults)
 
-  const roots: Open[] = []
+  const atDepth = levels.map((_, depth) =>
+    header.flatMap((name, i) => {
+      const column = byName.get(name)
+      return column?.level === depth ? [{ column, i }] : []
+    }),
+  )
+  const roots = new Siblings()
   const faults = new Map<Open, CellFault[]>()
-  const blame = (root: Open, fault: CellFault): void => void faults.set(root, [...(faults.get(root) ?? []), fault])
+  const blame = (root: Open, fault: CellFault): void => {
+    const own = faults.get(root)
+    if (own) own.push(fault)
+    else faults.set(root, [fault])
+  }
 
   lines.forEach((line, i) => {
     const row = i + 2
-    const cell = (name: string): string => (line[header.indexOf(name)] ?? '').trim()
+    const cell = (name: string): string => (line[place.get(name) ?? -1] ?? '').trim()
     let siblings = roots
     let root: Open | undefined
     for (const [depth, { name }] of levels.entries()) {
-      const id = cell(`${name}.id`) || (siblings.at(-1)?.id ?? '')
-      let open = siblings.find((o) => o.id === id)
+      const id = cell(`${name}.id`) || (siblings.newest?.id ?? '')
+      let open = siblings.get(id)
       if (!open) {
-        open = { id, row, item: {}, children: [], cells: new Map() }
-        siblings.push(open)
+        open = siblings.begin(id, row)
       } else if (depth === levels.length - 1) {
         root ??= open
         blame(root, { row, column: `${name}.id`, value: id, message: `stands on row ${open.row} already` })
         return
       }
       root ??= open
-      for (const column of header.map((h) => byName.get(h)).filter((c) => c?.level === depth)) {
-        if (!column) continue
+      for (const { column, i: at } of atDepth[depth] ?? []) {
         // A note is kept as it was written; everything else loses the spaces that spreadsheets leave.
-        const raw = line[header.indexOf(column.name)] ?? ''
+        const raw = line[at] ?? ''
         const text = column.path.at(-1) === 'note' ? raw : raw.trim()
         if (text === '') continue
         const before = open.cells.get(column.name)
@@ -276,7 +303,7 @@ export function fromTable(
   })
 
   return ok(
-    roots.map((root): TableItem => {
+    roots.all.map((root): TableItem => {
       const item = assemble(root, levels)
       const own = faults.get(root) ?? []
       const parsed = parseWith((levels[0] as Level).schema, item)
@@ -294,7 +321,7 @@ export function fromTable(
 function assemble(open: Open, levels: readonly Level[]): Json {
   const next = levels[1]
   return next?.within
-    ? { ...open.item, [next.within]: open.children.map((c) => assemble(c, levels.slice(1))) }
+    ? { ...open.item, [next.within]: open.children.all.map((c) => assemble(c, levels.slice(1))) }
     : open.item
 }
 
@@ -305,7 +332,7 @@ function locate(fault: Fault, root: Open, levels: readonly Level[]): CellFault {
   let depth = 0
   for (const next of levels.slice(1)) {
     const match = new RegExp(`^${next.within}\\[(\\d+)\\]\\.?`).exec(rest)
-    const child = match && open.children[Number(match[1])]
+    const child = match && open.children.all[Number(match[1])]
     if (!match || !child) break
     open = child
     depth += 1

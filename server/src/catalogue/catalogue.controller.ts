@@ -12,12 +12,11 @@ import {
   Post,
   Query,
 } from '@nestjs/common'
-import { ApiBody, ApiConsumes, ApiHeader, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
-import { CASE_VERSION } from '@nimble-anchor/core/casefile'
-import { CATALOGUE_FORMAT, type Catalogue, type ImportRow } from '@nimble-anchor/core/formats'
+import { ApiBody, ApiConsumes, ApiHeader, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
+import { type ImportRow } from '@nimble-anchor/core/formats'
 import { IsBooleanString, IsOptional, IsString, MaxLength } from 'class-validator'
 import { CatalogueService } from './catalogue.service'
-import { itemsOfCsv, toCsv } from './csv'
+import { Gone } from '../http/gone'
 
 class ImportQuery {
   /** `true` says what would happen and stores nothing. */
@@ -36,6 +35,7 @@ const KINDS = { models: 'models', units: 'units', vehicles: 'vehicles' } as cons
 type Kind = keyof typeof KINDS
 
 /** Put into the API's description by `app.ts`. */
+const JSON_TYPE = 'application/json; charset=utf-8'
 const SCHEMA = { $ref: '#/components/schemas/Catalogue' }
 
 @ApiTags('catalogue')
@@ -44,21 +44,19 @@ export class CatalogueController {
   constructor(private readonly catalogue: CatalogueService) {}
 
   @Get()
+  @Header('Content-Type', JSON_TYPE)
   @ApiOperation({ summary: 'Cars, restraints, units and children, in the format that is imported' })
-  all(): Promise<Catalogue> {
-    return this.catalogue.all()
+  @ApiOkResponse({ schema: SCHEMA })
+  all(): Promise<string> {
+    return this.catalogue.file(['vehicles', 'models', 'units', 'children'])
   }
 
   @Get('restraints.json')
+  @Header('Content-Type', JSON_TYPE)
   @Header('Content-Disposition', 'attachment; filename="restraints.json"')
   @ApiOperation({ summary: 'Models and units alone, as a file; nothing about children' })
-  async restraints(): Promise<object> {
-    return {
-      format: CATALOGUE_FORMAT,
-      version: CASE_VERSION,
-      models: await this.catalogue.bodies('models'),
-      units: await this.catalogue.bodies('units'),
-    }
+  restraints(): Promise<string> {
+    return this.catalogue.file(['models', 'units'])
   }
 
   @Get('restraints.csv')
@@ -66,8 +64,8 @@ export class CatalogueController {
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @ApiProduces('text/csv')
   @ApiOperation({ summary: 'Models as a spreadsheet, one line a route' })
-  async restraintsCsv(): Promise<string> {
-    return toCsv('restraints', await this.catalogue.bodies('models'))
+  restraintsCsv(@Gone() gone: AbortSignal): Promise<string> {
+    return this.catalogue.table('restraints', gone)
   }
 
   @Get('units.csv')
@@ -75,15 +73,16 @@ export class CatalogueController {
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @ApiProduces('text/csv')
   @ApiOperation({ summary: 'Units on the shelf as a spreadsheet' })
-  async unitsCsv(): Promise<string> {
-    return toCsv('units', await this.catalogue.bodies('units'))
+  unitsCsv(@Gone() gone: AbortSignal): Promise<string> {
+    return this.catalogue.table('units', gone)
   }
 
   @Get('vehicles.json')
+  @Header('Content-Type', JSON_TYPE)
   @Header('Content-Disposition', 'attachment; filename="vehicles.json"')
   @ApiOperation({ summary: 'Cars alone, as a file' })
-  async vehicles(): Promise<object> {
-    return { format: CATALOGUE_FORMAT, version: CASE_VERSION, vehicles: await this.catalogue.bodies('vehicles') }
+  vehicles(): Promise<string> {
+    return this.catalogue.file(['vehicles'])
   }
 
   @Get('vehicles.csv')
@@ -91,8 +90,8 @@ export class CatalogueController {
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @ApiProduces('text/csv')
   @ApiOperation({ summary: 'Cars as a spreadsheet, one line a seating position' })
-  async vehiclesCsv(): Promise<string> {
-    return toCsv('vehicles', await this.catalogue.bodies('vehicles'))
+  vehiclesCsv(@Gone() gone: AbortSignal): Promise<string> {
+    return this.catalogue.table('vehicles', gone)
   }
 
   @Post('import')
@@ -107,13 +106,13 @@ export class CatalogueController {
   import(
     @Body() body: unknown,
     @Query() query: ImportQuery,
+    @Gone() gone: AbortSignal,
     @Headers('if-match') seen?: string,
   ): Promise<readonly ImportRow[]> {
     const isPreview = query.preview === 'true'
     const overruled = new Set((query.overrule ?? '').split(',').filter(Boolean))
-    if (typeof body === 'string') return this.catalogue.store(itemsOfCsv(body), isPreview, overruled, seen)
     if (body === undefined) throw new BadRequestException('Needs a body of application/json or text/csv.')
-    return this.catalogue.import(body, isPreview, overruled, seen)
+    return this.catalogue.import(body, { isPreview, overruled, seen, gone })
   }
 
   @Delete(':kind/:id')

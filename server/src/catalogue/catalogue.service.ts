@@ -1,26 +1,23 @@
-import { isDeepStrictEqual } from 'node:util'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
-import { unitAwaiting, withoutLowering, type UnitFact } from '@nimble-anchor/core/aftercare'
-import { CASE_VERSION, datedChild } from '@nimble-anchor/core/casefile'
-import { type Child } from '@nimble-anchor/core/child'
+import { CASE_VERSION } from '@nimble-anchor/core/casefile'
 import {
   CATALOGUE_FORMAT,
   readCatalogue,
-  type Catalogue,
   type CatalogueKind,
   type ImportRow,
   type ReadItem,
+  TABLE_KIND,
+  type TableName,
 } from '@nimble-anchor/core/formats'
-import { type RestraintUnit } from '@nimble-anchor/core/restraint'
-import type { EntityManager, EntityTarget } from 'typeorm'
+import type { EntityTarget } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { refuseUnseen } from '../http/seen'
-import { openJobsOf } from '../aftercare/open-jobs'
-import { anotherChildFault, recordAfter } from '../fittings/child-record'
-import { familyOf } from '../families/family-of'
 import { Clock } from '../http/clock'
 import { Database } from '../storage/database'
 import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
+import { Workshop } from '../work/workshop'
+import { judgeItems, isSameStanding, standingOf, TABLES, type JudgedItem } from './judging'
+import { storeItems } from './storing'
 
 interface StoredRow {
   id: string
@@ -36,135 +33,94 @@ const TARGETS: Record<CatalogueKind, EntityTarget<StoredRow>> = {
 
 const NOTHING_IMPORTED = 'The catalogue is not valid; nothing was imported.'
 
+/** How a file is taken in. */
+export interface ImportHow {
+  /** Says what would happen, and stores nothing. */
+  readonly isPreview: boolean
+  /** Ids of units of which the file is believed over what the shelf knows. */
+  readonly overruled?: ReadonlySet<string>
+  /** Of a single entry, the fingerprint of what its writer saw; a file says nothing of that. */
+  readonly seen?: string | undefined
+  /** Given when nobody waits for the answer any more. */
+  readonly gone?: AbortSignal
+}
+
+/** So few entries that reading them takes no longer than sending them to another thread. */
+const FEW = 20
+const isSmall = (document: unknown): boolean =>
+  typeof document !== 'object' ||
+  document === null ||
+  Object.values(document).reduce((n: number, list) => n + (Array.isArray(list) ? list.length : 0), 0) <= FEW
+
 @Injectable()
 export class CatalogueService {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
+    private readonly workshop: Workshop,
   ) {}
 
-  async all(): Promise<Catalogue> {
-    return {
-      format: CATALOGUE_FORMAT,
-      version: CASE_VERSION,
-      vehicles: (await this.bodies('vehicles')) as NonNullable<Catalogue['vehicles']>,
-      models: (await this.bodies('models')) as NonNullable<Catalogue['models']>,
-      units: (await this.bodies('units')) as NonNullable<Catalogue['units']>,
-      children: (await this.bodies('children')) as NonNullable<Catalogue['children']>,
-    }
+  /** Some kinds of the catalogue as a file: what is stored is text already, and goes out as it is. */
+  async file(kinds: readonly CatalogueKind[]): Promise<string> {
+    const lists = await Promise.all(kinds.map(async (kind) => `"${kind}":[${(await this.texts(kind)).join(',')}]`))
+    return `{"format":"${CATALOGUE_FORMAT}","version":${CASE_VERSION},${lists.join(',')}}`
   }
 
-  /** Everything of one kind, in the order of the ids. */
-  async bodies(kind: CatalogueKind): Promise<readonly unknown[]> {
-    return (await this.db.read.find(TARGETS[kind], { order: { id: 'ASC' } })).map((row) => row.body)
+  /** Everything of one kind as stored, in the order of the ids. */
+  private async texts(kind: CatalogueKind): Promise<readonly string[]> {
+    const rows = (await this.db.read.query(`SELECT "body" FROM "${TABLES[kind]}" ORDER BY "id"`)) as { body: string }[]
+    return rows.map((r) => r.body)
   }
 
   async isEmpty(): Promise<boolean> {
     return (await this.db.read.count(VehicleRow)) === 0 && (await this.db.read.count(ModelRow)) === 0
   }
 
-  /** Imports a catalogue, or says what would happen. */
-  import(
-    data: unknown,
-    isPreview: boolean,
-    overruled?: ReadonlySet<string>,
-    seen?: string,
-  ): Promise<readonly ImportRow[]> {
-    const read = readCatalogue(data)
-    if (!read.ok) throw new FaultsException(NOTHING_IMPORTED, read.error)
-    return this.store(read.value, isPreview, overruled, seen)
+  /** The table of one kind, as a spreadsheet. */
+  async table(table: TableName, gone?: AbortSignal): Promise<string> {
+    return this.workshop.run('toCsv', [table, await this.texts(TABLE_KIND[table])], gone)
   }
 
-  /**
-   * Says of each item whether it is new, changed, the same or rejected; stores all of them, or none.
-   *
-   * @param overruled ids of units of which the file is believed over what the shelf knows
-   * @param seen of a single entry, the fingerprint of what its writer saw; a file says nothing of that
-   */
-  store(
+  /** Imports a catalogue or a spreadsheet of one kind, or says what would happen. */
+  async import(data: unknown, how: ImportHow): Promise<readonly ImportRow[]> {
+    const isCsv = typeof data === 'string'
+    // A few entries are read at once; a file is read beside the requests.
+    const read = isCsv
+      ? await this.workshop.run('readCsv', [data], how.gone)
+      : isSmall(data)
+        ? readCatalogue(data)
+        : await this.workshop.run('readCatalogue', [data], how.gone)
+    if (!read.ok)
+      throw new FaultsException(isCsv ? 'The spreadsheet is not valid; nothing was imported.' : NOTHING_IMPORTED, read.error) // prettier-ignore
+    return this.store(read.value, how)
+  }
+
+  /** Says of each item whether it is new, changed, the same or rejected; stores all of them, or none. */
+  private async store(
     items: readonly ReadItem[],
-    isPreview: boolean,
-    overruled: ReadonlySet<string> = new Set(),
-    seen?: string,
+    { isPreview, overruled = new Set(), seen }: ImportHow,
   ): Promise<readonly ImportRow[]> {
     const [first] = items
     if (seen !== undefined && items.length !== 1)
       throw new FaultsException(NOTHING_IMPORTED, [{ path: '$', message: 'If-Match speaks of one entry alone' }])
+    // Judged outside of the transaction, with room for others in between; inside it only what moved meanwhile is judged again.
+    const how = { today: this.clock.today(), overruled }
+    const before = await standingOf(this.db.read, items)
+    const judged = await judgeItems(items, before, { ...how, isPatient: true })
+    const rowsOf = (all: readonly JudgedItem[]): readonly ImportRow[] => all.map((j) => j.row)
+    if (isPreview) return rowsOf(judged)
     return this.db.write(async (manager) => {
-      if (seen !== undefined && first)
-        refuseUnseen((await manager.findOneBy(TARGETS[first.kind], { id: first.id }))?.body, seen)
-      const known = new Set([
-        ...items.filter((i) => i.kind === 'models' && i.faults.length === 0).map((i) => i.id),
-        ...(await manager.find(ModelRow, { select: { id: true } })).map((m) => m.id),
-      ])
-      const rows: ImportRow[] = []
-      const bodies: unknown[] = []
-      for (const item of items) {
-        const judged = await this.judge(manager, item, known, overruled)
-        rows.push(judged.row)
-        bodies.push(judged.body)
+      const now = await standingOf(manager, items)
+      if (seen !== undefined && first) {
+        const text = now.texts.get(`${first.kind}/${first.id}`)
+        refuseUnseen(text === undefined ? undefined : JSON.parse(text), seen)
       }
-      if (isPreview) return rows
-      const faults = rows.flatMap((r) => r.faults ?? [])
+      const all = isSameStanding(before, now) ? judged : await judgeItems(items, now, { ...how, isPatient: false })
+      const faults = all.flatMap((j) => j.row.faults ?? [])
       if (faults.length > 0) throw new FaultsException(NOTHING_IMPORTED, faults)
-      for (const [i, { kind, id, item }] of items.entries()) {
-        if (rows[i]?.state === 'same') continue
-        const body = bodies[i] as object
-        const columns =
-          kind === 'units'
-            ? { modelId: (item as unknown as { modelId: string }).modelId }
-            : kind === 'children'
-              ? { familyId: await familyOf(manager, body as Child) }
-              : {}
-        await manager.upsert(TARGETS[kind], { id, body, ...columns }, ['id'])
-      }
-      return rows
+      await storeItems(manager, all)
+      return rowsOf(all)
     })
-  }
-
-  /** What would happen to an item, and what would be stored of it. */
-  private async judge(
-    manager: EntityManager,
-    read: ReadItem,
-    models: ReadonlySet<string>,
-    overruled: ReadonlySet<string>,
-  ): Promise<{ readonly row: ImportRow; readonly body: unknown }> {
-    const { kind, id, item, lints } = read
-    const modelId = kind === 'units' ? (item as unknown as { modelId?: string }).modelId : undefined
-    const isOrphan = read.faults.length === 0 && modelId !== undefined && !models.has(modelId)
-    const faults = isOrphan
-      ? [
-          {
-            path: read.at.startsWith('$') ? `${read.at}.modelId` : `${read.at}, column unit.modelId`,
-            message: `no restraint model "${modelId}"`,
-          },
-        ]
-      : read.faults
-    if (faults.length > 0) return { row: { kind, id, state: 'rejected', faults }, body: undefined }
-    const old = (await manager.findOneBy(TARGETS[kind], { id }))?.body
-    let body: unknown = item
-    let kept: readonly UnitFact[] = []
-    if (kind === 'units') {
-      const brought = item as unknown as RestraintUnit
-      const safe =
-        old === undefined || overruled.has(id)
-          ? { unit: brought, kept }
-          : withoutLowering(old as RestraintUnit, brought)
-      kept = safe.kept
-      // A file may not know that a unit is being taken apart; the jobs on it do.
-      body = unitAwaiting(safe.unit, await openJobsOf(manager, id))
-    } else if (kind === 'children') {
-      // A measure that nobody has dated is at most as young as the file that brings it.
-      const brought = datedChild(item as unknown as Child, this.clock.today())
-      const fault = old === undefined ? undefined : anotherChildFault(old as Child, brought, read.at)
-      if (fault) return { row: { kind, id, state: 'rejected', faults: [fault] }, body: undefined }
-      body = old === undefined ? brought : recordAfter(old as Child, { id } as Child, brought, false)
-    }
-    const state = old === undefined ? 'new' : isDeepStrictEqual(old, body) ? 'same' : 'changed'
-    return {
-      row: { kind, id, state, ...(lints.length > 0 && { lints }), ...(kept.length > 0 && { kept }) },
-      body,
-    }
   }
 
   /** Takes a model, a unit or a vehicle out of the catalogue; fittings keep their own copy of it. */

@@ -1,3 +1,4 @@
+import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException, type OnApplicationBootstrap } from '@nestjs/common'
 import {
@@ -32,6 +33,7 @@ import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, take
 import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
+import { Workshop } from '../work/workshop'
 import { PracticeService } from '../practice/practice.service'
 import { insertChild, keepChild, onItsChild, type ChildOfFile } from './child-record'
 import { conflict, madeSince, refuseCollision } from './collisions'
@@ -44,6 +46,7 @@ export class FittingsService implements OnApplicationBootstrap {
     private readonly db: Database,
     private readonly clock: Clock,
     private readonly practice: PracticeService,
+    private readonly workshop: Workshop,
   ) {}
 
   /** Fittings from before stages were kept: core says once where each stands. */
@@ -137,13 +140,14 @@ export class FittingsService implements OnApplicationBootstrap {
    * that says it is signed was signed elsewhere: it comes in closed, marked so,
    * and judged anew.
    */
-  import(data: unknown, child?: ChildOfFile): Promise<FittingView> {
+  async import(data: unknown, child?: ChildOfFile): Promise<FittingView> {
     const parsed = parseWith(caseSchema, upgradeCase(data))
     if (!parsed.ok) throw new FaultsException('The case file is not valid; no fitting was created.', parsed.error)
     refuseAhead(parsed.value, this.clock.today())
+    const due = parsed.value.handover ? await this.workshop.run('due', [parsed.value]) : []
     return this.db.write(async (manager) => {
       const c = await onItsChild(manager, parsed.value, child)
-      return this.insert(manager, c, { elsewhere: c.handover !== undefined })
+      return this.insert(manager, c, { elsewhere: c.handover !== undefined, due })
     })
   }
 
@@ -191,8 +195,11 @@ export class FittingsService implements OnApplicationBootstrap {
   }
 
   /** Signs a fitting that is ready to travel, and closes it. */
-  sign(id: string, signing: SignDto): Promise<FittingView> {
+  async sign(id: string, signing: SignDto): Promise<FittingView> {
     const { baseSequence, who, carerName, fitterStrokes, carerStrokes, carerTried, againstAdvice } = signing
+    const { sequence, case: seen } = await this.get(id)
+    // Of the very state that is signed: of any other, the signature is refused below.
+    const due = sequence === baseSequence ? await this.workshop.run('due', [seen]) : []
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
@@ -223,7 +230,7 @@ export class FittingsService implements OnApplicationBootstrap {
         signedAt: this.clock.now(),
       }
       const signed = await this.append(manager, row, who, [{ path: ['handover'], value: handover }])
-      await keepDue(manager, id, signed.case)
+      await keepDue(manager, id, due)
       return signed
     })
   }
@@ -310,7 +317,12 @@ export class FittingsService implements OnApplicationBootstrap {
   private async insert(
     manager: EntityManager,
     c: Case,
-    over: { readonly revises?: string; readonly arrivedInstalled?: boolean; readonly elsewhere?: boolean } = {},
+    over: {
+      readonly revises?: string
+      readonly arrivedInstalled?: boolean
+      readonly elsewhere?: boolean
+      readonly due?: readonly AheadItem[]
+    } = {},
   ): Promise<FittingView> {
     const now = this.clock.now()
     const [{ next }] = (await manager.query(`SELECT coalesce(max("number"), 0) + 1 AS "next" FROM "fitting"`)) as [
@@ -333,7 +345,7 @@ export class FittingsService implements OnApplicationBootstrap {
     } as FittingRow)
     await manager.insert(FittingRow, row as object)
     await keepSearch(manager, row.number, searchText(c, row), true)
-    if (c.handover) await keepDue(manager, row.id, c)
+    if (c.handover) await keepDue(manager, row.id, over.due ?? [])
     return toView(row)
   }
 }

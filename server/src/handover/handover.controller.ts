@@ -12,6 +12,7 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator'
+import { Gone } from '../http/gone'
 import { HandoverService } from './handover.service'
 import { RecheckService } from './recheck.service'
 
@@ -55,15 +56,19 @@ export class HandoverController {
 
   @Get(':id/ahead')
   @ApiOperation({ summary: 'What changes next and when, and one restraint after another from the shelf' })
-  ahead(@Param('id', ParseUUIDPipe) id: string, @Query() { of }: AheadDto): Promise<AheadView> {
-    return this.handover.ahead(id, of)
+  ahead(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() { of }: AheadDto,
+    @Gone() gone: AbortSignal,
+  ): Promise<AheadView> {
+    return this.handover.ahead(id, of, gone)
   }
 
   @Get(':id/sheet.pdf')
   @ApiOperation({ summary: 'The handover sheet, A4' })
   @ApiOkResponse({ content: { 'application/pdf': {} } })
-  async sheet(@Param('id', ParseUUIDPipe) id: string): Promise<StreamableFile> {
-    return new StreamableFile(await this.handover.sheet(id), {
+  async sheet(@Param('id', ParseUUIDPipe) id: string, @Gone() gone: AbortSignal): Promise<StreamableFile> {
+    return new StreamableFile(await this.handover.sheet(id, gone), {
       type: 'application/pdf',
       disposition: 'attachment; filename="handover.pdf"',
     })
@@ -72,8 +77,8 @@ export class HandoverController {
   @Get(':id/due.ics')
   @ApiOperation({ summary: 'What is due, as iCalendar' })
   @ApiOkResponse({ content: { 'text/calendar': {} } })
-  async calendar(@Param('id', ParseUUIDPipe) id: string): Promise<StreamableFile> {
-    return new StreamableFile(Buffer.from(await this.handover.calendar(id)), {
+  async calendar(@Param('id', ParseUUIDPipe) id: string, @Gone() gone: AbortSignal): Promise<StreamableFile> {
+    return new StreamableFile(Buffer.from(await this.handover.calendar(id, gone)), {
       type: 'text/calendar; charset=utf-8',
       disposition: 'attachment; filename="due.ics"',
     })

@@ -1,13 +1,8 @@
 import { Injectable } from '@nestjs/common'
-import { roadAhead, sequencesAhead } from '@nimble-anchor/core/ahead'
 import { type AheadView } from '@nimble-anchor/core/formats'
-import { type StockItem } from '@nimble-anchor/core/match'
-import { type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { FittingsService } from '../fittings/fittings.service'
 import { Database } from '../storage/database'
-import { ModelRow, UnitRow } from '../storage/entities'
-import { calendarOf } from './calendar'
-import { sheetPdf } from './sheet'
+import { Workshop } from '../work/workshop'
 
 /** What is handed over with a fitting: the road ahead, the sheet, the calendar. Core works all of it out. */
 @Injectable()
@@ -15,52 +10,28 @@ export class HandoverService {
   constructor(
     private readonly db: Database,
     private readonly fittings: FittingsService,
+    private readonly workshop: Workshop,
   ) {}
 
-  async ahead(id: string, of: 'shelf' | 'catalogue' = 'shelf'): Promise<AheadView> {
+  async ahead(id: string, of: 'shelf' | 'catalogue' = 'shelf', gone?: AbortSignal): Promise<AheadView> {
     const { case: c } = await this.fittings.get(id)
-    const sequences = sequencesAhead(c, of === 'shelf' ? await this.shelf() : await this.catalogue())
-    return {
-      asOf: c.today,
-      items: roadAhead(c),
-      sequences: sequences.map((s) => ({
-        ...s,
-        legs: s.legs.map(({ model, unit, mode, ...leg }) => ({
-          ...leg,
-          modelId: model.id,
-          modelName: `${model.maker} ${model.name}`,
-          modeLabel: mode.label,
-          ...(unit && { unitId: unit.id, serial: unit.serial }),
-        })),
-      })),
-    }
+    const models = await this.texts('restraint_model')
+    const units = await this.texts('restraint_unit')
+    return this.workshop.run('ahead', [c, { models, units, of }], gone)
   }
 
-  async sheet(id: string): Promise<Buffer> {
+  async sheet(id: string, gone?: AbortSignal): Promise<Buffer> {
     const { case: c } = await this.fittings.get(id)
-    return sheetPdf(c, roadAhead(c))
+    return Buffer.from(await this.workshop.run('sheet', [c], gone))
   }
 
-  async calendar(id: string): Promise<string> {
+  async calendar(id: string, gone?: AbortSignal): Promise<string> {
     const { case: c, updatedAt } = await this.fittings.get(id)
-    return calendarOf(id, c, roadAhead(c), new Date(updatedAt))
+    return this.workshop.run('calendar', [id, c, updatedAt], gone)
   }
 
-  /** Every model, whether anybody has one or not; the unit in use stays itself. */
-  private async catalogue(): Promise<readonly StockItem[]> {
-    const shelf = await this.shelf()
-    const models = (await this.db.read.find(ModelRow)).map((r) => r.body as RestraintModel)
-    const owned = new Set(shelf.map((s) => s.model.id))
-    return [...shelf, ...models.filter((m) => !owned.has(m.id)).map((model) => ({ model }))]
-  }
-
-  /** Every unit that is on the shelf, with its model. */
-  private async shelf(): Promise<readonly StockItem[]> {
-    const models = new Map((await this.db.read.find(ModelRow)).map((r) => [r.id, r.body as RestraintModel]))
-    return (await this.db.read.find(UnitRow)).flatMap((r): StockItem[] => {
-      const unit = r.body as RestraintUnit
-      const model = models.get(unit.modelId)
-      return model ? [{ model, unit }] : []
-    })
+  private async texts(table: 'restraint_model' | 'restraint_unit'): Promise<readonly string[]> {
+    const rows = (await this.db.read.query(`SELECT "body" FROM "${table}"`)) as { body: string }[]
+    return rows.map((r) => r.body)
   }
 }

@@ -18,7 +18,10 @@ export function refuseUnseen(standing: unknown, ifMatch: string | undefined): vo
   }
   if (ifMatch === undefined)
     throw new HttpException(
-      { statusCode: 428, message: 'Say in If-Match which state you saw: its fingerprint, which POST /api/fingerprint tells.' },
+      {
+        statusCode: 428,
+        message: 'Say in If-Match which state you saw: its fingerprint, which POST /api/fingerprint tells.',
+      },
       428,
     )
   if (bare(ifMatch) !== fingerprint(standing))

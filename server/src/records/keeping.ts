@@ -1,4 +1,4 @@
-import { AHEAD_TRAJECTORIES, roadAhead } from '@nimble-anchor/core/ahead'
+import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { CHECKS, type CheckId } from '@nimble-anchor/core/checks'
 import { type Finding } from '@nimble-anchor/core/rules'
@@ -100,10 +100,10 @@ export async function keepSearch(manager: EntityManager, number: number, text: s
   await manager.query(`INSERT INTO "fitting_search" (rowid, text) VALUES (?, ?)`, [number, text])
 }
 
-/** What is due after a fitting was signed. */
-export async function keepDue(manager: EntityManager, fittingId: string, c: Case): Promise<void> {
+/** What is due after a fitting was signed, as it was worked out before: nobody waits in the transaction for a forecast. */
+export async function keepDue(manager: EntityManager, fittingId: string, items: readonly AheadItem[]): Promise<void> {
   await manager.query(`DELETE FROM "due" WHERE "fittingId" = ?`, [fittingId])
-  for (const item of roadAhead(c, AHEAD_TRAJECTORIES)) {
+  for (const item of items) {
     await manager.query(`INSERT INTO "due" VALUES (?, ?, ?, ?)`, [fittingId, item.id, item.early, JSON.stringify(item)])
   }
 }

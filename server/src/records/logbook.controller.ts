@@ -7,6 +7,7 @@ import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Transform, Type } from 'class-transformer'
 import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator'
 import { stringify } from 'csv-stringify'
+import { guardCell } from '../http/cells'
 import { IsDay } from '../http/day'
 import { LogbookService } from './logbook.service'
 
@@ -86,10 +87,9 @@ class LogbookPageDto extends LogbookDto {
 
 const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'elsewhere', 'faults', 'headline', 'id'] as const // prettier-ignore
 
-/** A cell that a spreadsheet would take for a formula begins with an apostrophe: the names come from outside. */
 const cell = (value: unknown): string => {
   const text = Array.isArray(value) ? value.join(' ') : value === null || value === undefined ? '' : String(value as string) // prettier-ignore
-  return /^[=+\-@\t\r]/.test(text) ? `'${text}` : text
+  return guardCell(text)
 }
 
 @ApiTags('logbook')

@@ -1,0 +1,111 @@
+import { existsSync } from 'node:fs'
+import { availableParallelism } from 'node:os'
+import { join } from 'node:path'
+import { Worker } from 'node:worker_threads'
+import { Injectable, Logger, ServiceUnavailableException, type OnModuleDestroy } from '@nestjs/common'
+import { TASKS, type TaskName, type Tasks } from './tasks'
+
+type Value<K extends TaskName> = Awaited<ReturnType<Tasks[K]>>
+
+interface Job {
+  readonly task: TaskName
+  readonly args: readonly unknown[]
+  readonly resolve: (value: never) => void
+  readonly reject: (error: Error) => void
+  readonly signal: AbortSignal | undefined
+}
+
+/** Longer than any file or family needs; what takes this long is given up. */
+const MOST_MS = 60_000
+const MOST_WAITING = 200
+/** Two at most: a sheet need not wait for a file of ten thousand units, and the requests keep a processor. */
+const MOST_WORKERS = Math.max(1, Math.min(2, availableParallelism()))
+/** The compiled thread; from sources (tests of this server in one process) the work is done in place. */
+const ENTRY = join(__dirname, 'worker.js')
+
+/** Whoever asked has gone: nobody waits for the answer. */
+export class NobodyWaits extends ServiceUnavailableException {}
+
+/**
+ * Long work, done beside the requests: forecasts, sheets, and files read and
+ * written. Each is taken in turn; one that nobody waits for any more is dropped,
+ * and stopped where it is under way.
+ */
+@Injectable()
+export class Workshop implements OnModuleDestroy {
+  private readonly log = new Logger(Workshop.name)
+  private readonly waiting: Job[] = []
+  private readonly idle: Worker[] = []
+  private readonly busy = new Set<Worker>()
+  private isClosed = false
+
+  /** @param signal ends the work: the request was given up */
+  run<K extends TaskName>(task: K, args: Parameters<Tasks[K]>, signal?: AbortSignal): Promise<Value<K>> {
+    if (!existsSync(ENTRY)) {
+      const work = TASKS[task] as (...args: readonly unknown[]) => unknown
+      return Promise.resolve().then(() => work(...args) as Value<K>)
+    }
+    if (this.waiting.length >= MOST_WAITING)
+      return Promise.reject(new ServiceUnavailableException('Too much is waiting to be worked out. Try again in a moment.')) // prettier-ignore
+    return new Promise<Value<K>>((resolve, reject) => {
+      this.waiting.push({ task, args, resolve: resolve as (value: never) => void, reject, signal })
+      this.next()
+    })
+  }
+
+  private next(): void {
+    while (this.waiting.length > 0 && this.busy.size < MOST_WORKERS && !this.isClosed) {
+      const job = this.waiting.shift() as Job
+      if (job.signal?.aborted) job.reject(new NobodyWaits())
+      else this.work(job, this.idle.pop() ?? this.begin())
+    }
+  }
+
+  private begin(): Worker {
+    const worker = new Worker(ENTRY)
+    // A program that ends does not wait for one that has nothing to do.
+    worker.unref()
+    return worker
+  }
+
+  private work({ task, args, resolve, reject, signal }: Job, worker: Worker): void {
+    this.busy.add(worker)
+    const done = (isReusable: boolean, settle: () => void): void => {
+      clearTimeout(timer)
+      signal?.removeEventListener('abort', giveUp)
+      // One by one: the thread listens to itself too.
+      worker.off('message', heard)
+      worker.off('error', broke)
+      worker.off('exit', ended)
+      this.busy.delete(worker)
+      if (isReusable && !this.isClosed) this.idle.push(worker)
+      else void worker.terminate()
+      settle()
+      this.next()
+    }
+    const heard = ({ value, failed }: { readonly value?: unknown; readonly failed?: string }): void =>
+      done(true, () => {
+        if (failed === undefined) return resolve(value as never)
+        this.log.error(`${task}: ${failed}`)
+        reject(new Error(`${task} failed`))
+      })
+    const broke = (error: Error): void => done(false, () => reject(error))
+    const ended = (): void => done(false, () => reject(new Error(`The thread ended during ${task}`)))
+    const giveUp = (): void => done(false, () => reject(new NobodyWaits()))
+    const timer = setTimeout(
+      () => done(false, () => reject(new ServiceUnavailableException('This took too long and was given up.'))),
+      MOST_MS,
+    ).unref()
+    signal?.addEventListener('abort', giveUp)
+    worker.on('message', heard)
+    worker.on('error', broke)
+    worker.on('exit', ended)
+    worker.postMessage({ task, args })
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    this.isClosed = true
+    for (const { reject } of this.waiting.splice(0)) reject(new NobodyWaits())
+    await Promise.all([...this.idle, ...this.busy].map((w) => w.terminate()))
+  }
+}
