@@ -1,5 +1,6 @@
-// `npm run torture [-- --rounds 40]`: power cuts and full disks, on purpose. Loopback only, on folders of its own.
-// Prints `ROUNDS rounds, A acknowledged, L lost` and ends with 1 when anything acknowledged is gone.
+// `npm run torture [-- --rounds 40 --requests 10000 --seed 1]`: power cuts, a full disk, two devices on one fitting, and
+// requests of chance at every operation. Loopback only, on folders of its own. Prints what each found, and ends with 1
+// when anything acknowledged is gone, a request was answered by 5xx or hung, or memory did not come back.
 import { execFileSync, spawn } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
 import { mkdtempSync, rmSync } from 'node:fs'
@@ -10,12 +11,19 @@ import { parseArgs } from 'node:util'
 import { ensureBuilt } from './build.mjs'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { exampleCase } from './lib/example.mjs'
+import { fuzz } from './lib/fuzz.mjs'
 import { ROOT, say, stop } from './lib/run.mjs'
 
 const { values } = parseArgs({
-  options: { rounds: { type: 'string', default: '30' }, seed: { type: 'string', default: '1' } },
+  options: {
+    rounds: { type: 'string', default: '30' },
+    requests: { type: 'string', default: '10000' },
+    seed: { type: 'string', default: '1' },
+  },
 })
 const ROUNDS = Number(values.rounds)
+const REQUESTS = Number(values.requests)
+if (!Number.isInteger(REQUESTS) || REQUESTS < 0 || REQUESTS > 1_000_000) stop('--requests must be a whole number from 0 to 1000000.', 2) // prettier-ignore
 if (!Number.isInteger(ROUNDS) || ROUNDS < 1 || ROUNDS > 1000) stop('--rounds must be a whole number from 1 to 1000.', 2)
 
 ensureInstalled()
@@ -43,14 +51,14 @@ const port = await freePort()
 const running = new Set()
 process.on('exit', () => running.forEach((child) => child.kill('SIGKILL')))
 
-async function serve(dataDir) {
+async function serve(dataDir, ...more) {
   const child = spawn(process.execPath, [
     `${ROOT}/server/dist/main.js`,
     '--port',
     `${port}`,
     '--data',
     dataDir,
-    '--no-demo',
+    ...(more.length > 0 ? more : ['--no-demo']),
   ])
   running.add(child)
   const gone = new Promise((r) => child.once('exit', r)).finally(() => running.delete(child))
@@ -65,6 +73,7 @@ async function serve(dataDir) {
     void gone.then((code) => reject(new Error(`The server ended with ${code}: ${text}`)))
   })
   return {
+    pid: child.pid,
     kill: (signal) => (child.kill(signal), gone),
     isUp: () => child.exitCode === null && child.signalCode === null,
   }
@@ -154,6 +163,62 @@ async function fullDisk(dataDir) {
   say(`full disk: ${ids.length} imports acknowledged, ${refused} refused`)
 }
 
+/** Two devices write the same field of one fitting as fast as they can; each is told of the other, and nothing acknowledged is gone. */
+async function twoDevices(dataDir) {
+  const EACH = 200
+  const server = await serve(dataDir)
+  const { body: fitting } = await api('fittings/import', example)
+  let told = 0
+  const device = async (name) => {
+    const mine = []
+    let base = fitting.sequence
+    for (let i = 0; i < EACH; i += 1) {
+      const id = randomUUID()
+      const puts = [{ path: ['child', 'note'], value: `${name} ${i}` }]
+      for (;;) {
+        const { status, body } = await api(`fittings/${fitting.id}/entries`, {
+          id,
+          baseSequence: base,
+          who: name,
+          puts,
+        })
+        if (status === 200) {
+          base = body.sequence
+          mine.push(`${name} ${i}`)
+          break
+        }
+        if (status !== 409) throw new Error(`status ${status}`)
+        told += 1
+        base = body.current.sequence
+      }
+    }
+    return mine
+  }
+  const kept = (await Promise.all([device('phone'), device('desk')])).flat()
+  acknowledged += kept.length
+  const written = new Set((await api(`fittings/${fitting.id}/history`)).body.flatMap((e) => e.changes.map((c) => c.to)))
+  for (const note of kept) if (!written.has(note)) lost.push(`${note}, of two devices`)
+  await server.kill('SIGTERM')
+  say(`two devices: ${kept.length} acknowledged, told of the other ${told} times`)
+}
+
+/** Memory may stand this much higher after all of it: what the engine keeps in reserve. */
+const RESERVE_MB = 80
+
+async function requestsOfChance(dataDir) {
+  const server = await serve(dataDir, '--today', '2026-11-25')
+  const base = `http://127.0.0.1:${port}`
+  const { bad, statuses, slowest, beforeMb, afterMb } = await fuzz({ base, pid: server.pid, random, example, count: REQUESTS, progress: say }) // prettier-ignore
+  if (!server.isUp()) lost.push('the server died under requests of chance')
+  await server.kill('SIGTERM')
+  const counts = Object.entries(statuses).map(([status, n]) => `${n} × ${status}`).join(', ') // prettier-ignore
+  say(
+    `requests of chance: ${REQUESTS} (${counts}); slowest ${slowest} ms; memory ${beforeMb} MB, after it ${afterMb} MB`,
+  )
+  for (const what of bad) lost.push(what)
+  if (afterMb > beforeMb + RESERVE_MB) lost.push(`memory went from ${beforeMb} to ${afterMb} MB`)
+}
+
 function smallDisk() {
   const disk = mkdtempSync(join(tmpdir(), 'nimble-anchor-disk-'))
   try {
@@ -172,6 +237,14 @@ try {
 } finally {
   rmSync(data, { recursive: true, force: true })
 }
+for (const work of [twoDevices, ...(REQUESTS > 0 ? [requestsOfChance] : [])]) {
+  const folder = mkdtempSync(join(tmpdir(), 'nimble-anchor-torture-'))
+  try {
+    await work(folder)
+  } finally {
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
 const small = smallDisk()
 if (small) {
   try {
@@ -183,6 +256,6 @@ if (small) {
   }
 } else say('full disk: left out, no small disk can be mounted here')
 
-for (const what of lost.slice(0, 20)) console.error(`lost: ${what}`)
+for (const what of lost.slice(0, 20)) console.error(`wrong: ${what}`)
 console.log(`${rounds} rounds, ${acknowledged} acknowledged, ${lost.length} lost`)
 process.exit(lost.length > 0 ? 1 : 0)
