@@ -243,6 +243,45 @@ const worst = Math.max(
   ...(await searches.reduce(async (all, q) => [...(await all), await requestMs(`logbook?${q}`)], [])),
 )
 report(`logbook of ${STORED / 1000},000, the slowest of ${searches.length} searches`, worst, 'ms', 100)
+
+// Long work, one after another, while somebody looks at a fitting again and again: the longest that he waits.
+const { format, version } = await call('catalogue')
+const sheepshank = shelf.models.find((m) => m.id === 'ravel-sheepshank')
+const many = (n, make) => Array.from({ length: n }, (_, i) => make(i))
+const csvOf = (rows) => ['unit.id,unit.modelId,unit.serial', ...rows].join('\n')
+const importCsv = (text, isPreview) =>
+  fetch(`http://127.0.0.1:${PORT}/api/catalogue/import?preview=${isPreview}`, {
+    method: 'POST',
+    headers: { 'content-type': 'text/csv' },
+    body: text,
+  }).then((r) => r.json())
+const units = csvOf(many(10_000, (i) => `bench-${i},ravel-bowline,B${i}`))
+const LONG = {
+  'a spreadsheet of 10,000 units looked at': () => importCsv(units, true),
+  'the same imported': () => importCsv(units, false),
+  '5,000 children imported': () => call('catalogue/import', { format, version, children: many(5000, (i) => ({ id: `bench-${i}`, name: `N${i}`, familyName: `F${i}` })) }), // prettier-ignore
+  '600 models imported': () => call('catalogue/import', { format, version, models: many(600, (i) => ({ ...sheepshank, id: `bench-${i}`, name: `M${i}` })) }), // prettier-ignore
+  'the road ahead with all of them': () => call(`fittings/${onBench}/ahead?of=catalogue`),
+  'a handover sheet': () => fetch(`http://127.0.0.1:${PORT}/api/fittings/${onBench}/sheet.pdf`).then((r) => r.arrayBuffer()), // prettier-ignore
+}
+let longestWait = 0
+let longestWork = ''
+for (const [name, work] of Object.entries(LONG)) {
+  let isOver = false
+  const watching = (async () => {
+    while (!isOver) {
+      const start = performance.now()
+      await call('health')
+      const waited = performance.now() - start
+      if (waited > longestWait) [longestWait, longestWork] = [waited, name]
+      await new Promise((r) => setTimeout(r, 5))
+    }
+  })()
+  await work()
+  isOver = true
+  await watching
+}
+report(`longest wait of a short request beside long work (${longestWork})`, longestWait, 'ms', 200)
 await server.stop()
 rmSync(data, { recursive: true, force: true })
 times.sort((a, b) => a - b)

@@ -1,7 +1,6 @@
 // Requests of chance at every operation that the API describes: none may be answered by 5xx or hang, and memory comes back.
 /* global AbortSignal */
 import { randomUUID } from 'node:crypto'
-import { readFileSync } from 'node:fs'
 
 /** Longer than this a request hangs, ms. */
 const HANGS_MS = 5000
@@ -56,10 +55,8 @@ function bodiesFor({ example, catalogue, ids }) {
   }
 }
 
-const rssMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024
-
 /** Asks `count` times; says what was answered, and every answer that must not be. */
-export async function fuzz({ base, pid, random, example, count, progress }) {
+export async function fuzz({ base, heapMb, random, example, count, progress }) {
   const json = async (path) => (await fetch(`${base}${path}`)).json()
   const { paths } = await json('/api/docs-json')
   const catalogue = await json('/api/catalogue')
@@ -111,13 +108,12 @@ export async function fuzz({ base, pid, random, example, count, progress }) {
   }
   // Once round to be warm: code, caches and threads come with the first requests.
   for (let i = 0; i < Math.min(1000, count); i += 1) await ask()
-  const before = rssMb(pid)
+  const beforeMb = await heapMb()
   for (let i = Math.min(1000, count); i < count; i += 1) {
     await ask()
     if (i % 2500 === 0) progress(`${i} of ${count} requests, ${bad.length} bad`)
   }
-  await new Promise((r) => setTimeout(r, 3000))
-  return { bad, statuses, slowest: Math.round(slowest), beforeMb: Math.round(before), afterMb: Math.round(rssMb(pid)) }
+  return { bad, statuses, slowest: Math.round(slowest), beforeMb, afterMb: await heapMb() }
 }
 
 /** A text that goes into an address: halves of a pair of code units cannot. */

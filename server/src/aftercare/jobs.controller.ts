@@ -2,12 +2,13 @@ import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } fr
 import { ApiConflictResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
 import { JOB_KINDS, type JobKind } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
-import { IsBoolean, IsIn, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator'
+import { IsBoolean, IsIn, IsString, IsUUID, Length, MaxLength } from 'class-validator'
+import { Optional } from '../http/optional'
 import { JobsService } from './jobs.service'
 
 class JobsDto {
   @ApiPropertyOptional({ description: 'All jobs of this unit; without it, every open job.' })
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(64)
   unitId?: string
@@ -29,18 +30,18 @@ class BeginJobDto extends WhoDto {
   kind: JobKind
 
   @ApiProperty({ required: false })
-  @IsOptional()
+  @Optional()
   @IsUUID()
   fittingId?: string
 
   @ApiProperty({ required: false })
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(64)
   fromModeId?: string
 
   @ApiProperty({ required: false })
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(64)
   toModeId?: string

@@ -14,18 +14,19 @@ import {
 } from '@nestjs/common'
 import { ApiBody, ApiConsumes, ApiHeader, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { type ImportRow } from '@nimble-anchor/core/formats'
-import { IsBooleanString, IsOptional, IsString, MaxLength } from 'class-validator'
+import { IsBooleanString, IsString, MaxLength } from 'class-validator'
+import { Optional } from '../http/optional'
 import { CatalogueService } from './catalogue.service'
 import { Gone } from '../http/gone'
 
 class ImportQuery {
   /** `true` says what would happen and stores nothing. */
-  @IsOptional()
+  @Optional()
   @IsBooleanString()
   preview?: string
 
   /** Ids of units, with commas between: of these the file is believed where the shelf knows something graver. */
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(20_000)
   overrule?: string

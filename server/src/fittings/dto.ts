@@ -10,7 +10,6 @@ import {
   IsIn,
   IsInt,
   IsObject,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -21,6 +20,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator'
+import { Optional } from '../http/optional'
 
 /** The same as core's `strokesSchema`, which judges the document; here it names the field at the door. */
 const STROKES = /^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/
@@ -34,7 +34,7 @@ export class NewChildDto {
   name: string
 
   @ApiProperty({ required: false, example: 'Hale' })
-  @IsOptional()
+  @Optional()
   @IsString()
   @Matches(/\S/, { message: 'must be a name' })
   @MaxLength(120)
@@ -52,14 +52,14 @@ export class CreateFittingDto {
     required: false,
     description: 'A child that is not known yet: it is kept with its fitting, or neither is.',
   })
-  @IsOptional()
+  @Optional()
   @IsObject({ message: 'must be an object' })
   @ValidateNested()
   @Type(() => NewChildDto)
   newChild?: NewChildDto
 
   @ApiProperty({ example: 'corran-dunlin', required: false })
-  @IsOptional()
+  @Optional()
   @IsString()
   @Matches(ID, { message: 'must be the id of a vehicle' })
   vehicleId?: string
@@ -68,7 +68,7 @@ export class CreateFittingDto {
     required: false,
     description: 'It came already fitted; what is found wrong at the first look was wrong on arrival.',
   })
-  @IsOptional()
+  @Optional()
   @IsBoolean()
   arrivedInstalled?: boolean
 }
@@ -96,7 +96,7 @@ export class EntryDto {
   baseSequence: number
 
   @ApiProperty({ required: false, description: 'Its own id: sent again after a lost answer it is stored once.' })
-  @IsOptional()
+  @Optional()
   @IsUUID()
   id?: string
 
@@ -105,7 +105,7 @@ export class EntryDto {
     type: [String],
     description: 'Ids of the writer’s own entries made since baseSequence: they do not stand against it.',
   })
-  @IsOptional()
+  @Optional()
   @IsArray()
   @ArrayMaxSize(10_000)
   @IsUUID(undefined, { each: true })
@@ -169,13 +169,13 @@ export class SignDto extends UndoDto {
   carerName: string
 
   @ApiProperty({ required: false, description: 'Strokes of a drawn signature as SVG path data on 300 × 100.' })
-  @IsOptional()
+  @Optional()
   @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
   @MaxLength(12_000)
   fitterStrokes?: string
 
   @ApiProperty({ required: false })
-  @IsOptional()
+  @Optional()
   @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
   @MaxLength(12_000)
   carerStrokes?: string
@@ -185,7 +185,7 @@ export class SignDto extends UndoDto {
     enum: CARER_TRIED,
     description: 'Whether the carer did it once while the fitter watched.',
   })
-  @IsOptional()
+  @Optional()
   @IsIn(CARER_TRIED)
   carerTried?: CarerTried
 
@@ -193,7 +193,7 @@ export class SignDto extends UndoDto {
     required: false,
     description: 'The family leaves although the fitting is not ready. Only then, and then needed.',
   })
-  @IsOptional()
+  @Optional()
   @IsObject({ message: 'must be an object' })
   @ValidateNested()
   @Type(() => AgainstAdviceDto)

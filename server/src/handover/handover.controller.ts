@@ -5,13 +5,13 @@ import { RECHECK_ANSWERS, RECHECK_TAPS, type RecheckAnswer } from '@nimble-ancho
 import {
   IsIn,
   IsObject,
-  IsOptional,
   IsString,
   Length,
   Validate,
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator'
+import { Optional } from '../http/optional'
 import { Gone } from '../http/gone'
 import { HandoverService } from './handover.service'
 import { RecheckService } from './recheck.service'
@@ -29,7 +29,7 @@ class Answers implements ValidatorConstraintInterface {
 
 class AheadDto {
   @ApiPropertyOptional({ enum: ['shelf', 'catalogue'], description: 'What a way through the years may use.' })
-  @IsOptional()
+  @Optional()
   @IsIn(['shelf', 'catalogue'])
   of?: 'shelf' | 'catalogue'
 }

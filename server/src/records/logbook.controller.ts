@@ -5,7 +5,8 @@ import { type LogbookCharts, type LogbookPage, type LogbookRow } from '@nimble-a
 import { ROUTE_KINDS } from '@nimble-anchor/core/restraint'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Transform, Type } from 'class-transformer'
-import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Max, MaxLength, Min } from 'class-validator'
+import { IsBoolean, IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator'
+import { Optional } from '../http/optional'
 import { stringify } from 'csv-stringify'
 import { guardCell } from '../http/cells'
 import { IsDay } from '../http/day'
@@ -13,63 +14,63 @@ import { LogbookService } from './logbook.service'
 
 class LogbookDto {
   @ApiPropertyOptional({ description: 'Words; the last may be only begun.' })
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(200)
   q?: string
 
   @ApiPropertyOptional({ enum: ['open', 'signed'] })
-  @IsOptional()
+  @Optional()
   @IsIn(['open', 'signed'])
   status?: string
 
   @ApiPropertyOptional({ enum: Object.keys(VERDICT_TEXT) })
-  @IsOptional()
+  @Optional()
   @IsIn(Object.keys(VERDICT_TEXT))
   verdict?: string
 
   @ApiPropertyOptional({ enum: Object.keys(ROUTE_KINDS) })
-  @IsOptional()
+  @Optional()
   @IsIn(Object.keys(ROUTE_KINDS))
   route?: string
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(64)
   modelId?: string
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(64)
   vehicleId?: string
 
   @ApiPropertyOptional({ description: 'One piece on the shelf, as shell or as base: who was handed it.' })
-  @IsOptional()
+  @Optional()
   @IsString()
   @MaxLength(64)
   unitId?: string
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @IsDay()
   from?: string
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @IsDay()
   to?: string
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @Transform(({ value }) => (value === 'true' ? true : value === 'false' ? false : value))
   @IsBoolean()
   withFaults?: boolean
 }
 class LogbookPageDto extends LogbookDto {
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @Type(() => Number)
   @IsInt()
   @Min(0)
@@ -77,7 +78,7 @@ class LogbookPageDto extends LogbookDto {
   offset?: number
 
   @ApiPropertyOptional()
-  @IsOptional()
+  @Optional()
   @Type(() => Number)
   @IsInt()
   @Min(1)

@@ -34,7 +34,7 @@ interface Read {
   readonly message?: string
 }
 
-async function read(file: File): Promise<Read> {
+async function read(file: File, signal: AbortSignal): Promise<Read> {
   const text = await file.text()
   const isCsv = /\.csv$/i.test(file.name) || file.type === 'text/csv'
   let body: unknown
@@ -45,7 +45,7 @@ async function read(file: File): Promise<Read> {
     return { name: file.name, body: undefined, rows: [], faults: [], message: `${file.name} is not JSON: ${message}` }
   }
   try {
-    return { name: file.name, body, rows: await api.importCatalogue(body, true), faults: [] }
+    return { name: file.name, body, rows: await api.importCatalogue(body, true, [], undefined, signal), faults: [] }
   } catch (error) {
     const faults = error instanceof Refused ? error.faults : []
     return {
@@ -57,6 +57,9 @@ async function read(file: File): Promise<Read> {
     }
   }
 }
+
+/** The rows that need a look come first; of more than this, those that are only stored are counted. */
+const MOST_SHOWN = 400
 
 /** A file is looked at row by row before anything of it is stored; with one bad row nothing is. */
 export function ImportDialog({
@@ -70,13 +73,28 @@ export function ImportDialog({
   const load = useCatalogue((s) => s.load)
   const [file, setFile] = useState<Read>()
   const [isBusy, setBusy] = useState(false)
+  const [reading, setReading] = useState<{ readonly name: string; readonly stop: () => void }>()
   const [overruled, setOverruled] = useState<ReadonlySet<string>>(new Set())
   const rejected = file?.rows.filter((r) => r.state === 'rejected').length ?? 0
   const fresh = file?.rows.filter((r) => r.state === 'new' || r.state === 'changed').length ?? 0
   const close = (isOpen: boolean): void => {
     if (!isOpen) setFile(undefined)
+    if (!isOpen) reading?.stop()
     setOverruled(new Set())
     onOpenChange(isOpen)
+  }
+  async function look(chosen: File): Promise<void> {
+    const gone = new AbortController()
+    const stop = (): void => {
+      gone.abort()
+      setReading(undefined)
+    }
+    setFile(undefined)
+    setReading({ name: chosen.name, stop })
+    const found = await read(chosen, gone.signal)
+    if (gone.signal.aborted) return
+    setReading(undefined)
+    setFile(found)
   }
   async function store(): Promise<void> {
     setBusy(true)
@@ -106,7 +124,7 @@ export function ImportDialog({
         tabIndex={-1}
         onChange={(e) => {
           const chosen = e.target.files?.[0]
-          if (chosen) void read(chosen).then(setFile)
+          if (chosen) void look(chosen)
           e.target.value = ''
         }}
       />
@@ -115,6 +133,14 @@ export function ImportDialog({
           <FileUp size={18} aria-hidden="true" /> {file ? 'Another file' : 'Choose a file'}
         </Button>
       </div>
+      {reading && (
+        <p role="status" className="mt-3 flex flex-wrap items-center gap-3">
+          Reading {reading.name}, row by row.
+          <Button look="quiet" onClick={reading.stop}>
+            Stop
+          </Button>
+        </p>
+      )}
       {file?.message !== undefined && (
         <div role="alert" className="mt-3 border-l-4 border-fail pl-3">
           <p className="font-semibold text-fail">{file.message}</p>
@@ -134,6 +160,7 @@ export function ImportDialog({
           >
             {file.rows
               .toSorted((a, b) => weight(b) - weight(a))
+              .slice(0, MOST_SHOWN)
               .map((row, i) => (
                 <li key={`${row.kind}/${row.id}/${i}`} className="px-1 py-1.5">
                   <span className="inline-block w-28">
@@ -159,6 +186,9 @@ export function ImportDialog({
                 </li>
               ))}
           </ul>
+          {file.rows.length > MOST_SHOWN && (
+            <p className="mt-1 text-sm text-ink-soft">and {file.rows.length - MOST_SHOWN} more</p>
+          )}
           <div className="mt-3 flex gap-2">
             <Button look="main" disabled={rejected > 0 || fresh === 0 || isBusy} onClick={() => void store()}>
               {isBusy ? 'Importing' : `Import ${fresh}`}

@@ -105,6 +105,7 @@ async function call<T>(
   body?: unknown,
   method = body === undefined ? 'GET' : 'POST',
   seen?: unknown,
+  signal?: AbortSignal,
 ): Promise<T> {
   const ifMatch: Record<string, string> =
     seen === undefined ? {} : { 'if-match': seen === NOTHING_SEEN ? '*' : `"${fingerprint(seen)}"` }
@@ -112,6 +113,7 @@ async function call<T>(
   try {
     response = await fetch(`/api/${path}`, {
       method,
+      ...(signal && { signal }),
       ...(body instanceof CsvText
         ? { headers: { 'content-type': 'text/csv', ...ifMatch }, body: body.text }
         : body !== undefined && {
@@ -119,7 +121,8 @@ async function call<T>(
             body: JSON.stringify(body),
           }),
     })
-  } catch {
+  } catch (error) {
+    if (signal?.aborted) throw error
     throw new Unreachable('The server does not answer.')
   }
   const data: unknown = await response.json().catch(() => ({}))
@@ -164,12 +167,19 @@ export const api = {
       ...(arrivedInstalled && { arrivedInstalled }),
     }),
   /** @param overrule ids of units of which the file is believed over what the shelf knows */
-  importCatalogue: (file: unknown, isPreview = false, overrule: readonly string[] = [], seen?: unknown) =>
+  importCatalogue: (
+    file: unknown,
+    isPreview = false,
+    overrule: readonly string[] = [],
+    seen?: unknown,
+    signal?: AbortSignal,
+  ) =>
     call<readonly ImportRow[]>(
       `catalogue/import?preview=${isPreview}&overrule=${overrule.join(',')}`,
       file,
       'POST',
       seen,
+      signal,
     ),
   removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
     call<unknown>(`catalogue/${kind}/${id}`, undefined, 'DELETE'),

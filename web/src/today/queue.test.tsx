@@ -71,7 +71,11 @@ test('begin: a fitting for the child, and the visit knows it', async () => {
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
   await settle()
   expect(create).toHaveBeenCalledWith('tamsin-hale', 'corran-knot')
-  expect(change).toHaveBeenCalledWith('v1', expect.objectContaining({ fittingId: 'f9', state: 'here', who: 'Hale' }), expect.objectContaining({ state: 'expected', fittingId: null }))
+  expect(change).toHaveBeenCalledWith(
+    'v1',
+    expect.objectContaining({ fittingId: 'f9', state: 'here', who: 'Hale' }),
+    expect.objectContaining({ state: 'expected', fittingId: null }),
+  )
   expect(screen.getByText('measuring')).toBeInTheDocument()
 })
 test('no child is known yet: begin asks for it first', () => {
@@ -85,7 +89,11 @@ test('its state is changed in place; taken off it can be put back', async () => 
   remove.mockResolvedValue({})
   show(day({ visits: [visit()] }))
   pick(screen.getByLabelText('Where Hale stands'), 'away')
-  expect(change).toHaveBeenCalledWith('v1', expect.objectContaining({ state: 'away', fittingId: null }), expect.objectContaining({ state: 'expected', fittingId: null }))
+  expect(change).toHaveBeenCalledWith(
+    'v1',
+    expect.objectContaining({ state: 'away', fittingId: null }),
+    expect.objectContaining({ state: 'expected', fittingId: null }),
+  )
   fireEvent.click(screen.getByRole('button', { name: 'Change the visit of Hale' }))
   fireEvent.click(screen.getByRole('button', { name: 'Take off the queue' }))
   await settle()
