@@ -131,6 +131,8 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
     {
       logger: ['error', 'warn'],
       bodyParser: false,
+      // A page that looks again every few seconds would hold up the end for ever.
+      forceCloseConnections: true,
     },
   )
   // Answers change with every entry: hashing each of them for a cache that never hits is wasted.

@@ -1,0 +1,44 @@
+import { buildCase } from '@nimble-anchor/core/testing'
+import type * as Source from '../src/work/workshop'
+
+/** The compiled one, with its threads: from sources the work is done in place. */
+const { Workshop } = jest.requireActual<typeof Source>('../dist/work/workshop.js')
+
+let shop: Source.Workshop
+beforeEach(() => {
+  shop = new Workshop()
+})
+afterEach(() => shop.onModuleDestroy())
+
+const CSV = 'unit.id,unit.modelId,unit.serial\nu-1,ravel-bowline,S1\n'
+const c = JSON.parse(JSON.stringify(buildCase())) as ReturnType<typeof buildCase>
+
+test('one after another, more than there are threads, each gets its own answer', async () => {
+  const serials = Array.from({ length: 12 }, (_, i) => `S${i}`)
+  const read = await Promise.all(serials.map((s) => shop.run('readCsv', [CSV.replace('S1', s)])))
+  expect(read.map((r) => r.ok && (r.value[0]?.item as unknown as { serial: string }).serial)).toEqual(serials)
+})
+test('what nobody waits for any more is stopped, and the next is done', async () => {
+  const gone = new AbortController()
+  const slow = shop.run('sheet', [c], gone.signal)
+  setTimeout(() => gone.abort(), 20)
+  await expect(slow).rejects.toMatchObject({ status: 503 })
+  expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
+})
+test('given up before its turn, it is never begun', async () => {
+  const gone = new AbortController()
+  const all = [shop.run('sheet', [c]), shop.run('sheet', [c]), shop.run('sheet', [c], gone.signal)]
+  gone.abort()
+  const settled = await Promise.allSettled(all)
+  expect(settled.map((s) => s.status)).toEqual(['fulfilled', 'fulfilled', 'rejected'])
+})
+test('a failure in a thread is a failure here, and the thread goes on', async () => {
+  await expect(shop.run('due', [{} as never])).rejects.toThrow('due failed')
+  expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
+})
+test('closed in the midst of it, nobody waits for ever', async () => {
+  const all = [1, 2, 3, 4].map(() => shop.run('sheet', [c]))
+  const settled = Promise.allSettled(all)
+  await shop.onModuleDestroy()
+  expect((await settled).map((s) => s.status)).toEqual(['rejected', 'rejected', 'rejected', 'rejected'])
+})
