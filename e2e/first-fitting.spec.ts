@@ -87,7 +87,10 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await answer(page, 'leg-contact', 'flat on the floor')
   await answer(page, 'leg-indicator', 'shows good')
   await answer(page, 'front-seat', 'a clear gap')
+  // The leg may have lifted the base: the indicators are looked at again, after it.
+  await answer(page, 'latches-again', 'both still latched')
   await fill(page, 'Movement at the base', '8')
+  await answer(page, 'clear-all-round', 'clear on every side')
 
   await stage(page, 6)
   await answer(page, 'coat', 'indoor clothes')

@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { daySchema, momentSchema } from '../quantities/index.ts'
+import { daySchema, momentSchema, idSchema, nameSchema } from '../ground/index.ts'
 import { childSchema } from '../child/index.ts'
-import { idSchema, nameSchema } from '../ground/index.ts'
 import { practiceSchema } from '../practice/index.ts'
 import { localRuleSchema } from '../law/index.ts'
 import {

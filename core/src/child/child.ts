@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
+import { daySchema, idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import {
-  daySchema,
   ageInterval,
   DAYS_PER_MONTH,
   interval,

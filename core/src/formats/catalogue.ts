@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { daySchema } from '../quantities/index.ts'
+import { daySchema } from '../ground/index.ts'
 import { CASE_VERSION } from '../casefile/index.ts'
 import { childSchema } from '../child/index.ts'
 import { modelSchema, unitSchema } from '../restraint/index.ts'

@@ -1,3 +1,4 @@
+export { daySchema, momentSchema } from './days.ts'
 export { fingerprint } from './fingerprint.ts'
 export { type Fault, faultText, parseWith } from './parse.ts'
 export { idSchema, nameSchema, noteSchema } from './names.ts'

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { daySchema } from '../quantities/index.ts'
-import { idSchema, nameSchema } from '../ground/index.ts'
+import { daySchema, idSchema, nameSchema } from '../ground/index.ts'
 
 /** When the use of a restraint may end: local law, whichever limit comes first. */
 export const localRuleSchema = z

@@ -1,20 +1,7 @@
-import { z } from 'zod'
 import { exactly, type Interval } from './interval.ts'
 
 /** A calendar day, `YYYY-MM-DD`. Core never reads the clock: today is handed in. */
 export type IsoDate = string
-
-/** The days that a document may name: beyond them no calendar of a family's car or child reaches, and sums of days go wrong. */
-const DAYS = { from: '1900-01-01', to: '2100-12-31' } as const
-/** What is no day at all was said to be none already. */
-const isWithinDays = (day: string): boolean =>
-  !/^\d{4}-\d{2}-\d{2}/.test(day) || (day.slice(0, 10) >= DAYS.from && day.slice(0, 10) <= DAYS.to)
-const OUTSIDE = { message: `must be from ${DAYS.from} to ${DAYS.to}` }
-
-/** A day in a document. */
-export const daySchema = z.iso.date().refine(isWithinDays, OUTSIDE)
-/** A day and time in a document, UTC. */
-export const momentSchema = z.iso.datetime().refine(isWithinDays, OUTSIDE)
 
 /** Days of an average month, as the growth tables count them. */
 export const DAYS_PER_MONTH = 30.4375

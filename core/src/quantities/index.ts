@@ -9,17 +9,7 @@ export {
   type QuantitySource,
   toInterval,
 } from './quantity.ts'
-export {
-  addDays,
-  addMonths,
-  ageInMonths,
-  ageInterval,
-  DAYS_PER_MONTH,
-  daysBetween,
-  daySchema,
-  type IsoDate,
-  momentSchema,
-} from './dates.ts'
+export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween, type IsoDate } from './dates.ts'
 export { formatAge, formatInterval, formatNumber, formatRange, plural, unitFor } from './text.ts'
 
 export { randomStream, type RandomStream, seedOf } from './random.ts'

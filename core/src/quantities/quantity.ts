@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { daySchema } from './dates.ts'
+import { daySchema } from '../ground/index.ts'
 import { interval, type Interval } from './interval.ts'
 
 export const QUANTITY_SOURCES = ['measured', 'instrument', 'told', 'estimated'] as const

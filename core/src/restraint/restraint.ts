@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { daySchema } from '../quantities/index.ts'
-import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
+import { daySchema, idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
   HEAD_RULES,

@@ -1,4 +1,4 @@
-import { daySchema } from '@nimble-anchor/core/quantities'
+import { daySchema } from '@nimble-anchor/core/ground'
 import { registerDecorator } from 'class-validator'
 
 export const isDay = (value: unknown): value is string => daySchema.safeParse(value).success

@@ -24,7 +24,7 @@ const MOST_WORKERS = Math.max(1, Math.min(2, availableParallelism()))
 const ENTRY = join(__dirname, 'worker.js')
 
 /** Whoever asked has gone: nobody waits for the answer. */
-export class NobodyWaits extends ServiceUnavailableException {}
+class NobodyWaits extends ServiceUnavailableException {}
 
 /**
  * Long work, done beside the requests: forecasts, sheets, and files read and

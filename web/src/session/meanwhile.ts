@@ -2,7 +2,7 @@ import { create } from 'zustand'
 import { Refused } from './api.ts'
 
 /** A field that stands in two ways: as somebody left it meanwhile, and as it is to be kept here. */
-export interface Difference {
+interface Difference {
   readonly path: string
   readonly theirs: unknown
   readonly mine: unknown
@@ -40,7 +40,7 @@ export const useMeanwhile = create<MeanwhileState>()((set) => ({
 const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null
 
 /** The fields in which two documents differ, each by its path. */
-export function differencesOf(theirs: unknown, mine: unknown, path = ''): readonly Difference[] {
+function differencesOf(theirs: unknown, mine: unknown, path = ''): readonly Difference[] {
   if (JSON.stringify(theirs) === JSON.stringify(mine)) return []
   if (!isObject(theirs) || !isObject(mine) || Array.isArray(theirs) !== Array.isArray(mine))
     return [{ path, theirs, mine }]
