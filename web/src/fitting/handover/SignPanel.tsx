@@ -53,8 +53,8 @@ export function SignPanel({ current, assessment, isSigned, goTo }: Props) {
         </Collapsible.Trigger>
         <Collapsible.Content className="mt-2 flex flex-col gap-3">
           <p>
-            {VERDICT_TEXT[assessment.verdict]}: {assessment.headline} It is written down so, signed by both, and the
-            fitting is closed. It is never called ready.
+            <b>{VERDICT_TEXT[assessment.verdict]}.</b> {assessment.headline} It is written down so, signed by both, and
+            the fitting is closed. It is never called ready.
           </p>
           <SignForm submit="Sign: left against advice" isAgainstAdvice />
         </Collapsible.Content>

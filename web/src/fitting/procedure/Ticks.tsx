@@ -23,7 +23,7 @@ export function Ticks({ draftKey, lines, onAll }: Props) {
     <ul className="flex flex-col gap-1" aria-label="Tick each as you touch it">
       {lines.map((line) => (
         <li key={line}>
-          <label className="flex min-h-11 items-center gap-2.5 rounded-[3px] border border-line bg-sheet px-2.5 hover:bg-shoal">
+          <label className="flex min-h-11 items-center gap-2.5 rounded-[3px] border border-line bg-sheet px-2.5 py-1 leading-snug hover:bg-shoal">
             <Checkbox.Root
               checked={ticked.has(line)}
               onCheckedChange={(isOn) => tick(line, isOn === true)}
