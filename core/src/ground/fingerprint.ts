@@ -2,13 +2,12 @@ type Json = Record<string, unknown>
 
 /** The document as one text, whatever the order of its fields; what is absent and what is `undefined` are one. */
 function canonical(x: unknown): string {
-  if (Array.isArray(x)) return `[${x.map(canonical).join(',')}]`
+  if (Array.isArray(x)) return `[${x.map(canonical).join()}]`
   if (typeof x !== 'object' || x === null) return JSON.stringify(x) ?? 'null'
   const fields = Object.entries(x as Json).filter(([, v]) => v !== undefined)
-  return `{${fields
-    .toSorted(([a], [b]) => (a < b ? -1 : 1))
-    .map(([key, v]) => `${JSON.stringify(key)}:${canonical(v)}`)
-    .join(',')}}`
+  const inOrder = fields.toSorted((one, other) => (one[0] < other[0] ? -1 : 1))
+  const texts = inOrder.map(([key, v]) => `${JSON.stringify(key)}:${canonical(v)}`)
+  return `{${texts.join()}}`
 }
 
 /**
