@@ -129,6 +129,6 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await expectAxeClean(page, 'History')
   await page.keyboard.press('Escape')
   await page.keyboard.press('t')
-  await expect(page.getByRole('heading', { name: 'Handed over' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Closed today' })).toBeVisible()
   await expect(page.getByRole('link', { name: /Tamsin Hale/ })).toContainText('Ready to travel')
 })

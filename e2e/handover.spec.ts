@@ -129,6 +129,7 @@ test('a family leaves all the same: reason and what was said are signed, and it 
   await leave.click()
   await expect(page.getByRole('heading', { name: 'Left against advice' })).toBeVisible()
   await expect(page.getByText('The train leaves at noon.')).toBeVisible()
+  await expect(page.getByRole('link', { name: /Look again/ })).toHaveCount(0)
   await page.goto(`${server.url}/logbook?q=against`)
   await expect(page.getByText('Left: not known yet').or(page.getByText('Left: undecided')).first()).toBeVisible()
 })

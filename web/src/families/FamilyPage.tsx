@@ -14,6 +14,7 @@ import { forgetFittings } from '../session/erased.ts'
 import { useToday } from '../session/today.ts'
 import { childSummary } from '../today/NewFittingDialog.tsx'
 import { Button } from '../ui/Button.tsx'
+import { closedWord } from '../ui/closedWord.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { Missing } from '../ui/Missing.tsx'
 import { useUnsaved } from '../form/unsaved.ts'
@@ -71,7 +72,7 @@ export default function FamilyPage() {
                   <span className="font-bold">{f.childName}</span>
                   <StateMark
                     state={VERDICT_MARK[f.verdict]}
-                    word={f.status === 'signed' ? 'Handed over' : VERDICT_TEXT[f.verdict]}
+                    word={f.status === 'signed' ? closedWord(f) : VERDICT_TEXT[f.verdict]}
                   />
                   <span>
                     {f.restraintName ?? 'no restraint yet'} · {f.vehicleName ?? 'no car yet'}

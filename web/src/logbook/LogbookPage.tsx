@@ -12,6 +12,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { saveFromServer } from '../ui/saveFile.ts'
 import { SearchField } from '../ui/SearchField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
+import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { useMedia } from '../ui/useMedia.ts'
@@ -69,9 +70,9 @@ export default function LogbookPage() {
             label="State"
             value={query.status}
             options={[
-              { id: '', label: 'open and handed over' },
+              { id: '', label: 'open and closed' },
               { id: 'open', label: 'open' },
-              { id: 'signed', label: 'handed over' },
+              { id: 'signed', label: 'closed' },
             ]}
             onChange={(id) => change({ status: id as LogbookQuery['status'] })}
           />
@@ -237,13 +238,7 @@ function Row({ row }: { readonly row: LogbookRow }) {
       </time>
       <StateMark
         state={VERDICT_MARK[row.verdict]}
-        word={
-          row.status !== 'signed'
-            ? VERDICT_TEXT[row.verdict]
-            : row.verdict === 'ready'
-              ? 'Handed over'
-              : `Left: ${VERDICT_TEXT[row.verdict].toLowerCase()}`
-        }
+        word={row.status === 'signed' ? closedWord(row) : VERDICT_TEXT[row.verdict]}
       />
       <span className="order-3 col-span-2 min-w-0 sm:order-none sm:col-span-1">
         <span className="block truncate">

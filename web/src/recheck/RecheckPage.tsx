@@ -32,12 +32,12 @@ export default function RecheckPage() {
     return subject ? recheckList(subject) : []
   }, [view])
   if (view === null) return <p className="p-8 text-ink-soft">Loading.</p>
-  if (view === 'failed' || items.length === 0 || view.status !== 'signed') {
+  if (view === 'failed' || items.length === 0 || view.status !== 'signed' || view.case.handover?.againstAdvice) {
     return (
       <div className="mx-auto max-w-xl p-8">
         <h1 className="text-2xl font-bold">Nothing to look at again</h1>
         <p className="mt-2">
-          {view === 'failed' ? 'The server does not answer, or there is no such fitting.' : 'Only a signed fitting is looked at again.'}{' '}
+          {view === 'failed' ? 'The server does not answer, or there is no such fitting.' : 'Only a fitting that was handed over ready is looked at again.'}{' '}
           <Link to={view === 'failed' ? '/' : `/fittings/${id}`} className="font-semibold text-magenta underline">
             Go back
           </Link>

@@ -9,6 +9,7 @@ import { keepSeen } from '../session/meanwhile.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
+import { closedWord } from '../ui/closedWord.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -122,7 +123,7 @@ export function Queue() {
                     state={VERDICT_MARK[visit.fitting.verdict]}
                     word={
                       visit.fitting.status === 'signed'
-                        ? 'Handed over'
+                        ? closedWord(visit.fitting)
                         : `${STAGE_TEXT[visit.fitting.stage]}: ${VERDICT_TEXT[visit.fitting.verdict].toLowerCase()}`
                     }
                   />

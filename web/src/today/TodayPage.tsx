@@ -100,9 +100,9 @@ export function TodayPage() {
 
       {signed.length > 0 && (
         <Panel
-          title="Handed over"
+          title="Closed today"
           className="mt-4"
-          aside={<span className="text-sm text-ink-soft">{signed.length} signed today</span>}
+          aside={<span className="text-sm text-ink-soft">{signed.length} signed</span>}
         >
           <FittingList fittings={signed} today={today} />
         </Panel>

@@ -37,7 +37,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
   }
   return (
     <Panel title="Afterwards" className="no-print">
-      {isSigned && (
+      {isSigned && current.handover?.againstAdvice === undefined && (
         <div className="mb-3">
           <Link
             to={`/fittings/${fittingId}/recheck`}
