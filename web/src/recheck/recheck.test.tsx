@@ -74,7 +74,13 @@ test('not kept is said, and can be tried again', async () => {
 })
 test('an open fitting is not looked at again', async () => {
   await show(view({ status: 'open' }))
-  expect(screen.getByText(/Only a signed fitting/)).toBeInTheDocument()
+  expect(screen.getByText(/Only a fitting that was handed over ready/)).toBeInTheDocument()
+})
+test('nor is one that left against advice', async () => {
+  const left = view({})
+  const advice = { ...handover, againstAdvice: { reason: 'a train', said: 'all' } }
+  await show({ ...left, case: { ...left.case, handover: advice } })
+  expect(screen.getByText(/Only a fitting that was handed over ready/)).toBeInTheDocument()
 })
 test('what was not so, in words', () => {
   const items = [{ id: 'leg', ask: 'The leg stands', how: '', ifNot: '' }]
