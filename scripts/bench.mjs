@@ -1,9 +1,12 @@
 // `npm run bench`: how fast the core and the API are here. `--json` prints [{name, value, unit, limit}].
-import { spawn } from 'node:child_process'
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
+import { growBare, ladderOf } from './bench/bare-growth.mjs'
+import { benchRedrawMs, tapsStored } from './bench/browser.mjs'
+import { call, callBare, PORT, serve, serveBare } from './bench/processes.mjs'
+import { medianMs, share, timesAsLong } from './bench/timing.mjs'
 import { ensureBuilt } from './build.mjs'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { exampleCase } from './lib/example.mjs'
@@ -13,27 +16,13 @@ keepOutputClean()
 ensureInstalled()
 ensureBuilt()
 const core = await import(`${ROOT}/core/dist/index.js`)
+const { MASS_STATURE_CORRELATION } = await import(`${ROOT}/core/dist/forecast/growth-model.js`)
 const results = []
 const report = (name, value, unit, limit) => results.push({ name, value: Math.round(value * 1000) / 1000, unit, limit })
 
-/** Median of several runs, after as many to warm up. */
-function medianMs(work, runs) {
-  const times = []
-  for (let i = 0; i < runs * 2; i += 1) {
-    const start = performance.now()
-    work()
-    if (i >= runs) times.push(performance.now() - start)
-  }
-  return times.sort((a, b) => a - b)[Math.floor(times.length / 2)]
-}
-
 const example = exampleCase(core)
-report(
-  'one assessment',
-  medianMs(() => core.assess(example), 200),
-  'ms',
-  1,
-)
+const assessOne = () => core.assess(example)
+report('one assessment', medianMs(assessOne, 200), 'ms', 1)
 
 const shelf = JSON.parse(readFileSync(`${ROOT}/demo/restraints.json`, 'utf8'))
 const demoModes = shelf.models.flatMap((model) => model.modes.map((mode) => ({ model, mode })))
@@ -60,7 +49,9 @@ const vehicle = { ...seven, positions: seven.positions.map((p) => ({ ...p, isDri
 const matchAll = () => {
   for (const match of core.matchModes(example, stock)) core.matchPlaces(example, vehicle, match)
 }
+const matched = await timesAsLong(matchAll, assessOne, { runs: 5 })
 report(`matching 2,000 modes × ${vehicle.positions.length} positions`, medianMs(matchAll, 5), 'ms', 100)
+report('the same beside one assessment', matched, 'times', 100)
 
 const html = readFileSync(`${ROOT}/web/dist/index.html`, 'utf8')
 const first = readdirSync(`${ROOT}/web/dist/assets`).filter((f) => f.endsWith('.js') && html.includes(f))
@@ -71,12 +62,19 @@ const child = JSON.parse(readFileSync(`${ROOT}/demo/families.json`, 'utf8')).chi
   (c) => c.id === 'tamsin-hale',
 )
 const input = core.forecastInput(child, '2026-11-24')
-report(
-  '10,000 growth trajectories × 12 years',
-  medianMs(() => core.growAll(input, 10_000), 3),
-  'ms',
-  1000,
-)
+const grow = () => core.growAll(input, 10_000)
+const { steps } = core.growAll(input, 1)
+const bareGrowth = {
+  ladders: input.sexes.map((sex) => ladderOf(core, sex, input.age.lo, steps)),
+  steps,
+  count: 10_000,
+  first: input,
+  correlation: MASS_STATURE_CORRELATION,
+  largestZ: core.LARGEST_Z,
+  seed: 1,
+}
+report('10,000 growth trajectories × 12 years', medianMs(grow, 3), 'ms', 1000)
+report('the same beside a bare loop', await timesAsLong(grow, () => growBare(bareGrowth), { runs: 3 }), 'times', 1.5)
 
 // The widest search that a catalogue may ask for: many reclines, a wedge, a long slide, a passenger's seat on its track.
 const wide = (() => {
@@ -103,69 +101,73 @@ report(
 )
 
 const data = mkdtempSync(join(tmpdir(), 'nimble-anchor-bench-'))
-const PORT = 4396
-async function serve() {
-  const server = spawn(process.execPath, [`${ROOT}/server/dist/main.js`, '--port', `${PORT}`, '--data', data])
-  await new Promise((resolve, reject) => {
-    server.stdout.on('data', (chunk) => `${chunk}`.includes('Nimble Anchor is at') && resolve())
-    server.on('exit', () => reject(new Error(`The server did not start on port ${PORT}.`)))
-  })
-  return {
-    stop: () =>
-      new Promise((resolve) => {
-        server.on('exit', resolve)
-        server.kill('SIGTERM')
-      }),
-  }
-}
-const call = (path, body) =>
-  fetch(
-    `http://127.0.0.1:${PORT}/api/${path}`,
-    body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) },
-  ).then((r) => r.json())
 
-/** Script that the page runs for one step of a handle that is dragged on the fit bench, by the browser's own count. */
-async function benchRedrawMs(id) {
-  const { chromium } = await import('@playwright/test')
-  const { CHROMIUM } = await import('./lib/ensure.mjs')
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 900 } })
-    await page.goto(`http://127.0.0.1:${PORT}/fittings/${id}/set-up`)
-    const handle = page.locator('[data-handle="frontSeatGapMm"]')
-    await handle.waitFor()
-    const box = await handle.boundingBox()
-    const x = box.x + box.width / 2
-    const y = box.y + box.height / 2
-    const client = await page.context().newCDPSession(page)
-    await client.send('Performance.enable')
-    const script = async () => {
-      const { metrics } = await client.send('Performance.getMetrics')
-      return metrics.find((m) => m.name === 'ScriptDuration').value * 1000
-    }
-    await page.mouse.move(x, y)
-    await page.mouse.down()
-    const MOVES = 120
-    // Back and forth by more than a step of the seat, so that every move is a redraw.
-    const move = (i) => page.mouse.move(x + (i % 2 === 0 ? 25 : -25), y)
-    for (let i = 0; i < 20; i += 1) await move(i)
-    const before = await script()
-    for (let i = 0; i < MOVES; i += 1) await move(i)
-    const after = await script()
-    await page.mouse.up()
-    return (after - before) / MOVES
-  } finally {
-    await browser.close()
-  }
-}
+// Reading and storing one fitting, beside the least a server could do.
+let server = await serve(data)
+const bare = await serveBare(join(data, 'bare.sqlite'))
+await call('fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin' })
+const { id: onBench } = await call('fittings/import?child=known', example)
+const opened = await call('fittings/import?child=known', example)
+await callBare(opened.id, opened, 'PUT')
+report(
+  'reading one fitting beside bare node:http and one statement',
+  await timesAsLong(
+    () => call(`fittings/${opened.id}`),
+    () => callBare(opened.id),
+    { runs: 60 },
+  ),
+  'times',
+  5,
+)
+let base = opened.sequence
+const entryOf = (i) => ({
+  baseSequence: base,
+  who: 'bench',
+  puts: [{ path: ['child', 'massKg'], value: { value: 11 + (i % 50) / 100, plusMinus: 0.1, source: 'measured' } }],
+})
+report(
+  'storing one entry beside the same and one durable insert',
+  await timesAsLong(
+    async (i) =>
+      ({ sequence: base } = await call(`fittings/${opened.id}/entries`, entryOf(i), { prefer: 'return=minimal' })),
+    (i) => callBare(opened.id, entryOf(i)),
+    { runs: 60 },
+  ),
+  'times',
+  5,
+)
+await bare.stop()
+
+report('fit bench, script of one redraw while dragging', await benchRedrawMs(onBench), 'ms', 8)
+const TAPS = 200
+const { storedMs } = await tapsStored(onBench, TAPS)
+report(`${TAPS} taps in a row, each from the screen to stored, p95`, share(storedMs, 0.95), 'ms', 200)
+await server.stop()
+
+// How often a tap is judged: in the page by its own marks, in the server by the engine's count of calls.
+const covered = mkdtempSync(join(tmpdir(), 'nimble-anchor-bench-calls-'))
+server = await serve(data, covered)
+const { assessments } = await tapsStored(onBench, TAPS)
+await server.stop()
+const callsOf = (file, name) =>
+  readdirSync(covered)
+    .flatMap((f) => JSON.parse(readFileSync(join(covered, f), 'utf8')).result)
+    .filter((r) => r.url.endsWith(file))
+    .flatMap((r) => r.functions)
+    .filter((f) => f.functionName === name)
+    .reduce((sum, f) => sum + f.ranges[0].count, 0)
+report('assessments of a tap, in the page', assessments / TAPS, 'a tap', 1)
+report('assessments of a tap, in the server', callsOf('core/dist/verdict/assess.js', 'assess') / TAPS, 'a tap', 1.02)
+report(
+  'whole cases judged of a tap, in the server',
+  callsOf('core/dist/casefile/changes.js', 'applyPuts') / TAPS,
+  'a tap',
+  1.02,
+)
+rmSync(covered, { recursive: true, force: true })
 
 // A log of years: one fitting, copied straight into the database while no server runs.
 const STORED = 50_000
-let server = await serve()
-await call('fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin' })
-const { id: onBench } = await call('fittings/import?child=known', example)
-report('fit bench, script of one redraw while dragging', await benchRedrawMs(onBench), 'ms', 8)
-await server.stop()
 const { default: Sqlite } = await import('better-sqlite3')
 const db = new Sqlite(join(data, 'nimble-anchor.sqlite'))
 const columns = db.pragma('table_info(fitting)').map((c) => `"${c.name}"`)
@@ -196,7 +198,7 @@ db.close()
 const CLIENTS = 20
 const ROUNDS = 30
 const PAUSE_MS = 200
-server = await serve()
+server = await serve(data)
 const times = []
 await Promise.all(
   Array.from({ length: CLIENTS }, async (_, client) => {
@@ -284,10 +286,9 @@ for (const [name, work] of Object.entries(LONG)) {
 report(`longest wait of a short request beside long work (${longestWork})`, longestWait, 'ms', 200)
 await server.stop()
 rmSync(data, { recursive: true, force: true })
-times.sort((a, b) => a - b)
 report(
   `API with ${STORED / 1000},000 fittings stored, ${CLIENTS} clients five times a second each, p95`,
-  times[Math.floor(times.length * 0.95)],
+  share(times, 0.95),
   'ms',
   50,
 )

@@ -1,12 +1,12 @@
 import { execFileSync } from 'node:child_process'
-import { createHash } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gunzipSync } from 'node:zlib'
 import SQLite from 'better-sqlite3'
-import { applyPuts, highestSequence, type Case, type Put } from '@nimble-anchor/core/casefile'
-import { type FittingView, type ImportRow } from '@nimble-anchor/core/formats'
+import { applyPuts, highestSequence, withChanges, type Case, type Put } from '@nimble-anchor/core/casefile'
+import { type FittingView, type ImportRow, type Stored } from '@nimble-anchor/core/formats'
 import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
 import { Database } from '../src/storage/database'
 import { UnitRow, VehicleRow } from '../src/storage/entities'
@@ -464,5 +464,52 @@ describe('opens what it wrote', () => {
         ? []
         : Object.entries(x).flatMap(([k, v]) => (k === 'at' && typeof v === 'number' ? [v] : places(v)))
     expect(highestSequence(c)).toBe(Math.max(...places(c)))
+  })
+})
+
+describe('the short answer to an entry', () => {
+  const shortly = (id: string, baseSequence: number, puts: readonly Put[], over: object = {}) =>
+    enter(id, baseSequence, puts, over).set('Prefer', 'respond-async, return=minimal')
+
+  test('tells what was stored since, with what followed; laid over what was seen it is what stands', async () => {
+    const { id, sequence, case: seen } = await importCase(example)
+    // Another's entry first: another day of birth, which asks whether it is the same child.
+    await enter(id, sequence, [{ path: ['child', 'dateOfBirth'], value: '2025-06-01' }]).expect(200)
+    const mine = randomUUID()
+    const { body, headers } = await shortly(id, sequence, [mass(11.2)], { id: mine }).expect(200)
+    expect(headers['preference-applied']).toBe('return=minimal')
+    const stored = body as Stored
+    expect(stored).toEqual({
+      id,
+      status: 'open',
+      sequence: sequence + 2,
+      updatedAt: expect.any(String) as string,
+      entries: [
+        { sequence: sequence + 1, id: null, changes: expect.any(Array) as unknown[] },
+        { sequence: sequence + 2, id: mine, changes: expect.any(Array) as unknown[] },
+      ],
+    })
+    const view = (await na.get(`/api/fittings/${id}`)).body as FittingView
+    expect(stored.entries.map((e) => e.changes).reduce<Case>(withChanges, seen)).toEqual(view.case)
+    expect(view.case.identity).toBeDefined()
+    expect(view.updatedAt).toBe(stored.updatedAt)
+    // Sent again after a lost answer: the same, and nothing twice.
+    expect((await shortly(id, sequence, [mass(11.2)], { id: mine }).expect(200)).body).toEqual(stored)
+  })
+  test('of a long history only the newest entries come; without the wish the whole fitting does', async () => {
+    const { id, sequence } = await importCase(example)
+    for (let i = 0; i < 101; i += 1) await shortly(id, sequence + i, [mass(10 + i / 100)]).expect(200)
+    const { body } = await shortly(id, sequence, [{ path: ['child', 'note'], value: 'sings' }]).expect(200)
+    const numbers = (body as Stored).entries.map((e) => e.sequence)
+    expect([numbers.length, numbers[0], numbers.at(-1)]).toEqual([100, sequence + 3, sequence + 102])
+    const whole = await enter(id, sequence + 102, [mass(12)]).expect(200)
+    expect(whole.headers['preference-applied']).toBeUndefined()
+    expect((whole.body as FittingView).case.child.massKg?.value).toBe(12)
+  })
+  test('a refusal is as long as ever: it shows what stands', async () => {
+    const { id, sequence } = await importCase(example)
+    await enter(id, sequence, [mass(11)]).expect(200)
+    const { body } = await shortly(id, sequence, [mass(12)]).expect(409)
+    expect((body as { current: FittingView }).current.case.child.massKg?.value).toBe(11)
   })
 })

@@ -18,6 +18,7 @@ import {
   putsForPlace,
   putsForVehicle,
   replay,
+  withChanges,
   revert,
   type Case,
   type Changed,
@@ -174,6 +175,8 @@ describe('entries', () => {
           history.push(applied.value.changed)
         })
         expect(replay(good, history)).toEqual(current)
+        // As it comes over the wire, and without judging it again.
+        expect((JSON.parse(JSON.stringify(history)) as typeof history).reduce(withChanges, good)).toEqual(current)
         for (const changes of history.toReversed()) {
           const back = revert(current, changes)
           if (!back.ok) throw new Error('reverts')

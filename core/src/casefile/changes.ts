@@ -175,14 +175,22 @@ export function revert(after: Case, changed: readonly Changed[]): Result<Case, r
 }
 
 /**
+ * A case with what a stored entry changed in it. Nothing is judged again: it was
+ * when it was stored, so only what this product itself has stored may be given.
+ */
+export const withChanges = (c: Case, changes: readonly Changed[]): Case =>
+  changes.reduce<Record<string, unknown>>(
+    (document, { path, to }) => writeAt(document, path, to),
+    c as unknown as Record<string, unknown>,
+  ) as unknown as Case
+
+/**
  * The state that a history leads to.
  *
  * @throws Error when an entry does not apply: a stored history always does.
  */
 export function replay(initial: Case, history: readonly (readonly Changed[])[]): Case {
-  let document = initial as unknown as Record<string, unknown>
-  for (const changes of history) for (const c of changes) document = writeAt(document, c.path, c.to)
-  const parsed = checked(document)
+  const parsed = checked(history.reduce(withChanges, initial))
   if (!parsed.ok) throw new Error(`History does not replay: ${parsed.error.map(faultText).join('; ')}`)
   return parsed.value
 }

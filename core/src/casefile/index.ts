@@ -15,7 +15,7 @@ export {
 export { chosenEdges, staleChangesOf, tethersHoldToMovingFrame } from './edges.ts'
 export { upgradeCase, upgradeCatalogue, upgradeChanges, upgradeModel, upgradePractice } from './upgrade.ts'
 export { type Changed, type Put } from './put.ts'
-export { applyPuts, highestSequence, replay, revert } from './changes.ts'
+export { applyPuts, highestSequence, replay, revert, withChanges } from './changes.ts'
 export { putsForMode, putsForPlace, putsForVehicle } from './choosing.ts'
 export { collisionOf, collisionText, overlap } from './collide.ts'
 export { compareCases } from './compare.ts'

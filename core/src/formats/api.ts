@@ -23,6 +23,26 @@ export interface FittingView {
   readonly case: Case
 }
 
+/** One stored entry as its writer gets it back: everything it changed, with what followed from it. */
+export interface StoredEntry {
+  readonly sequence: number
+  /** The id it was sent under; `null` for one that no device has sent: a job, an undo. */
+  readonly id: string | null
+  readonly changes: readonly Changed[]
+}
+/**
+ * The short answer to an entry: where the fitting stands, and what was stored
+ * since what the writer had seen, oldest first. Of a writer who is far behind
+ * only the newest entries come; he sees the gap and fetches the whole.
+ */
+export interface Stored {
+  readonly id: string
+  readonly status: 'open' | 'signed'
+  readonly sequence: number
+  readonly updatedAt: string
+  readonly entries: readonly StoredEntry[]
+}
+
 export interface FittingSummary {
   readonly id: string
   readonly status: 'open' | 'signed'

@@ -9,6 +9,7 @@ export {
   type ImportRow,
   type PracticeBook,
   type RuleCount,
+  type Stored,
 } from './api.ts'
 export {
   type DayView,

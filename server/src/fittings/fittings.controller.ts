@@ -1,10 +1,11 @@
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } from '@nestjs/common'
-import { ApiBody, ApiConflictResponse, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger'
+import { Body, Controller, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Query, Res } from '@nestjs/common'
+import { ApiBody, ApiConflictResponse, ApiHeader, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger'
 import type { Case } from '@nimble-anchor/core/casefile'
-import type { FittingSummary, FittingView, HistoryEntry } from '@nimble-anchor/core/formats'
+import type { FittingSummary, FittingView, HistoryEntry, Stored } from '@nimble-anchor/core/formats'
 import { CreateFittingDto, EntryDto, IdsDto, SignDto, UndoDto } from './dto'
 import { FaultsException } from '../http/faults'
 import { FittingsService } from './fittings.service'
+import { prefersShort } from './since'
 
 const CHILD_OF_FILE = ['known', 'new'] as const
 
@@ -72,10 +73,27 @@ export class FittingsController {
 
   @Post(':id/entries')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Put values: all of them or none' })
+  @ApiOperation({
+    summary: 'Put values: all of them or none',
+    description:
+      'The answer is the whole fitting. With "Prefer: return=minimal" it is where the fitting stands, and what was stored since baseSequence.',
+  })
+  @ApiHeader({
+    name: 'prefer',
+    required: false,
+    description: 'return=minimal: only what was stored since baseSequence',
+  })
   @ApiConflictResponse({ description: 'The same field was changed meanwhile, or the fitting is signed' })
-  enter(@Param('id', ParseUUIDPipe) id: string, @Body() body: EntryDto): Promise<FittingView> {
-    return this.fittings.enter(id, body)
+  async enter(
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: EntryDto,
+    @Headers('prefer') prefer: string | undefined,
+    @Res({ passthrough: true }) response: { setHeader(name: string, value: string): unknown },
+  ): Promise<FittingView | Stored> {
+    if (!prefersShort(prefer)) return this.fittings.enter(id, body)
+    const stored = await this.fittings.enterShortly(id, body)
+    response.setHeader('preference-applied', 'return=minimal')
+    return stored
   }
 
   @Post(':id/undo')

@@ -22,6 +22,7 @@ import {
   type FittingView,
   type GrowthReading,
   type HistoryEntry,
+  type Stored,
 } from '@nimble-anchor/core/formats'
 import { type Vehicle } from '@nimble-anchor/core/vehicle'
 import { assess, type Stage } from '@nimble-anchor/core/verdict'
@@ -37,6 +38,7 @@ import { Workshop } from '../work/workshop'
 import { PracticeService } from '../practice/practice.service'
 import { insertChild, keepChild, onItsChild, type ChildOfFile } from './child-record'
 import { conflict, madeSince, refuseCollision } from './collisions'
+import { storedSince } from './since'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
@@ -169,6 +171,11 @@ export class FittingsService implements OnApplicationBootstrap {
       }
       return this.append(manager, row, entry.who, puts, entry.id)
     })
+  }
+
+  /** The same, answered shortly. */
+  async enterShortly(id: string, entry: EntryDto): Promise<Stored> {
+    return storedSince(this.db.read, await this.enter(id, entry), entry.baseSequence)
   }
 
   /** Takes back the newest entry that has not been taken back yet. */

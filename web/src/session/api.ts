@@ -19,6 +19,7 @@ import type {
   PracticeBook,
   RecheckView,
   RuleCount,
+  Stored,
   VisitView,
 } from '@nimble-anchor/core/formats'
 import type { PracticeProfile } from '@nimble-anchor/core/practice'
@@ -106,18 +107,21 @@ async function call<T>(
   method = body === undefined ? 'GET' : 'POST',
   seen?: unknown,
   signal?: AbortSignal,
+  prefer?: 'return=minimal',
 ): Promise<T> {
-  const ifMatch: Record<string, string> =
-    seen === undefined ? {} : { 'if-match': seen === NOTHING_SEEN ? '*' : `"${fingerprint(seen)}"` }
+  const asked: Record<string, string> = {
+    ...(seen !== undefined && { 'if-match': seen === NOTHING_SEEN ? '*' : `"${fingerprint(seen)}"` }),
+    ...(prefer && { prefer }),
+  }
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
       method,
       ...(signal && { signal }),
       ...(body instanceof CsvText
-        ? { headers: { 'content-type': 'text/csv', ...ifMatch }, body: body.text }
+        ? { headers: { 'content-type': 'text/csv', ...asked }, body: body.text }
         : body !== undefined && {
-            headers: { 'content-type': 'application/json', ...ifMatch },
+            headers: { 'content-type': 'application/json', ...asked },
             body: JSON.stringify(body),
           }),
     })
@@ -196,14 +200,16 @@ export const api = {
     call<PracticeBook>('practice/defaults', { profileId, localRuleId }, 'PUT'),
   importCase: (file: unknown, child?: 'known' | 'new') =>
     call<FittingView>(`fittings/import${child === undefined ? '' : `?child=${child}`}`, file),
+  /** Answered shortly: what was stored since `base`, not the whole fitting. */
   enter: (fittingId: string, { id, base, own, who, puts }: EntryToSend) =>
-    call<FittingView>(`fittings/${fittingId}/entries`, {
-      id,
-      baseSequence: base,
-      ...(own.length > 0 && { own }),
-      who,
-      puts,
-    }),
+    call<Stored>(
+      `fittings/${fittingId}/entries`,
+      { id, baseSequence: base, ...(own.length > 0 && { own }), who, puts },
+      'POST',
+      undefined,
+      undefined,
+      'return=minimal',
+    ),
   undo: (id: string, baseSequence: number, who: string) =>
     call<FittingView>(`fittings/${id}/undo`, { baseSequence, who }),
   sign: (id: string, baseSequence: number, who: string, signing: Signing) =>

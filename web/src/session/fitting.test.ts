@@ -8,9 +8,10 @@ import {
   type Case,
   type Changed,
   type Put,
+  caseSchema,
 } from '@nimble-anchor/core/casefile'
-import { type FittingView } from '@nimble-anchor/core/formats'
-import { useFitting } from './fitting.ts'
+import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
+import { assessmentOf, useFitting } from './fitting.ts'
 import { sendAll, sendFor } from './sending.ts'
 import { forgetWaiting, keepWaiting, takeOldEntries, waitingCounts, waitingOf } from './waiting.ts'
 
@@ -33,6 +34,7 @@ function fakeServer(cases: Readonly<Record<string, Case>>) {
     /** The program fails on entries of this path. */
     failsOn: undefined as string | undefined,
     losesAnswers: 0,
+    mostEntries: 100,
     erased: [] as string[],
     /** Answers wait for this. */
     gate: undefined as Promise<void> | undefined,
@@ -47,6 +49,12 @@ function fakeServer(cases: Readonly<Record<string, Case>>) {
     state.views[fittingId] = { ...view, sequence, case: applied.value.case }
     state.log.push({ fittingId, sequence, id, changes: applied.value.changed, puts })
   }
+  /** As short as the real one answers: only the newest entries of what is long. */
+  const shortly = (fittingId: string, baseSequence: number): Stored => {
+    const { id, status, sequence, updatedAt } = state.views[fittingId]!
+    const entries = state.log.filter((e) => e.fittingId === fittingId && e.sequence > baseSequence)
+    return { id, status, sequence, updatedAt, entries: entries.slice(-state.mostEntries) }
+  }
   const respond = async (url: RequestInfo | URL, init?: RequestInit): Promise<Response> => {
     await state.gate
     if (!state.isUp) throw new TypeError('Failed to fetch')
@@ -58,14 +66,14 @@ function fakeServer(cases: Readonly<Record<string, Case>>) {
     const { id, baseSequence, own = [], puts } = JSON.parse(init.body as string) as Body
     if (puts.some((p) => p.path.join('.') === state.failsOn))
       return answer(500, { message: 'Something in the program failed.' })
-    if (state.log.some((e) => e.id === id)) return answer(200, view)
+    if (state.log.some((e) => e.id === id)) return answer(200, shortly(fittingId, baseSequence))
     if (view.status === 'signed') return answer(409, { message: 'This fitting is signed and closed.' })
     const since = state.log.filter((e) => e.fittingId === fittingId && e.sequence > baseSequence && !own.includes(e.id))
     const collision = since.length > 0 ? collisionOf(view.case, puts, baseSequence, since) : undefined
     if (collision) return answer(409, { message: collisionText(collision, 'Maren'), current: view })
     take(fittingId, puts, id)
     if (state.losesAnswers-- > 0) throw new TypeError('Connection lost')
-    return answer(200, state.views[fittingId])
+    return answer(200, shortly(fittingId, baseSequence))
   }
   global.fetch = jest.fn(async (url: RequestInfo | URL, init?: RequestInit) => {
     inFlight += 1
@@ -380,4 +388,68 @@ test.each([
   await useFitting.getState().open('f1')
   expect(useFitting.getState().status).toBe('missing')
   expect((await waitingCounts()).size).toBe(left)
+})
+
+describe('one tap, one judgement', () => {
+  const parses = () => {
+    const spy = jest.spyOn(caseSchema, 'safeParse')
+    return { count: () => spy.mock.calls.length, end: () => spy.mockRestore() }
+  }
+  test('what was judged when it was entered is not judged again when it is kept, sent and acknowledged', async () => {
+    const server = fakeServer({ f1: buildCase() })
+    await useFitting.getState().open('f1')
+    const takes = parses()
+    useFitting.getState().put([mass(11)])
+    expect(takes.count()).toBe(1)
+    const shownAtOnce = useFitting.getState().case!
+    const judged = assessmentOf(shownAtOnce)
+    await settle()
+    // Once here; the second is the made-up server's own.
+    expect(takes.count()).toBe(2)
+    takes.end()
+    expect(useFitting.getState().case).toBe(shownAtOnce)
+    expect(assessmentOf(useFitting.getState().case!)).toBe(judged)
+    expect(useFitting.getState().view!.case).toEqual(server.state.views.f1!.case)
+    // Looked at again, the same state is no news.
+    await useFitting.getState().refresh()
+    expect(useFitting.getState().case).toBe(shownAtOnce)
+  })
+  test('entries that wait behind one another are each judged once', async () => {
+    const server = fakeServer({ f1: buildCase() })
+    await useFitting.getState().open('f1')
+    server.state.isUp = false
+    const takes = parses()
+    for (const kg of [11, 11.1, 11.2]) useFitting.getState().put([mass(kg)])
+    await settle()
+    expect(takes.count()).toBe(3)
+    const shownAtOnce = useFitting.getState().case!
+    server.state.isUp = true
+    await sendFor('f1')
+    await settle()
+    expect(takes.count()).toBe(6)
+    takes.end()
+    expect(useFitting.getState().case).toBe(shownAtOnce)
+    expect(shownAtOnce).toEqual(server.state.views.f1!.case)
+  })
+  test('what somebody else stored in between comes with the answer, and is shown', async () => {
+    const server = fakeServer({ f1: buildCase() })
+    await useFitting.getState().open('f1')
+    server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
+    server.take('f1', [MOVED])
+    useFitting.getState().put([mass(11)])
+    await settle()
+    expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [], view: { sequence: START + 3 } })
+    expect(useFitting.getState().case).toEqual(server.state.views.f1!.case)
+    expect(useFitting.getState().case).toMatchObject({ child: { note: 'sings' }, disturbances: { base: { at: START + 2 } } }) // prettier-ignore
+  })
+  test('whoever is too far behind for the short answer fetches the whole', async () => {
+    const server = fakeServer({ f1: buildCase() })
+    await useFitting.getState().open('f1')
+    server.state.mostEntries = 1
+    server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
+    useFitting.getState().put([mass(11)])
+    await settle()
+    expect(useFitting.getState()).toMatchObject({ queue: [], saving: 'saved', view: { sequence: START + 2 } })
+    expect(useFitting.getState().case).toEqual(server.state.views.f1!.case)
+  })
 })

@@ -1,5 +1,4 @@
-import { applyPuts } from '@nimble-anchor/core/casefile'
-import { type FittingView } from '@nimble-anchor/core/formats'
+import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { api, Failed, Refused } from './api.ts'
 import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, type Waiting } from './waiting.ts'
 
@@ -12,7 +11,10 @@ import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, t
 /** Something happened to a fitting's queue, here or in another tab. */
 export type Event =
   | { readonly kind: 'kept'; readonly fittingId: string }
-  | { readonly kind: 'stored'; readonly fittingId: string; readonly view: FittingView }
+  /** The server has an entry, and says in short what was stored. */
+  | { readonly kind: 'stored'; readonly fittingId: string; readonly stored: Stored }
+  /** The whole fitting came back: after an undo, a signature. */
+  | { readonly kind: 'seen'; readonly fittingId: string; readonly view: FittingView }
   | { readonly kind: 'collided'; readonly fittingId: string; readonly conflict: Conflict }
   | { readonly kind: 'refused'; readonly fittingId: string; readonly view?: FittingView | undefined }
   | { readonly kind: 'unkept'; readonly fittingId: string; readonly message: string }
@@ -69,9 +71,9 @@ export function sendFor(fittingId: string): Promise<void> {
 async function sendOne(entry: Waiting): Promise<boolean> {
   const { fittingId } = entry
   try {
-    const view = await api.enter(fittingId, entry)
-    await acknowledge(entry, view.sequence)
-    tell({ kind: 'stored', fittingId, view })
+    const stored = await api.enter(fittingId, entry)
+    await acknowledge(entry, stored.entries.find((e) => e.id === entry.id)?.sequence ?? stored.sequence)
+    tell({ kind: 'stored', fittingId, stored })
     return true
   } catch (error) {
     if (error instanceof Failed) {
@@ -103,7 +105,7 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
   return alone(`nimble-anchor.send.${fittingId}`, async () => {
     for (;;) {
       try {
-        return tell({ kind: 'stored', fittingId, view: await api.enter(fittingId, entry) })
+        return tell({ kind: 'stored', fittingId, stored: await api.enter(fittingId, entry) })
       } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
         if (error instanceof Refused || error instanceof Failed)
@@ -119,12 +121,4 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
 export async function sendAll(): Promise<void> {
   await takeOldEntries()
   for (const fittingId of (await waitingCounts()).keys()) void sendFor(fittingId)
-}
-
-/** Whether a fitting still takes what waits for it; one that no longer applies is left to the server to refuse. */
-export function applied(view: FittingView, queue: readonly Waiting[]): FittingView['case'] {
-  return queue.reduce((c, { puts, refused }, i) => {
-    const next = refused === undefined ? applyPuts(c, puts, view.sequence + 1 + i) : undefined
-    return next?.ok ? next.value.case : c
-  }, view.case)
 }

@@ -1,0 +1,73 @@
+// What the page itself takes, measured in the browser that the journeys use.
+import { chromium } from '@playwright/test'
+import { CHROMIUM } from '../lib/ensure.mjs'
+import { PORT } from './processes.mjs'
+
+async function onPage(path, work) {
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 900 } })
+    await page.goto(`http://127.0.0.1:${PORT}/${path}`)
+    return await work(page)
+  } finally {
+    await browser.close()
+  }
+}
+
+/** Script that the page runs for one step of a handle that is dragged on the fit bench, by the browser's own count. */
+export const benchRedrawMs = (id) =>
+  onPage(`fittings/${id}/set-up`, async (page) => {
+    const handle = page.locator('[data-handle="frontSeatGapMm"]')
+    await handle.waitFor()
+    const box = await handle.boundingBox()
+    const x = box.x + box.width / 2
+    const y = box.y + box.height / 2
+    const client = await page.context().newCDPSession(page)
+    await client.send('Performance.enable')
+    const script = async () => {
+      const { metrics } = await client.send('Performance.getMetrics')
+      return metrics.find((m) => m.name === 'ScriptDuration').value * 1000
+    }
+    await page.mouse.move(x, y)
+    await page.mouse.down()
+    const MOVES = 120
+    // Back and forth by more than a step of the seat, so that every move is a redraw.
+    const move = (i) => page.mouse.move(x + (i % 2 === 0 ? 25 : -25), y)
+    for (let i = 0; i < 20; i += 1) await move(i)
+    const before = await script()
+    for (let i = 0; i < MOVES; i += 1) await move(i)
+    const after = await script()
+    await page.mouse.up()
+    return (after - before) / MOVES
+  })
+
+/**
+ * Answers one check again and again, each time when the answer before is stored.
+ *
+ * @returns of every tap how long until it was stored, ms; and how many assessments the page made of all
+ */
+export const tapsStored = (id, taps) =>
+  onPage(`fittings/${id}/attach`, async (page) => {
+    await page.locator('[data-check="tug-left"] [role="radio"]').first().waitFor()
+    return page.evaluate(async (count) => {
+      const tiles = () => document.querySelectorAll('[data-check="tug-left"] [role="radio"]')
+      const line = () => [...document.querySelectorAll('[role="status"]')].map((e) => e.textContent).join()
+      const saved = async () => {
+        while (!line().includes('Everything saved')) await new Promise((r) => setTimeout(r, 1))
+      }
+      await saved()
+      const assessed = () => performance.getEntriesByName('assessed').length
+      const before = assessed()
+      const storedMs = []
+      for (let i = 0; i < count; i += 1) {
+        const start = performance.now()
+        const tile = tiles()[i % 2 === 0 ? 1 : 0]
+        tile.click()
+        await Promise.resolve()
+        if (line().includes('Everything saved')) throw new Error('A tap said that it was saved before it was.')
+        await saved()
+        storedMs.push(performance.now() - start)
+      }
+      return { storedMs, assessments: assessed() - before }
+    }, taps)
+  })
