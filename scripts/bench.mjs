@@ -159,7 +159,7 @@ const callsOf = (file, name) =>
 report('assessments of a tap, in the page', assessments / TAPS, 'a tap', 1)
 report('assessments of a tap, in the server', callsOf('core/dist/verdict/assess.js', 'assess') / TAPS, 'a tap', 1.02)
 report(
-  'whole cases judged of a tap, in the server',
+  'entries judged of a tap, in the server',
   callsOf('core/dist/casefile/changes.js', 'applyPuts') / TAPS,
   'a tap',
   1.02,

@@ -1,5 +1,16 @@
 import { z } from 'zod'
-import { daySchema, momentSchema, idSchema, nameSchema } from '../ground/index.ts'
+import {
+  daySchema,
+  err,
+  type Fault,
+  idSchema,
+  jsonPath,
+  momentSchema,
+  nameSchema,
+  ok,
+  parseWith,
+  type Result,
+} from '../ground/index.ts'
 import { childSchema } from '../child/index.ts'
 import { practiceSchema } from '../practice/index.ts'
 import { localRuleSchema } from '../law/index.ts'
@@ -80,91 +91,121 @@ export const DATED_MEASURES = [
   'massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm', 'ageMonths', 'birthMassKg',
 ] as const // prettier-ignore
 
-/** One fitting, whole: everything that the judgement rests on, and nothing else. */
-export const caseSchema = z
-  .strictObject({
-    format: z.literal(CASE_FORMAT),
-    version: z.literal(CASE_VERSION),
-    /** The day the judgement is for. */
-    today: daySchema,
-    child: childSchema,
-    vehicle: vehicleSchema.optional(),
-    restraints: z.array(modelSchema).max(50),
-    units: z.array(unitSchema).max(50).optional(),
-    choice: choiceSchema,
-    settings: settingsSchema,
-    disturbances: disturbancesSchema,
-    readings: readingsSchema,
-    stepsDone: stepsDoneSchema.optional(),
-    childChanged: childChangedSchema.optional(),
-    redone: redoneSchema.optional(),
-    takenAway: takenAwaySchema.optional(),
-    identity: identitySchema.optional(),
-    /** How long the journey ahead is; asked for the very young. */
-    journeyMinutes: z.int().min(1).max(2880).optional(),
-    practice: practiceSchema,
-    localRule: localRuleSchema,
-    handover: handoverSchema.optional(),
+const caseFields = z.strictObject({
+  format: z.literal(CASE_FORMAT),
+  version: z.literal(CASE_VERSION),
+  /** The day the judgement is for. */
+  today: daySchema,
+  child: childSchema,
+  vehicle: vehicleSchema.optional(),
+  restraints: z.array(modelSchema).max(50),
+  units: z.array(unitSchema).max(50).optional(),
+  choice: choiceSchema,
+  settings: settingsSchema,
+  disturbances: disturbancesSchema,
+  readings: readingsSchema,
+  stepsDone: stepsDoneSchema.optional(),
+  childChanged: childChangedSchema.optional(),
+  redone: redoneSchema.optional(),
+  takenAway: takenAwaySchema.optional(),
+  identity: identitySchema.optional(),
+  /** How long the journey ahead is; asked for the very young. */
+  journeyMinutes: z.int().min(1).max(2880).optional(),
+  practice: practiceSchema,
+  localRule: localRuleSchema,
+  handover: handoverSchema.optional(),
+})
+
+/** What must hold between the fields of a case, each of them being what it should. */
+function crossCheck(c: z.infer<typeof caseFields>, issue: (path: (string | number)[], message: string) => void): void {
+  if (c.child.dateOfBirth !== undefined && c.child.dateOfBirth > c.today) {
+    issue(['child', 'dateOfBirth'], `must not be after ${c.today}`)
+  }
+  for (const field of DATED_MEASURES) {
+    const on = c.child[field]?.on
+    if (on !== undefined && on > c.today) issue(['child', field, 'on'], `must not be after ${c.today}`)
+  }
+  if (c.child.advice !== undefined && c.child.advice.on > c.today) {
+    issue(['child', 'advice', 'on'], `must not be after ${c.today}`)
+  }
+  c.units?.forEach((u, i) => {
+    if (u.madeOn !== undefined && u.madeOn > c.today) issue(['units', i, 'madeOn'], `must not be after ${c.today}`)
   })
-  .superRefine((c, ctx) => {
-    const issue = (path: (string | number)[], message: string) => ctx.addIssue({ code: 'custom', path, message })
-    if (c.child.dateOfBirth !== undefined && c.child.dateOfBirth > c.today) {
-      issue(['child', 'dateOfBirth'], `must not be after ${c.today}`)
+  const base = c.units?.find((u) => u.id === c.choice.baseUnitId)
+  if (c.choice.baseUnitId !== undefined && !base) {
+    issue(['choice', 'baseUnitId'], `no unit "${c.choice.baseUnitId}" in this case`)
+  }
+  if (base && c.choice.modelId !== undefined && base.modelId !== c.choice.modelId) {
+    issue(['choice', 'baseUnitId'], `unit "${base.id}" is a "${base.modelId}", not a "${c.choice.modelId}"`)
+  }
+  if (base && base.id === c.choice.unitId) issue(['choice', 'baseUnitId'], 'must be another unit than the shell')
+  const { modelId, unitId, modeId, routeId, positionId } = c.choice
+  const model = c.restraints.find((m) => m.id === modelId)
+  if (modelId !== undefined && !model) issue(['choice', 'modelId'], `no restraint "${modelId}" in this case`)
+  const unit = c.units?.find((u) => u.id === unitId)
+  if (unitId !== undefined && !unit) issue(['choice', 'unitId'], `no unit "${unitId}" in this case`)
+  if (unit && modelId !== undefined && unit.modelId !== modelId) {
+    issue(['choice', 'unitId'], `unit "${unitId}" is a "${unit.modelId}", not a "${modelId}"`)
+  }
+  const mode = model?.modes.find((m) => m.id === modeId)
+  if (modeId !== undefined && !mode) issue(['choice', 'modeId'], `no mode "${modeId}" in the chosen restraint`)
+  if (routeId !== undefined && !mode?.routes.some((r) => r.id === routeId)) {
+    issue(['choice', 'routeId'], `no route "${routeId}" in the chosen mode`)
+  }
+  if (positionId !== undefined && !c.vehicle?.positions.some((p) => p.id === positionId)) {
+    issue(['choice', 'positionId'], `no place "${positionId}" in the vehicle`)
+  }
+  if (mode) {
+    const recline = c.settings.recline?.value
+    if (recline !== undefined && !mode.reclines?.some((r) => r.id === recline)) {
+      issue(['settings', 'recline', 'value'], `the mode has no recline "${recline}"`)
     }
-    for (const field of DATED_MEASURES) {
-      const on = c.child[field]?.on
-      if (on !== undefined && on > c.today) issue(['child', field, 'on'], `must not be after ${c.today}`)
-    }
-    if (c.child.advice !== undefined && c.child.advice.on > c.today) {
-      issue(['child', 'advice', 'on'], `must not be after ${c.today}`)
-    }
-    c.units?.forEach((u, i) => {
-      if (u.madeOn !== undefined && u.madeOn > c.today) issue(['units', i, 'madeOn'], `must not be after ${c.today}`)
+    c.settings.insertsIn?.value.forEach((id, i) => {
+      if (!mode.inserts?.some((x) => x.id === id)) {
+        issue(['settings', 'insertsIn', 'value', i], `the mode has no insert "${id}"`)
+      }
     })
-    const base = c.units?.find((u) => u.id === c.choice.baseUnitId)
-    if (c.choice.baseUnitId !== undefined && !base) {
-      issue(['choice', 'baseUnitId'], `no unit "${c.choice.baseUnitId}" in this case`)
+    const notches = mode.routes.find((r) => r.id === routeId)?.leg?.notches
+    const notch = c.settings.legNotch?.value
+    if (notch !== undefined && notches !== undefined && notch > notches) {
+      issue(['settings', 'legNotch', 'value'], `must be at most ${notches}, the leg's last notch`)
     }
-    if (base && c.choice.modelId !== undefined && base.modelId !== c.choice.modelId) {
-      issue(['choice', 'baseUnitId'], `unit "${base.id}" is a "${base.modelId}", not a "${c.choice.modelId}"`)
-    }
-    if (base && base.id === c.choice.unitId) issue(['choice', 'baseUnitId'], 'must be another unit than the shell')
-    const { modelId, unitId, modeId, routeId, positionId } = c.choice
-    const model = c.restraints.find((m) => m.id === modelId)
-    if (modelId !== undefined && !model) issue(['choice', 'modelId'], `no restraint "${modelId}" in this case`)
-    const unit = c.units?.find((u) => u.id === unitId)
-    if (unitId !== undefined && !unit) issue(['choice', 'unitId'], `no unit "${unitId}" in this case`)
-    if (unit && modelId !== undefined && unit.modelId !== modelId) {
-      issue(['choice', 'unitId'], `unit "${unitId}" is a "${unit.modelId}", not a "${modelId}"`)
-    }
-    const mode = model?.modes.find((m) => m.id === modeId)
-    if (modeId !== undefined && !mode) issue(['choice', 'modeId'], `no mode "${modeId}" in the chosen restraint`)
-    if (routeId !== undefined && !mode?.routes.some((r) => r.id === routeId)) {
-      issue(['choice', 'routeId'], `no route "${routeId}" in the chosen mode`)
-    }
-    if (positionId !== undefined && !c.vehicle?.positions.some((p) => p.id === positionId)) {
-      issue(['choice', 'positionId'], `no place "${positionId}" in the vehicle`)
-    }
-    if (mode) {
-      const recline = c.settings.recline?.value
-      if (recline !== undefined && !mode.reclines?.some((r) => r.id === recline)) {
-        issue(['settings', 'recline', 'value'], `the mode has no recline "${recline}"`)
-      }
-      c.settings.insertsIn?.value.forEach((id, i) => {
-        if (!mode.inserts?.some((x) => x.id === id)) {
-          issue(['settings', 'insertsIn', 'value', i], `the mode has no insert "${id}"`)
-        }
-      })
-      const notches = mode.routes.find((r) => r.id === routeId)?.leg?.notches
-      const notch = c.settings.legNotch?.value
-      if (notch !== undefined && notches !== undefined && notch > notches) {
-        issue(['settings', 'legNotch', 'value'], `must be at most ${notches}, the leg's last notch`)
-      }
-    }
-  })
+  }
+}
+
+/** One fitting, whole: everything that the judgement rests on, and nothing else. */
+export const caseSchema = caseFields
+  .superRefine((c, ctx) => crossCheck(c, (path, message) => ctx.addIssue({ code: 'custom', path, message })))
   .meta({ id: 'Case', title: 'Nimble Anchor case file' })
 
 export type Case = z.infer<typeof caseSchema>
+
+/**
+ * A document that was a valid case before some of its fields were written: those
+ * are judged, and whether all still agree. Fields that were not touched stay the
+ * very objects they were, so that what was worked out about them holds too.
+ */
+export function parseChanged(
+  before: Case,
+  document: Readonly<Record<string, unknown>>,
+): Result<Case, readonly Fault[]> {
+  const faults: Fault[] = []
+  const next: Record<string, unknown> = {}
+  for (const [key, schema] of Object.entries(caseFields.shape)) {
+    const value = document[key]
+    if (value !== undefined && value === before[key as keyof Case]) {
+      next[key] = value
+      continue
+    }
+    const parsed = parseWith<unknown>(schema, value)
+    if (!parsed.ok) faults.push(...parsed.error.map((f) => ({ ...f, path: `$.${key}${f.path.slice(1)}` })))
+    else if (parsed.value !== undefined) next[key] = parsed.value
+  }
+  if (faults.length > 0) return err(faults)
+  const c = next as Case
+  crossCheck(c, (path, message) => faults.push({ path: jsonPath(path), message }))
+  return faults.length > 0 ? err(faults) : ok(c)
+}
 
 /** The things the choice points at, found in the case; each may still be open. */
 export interface Chosen {

@@ -25,6 +25,7 @@ import {
   type Put,
 } from './index.ts'
 import { faultText, parseWith } from '../ground/index.ts'
+import { parseChanged } from './case.ts'
 
 const faultsOf = (data: unknown): readonly string[] => {
   const parsed = parseWith(caseSchema, data)
@@ -98,6 +99,33 @@ test.each<[string, (c: Loose) => void, string]>([
   const c = structuredClone(good) as Loose
   spoil(c)
   expect(faultsOf(c)).toContain(fault)
+  // The same where only what was written is judged, and the rest is what it was.
+  const written = Object.fromEntries(
+    Object.entries(c as Case).map(([k, v]) => {
+      const was = good[k as keyof Case]
+      return [k, JSON.stringify(v) === JSON.stringify(was) ? was : v]
+    }),
+  )
+  const parsed = parseChanged(good, written)
+  expect(parsed.ok ? [] : parsed.error.map(faultText)).toEqual(faultsOf(c))
+})
+
+test.each(['today', 'child', 'choice', 'readings', 'practice', 'localRule'] as const)(
+  'a case without its %s is none, also where only what was written is judged',
+  (field) => {
+    const { [field]: _gone, ...rest } = good
+    const parsed = parseChanged(good, rest)
+    expect(parsed.ok ? [] : parsed.error.map(faultText)).toEqual(faultsOf(rest))
+    expect(parsed.ok).toBe(false)
+  },
+)
+
+test('what an entry did not touch stays the very object that it was', () => {
+  const applied = applyPuts(good, [{ path: ['child', 'note'], value: 'sings' }], 5)
+  if (!applied.ok) throw new Error('taken')
+  const { child, ...rest } = applied.value.case
+  expect(child).not.toBe(good.child)
+  for (const key of Object.keys(rest) as (keyof typeof rest)[]) expect(rest[key]).toBe(good[key])
 })
 
 test('every fault is named, not only the first', () => {

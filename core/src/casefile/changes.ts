@@ -1,7 +1,7 @@
 import { err, ok, type Result } from '../ground/index.ts'
 import { CHECK_IDS } from '../checks/index.ts'
 import { DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
-import { caseSchema, type Case } from './case.ts'
+import { caseSchema, parseChanged, type Case } from './case.ts'
 import { consequencesOf } from './consequences.ts'
 import { faultText, parseWith, type Fault } from '../ground/index.ts'
 import type { Changed, Put } from './put.ts'
@@ -160,7 +160,7 @@ export function applyPuts(
     // What follows from it is written in the same entry, so that it is replayed and undone with it.
     for (const next of consequencesOf(document as unknown as Case, put, from, sequence)) write(next.path, next.value)
   }
-  const parsed = checked(document)
+  const parsed = parseChanged(before, document)
   return parsed.ok ? ok({ case: parsed.value, changed }) : parsed
 }
 

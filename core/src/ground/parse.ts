@@ -9,7 +9,8 @@ export interface Fault {
   readonly message: string
 }
 
-function jsonPath(path: readonly PropertyKey[]): string {
+/** A path into a document as faults name it: `$.child.massKg`. */
+export function jsonPath(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
     (text, key) =>
       typeof key === 'number'

@@ -30,6 +30,7 @@ import { In, type EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
+import { insertEntry, updateFitting } from '../storage/statements'
 import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
 import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
@@ -293,21 +294,23 @@ export class FittingsService implements OnApplicationBootstrap {
     const textBefore = searchText(before, row)
     const { columns, decidedBy, findings } = judge(next)
     const enteredBefore = row.updatedAt
+    // Most entries leave most of what lists show as it was.
+    const shown = Object.entries(columns).filter(([column, value]) => row[column as keyof typeof columns] !== value)
     const change = {
-      ...columns,
+      ...Object.fromEntries(shown),
       status: row.status,
       sequence: row.sequence + 1,
       updatedAt: this.clock.now(),
       fitter: entry.who,
     }
     Object.assign(row, change)
-    await manager.update(FittingRow, { id: row.id }, change as object)
-    await manager.insert(EntryRow, {
+    await updateFitting(manager, row.id, change)
+    await insertEntry(manager, {
       fittingId: row.id,
       sequence: row.sequence,
       at: row.updatedAt,
       who: entry.who,
-      changes: entry.changes as object[],
+      changes: entry.changes,
       undoes: entry.undoes,
       entryId: entry.entryId,
       decidedBy,

@@ -5,6 +5,7 @@ import { RUN_ONCE_AFTER } from './migrations/index'
 import { lockFolder, openReader, openWriter, prepareFolder, rawOf, refuseNewer } from './opening'
 import { withoutValues } from '../http/failures'
 import { isStoreError, StoreFault } from './store-faults'
+import { CASES } from './same-text'
 
 const QUIET_MS = 1000
 
@@ -157,6 +158,7 @@ export class Database implements OnModuleDestroy {
    */
   async forget(): Promise<void> {
     while (this.storing) await this.storing
+    CASES.forget()
     const raw = rawOf(this.writer)
     raw.exec(`INSERT INTO "fitting_search" ("fitting_search") VALUES ('optimize')`)
     raw.pragma('wal_checkpoint(TRUNCATE)')

@@ -4,6 +4,7 @@ import type { VisitState } from '@nimble-anchor/core/formats'
 import type { RecheckItem } from '@nimble-anchor/core/procedure'
 import type { Stage, Verdict } from '@nimble-anchor/core/verdict'
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
+import { CASES } from './same-text'
 
 /**
  * Documents of the open formats are stored whole, as validated by core; columns
@@ -90,7 +91,7 @@ export class FittingRow {
   @Column('text', { nullable: true }) fitter: string | null
   /** The case as it was created, from which the history replays. */
   @Column('simple-json', { select: false }) initial: unknown
-  @Column('simple-json') current: unknown
+  @Column('text', { transformer: CASES }) current: unknown
 }
 
 /** Append-only: a trigger refuses every update. */

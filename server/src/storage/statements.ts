@@ -1,0 +1,41 @@
+import type { Changed } from '@nimble-anchor/core/casefile'
+import type { EntityManager } from 'typeorm'
+import type { EntryRow, FittingRow } from './entities'
+import { CASES } from './same-text'
+
+/**
+ * The three statements of every entry, by hand: the ORM writes numbers into its
+ * own, so that each would be a new one to prepare. These are prepared once.
+ */
+
+/** Columns of a fitting that an entry changes; names of columns only, never of a request. */
+export async function updateFitting(manager: EntityManager, id: string, change: Partial<FittingRow>): Promise<void> {
+  const columns = Object.keys(change).map((column) => `"${column}" = ?`)
+  const values = Object.entries(change).map(([column, value]) => (column === 'current' ? CASES.to(value) : value))
+  await manager.query(`UPDATE "fitting" SET ${columns.join(', ')} WHERE "id" = ?`, [...values, id])
+}
+
+export async function insertEntry(
+  manager: EntityManager,
+  entry: Omit<EntryRow, 'fitting' | 'changes'> & { readonly changes: readonly Changed[] },
+): Promise<void> {
+  await manager.query(
+    `INSERT INTO "fitting_entry" ("fittingId", "sequence", "at", "who", "changes", "undoes", "decidedBy", "entryId") VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+    [entry.fittingId, entry.sequence, entry.at, entry.who, JSON.stringify(entry.changes), entry.undoes, entry.decidedBy, entry.entryId], // prettier-ignore
+  )
+}
+
+/** The newest entries of a fitting after one and up to another, the newest first. */
+export async function entriesAfter(
+  manager: EntityManager,
+  fittingId: string,
+  after: number,
+  upTo: number,
+  most: number,
+): Promise<readonly (Pick<EntryRow, 'sequence' | 'entryId'> & { readonly changes: readonly Changed[] })[]> {
+  const rows = (await manager.query(
+    `SELECT "sequence", "entryId", "changes" FROM "fitting_entry" WHERE "fittingId" = ? AND "sequence" > ? AND "sequence" <= ? ORDER BY "sequence" DESC LIMIT ?`,
+    [fittingId, after, upTo, most],
+  )) as { readonly sequence: number; readonly entryId: string | null; readonly changes: string }[]
+  return rows.map((row) => ({ ...row, changes: JSON.parse(row.changes) as Changed[] }))
+}
