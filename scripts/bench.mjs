@@ -6,7 +6,7 @@ import { gzipSync } from 'node:zlib'
 import { growBare, ladderOf } from './bench/bare-growth.mjs'
 import { benchRedrawMs, tapsStored } from './bench/browser.mjs'
 import { call, callBare, PORT, serve, serveBare } from './bench/processes.mjs'
-import { medianMs, share, timesAsLong } from './bench/timing.mjs'
+import { medianMs, medianWaitMs, share, timesAsLong } from './bench/timing.mjs'
 import { ensureBuilt } from './build.mjs'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { exampleCase } from './lib/example.mjs'
@@ -114,7 +114,7 @@ report(
   await timesAsLong(
     () => call(`fittings/${opened.id}`),
     () => callBare(opened.id),
-    { runs: 60 },
+    { runs: 100 },
   ),
   'times',
   5,
@@ -123,7 +123,8 @@ let base = opened.sequence
 const entryOf = (i) => ({
   baseSequence: base,
   who: 'bench',
-  puts: [{ path: ['child', 'massKg'], value: { value: 11 + (i % 50) / 100, plusMinus: 0.1, source: 'measured' } }],
+  // A look, as most entries are.
+  puts: [{ path: ['readings', 'tug-left'], value: { option: i % 2 === 0 ? 'unsure' : 'held' } }],
 })
 report(
   'storing one entry beside the same and one durable insert',
@@ -131,7 +132,7 @@ report(
     async (i) =>
       ({ sequence: base } = await call(`fittings/${opened.id}/entries`, entryOf(i), { prefer: 'return=minimal' })),
     (i) => callBare(opened.id, entryOf(i)),
-    { runs: 60 },
+    { runs: 100 },
   ),
   'times',
   5,
@@ -223,16 +224,6 @@ await Promise.all(
     }
   }),
 )
-/** Median time of a request, as a browser waits for it. */
-async function requestMs(path, runs = 7) {
-  const taken = []
-  for (let i = 0; i < runs; i += 1) {
-    const start = performance.now()
-    await call(path)
-    taken.push(performance.now() - start)
-  }
-  return taken.sort((a, b) => a - b)[Math.floor(runs / 2)]
-}
 // A word that everybody has, one that few have, one that is only begun, and the end of the whole list.
 const searches = [
   'q=hale',
@@ -242,9 +233,24 @@ const searches = [
   `offset=${STORED - 150}&limit=100`,
 ]
 const worst = Math.max(
-  ...(await searches.reduce(async (all, q) => [...(await all), await requestMs(`logbook?${q}`)], [])),
+  ...(await searches.reduce(async (all, q) => [...(await all), await medianWaitMs(() => call(`logbook?${q}`), 7)], [])),
 )
 report(`logbook of ${STORED / 1000},000, the slowest of ${searches.length} searches`, worst, 'ms', 100)
+// The index alone, asked for the numbers of all that match, in this process and without a request.
+const index = new Sqlite(join(data, 'nimble-anchor.sqlite'), { readonly: true })
+const bareSearch = index.prepare('SELECT rowid FROM fitting_search WHERE fitting_search MATCH ?').pluck()
+const searched = await timesAsLong(
+  async () => {
+    for (const q of ['hale', 'tamsin+hale+sk', 's']) await call(`logbook?q=${q}`)
+  },
+  () => {
+    for (const words of [['hale'], ['tamsin', 'hale', 'sk'], ['s']])
+      bareSearch.all(words.map((word) => `"${word}"*`).join(' '))
+  },
+  { runs: 7 },
+)
+index.close()
+report('three searches by words beside the bare full-text query', searched, 'times', 3)
 
 // Long work, one after another, while somebody looks at a fitting again and again: the longest that he waits.
 const { format, version } = await call('catalogue')

@@ -32,6 +32,7 @@ import { LogbookController } from './records/logbook.controller'
 import { LogbookService } from './records/logbook.service'
 import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
+import { WorkController } from './work/work.controller'
 import { Workshop } from './work/workshop'
 
 /** Largest body accepted: a catalogue of a few thousand models fits. */
@@ -93,6 +94,7 @@ class AppModule {
         AssessController,
         PracticeController,
         RulesController,
+        WorkController,
         FamiliesController,
         JobsController,
         DayController,

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { buildCase } from '@nimble-anchor/core/testing'
 import type * as Source from '../src/work/workshop'
 
@@ -13,6 +15,8 @@ afterEach(() => shop.onModuleDestroy())
 const CSV = 'unit.id,unit.modelId,unit.serial\nu-1,ravel-bowline,S1\n'
 const c = JSON.parse(JSON.stringify(buildCase())) as ReturnType<typeof buildCase>
 
+const silent = (gone: AbortSignal) => ({ gone, tell: () => undefined })
+
 test('one after another, more than there are threads, each gets its own answer', async () => {
   const serials = Array.from({ length: 12 }, (_, i) => `S${i}`)
   const read = await Promise.all(serials.map((s) => shop.run('readCsv', [CSV.replace('S1', s)])))
@@ -20,14 +24,14 @@ test('one after another, more than there are threads, each gets its own answer',
 })
 test('what nobody waits for any more is stopped, and the next is done', async () => {
   const gone = new AbortController()
-  const slow = shop.run('sheet', [c], gone.signal)
+  const slow = shop.run('sheet', [c], silent(gone.signal))
   setTimeout(() => gone.abort(), 20)
   await expect(slow).rejects.toMatchObject({ status: 503 })
   expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
 })
 test('given up before its turn, it is never begun', async () => {
   const gone = new AbortController()
-  const all = [shop.run('sheet', [c]), shop.run('sheet', [c]), shop.run('sheet', [c], gone.signal)]
+  const all = [shop.run('sheet', [c]), shop.run('sheet', [c]), shop.run('sheet', [c], silent(gone.signal))]
   gone.abort()
   const settled = await Promise.allSettled(all)
   expect(settled.map((s) => s.status)).toEqual(['fulfilled', 'fulfilled', 'rejected'])
@@ -35,6 +39,16 @@ test('given up before its turn, it is never begun', async () => {
 test('a failure in a thread is a failure here, and the thread goes on', async () => {
   await expect(shop.run('due', [{} as never])).rejects.toThrow('due failed')
   expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
+})
+test('whoever waits is told how far it is: forwards, and never that it is done before it is', async () => {
+  const models = JSON.parse(readFileSync(join(__dirname, '../../demo/restraints.json'), 'utf8')) as { models: { id: string }[] } // prettier-ignore
+  const many = Array.from({ length: 400 }, (_, i) => ({ ...models.models[i % models.models.length], id: `m-${i}` }))
+  const told: number[] = []
+  const read = await shop.run('readCatalogue', [{ format: 'nimble-anchor/catalogue', version: 2, models: many }], { gone: new AbortController().signal, tell: (share) => void told.push(share) }) // prettier-ignore
+  expect(read.ok && read.value.length).toBe(400)
+  expect(told.length).toBeGreaterThan(0)
+  expect(told).toEqual(told.toSorted((a, b) => a - b))
+  expect(told.every((share) => share > 0 && share < 1)).toBe(true)
 })
 test('closed in the midst of it, nobody waits for ever', async () => {
   const all = [1, 2, 3, 4].map(() => shop.run('sheet', [c]))

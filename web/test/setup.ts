@@ -20,3 +20,6 @@ globalThis.ResizeObserver ??= class {
   unobserve(): void {}
   disconnect(): void {}
 }
+
+// The test's browser has no time line to mark.
+performance.mark ??= () => ({}) as PerformanceMark

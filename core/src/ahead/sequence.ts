@@ -44,15 +44,21 @@ const careOf = (mode: Mode): number => (mode.heldBy === 'vehicle-belt' ? 0 : 1) 
 const itemKey = ({ model, unit }: StockItem): string => `${model.id}/${unit?.id ?? ''}`
 
 /** When each mode of a stock opens and ends for the middle child, in months from today; one window of each model. */
-function windowsOf(c: Case, stock: readonly StockItem[], passages: Passages): readonly Window[] {
+function windowsOf(
+  c: Case,
+  stock: readonly StockItem[],
+  passages: Passages,
+  tell: (share: number) => void,
+): readonly Window[] {
   const circumstances = { today: c.today, child: c.child, practice: c.practice, localRule: c.localRule }
-  return stock.flatMap((item) =>
-    item.model.modes.flatMap((mode): Window[] => {
+  return stock.flatMap((item, i) => {
+    tell(i / stock.length)
+    return item.model.modes.flatMap((mode): Window[] => {
       const { opensIn, left, shareEverOpen } = forecastMode(passages, circumstances, { ...item, mode })
       if (shareEverOpen < 0.5 || left.p50 <= opensIn.p50) return []
       return [{ item: { ...item, mode }, opens: opensIn.p50, ends: left.p50, care: careOf(mode) }]
-    }),
-  )
+    })
+  })
 }
 
 /**
@@ -109,13 +115,23 @@ function sequenceBy(by: Sequence['by'], c: Case, windows: readonly Window[], unt
   return { by, legs, gaps, restraints: used.size }
 }
 
-/** Ways through the years with this stock: by the practice profile, and with the fewest changes; empty while the child is not measured. */
-export function sequencesAhead(c: Case, stock: readonly StockItem[], count = AHEAD_TRAJECTORIES): readonly Sequence[] {
+/**
+ * Ways through the years with this stock: by the practice profile, and with the
+ * fewest changes; empty while the child is not measured.
+ *
+ * @param tell is told before each item of the stock which share is looked through, 0 to 1
+ */
+export function sequencesAhead(
+  c: Case,
+  stock: readonly StockItem[],
+  count = AHEAD_TRAJECTORIES,
+  tell: (share: number) => void = () => undefined,
+): readonly Sequence[] {
   const input = forecastInput(c.child, c.today)
   if (!input || stock.length === 0) return []
   const passages = new Passages(growAll(input, count))
   const until = dutyEnds(c, passages).p50
-  const windows = windowsOf(c, stock, passages)
+  const windows = windowsOf(c, stock, passages, tell)
   const byProfile = sequenceBy('profile', c, windows, until)
   const fewest = sequenceBy('fewest', c, windows, until)
   const text = (s: Sequence): string => s.legs.map((l) => `${l.model.id}/${l.mode.id}`).join()

@@ -52,14 +52,24 @@ function lintsOf(kind: CatalogueKind, item: unknown): readonly string[] {
   return lints.map((l) => `${l.path}: ${l.message}`)
 }
 
-/** Reads a catalogue item by item; the error is for a file that is no catalogue at all. */
-export function readCatalogue(data: unknown): Result<readonly ReadItem[], readonly Fault[]> {
+/**
+ * Reads a catalogue item by item; the error is for a file that is no catalogue at all.
+ *
+ * @param tell is told before each item which share is read, 0 to 1
+ */
+export function readCatalogue(
+  data: unknown,
+  tell: (share: number) => void = () => undefined,
+): Result<readonly ReadItem[], readonly Fault[]> {
   const envelope = parseWith(envelopeSchema, upgradeCatalogue(data))
   if (!envelope.ok) return envelope
+  const total = CATALOGUE_KINDS.reduce((sum, kind) => sum + (envelope.value[kind]?.length ?? 0), 0)
+  let done = 0
   return ok(
     CATALOGUE_KINDS.flatMap((kind) => {
       const seen = new Set<string>()
       return (envelope.value[kind] ?? []).map((raw, i): ReadItem => {
+        tell(done++ / total)
         const at = `$.${kind}[${i}]`
         const parsed = parseWith<{ id: string }>(SCHEMAS[kind] as unknown as z.ZodType<{ id: string }>, raw)
         if (!parsed.ok) {

@@ -17,7 +17,7 @@ import { type ImportRow } from '@nimble-anchor/core/formats'
 import { IsBooleanString, IsString, MaxLength } from 'class-validator'
 import { Optional } from '../http/optional'
 import { CatalogueService } from './catalogue.service'
-import { Gone } from '../http/gone'
+import { Waits, type Waiter } from '../work/waiter'
 
 class ImportQuery {
   /** `true` says what would happen and stores nothing. */
@@ -65,8 +65,8 @@ export class CatalogueController {
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @ApiProduces('text/csv')
   @ApiOperation({ summary: 'Models as a spreadsheet, one line a route' })
-  restraintsCsv(@Gone() gone: AbortSignal): Promise<string> {
-    return this.catalogue.table('restraints', gone)
+  restraintsCsv(@Waits() waiter: Waiter): Promise<string> {
+    return this.catalogue.table('restraints', waiter)
   }
 
   @Get('units.csv')
@@ -74,8 +74,8 @@ export class CatalogueController {
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @ApiProduces('text/csv')
   @ApiOperation({ summary: 'Units on the shelf as a spreadsheet' })
-  unitsCsv(@Gone() gone: AbortSignal): Promise<string> {
-    return this.catalogue.table('units', gone)
+  unitsCsv(@Waits() waiter: Waiter): Promise<string> {
+    return this.catalogue.table('units', waiter)
   }
 
   @Get('vehicles.json')
@@ -91,8 +91,8 @@ export class CatalogueController {
   @Header('Content-Type', 'text/csv; charset=utf-8')
   @ApiProduces('text/csv')
   @ApiOperation({ summary: 'Cars as a spreadsheet, one line a seating position' })
-  vehiclesCsv(@Gone() gone: AbortSignal): Promise<string> {
-    return this.catalogue.table('vehicles', gone)
+  vehiclesCsv(@Waits() waiter: Waiter): Promise<string> {
+    return this.catalogue.table('vehicles', waiter)
   }
 
   @Post('import')
@@ -107,13 +107,13 @@ export class CatalogueController {
   import(
     @Body() body: unknown,
     @Query() query: ImportQuery,
-    @Gone() gone: AbortSignal,
+    @Waits() waiter: Waiter,
     @Headers('if-match') seen?: string,
   ): Promise<readonly ImportRow[]> {
     const isPreview = query.preview === 'true'
     const overruled = new Set((query.overrule ?? '').split(',').filter(Boolean))
     if (body === undefined) throw new BadRequestException('Needs a body of application/json or text/csv.')
-    return this.catalogue.import(body, { isPreview, overruled, seen, gone })
+    return this.catalogue.import(body, { isPreview, overruled, seen, waiter })
   }
 
   @Delete(':kind/:id')

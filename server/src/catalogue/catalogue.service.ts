@@ -15,6 +15,7 @@ import { refuseUnseen } from '../http/seen'
 import { Clock } from '../http/clock'
 import { Database } from '../storage/database'
 import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
+import { partOf, type Waiter } from '../work/waiter'
 import { Workshop } from '../work/workshop'
 import { judgeItems, isSameStanding, standingOf, TABLES, type JudgedItem } from './judging'
 import { storeItems } from './storing'
@@ -33,6 +34,9 @@ const TARGETS: Record<CatalogueKind, EntityTarget<StoredRow>> = {
 
 const NOTHING_IMPORTED = 'The catalogue is not valid; nothing was imported.'
 
+/** About so much of an import is reading the file; the rest is judging each entry against what stands. */
+const READING_SHARE = 0.6
+
 /** How a file is taken in. */
 export interface ImportHow {
   /** Says what would happen, and stores nothing. */
@@ -42,7 +46,7 @@ export interface ImportHow {
   /** Of a single entry, the fingerprint of what its writer saw; a file says nothing of that. */
   readonly seen?: string | undefined
   /** Given when nobody waits for the answer any more. */
-  readonly gone?: AbortSignal
+  readonly waiter?: Waiter
 }
 
 /** So few entries that reading them takes no longer than sending them to another thread. */
@@ -77,19 +81,20 @@ export class CatalogueService {
   }
 
   /** The table of one kind, as a spreadsheet. */
-  async table(table: TableName, gone?: AbortSignal): Promise<string> {
-    return this.workshop.run('toCsv', [table, await this.texts(TABLE_KIND[table])], gone)
+  async table(table: TableName, waiter?: Waiter): Promise<string> {
+    return this.workshop.run('toCsv', [table, await this.texts(TABLE_KIND[table])], waiter)
   }
 
   /** Imports a catalogue or a spreadsheet of one kind, or says what would happen. */
   async import(data: unknown, how: ImportHow): Promise<readonly ImportRow[]> {
     const isCsv = typeof data === 'string'
+    const reading = how.waiter && partOf(how.waiter, 0, READING_SHARE)
     // A few entries are read at once; a file is read beside the requests.
     const read = isCsv
-      ? await this.workshop.run('readCsv', [data], how.gone)
+      ? await this.workshop.run('readCsv', [data], reading)
       : isSmall(data)
         ? readCatalogue(data)
-        : await this.workshop.run('readCatalogue', [data], how.gone)
+        : await this.workshop.run('readCatalogue', [data], reading)
     if (!read.ok)
       throw new FaultsException(isCsv ? 'The spreadsheet is not valid; nothing was imported.' : NOTHING_IMPORTED, read.error) // prettier-ignore
     return this.store(read.value, how)
@@ -98,7 +103,7 @@ export class CatalogueService {
   /** Says of each item whether it is new, changed, the same or rejected; stores all of them, or none. */
   private async store(
     items: readonly ReadItem[],
-    { isPreview, overruled = new Set(), seen }: ImportHow,
+    { isPreview, overruled = new Set(), seen, waiter }: ImportHow,
   ): Promise<readonly ImportRow[]> {
     const [first] = items
     if (seen !== undefined && items.length !== 1)
@@ -106,7 +111,11 @@ export class CatalogueService {
     // Judged outside of the transaction, with room for others in between; inside it only what moved meanwhile is judged again.
     const how = { today: this.clock.today(), overruled }
     const before = await standingOf(this.db.read, items)
-    const judged = await judgeItems(items, before, { ...how, isPatient: true })
+    const judged = await judgeItems(items, before, {
+      ...how,
+      isPatient: true,
+      tell: waiter && partOf(waiter, READING_SHARE, 1).tell,
+    })
     const rowsOf = (all: readonly JudgedItem[]): readonly ImportRow[] => all.map((j) => j.row)
     if (isPreview) return rowsOf(judged)
     return this.db.write(async (manager) => {

@@ -59,12 +59,18 @@ export interface JudgedItem {
  * Says of each item whether it is new, changed, the same or rejected.
  *
  * @param overruled ids of units of which the file is believed over what the shelf knows
+ * @param tell is told which share is judged, 0 to 1
  * @param isPatient lets other requests in between; inside a transaction nothing is let in
  */
 export async function judgeItems(
   items: readonly ReadItem[],
   standing: Standing,
-  how: { readonly today: string; readonly overruled: ReadonlySet<string>; readonly isPatient: boolean },
+  how: {
+    readonly today: string
+    readonly overruled: ReadonlySet<string>
+    readonly isPatient: boolean
+    readonly tell?: ((share: number) => void) | undefined
+  },
 ): Promise<readonly JudgedItem[]> {
   const models = new Set([
     ...standing.models,
@@ -72,7 +78,10 @@ export async function judgeItems(
   ])
   const judged: JudgedItem[] = []
   for (const [i, item] of items.entries()) {
-    if (how.isPatient && i % BETWEEN_PAUSES === BETWEEN_PAUSES - 1) await pause()
+    if (how.isPatient && i % BETWEEN_PAUSES === BETWEEN_PAUSES - 1) {
+      how.tell?.(i / items.length)
+      await pause()
+    }
     judged.push(judgeItem(item, standing, models, how))
   }
   return judged

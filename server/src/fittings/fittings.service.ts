@@ -30,7 +30,7 @@ import { In, type EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
-import { insertEntry, updateFitting } from '../storage/statements'
+import { insertEntry, readFitting, updateFitting } from '../storage/statements'
 import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
 import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
 import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
@@ -257,7 +257,7 @@ export class FittingsService implements OnApplicationBootstrap {
   }
 
   private async find(manager: EntityManager, id: string): Promise<FittingRow> {
-    const row = await manager.findOneBy(FittingRow, { id })
+    const row = await readFitting(manager, id)
     if (!row) throw new NotFoundException('There is no such fitting.')
     return row
   }

@@ -12,7 +12,7 @@ import {
   type ValidatorConstraintInterface,
 } from 'class-validator'
 import { Optional } from '../http/optional'
-import { Gone } from '../http/gone'
+import { Waits, type Waiter } from '../work/waiter'
 import { HandoverService } from './handover.service'
 import { RecheckService } from './recheck.service'
 
@@ -59,16 +59,16 @@ export class HandoverController {
   ahead(
     @Param('id', ParseUUIDPipe) id: string,
     @Query() { of }: AheadDto,
-    @Gone() gone: AbortSignal,
+    @Waits() waiter: Waiter,
   ): Promise<AheadView> {
-    return this.handover.ahead(id, of, gone)
+    return this.handover.ahead(id, of, waiter)
   }
 
   @Get(':id/sheet.pdf')
   @ApiOperation({ summary: 'The handover sheet, A4' })
   @ApiOkResponse({ content: { 'application/pdf': {} } })
-  async sheet(@Param('id', ParseUUIDPipe) id: string, @Gone() gone: AbortSignal): Promise<StreamableFile> {
-    return new StreamableFile(await this.handover.sheet(id, gone), {
+  async sheet(@Param('id', ParseUUIDPipe) id: string, @Waits() waiter: Waiter): Promise<StreamableFile> {
+    return new StreamableFile(await this.handover.sheet(id, waiter), {
       type: 'application/pdf',
       disposition: 'attachment; filename="handover.pdf"',
     })
@@ -77,8 +77,8 @@ export class HandoverController {
   @Get(':id/due.ics')
   @ApiOperation({ summary: 'What is due, as iCalendar' })
   @ApiOkResponse({ content: { 'text/calendar': {} } })
-  async calendar(@Param('id', ParseUUIDPipe) id: string, @Gone() gone: AbortSignal): Promise<StreamableFile> {
-    return new StreamableFile(Buffer.from(await this.handover.calendar(id, gone)), {
+  async calendar(@Param('id', ParseUUIDPipe) id: string, @Waits() waiter: Waiter): Promise<StreamableFile> {
+    return new StreamableFile(Buffer.from(await this.handover.calendar(id, waiter)), {
       type: 'text/calendar; charset=utf-8',
       disposition: 'attachment; filename="due.ics"',
     })

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common'
 import { type AheadView } from '@nimble-anchor/core/formats'
 import { FittingsService } from '../fittings/fittings.service'
 import { Database } from '../storage/database'
+import type { Waiter } from '../work/waiter'
 import { Workshop } from '../work/workshop'
 
 /** What is handed over with a fitting: the road ahead, the sheet, the calendar. Core works all of it out. */
@@ -13,21 +14,21 @@ export class HandoverService {
     private readonly workshop: Workshop,
   ) {}
 
-  async ahead(id: string, of: 'shelf' | 'catalogue' = 'shelf', gone?: AbortSignal): Promise<AheadView> {
+  async ahead(id: string, of: 'shelf' | 'catalogue' = 'shelf', waiter?: Waiter): Promise<AheadView> {
     const { case: c } = await this.fittings.get(id)
     const models = await this.texts('restraint_model')
     const units = await this.texts('restraint_unit')
-    return this.workshop.run('ahead', [c, { models, units, of }], gone)
+    return this.workshop.run('ahead', [c, { models, units, of }], waiter)
   }
 
-  async sheet(id: string, gone?: AbortSignal): Promise<Buffer> {
+  async sheet(id: string, waiter?: Waiter): Promise<Buffer> {
     const { case: c } = await this.fittings.get(id)
-    return Buffer.from(await this.workshop.run('sheet', [c], gone))
+    return Buffer.from(await this.workshop.run('sheet', [c], waiter))
   }
 
-  async calendar(id: string, gone?: AbortSignal): Promise<string> {
+  async calendar(id: string, waiter?: Waiter): Promise<string> {
     const { case: c, updatedAt } = await this.fittings.get(id)
-    return this.workshop.run('calendar', [id, c, updatedAt], gone)
+    return this.workshop.run('calendar', [id, c, updatedAt], waiter)
   }
 
   private async texts(table: 'restraint_model' | 'restraint_unit'): Promise<readonly string[]> {

@@ -1,12 +1,30 @@
 import type { Changed } from '@nimble-anchor/core/casefile'
 import type { EntityManager } from 'typeorm'
-import type { EntryRow, FittingRow } from './entities'
+import { FittingRow, type EntryRow } from './entities'
 import { CASES } from './same-text'
 
 /**
- * The three statements of every entry, by hand: the ORM writes numbers into its
- * own, so that each would be a new one to prepare. These are prepared once.
+ * The statements of every entry, by hand: the ORM writes numbers into its own, so
+ * that each would be a new one to prepare. These are prepared once.
  */
+
+/** A fitting as it stands, without the case that it began with. */
+export async function readFitting(manager: EntityManager, id: string): Promise<FittingRow | undefined> {
+  const columns = manager.connection.getMetadata(FittingRow).columns.filter((c) => c.isSelect)
+  const names = columns.map((c) => `"${c.databaseName}"`).join(', ')
+  const [row] = (await manager.query(`SELECT ${names} FROM "fitting" WHERE "id" = ?`, [id])) as (FittingRow & {
+    readonly current: string
+  })[]
+  // SQLite has no booleans.
+  return (
+    row && {
+      ...row,
+      arrivedInstalled: Boolean(row.arrivedInstalled),
+      elsewhere: Boolean(row.elsewhere),
+      current: CASES.from(row.current),
+    }
+  )
+}
 
 /** Columns of a fitting that an entry changes; names of columns only, never of a request. */
 export async function updateFitting(manager: EntityManager, id: string, change: Partial<FittingRow>): Promise<void> {

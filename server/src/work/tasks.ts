@@ -7,21 +7,25 @@ import { calendarOf } from '../handover/calendar'
 import { sheetPdf } from '../handover/sheet'
 import { stockOf, type StockTexts } from '../handover/stock'
 
+/** Told now and then which share is done, 0 to 1. */
+export type Tell = (share: number) => void
+
 /** What takes long, each a function of its arguments alone: it runs beside the requests, not among them. */
 export const TASKS = {
-  readCatalogue: (document: unknown): Result<readonly ReadItem[], readonly Fault[]> => readCatalogue(document),
-  readCsv,
+  readCatalogue: (tell: Tell, document: unknown): Result<readonly ReadItem[], readonly Fault[]> =>
+    readCatalogue(document, tell),
+  readCsv: (_: Tell, text: string): Result<readonly ReadItem[], readonly Fault[]> => readCsv(text),
   /** @param texts items as they are stored */
-  toCsv: (table: TableName, texts: readonly string[]): string =>
+  toCsv: (_: Tell, table: TableName, texts: readonly string[]): string =>
     toCsv(
       table,
       texts.map((text) => JSON.parse(text) as unknown),
     ),
   /** The road ahead of a fitting, and the ways through the years that a stock allows. */
-  ahead: (c: Case, stock: StockTexts): AheadView => ({
+  ahead: (tell: Tell, c: Case, stock: StockTexts): AheadView => ({
     asOf: c.today,
     items: roadAhead(c),
-    sequences: sequencesAhead(c, stockOf(stock, c.choice.unitId)).map((s) => ({
+    sequences: sequencesAhead(c, stockOf(stock, c.choice.unitId), undefined, tell).map((s) => ({
       ...s,
       legs: s.legs.map(({ model, unit, mode, ...leg }) => ({
         ...leg,
@@ -32,10 +36,13 @@ export const TASKS = {
       })),
     })),
   }),
-  due: (c: Case): readonly AheadItem[] => roadAhead(c),
-  sheet: (c: Case): Promise<Uint8Array> => sheetPdf(c, roadAhead(c)),
-  calendar: (id: string, c: Case, updatedAt: string): string => calendarOf(id, c, roadAhead(c), new Date(updatedAt)),
-} as const satisfies Record<string, (...args: never[]) => unknown>
+  due: (_: Tell, c: Case): readonly AheadItem[] => roadAhead(c),
+  sheet: (_: Tell, c: Case): Promise<Uint8Array> => sheetPdf(c, roadAhead(c)),
+  calendar: (_: Tell, id: string, c: Case, updatedAt: string): string =>
+    calendarOf(id, c, roadAhead(c), new Date(updatedAt)),
+} as const satisfies Record<string, (tell: Tell, ...args: never[]) => unknown>
 
 export type Tasks = typeof TASKS
 export type TaskName = keyof Tasks
+/** What a task is given, beside somebody to tell. */
+export type TaskArgs<K extends TaskName> = Tasks[K] extends (tell: Tell, ...args: infer A) => unknown ? A : never

@@ -3,7 +3,8 @@ import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { Injectable, Logger, ServiceUnavailableException, type OnModuleDestroy } from '@nestjs/common'
-import { TASKS, type TaskName, type Tasks } from './tasks'
+import { TASKS, type TaskArgs, type TaskName, type Tasks, type Tell } from './tasks'
+import type { Waiter } from './waiter'
 
 type Value<K extends TaskName> = Awaited<ReturnType<Tasks[K]>>
 
@@ -12,7 +13,14 @@ interface Job {
   readonly args: readonly unknown[]
   readonly resolve: (value: never) => void
   readonly reject: (error: Error) => void
-  readonly signal: AbortSignal | undefined
+  readonly waiter: Waiter | undefined
+}
+
+/** What a thread says: how far it is, what came of it, or that it failed. */
+interface Told {
+  readonly share?: number
+  readonly value?: unknown
+  readonly failed?: string
 }
 
 /** Longer than any file or family needs; what takes this long is given up. */
@@ -39,16 +47,16 @@ export class Workshop implements OnModuleDestroy {
   private readonly busy = new Set<Worker>()
   private isClosed = false
 
-  /** @param signal ends the work: the request was given up */
-  run<K extends TaskName>(task: K, args: Parameters<Tasks[K]>, signal?: AbortSignal): Promise<Value<K>> {
+  /** @param waiter is told how far it is; once they have gone, the work ends */
+  run<K extends TaskName>(task: K, args: TaskArgs<K>, waiter?: Waiter): Promise<Value<K>> {
     if (!existsSync(ENTRY)) {
-      const work = TASKS[task] as (...args: readonly unknown[]) => unknown
-      return Promise.resolve().then(() => work(...args) as Value<K>)
+      const work = TASKS[task] as (tell: Tell, ...args: readonly unknown[]) => unknown
+      return Promise.resolve().then(() => work(waiter?.tell ?? (() => undefined), ...args) as Value<K>)
     }
     if (this.waiting.length >= MOST_WAITING)
       return Promise.reject(new ServiceUnavailableException('Too much is waiting to be worked out. Try again in a moment.')) // prettier-ignore
     return new Promise<Value<K>>((resolve, reject) => {
-      this.waiting.push({ task, args, resolve: resolve as (value: never) => void, reject, signal })
+      this.waiting.push({ task, args, resolve: resolve as (value: never) => void, reject, waiter })
       this.next()
     })
   }
@@ -56,7 +64,7 @@ export class Workshop implements OnModuleDestroy {
   private next(): void {
     while (this.waiting.length > 0 && this.busy.size < MOST_WORKERS && !this.isClosed) {
       const job = this.waiting.shift() as Job
-      if (job.signal?.aborted) job.reject(new NobodyWaits())
+      if (job.waiter?.gone.aborted) job.reject(new NobodyWaits())
       else this.work(job, this.idle.pop() ?? this.begin())
     }
   }
@@ -68,11 +76,11 @@ export class Workshop implements OnModuleDestroy {
     return worker
   }
 
-  private work({ task, args, resolve, reject, signal }: Job, worker: Worker): void {
+  private work({ task, args, resolve, reject, waiter }: Job, worker: Worker): void {
     this.busy.add(worker)
     const done = (isReusable: boolean, settle: () => void): void => {
       clearTimeout(timer)
-      signal?.removeEventListener('abort', giveUp)
+      waiter?.gone.removeEventListener('abort', giveUp)
       // One by one: the thread listens to itself too.
       worker.off('message', heard)
       worker.off('error', broke)
@@ -83,12 +91,14 @@ export class Workshop implements OnModuleDestroy {
       settle()
       this.next()
     }
-    const heard = ({ value, failed }: { readonly value?: unknown; readonly failed?: string }): void =>
+    const heard = ({ value, failed, share }: Told): void => {
+      if (share !== undefined) return waiter?.tell(share)
       done(true, () => {
         if (failed === undefined) return resolve(value as never)
         this.log.error(`${task}: ${failed}`)
         reject(new Error(`${task} failed`))
       })
+    }
     const broke = (error: Error): void => done(false, () => reject(error))
     const ended = (): void => done(false, () => reject(new Error(`The thread ended during ${task}`)))
     const giveUp = (): void => done(false, () => reject(new NobodyWaits()))
@@ -96,7 +106,7 @@ export class Workshop implements OnModuleDestroy {
       () => done(false, () => reject(new ServiceUnavailableException('This took too long and was given up.'))),
       MOST_MS,
     ).unref()
-    signal?.addEventListener('abort', giveUp)
+    waiter?.gone.addEventListener('abort', giveUp)
     worker.on('message', heard)
     worker.on('error', broke)
     worker.on('exit', ended)

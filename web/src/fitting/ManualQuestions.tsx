@@ -144,7 +144,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
     // Known once, known next time; an entry that says otherwise by now is left alone.
     if (JSON.stringify(entry) === JSON.stringify(model))
       void api
-        .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, models: [next] }, false, [], entry)
+        .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, models: [next] }, { seen: entry })
         .then(load, sayRefusal)
   }
   const answer = (need: Need, id: string): void => {
@@ -165,9 +165,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
       void api
         .importCatalogue(
           { format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [{ ...over, ...kept }] },
-          false,
-          [],
-          kept,
+          { seen: kept },
         )
         .then(load, sayRefusal)
   }

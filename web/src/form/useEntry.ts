@@ -83,7 +83,7 @@ export function useEntry<T extends { readonly id: string }>(
   const [seen, setSeen] = useState<unknown>(isNew ? NOTHING_SEEN : original)
   const store = async (entry: unknown, over: unknown): Promise<void> => {
     await keepSeen(title, entry, over, (at) =>
-      api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, [kind.kind]: [entry] }, false, [], at),
+      api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, [kind.kind]: [entry] }, { seen: at }),
     )
     setSeen(entry)
   }

@@ -5,12 +5,14 @@ import { Check, FileUp } from 'lucide-react'
 import { Checkbox } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { toast } from 'sonner'
-import { api, CsvText, Refused } from '../session/api.ts'
+import { api, CsvText, Refused, type Work } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
+import { useWork } from '../session/useWork.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark, type MarkState } from '../ui/StateMark.tsx'
+import { WorkProgress } from '../ui/WorkProgress.tsx'
 
 const STATE_MARK: Record<ImportRow['state'], MarkState> = {
   new: 'pass',
@@ -34,7 +36,7 @@ interface Read {
   readonly message?: string
 }
 
-async function read(file: File, signal: AbortSignal): Promise<Read> {
+async function read(file: File, work: Work): Promise<Read> {
   const text = await file.text()
   const isCsv = /\.csv$/i.test(file.name) || file.type === 'text/csv'
   let body: unknown
@@ -45,7 +47,7 @@ async function read(file: File, signal: AbortSignal): Promise<Read> {
     return { name: file.name, body: undefined, rows: [], faults: [], message: `${file.name} is not JSON: ${message}` }
   }
   try {
-    return { name: file.name, body, rows: await api.importCatalogue(body, true, [], undefined, signal), faults: [] }
+    return { name: file.name, body, rows: await api.importCatalogue(body, { isPreview: true, work }), faults: [] }
   } catch (error) {
     const faults = error instanceof Refused ? error.faults : []
     return {
@@ -72,41 +74,33 @@ export function ImportDialog({
   const input = useRef<HTMLInputElement>(null)
   const load = useCatalogue((s) => s.load)
   const [file, setFile] = useState<Read>()
-  const [isBusy, setBusy] = useState(false)
-  const [reading, setReading] = useState<{ readonly name: string; readonly stop: () => void }>()
+  const [reading, setReading] = useState<string>()
+  const looking = useWork()
+  const storing = useWork()
+  const isBusy = storing.share !== undefined
   const [overruled, setOverruled] = useState<ReadonlySet<string>>(new Set())
   const rejected = file?.rows.filter((r) => r.state === 'rejected').length ?? 0
   const fresh = file?.rows.filter((r) => r.state === 'new' || r.state === 'changed').length ?? 0
   const close = (isOpen: boolean): void => {
     if (!isOpen) setFile(undefined)
-    if (!isOpen) reading?.stop()
+    if (!isOpen) looking.stop()
     setOverruled(new Set())
     onOpenChange(isOpen)
   }
   async function look(chosen: File): Promise<void> {
-    const gone = new AbortController()
-    const stop = (): void => {
-      gone.abort()
-      setReading(undefined)
-    }
     setFile(undefined)
-    setReading({ name: chosen.name, stop })
-    const found = await read(chosen, gone.signal)
-    if (gone.signal.aborted) return
-    setReading(undefined)
-    setFile(found)
+    setReading(chosen.name)
+    const found = await looking.run((work) => read(chosen, work))
+    if (found) setFile(found)
   }
   async function store(): Promise<void> {
-    setBusy(true)
     try {
-      await api.importCatalogue(file?.body, false, [...overruled])
+      await storing.run((work) => api.importCatalogue(file?.body, { overrule: [...overruled], work }))
       await load()
       toast(`${fresh} ${fresh === 1 ? 'entry' : 'entries'} imported from ${file?.name ?? 'the file'}.`)
       close(false)
     } catch (error) {
       sayRefusal(error)
-    } finally {
-      setBusy(false)
     }
   }
   return (
@@ -133,13 +127,8 @@ export function ImportDialog({
           <FileUp size={18} aria-hidden="true" /> {file ? 'Another file' : 'Choose a file'}
         </Button>
       </div>
-      {reading && (
-        <p role="status" className="mt-3 flex flex-wrap items-center gap-3">
-          Reading {reading.name}, row by row.
-          <Button look="quiet" onClick={reading.stop}>
-            Stop
-          </Button>
-        </p>
+      {looking.share !== undefined && (
+        <WorkProgress what={`Reading ${reading}, row by row`} share={looking.share} onStop={looking.stop} />
       )}
       {file?.message !== undefined && (
         <div role="alert" className="mt-3 border-l-4 border-fail pl-3">
@@ -193,8 +182,11 @@ export function ImportDialog({
             <Button look="main" disabled={rejected > 0 || fresh === 0 || isBusy} onClick={() => void store()}>
               {isBusy ? 'Importing' : `Import ${fresh}`}
             </Button>
-            <Button onClick={() => close(false)}>Leave everything as it is</Button>
+            <Button disabled={isBusy} onClick={() => close(false)}>
+              Leave everything as it is
+            </Button>
           </div>
+          {storing.share !== undefined && <WorkProgress what="Importing, all of it or nothing" share={storing.share} />}
         </>
       )}
     </Dialog>

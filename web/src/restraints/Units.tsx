@@ -38,7 +38,10 @@ interface Props {
 /** Said by hand, about this very unit: it stands, also where it takes a graver fact back. */
 const importUnit = (unit: Partial<RestraintUnit>, seen: unknown) =>
   keepSeen(`Unit ${unit.serial ?? ''}`, unit, seen, (at) =>
-    api.importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] }, false, [unit.id ?? ''], at),
+    api.importCatalogue(
+      { format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [unit] },
+      { overrule: [unit.id ?? ''], seen: at },
+    ),
   )
 
 /** What is on the shelf of one model, each with its state in words. */

@@ -89,6 +89,20 @@ export class Failed extends Error {}
 /** Answers by which a server, or what stands before it, says that it is not there just now. */
 const NOT_JUST_NOW = new Set([502, 503, 504, 507])
 
+/** A request that takes long: it may be given up, and under its id the server says how far it is. */
+export interface Work {
+  readonly id: string
+  readonly signal: AbortSignal
+}
+/** How a file is taken in. */
+interface ImportHow {
+  readonly isPreview?: boolean
+  /** Ids of units of which the file is believed over what the shelf knows. */
+  readonly overrule?: readonly string[]
+  readonly seen?: unknown
+  readonly work?: Work
+}
+
 /** A body that is a spreadsheet, sent as it stands. */
 export class CsvText {
   readonly text: string
@@ -100,24 +114,26 @@ export class CsvText {
 /** A new thing: refused, if somebody else has kept one of that name meanwhile. */
 export const NOTHING_SEEN = Symbol('nothing seen')
 
-/** @param seen the document as whoever changes it saw it: refused, if it stands otherwise by now */
-async function call<T>(
-  path: string,
-  body?: unknown,
-  method = body === undefined ? 'GET' : 'POST',
-  seen?: unknown,
-  signal?: AbortSignal,
-  prefer?: 'return=minimal',
-): Promise<T> {
+interface CallOptions {
+  readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
+  /** The document as whoever changes it saw it: refused, if it stands otherwise by now. */
+  readonly seen?: unknown
+  readonly isShort?: boolean
+  readonly work?: Work | undefined
+}
+
+async function call<T>(path: string, body?: unknown, options: CallOptions = {}): Promise<T> {
+  const { method = body === undefined ? 'GET' : 'POST', seen, isShort = false, work } = options
   const asked: Record<string, string> = {
     ...(seen !== undefined && { 'if-match': seen === NOTHING_SEEN ? '*' : `"${fingerprint(seen)}"` }),
-    ...(prefer && { prefer }),
+    ...(isShort && { prefer: 'return=minimal' }),
+    ...(work && { 'x-work': work.id }),
   }
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
       method,
-      ...(signal && { signal }),
+      ...(work && { signal: work.signal }),
       ...(body instanceof CsvText
         ? { headers: { 'content-type': 'text/csv', ...asked }, body: body.text }
         : body !== undefined && {
@@ -126,7 +142,7 @@ async function call<T>(
           }),
     })
   } catch (error) {
-    if (signal?.aborted) throw error
+    if (work?.signal.aborted) throw error
     throw new Unreachable('The server does not answer.')
   }
   const data: unknown = await response.json().catch(() => ({}))
@@ -162,42 +178,34 @@ export const api = {
   erased: (ids: readonly string[]) => call<readonly string[]>('fittings/erased', { ids }),
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
   revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
-  ahead: (id: string, of?: 'catalogue') =>
-    call<AheadView>(`fittings/${id}/ahead${of === undefined ? '' : `?of=${of}`}`),
+  ahead: (id: string, of?: 'catalogue', work?: Work) =>
+    call<AheadView>(`fittings/${id}/ahead${of === undefined ? '' : `?of=${of}`}`, undefined, { work }),
   create: (child: string | NewChild, vehicleId?: string, arrivedInstalled = false) =>
     call<FittingView>('fittings', {
       ...(typeof child === 'string' ? { childId: child } : { newChild: child }),
       ...(vehicleId !== undefined && { vehicleId }),
       ...(arrivedInstalled && { arrivedInstalled }),
     }),
-  /** @param overrule ids of units of which the file is believed over what the shelf knows */
-  importCatalogue: (
-    file: unknown,
-    isPreview = false,
-    overrule: readonly string[] = [],
-    seen?: unknown,
-    signal?: AbortSignal,
-  ) =>
+  importCatalogue: (file: unknown, how: ImportHow = {}) =>
     call<readonly ImportRow[]>(
-      `catalogue/import?preview=${isPreview}&overrule=${overrule.join(',')}`,
+      `catalogue/import?preview=${how.isPreview ?? false}&overrule=${(how.overrule ?? []).join(',')}`,
       file,
-      'POST',
-      seen,
-      signal,
+      { seen: how.seen, work: how.work },
     ),
+  workShare: (id: string) => call<{ readonly share: number }>(`work/${id}`),
   removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
-    call<unknown>(`catalogue/${kind}/${id}`, undefined, 'DELETE'),
+    call<unknown>(`catalogue/${kind}/${id}`, undefined, { method: 'DELETE' }),
   readings: (childId: string) => call<readonly GrowthReading[]>(`children/${childId}/readings`),
   ruleCounts: () => call<readonly RuleCount[]>('rules/decided'),
   practice: () => call<PracticeBook>('practice'),
   keepProfile: (profile: PracticeProfile, seen: unknown) =>
-    call<PracticeBook>(`practice/profiles/${profile.id}`, profile, 'PUT', seen),
+    call<PracticeBook>(`practice/profiles/${profile.id}`, profile, { method: 'PUT', seen }),
   keepLocalRule: (rule: LocalRule, seen: unknown) =>
-    call<PracticeBook>(`practice/local-rules/${rule.id}`, rule, 'PUT', seen),
-  removeProfile: (id: string) => call<PracticeBook>(`practice/profiles/${id}`, undefined, 'DELETE'),
-  removeLocalRule: (id: string) => call<PracticeBook>(`practice/local-rules/${id}`, undefined, 'DELETE'),
+    call<PracticeBook>(`practice/local-rules/${rule.id}`, rule, { method: 'PUT', seen }),
+  removeProfile: (id: string) => call<PracticeBook>(`practice/profiles/${id}`, undefined, { method: 'DELETE' }),
+  removeLocalRule: (id: string) => call<PracticeBook>(`practice/local-rules/${id}`, undefined, { method: 'DELETE' }),
   setPracticeDefaults: (profileId: string, localRuleId: string) =>
-    call<PracticeBook>('practice/defaults', { profileId, localRuleId }, 'PUT'),
+    call<PracticeBook>('practice/defaults', { profileId, localRuleId }, { method: 'PUT' }),
   importCase: (file: unknown, child?: 'known' | 'new') =>
     call<FittingView>(`fittings/import${child === undefined ? '' : `?child=${child}`}`, file),
   /** Answered shortly: what was stored since `base`, not the whole fitting. */
@@ -205,10 +213,7 @@ export const api = {
     call<Stored>(
       `fittings/${fittingId}/entries`,
       { id, baseSequence: base, ...(own.length > 0 && { own }), who, puts },
-      'POST',
-      undefined,
-      undefined,
-      'return=minimal',
+      { isShort: true },
     ),
   undo: (id: string, baseSequence: number, who: string) =>
     call<FittingView>(`fittings/${id}/undo`, { baseSequence, who }),
@@ -219,15 +224,17 @@ export const api = {
     call<RecheckView>(`fittings/${id}/rechecks`, { who, answers }),
   day: () => call<DayView>('day'),
   addVisit: (visit: VisitEntry) => call<VisitView>('visits', visit),
-  changeVisit: (id: string, visit: VisitEntry, seen: unknown) => call<VisitView>(`visits/${id}`, visit, 'PUT', seen),
-  removeVisit: (id: string) => call<unknown>(`visits/${id}`, undefined, 'DELETE'),
+  changeVisit: (id: string, visit: VisitEntry, seen: unknown) =>
+    call<VisitView>(`visits/${id}`, visit, { method: 'PUT', seen }),
+  removeVisit: (id: string) => call<unknown>(`visits/${id}`, undefined, { method: 'DELETE' }),
   families: () => call<readonly FamilySummary[]>('families'),
   family: (id: string) => call<FamilyView>(`families/${id}`),
   keepFamily: (id: string, entry: { readonly name: string; readonly note: string }, seen: unknown) =>
-    call<FamilyView>(`families/${id}`, entry, 'PUT', seen),
+    call<FamilyView>(`families/${id}`, entry, { method: 'PUT', seen }),
   moveChild: (childId: string, familyId: string | null) =>
-    call<{ readonly familyId: string }>(`families/children/${childId}`, { familyId }, 'PUT'),
-  eraseFamily: (id: string, name: string) => call<{ readonly erased: number }>(`families/${id}`, { name }, 'DELETE'),
+    call<{ readonly familyId: string }>(`families/children/${childId}`, { familyId }, { method: 'PUT' }),
+  eraseFamily: (id: string, name: string) =>
+    call<{ readonly erased: number }>(`families/${id}`, { name }, { method: 'DELETE' }),
   jobs: (unitId?: string) => call<readonly JobView[]>(`jobs${unitId === undefined ? '' : `?unitId=${unitId}`}`),
   job: (id: string) => call<JobView>(`jobs/${id}`),
   beginJob: (job: JobBeginning) => call<JobView>('jobs', job),

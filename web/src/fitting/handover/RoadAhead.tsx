@@ -5,9 +5,11 @@ import { CalendarPlus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { api } from '../../session/api.ts'
 import { useFitting } from '../../session/fitting.ts'
+import { useWork } from '../../session/useWork.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { saveFromServer } from '../../ui/saveFile.ts'
+import { WorkProgress } from '../../ui/WorkProgress.tsx'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 const month = new Intl.DateTimeFormat(undefined, { month: 'short', year: 'numeric', timeZone: 'UTC' })
@@ -165,7 +167,8 @@ const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
 
 /** Ways through the years, from the shelf or, when asked for, from the whole catalogue. */
 function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate; ofShelf: AheadView['sequences'] }) {
-  const [wider, setWider] = useState<AheadView['sequences'] | 'asked' | 'failed' | null>(null)
+  const [wider, setWider] = useState<AheadView['sequences'] | 'failed' | null>(null)
+  const asking = useWork()
   const shown = Array.isArray(wider) ? (wider as AheadView['sequences']) : ofShelf
   const source = shown === ofShelf ? 'shelf' : 'catalogue'
   const next = shown[0] && legsOf(shown[0])[1]
@@ -190,21 +193,25 @@ function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate
           today={today}
         />
       ))}
-      {source === 'shelf' && (
+      {source === 'shelf' && asking.share === undefined && (
         <Button
           look="quiet"
           className="no-print mt-2"
-          disabled={wider === 'asked'}
           onClick={() => {
-            setWider('asked')
-            api.ahead(fittingId, 'catalogue').then(
-              (view) => setWider(view.sequences),
-              () => setWider('failed'),
-            )
+            setWider(null)
+            asking
+              .run((work) => api.ahead(fittingId, 'catalogue', work))
+              .then(
+                (view) => view && setWider(view.sequences),
+                () => setWider('failed'),
+              )
           }}
         >
-          {wider === 'asked' ? 'Working it out' : 'With everything in the catalogue'}
+          With everything in the catalogue
         </Button>
+      )}
+      {asking.share !== undefined && (
+        <WorkProgress what="Looking through the catalogue" share={asking.share} onStop={asking.stop} />
       )}
       {source === 'catalogue' && (
         <Button look="quiet" className="no-print mt-2" onClick={() => setWider(null)}>
