@@ -21,7 +21,7 @@ export {
   stepsDoneIn,
   withAlternatives,
 } from './subjects.ts'
-export { matchModes, rankNeeds } from './modes.ts'
+export { matchAll, matchModes, rankNeeds } from './modes.ts'
 export { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from './places.ts'
 export { easiestRoute, type RouteEase } from './ease.ts'
 export { monthsAhead, type RankBasis, rankModes } from './rank.ts'

@@ -114,7 +114,11 @@ function glanceAtMode(subject: ModeSubject): Glance {
 }
 
 /** Every mode of the stock against one child, best first by the practice profile and the room that is left. */
-export function matchModes(circumstances: Circumstances, stock: readonly StockItem[]): readonly ModeMatch[] {
+export const matchModes = (circumstances: Circumstances, stock: readonly StockItem[]): readonly ModeMatch[] =>
+  rankModes(matchAll(circumstances, stock), { practice: circumstances.practice })
+
+/** The same in the order of the stock: for whoever looks for one of them. */
+export function matchAll(circumstances: Circumstances, stock: readonly StockItem[]): readonly ModeMatch[] {
   const side = childSide(circumstances)
   // What depends on the other modes is advice only, so decisions never wait for it.
   const alternatives = lazily(() => {
@@ -128,7 +132,7 @@ export function matchModes(circumstances: Circumstances, stock: readonly StockIt
   const matches: readonly MatchedMode[] = stock.flatMap(({ model, unit }) =>
     model.modes.map((mode) => new MatchedMode(modeSubject(side, model, mode, unit), complete)),
   )
-  return rankModes(matches, { practice: circumstances.practice })
+  return matches
 }
 
 export interface NeedCount {

@@ -42,10 +42,11 @@ class RouteAtPlace implements PlaceRouteMatch {
 type Writable<T> = { -readonly [K in keyof T]: T[K] }
 
 function decideAt(subject: PlaceSubject): Decision {
-  const byRoute = glance('route', subject).decision
-  if (byRoute === 'fail') return 'fail'
+  // The place first: most places refuse most routes, and then nobody asks the route.
   const byPlace = glance('place', subject).decision
-  return byPlace === 'pass' ? byRoute : byPlace
+  if (byPlace === 'fail') return 'fail'
+  const byRoute = glance('route', subject).decision
+  return byRoute === 'pass' ? byPlace : byRoute
 }
 
 /** Where in the car a mode may go, and by which of its routes; the driver's seat is left out. */

@@ -91,22 +91,22 @@ const CRITERIA: readonly Criterion[] = [
 
 /** Best first. The last word is the name, so that the order never depends on where a mode stood before. */
 export function rankModes(matches: readonly ModeMatch[], basis: RankBasis): readonly ModeMatch[] {
-  const known = new Map<ModeMatch, (number | undefined)[]>()
-  const key = (m: ModeMatch, i: number): number => {
-    const keys = known.get(m) ?? []
-    if (keys.length === 0) known.set(m, keys)
-    return (keys[i] ??= (CRITERIA[i] as Criterion).rank(m, basis))
-  }
-  return matches.toSorted((a, b) => {
-    const byDecision = key(a, 0) - key(b, 0)
+  // A rank is worked out when two modes are first compared by it, and then kept.
+  const ranked = matches.map((match) => ({ match, ranks: [] as number[], byDecision: -DECISION_RANK[match.decision] }))
+  type Ranked = (typeof ranked)[number]
+  const rankOf = ({ match, ranks }: Ranked, i: number): number =>
+    (ranks[i] ??= (CRITERIA[i] as Criterion).rank(match, basis))
+  const compare = (a: Ranked, b: Ranked): number => {
+    const byDecision = a.byDecision - b.byDecision
     // Refused modes are told apart by name alone, and most of a shelf is refused.
-    if (byDecision !== 0 || a.decision === 'fail') return byDecision || byName(a, b)
+    if (byDecision !== 0 || a.match.decision === 'fail') return byDecision || byName(a.match, b.match)
     for (let i = 1; i < CRITERIA.length; i += 1) {
-      const difference = key(a, i) - key(b, i)
+      const difference = rankOf(a, i) - rankOf(b, i)
       if (difference !== 0) return difference
     }
-    return byName(a, b)
-  })
+    return byName(a.match, b.match)
+  }
+  return ranked.sort(compare).map(({ match }) => match)
 }
 
 const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)

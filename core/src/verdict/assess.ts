@@ -5,7 +5,7 @@ import {
   decide,
   evaluate,
   fittedSubject,
-  matchModes,
+  matchAll,
   modeSubject,
   rankNeeds,
   relativeMargin,
@@ -78,7 +78,7 @@ function rawFindings(c: Case): readonly RawFinding[] {
     model: m,
     unit: m.id === model.id ? unit : c.units?.find((u) => u.modelId === m.id),
   }))
-  const own = matchModes(c, stock).find((m) => m.model.id === model.id && m.mode.id === mode.id)
+  const own = matchAll(c, stock).find((m) => m.model.id === model.id && m.mode.id === mode.id)
   const subject = modeSubject(childSide(c), model, mode, unit, baseUnit)
   const fitted = fittedSubject(c)
   // With the inserts set, the padding under the child is known, and rules of the mode may know it too.
