@@ -79,6 +79,17 @@ describe('logbook', () => {
     ] as const
     for (const [query, total] of wanted) expect([query, (await logbook(query)).total]).toEqual([query, total])
   })
+  test('words alone find the same, page by page, as words with a filter that all pass', async () => {
+    for (let i = 0; i < 7; i += 1) await importCase(example)
+    for (const words of ['hale', 'tamsin+hal', 'h', 'nobody'])
+      for (const part of ['', '&limit=3', '&limit=3&offset=3', '&limit=3&offset=6', '&offset=50']) {
+        const alone = await logbook(`?q=${words}${part}`)
+        expect(alone).toEqual(await logbook(`?q=${words}&from=2020-01-01${part}`))
+        expect(alone.total).toBe(words === 'nobody' ? 0 : 7)
+      }
+    const numbers = (await logbook('?q=hale&limit=3')).rows.map((r) => r.number)
+    expect(numbers).toEqual(numbers.toSorted((a, b) => b - a))
+  })
   test('a recall after the hand-over finds who was handed the unit, also as the base', async () => {
     const { choice } = example
     const units = example.units!

@@ -72,7 +72,9 @@ export interface Finding {
   readonly checks?: readonly CheckId[]
 }
 
+/** A finding is put into a sentence when somebody reads it, and once: most of them nobody does. */
 export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN): Finding {
+  let said: string | undefined
   const { measured, limit, range, wording, margin, unit, check } = outcome
   const missing = outcome.kind === 'undecided' ? outcome.missing : undefined
   const remedy = remedyOf(outcome, texts)
@@ -84,7 +86,9 @@ export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN):
     severity: outcome.severity ?? rule.severity,
     source: outcome.source ?? rule.source,
     standsOn: standsOnOf(rule, texts),
-    reason: reasonOf(outcome, texts),
+    get reason() {
+      return (said ??= reasonOf(outcome, texts))
+    },
     ...(remedy !== undefined && { remedy }),
     ...(measured !== undefined && { measured }),
     ...(limit !== undefined && { limit }),

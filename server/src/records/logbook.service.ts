@@ -21,6 +21,8 @@ export interface LogbookQuery {
 interface Where {
   readonly sql: string
   readonly values: readonly (string | number)[]
+  /** The words looked for, where nothing else is asked. */
+  readonly onlyMatch: string | undefined
 }
 
 /**
@@ -35,6 +37,8 @@ export const matchText = (q: string): string =>
     .map((word) => `"${word}"*`)
     .join(' ')
 
+const MATCHING = `SELECT rowid FROM "fitting_search" WHERE "fitting_search" MATCH ?`
+
 function whereOf(query: LogbookQuery): Where {
   const parts: string[] = []
   const values: (string | number)[] = []
@@ -43,8 +47,9 @@ function whereOf(query: LogbookQuery): Where {
     parts.push(sql)
     values.push(value)
   }
-  const match = query.q === undefined ? '' : matchText(query.q)
-  add(`f."number" IN (SELECT rowid FROM "fitting_search" WHERE "fitting_search" MATCH ?)`, match === '' ? undefined : match) // prettier-ignore
+  const words = query.q === undefined ? '' : matchText(query.q)
+  const match = words === '' ? undefined : words
+  add(`f."number" IN (${MATCHING})`, match)
   add(`f."status" = ?`, query.status)
   add(`f."verdict" = ?`, query.verdict)
   add(`f."routeKind" = ?`, query.route)
@@ -59,7 +64,8 @@ function whereOf(query: LogbookQuery): Where {
   // A day holds all of its hours.
   add(`f."createdAt" < ?`, query.to === undefined ? undefined : `${query.to}T24`)
   if (query.withFaults) parts.push(`EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id")`)
-  return { sql: parts.length === 0 ? '1' : parts.join(' AND '), values }
+  const onlyMatch = parts.length === 1 ? match : undefined
+  return { sql: parts.length === 0 ? '1' : parts.join(' AND '), values, onlyMatch }
 }
 
 const ROW_COLUMNS = [...SUMMARY_COLUMNS, 'routeKind', 'fitter'].map((c) => `f."${c}"`).join(', ')
@@ -74,15 +80,23 @@ export class LogbookService {
   /** Newest first, by the running number. */
   async page(query: LogbookQuery, offset: number, limit: number): Promise<LogbookPage> {
     const where = whereOf(query)
-    const [count] = (await this.db.read.query(`SELECT count(*) AS "n" FROM "fitting" f WHERE ${where.sql}`, [...where.values])) as [{ n: number }] // prettier-ignore
+    const counting = where.onlyMatch === undefined ? `"fitting" f WHERE ${where.sql}` : `(${MATCHING})`
+    const [count] = (await this.db.read.query(`SELECT count(*) AS "n" FROM ${counting}`, [...where.values])) as [{ n: number }] // prettier-ignore
     return { total: count.n, rows: await this.rows(where, offset, limit) }
   }
 
   private async rows(where: Where, offset: number, limit: number): Promise<readonly LogbookRow[]> {
-    const rows = (await this.db.read.query(
-      `SELECT ${ROW_COLUMNS}, ${FAULTS} FROM "fitting" f WHERE ${where.sql} ORDER BY f."number" DESC LIMIT ? OFFSET ?`,
-      [...where.values, limit, offset],
-    )) as (Omit<LogbookRow, 'faults'> & { faults: string | null })[]
+    const part = 'LIMIT ? OFFSET ?'
+    // Words alone: the index knows the newest that match without looking at a fitting.
+    const chosen =
+      where.onlyMatch === undefined
+        ? `${where.sql} ORDER BY f."number" DESC ${part}`
+        : `f."number" IN (${MATCHING} ORDER BY rowid DESC ${part}) ORDER BY f."number" DESC`
+    const rows = (await this.db.read.query(`SELECT ${ROW_COLUMNS}, ${FAULTS} FROM "fitting" f WHERE ${chosen}`, [
+      ...where.values,
+      limit,
+      offset,
+    ])) as (Omit<LogbookRow, 'faults'> & { faults: string | null })[]
     return rows.map((r) => ({ ...toSummary(r), faults: r.faults?.split(',') ?? [] }))
   }
 
