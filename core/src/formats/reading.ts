@@ -96,12 +96,13 @@ export function readCatalogue(
 export function readTable(
   table: TableName,
   rows: readonly (readonly string[])[],
+  tell?: (share: number) => void,
 ): Result<readonly ReadItem[], readonly CellFault[]> {
   const kind = TABLE_KIND[table]
   const count = rows.length - 1
   if (count > MOST_ROWS)
     return err([{ row: 1, column: '1', value: '', message: `${count} rows follow; a file holds at most ${MOST_ROWS}` }])
-  const read = fromTable(table, rows)
+  const read = fromTable(table, rows, tell)
   if (!read.ok) return err(read.error)
   if (read.value.length > MOST[kind]) {
     const message = `${read.value.length} ${kind} stand in it; a file holds at most ${MOST[kind]}`

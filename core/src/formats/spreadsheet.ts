@@ -236,6 +236,7 @@ export const tableOfHeader = (header: readonly string[]): TableName | undefined 
 export function fromTable(
   table: TableName,
   rows: readonly (readonly string[])[],
+  tell: (share: number) => void = () => undefined,
 ): Result<readonly TableItem[], readonly CellFault[]> {
   const levels: readonly Level[] = LEVELS[table]
   const [header = [], ...lines] = rows
@@ -269,6 +270,7 @@ export function fromTable(
   }
 
   lines.forEach((line, i) => {
+    tell(i / lines.length)
     const row = i + 2
     const cell = (name: string): string => (line[place.get(name) ?? -1] ?? '').trim()
     let siblings = roots

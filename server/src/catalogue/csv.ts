@@ -22,7 +22,7 @@ function delimiterOf(text: string): string {
 }
 
 /** Reads a spreadsheet of restraints, units or vehicles; which of them, its header says. */
-export function readCsv(text: string): Result<readonly ReadItem[], readonly Fault[]> {
+export function readCsv(text: string, tell?: (share: number) => void): Result<readonly ReadItem[], readonly Fault[]> {
   let rows: string[][]
   try {
     rows = parse(text, { bom: true, delimiter: delimiterOf(text), skip_empty_lines: true, relax_column_count: true })
@@ -38,6 +38,7 @@ export function readCsv(text: string): Result<readonly ReadItem[], readonly Faul
   const read = readTable(
     table,
     rows.map((row) => row.map(plainCell)),
+    tell,
   )
   return read.ok ? read : err(read.error.map(toFault))
 }

@@ -14,7 +14,7 @@ export type Tell = (share: number) => void
 export const TASKS = {
   readCatalogue: (tell: Tell, document: unknown): Result<readonly ReadItem[], readonly Fault[]> =>
     readCatalogue(document, tell),
-  readCsv: (_: Tell, text: string): Result<readonly ReadItem[], readonly Fault[]> => readCsv(text),
+  readCsv: (tell: Tell, text: string): Result<readonly ReadItem[], readonly Fault[]> => readCsv(text, tell),
   /** @param texts items as they are stored */
   toCsv: (_: Tell, table: TableName, texts: readonly string[]): string =>
     toCsv(
