@@ -23,3 +23,11 @@ globalThis.ResizeObserver ??= class {
 
 // The test's browser has no time line to mark.
 performance.mark ??= () => ({}) as PerformanceMark
+
+// The test's browser has no window to ask: a mouse, a light room, any width.
+window.matchMedia ??= () =>
+  ({
+    matches: false,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
+  }) as unknown as MediaQueryList

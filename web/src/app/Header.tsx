@@ -7,6 +7,7 @@ import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { useCommands } from './commands.ts'
 import { PAGES } from './pages.ts'
+import { TextInput } from '../ui/TextInput.tsx'
 
 const ICON = 'grid size-11 place-items-center rounded-[3px] hover:bg-shoal'
 
@@ -53,29 +54,29 @@ export function Header() {
       </nav>
       <div className="flex items-center">
         <PageMenu />
-        <button
-          type="button"
+        <Button
+          look="bare"
           className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`}
           onClick={() => setPaletteOpen(true)}
         >
           <Search size={18} aria-hidden="true" />
           <span className="sr-only sm:not-sr-only sm:text-sm">Go to</span>
-        </button>
-        <button type="button" className={`${ICON} hidden sm:grid`} aria-label="Keys" onClick={() => setHelpOpen(true)}>
+        </Button>
+        <Button look="bare" className={`${ICON} hidden sm:grid`} aria-label="Keys" onClick={() => setHelpOpen(true)}>
           <Keyboard size={18} aria-hidden="true" />
-        </button>
-        <button
-          type="button"
+        </Button>
+        <Button
+          look="bare"
           className={ICON}
           aria-label={isDark ? 'Use the light scheme' : 'Use the dark scheme'}
           onClick={() => setScheme(isDark ? 'light' : 'dark')}
         >
           {isDark ? <Sun size={18} aria-hidden="true" /> : <Moon size={18} aria-hidden="true" />}
-        </button>
-        <button type="button" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
+        </Button>
+        <Button look="bare" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
           <UserRound size={18} aria-hidden="true" />
           <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Fitter?'}</span>
-        </button>
+        </Button>
       </div>
       <FitterDialog key={String(isNaming)} open={isNaming} onOpenChange={setNaming} />
     </header>
@@ -97,12 +98,7 @@ function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (op
       >
         <label className="flex flex-col gap-1 font-semibold">
           Your name
-          <input
-            value={name}
-            maxLength={120}
-            onChange={(e) => setName(e.target.value)}
-            className="min-h-11 rounded-[3px] border border-line bg-sheet px-2 font-normal"
-          />
+          <TextInput value={name} maxLength={120} onChange={(e) => setName(e.target.value)} className="font-normal" />
         </label>
         <p className="text-sm text-ink-soft">
           It stands beside every entry in a fitting’s history, and is kept on this device.

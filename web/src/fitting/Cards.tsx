@@ -4,6 +4,7 @@ import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { type Stage } from '@nimble-anchor/core/verdict'
 import type { ReactNode } from 'react'
 import { childSummary } from '../today/NewFittingDialog.tsx'
+import { Button } from '../ui/Button.tsx'
 
 interface Props {
   readonly current: Case
@@ -19,8 +20,8 @@ function Card(props: {
 }) {
   return (
     <li className="min-w-0">
-      <button
-        type="button"
+      <Button
+        look="bare"
         onClick={props.onOpen}
         className={`block h-full w-full rounded-[3px] border border-l-6 bg-sheet px-2.5 py-1.5 text-left hover:bg-shoal lg:py-2.5 ${props.title ? 'border-line border-l-buff' : 'border-dashed border-line border-l-hair'}`}
       >
@@ -29,7 +30,7 @@ function Card(props: {
           {props.title ?? props.empty}
         </span>
         {props.title !== undefined && <span className="hidden text-sm text-ink-soft lg:block">{props.children}</span>}
-      </button>
+      </Button>
     </li>
   )
 }

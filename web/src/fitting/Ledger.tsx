@@ -4,6 +4,8 @@ import { STAGE_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/ver
 import { useState } from 'react'
 import { Dialog } from '../ui/Dialog.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
+import { Fold } from '../ui/Fold.tsx'
+import { Button } from '../ui/Button.tsx'
 
 interface Props {
   readonly assessment: Assessment
@@ -12,7 +14,7 @@ interface Props {
 
 const isAdvice = (f: Finding): boolean => f.severity === 'advise' && f.kind !== 'pass'
 
-interface FoldProps {
+interface GroupProps {
   readonly mark: 'pass' | 'not-started'
   readonly text: string
   readonly findings: readonly Finding[]
@@ -21,13 +23,13 @@ interface FoldProps {
 }
 
 /** Findings that say nothing urgent, one line until they are asked for. */
-function Fold({ mark, text, findings, isOpen, goTo }: FoldProps) {
+function FindingGroup({ mark, text, findings, isOpen, goTo }: GroupProps) {
   const [shows, setShows] = useState(isOpen)
   if (findings.length === 0) return null
   return (
     <div className="border-t border-line">
-      <button
-        type="button"
+      <Button
+        look="bare"
         aria-expanded={shows}
         onClick={() => setShows(!shows)}
         className="flex min-h-11 w-full items-center gap-2 px-3 text-left text-sm font-semibold hover:bg-shoal"
@@ -35,7 +37,7 @@ function Fold({ mark, text, findings, isOpen, goTo }: FoldProps) {
         <StateMark state={mark} size={14} />
         {text}
         <span className="ml-auto text-ink-soft">{shows ? 'hide' : 'show'}</span>
-      </button>
+      </Button>
       {shows && (
         <ul className="divide-y divide-hair border-t border-hair">
           {findings.map((f) => (
@@ -65,14 +67,14 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
           <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
         ))}
       </ul>
-      <Fold
+      <FindingGroup
         mark="not-started"
         text={`${waiting.length} still to do: ${stages}`}
         findings={waiting}
         isOpen={showsAll}
         goTo={goTo}
       />
-      <Fold
+      <FindingGroup
         mark="pass"
         text={`${passed.length} ${passed.length === 1 ? 'rule holds' : 'rules hold'}`}
         findings={passed}
@@ -87,17 +89,23 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stag
   const unit = f.unit ?? ''
   return (
     <li>
-      <details data-rule={f.ruleId}>
-        <summary className="flex list-none gap-2 px-3 py-2 hover:bg-shoal [&::-webkit-details-marker]:hidden">
-          <span className="pt-0.5">
-            <StateMark state={f.kind} size={14} />
-          </span>
-          <span className="min-w-0 text-[0.95rem] leading-snug">
-            <span className="font-bold">{f.title}</span>
-            {isAdvice(f) && <span className="ml-1.5 text-sm text-ink-soft">advice</span>}
-            <span className="block text-sm">{f.reason}</span>
-          </span>
-        </summary>
+      <Fold
+        isRow
+        rule={f.ruleId}
+        triggerClassName="flex gap-2 px-3 py-2 hover:bg-shoal"
+        summary={
+          <>
+            <span className="pt-0.5">
+              <StateMark state={f.kind} size={14} />
+            </span>
+            <span className="min-w-0 text-[0.95rem] leading-snug">
+              <span className="font-bold">{f.title}</span>
+              {isAdvice(f) && <span className="ml-1.5 text-sm text-ink-soft">advice</span>}
+              <span className="block text-sm">{f.reason}</span>
+            </span>
+          </>
+        }
+      >
         <div className="ml-8 border-l-2 border-hair pb-3 pl-3 text-sm">
           {f.remedy !== undefined && <p className="font-semibold">{f.remedy}</p>}
           {f.why !== undefined && <p className="mt-1">Why: {f.why}</p>}
@@ -138,16 +146,16 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stag
           </dl>
           <p className="mt-1">{f.standsOn}</p>
           {f.kind !== 'pass' && (
-            <button
-              type="button"
+            <Button
+              look="bare"
               onClick={() => goTo(f.stage)}
               className="mt-2 min-h-11 rounded-[3px] border border-line px-3 font-semibold hover:bg-shoal"
             >
               Open {STAGE_TEXT[f.stage]}
-            </button>
+            </Button>
           )}
         </div>
-      </details>
+      </Fold>
     </li>
   )
 }

@@ -21,6 +21,7 @@ import { Choices } from '../ui/Choices.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
+import { TextInput } from '../ui/TextInput.tsx'
 
 /** One question that label, manual or a look at the restraint answers, with the answers that a tap can give. */
 interface Question {
@@ -283,14 +284,14 @@ function GreatestMass({ onKeep }: { readonly onKeep: (kg: number) => void }) {
   })
   return (
     <span className="flex items-center gap-2">
-      <input
+      <TextInput
         inputMode="decimal"
         aria-label="Greatest mass on the label, kg"
         value={typed.text ?? ''}
         onChange={(e) => typed.type(e.target.value)}
         onBlur={typed.leave}
         onKeyDown={(e) => e.key === 'Enter' && typed.enter()}
-        className="min-h-11 w-22 rounded-[3px] border border-line bg-sheet px-2 text-right text-ink"
+        className="w-22 text-right"
       />
       kg
     </span>

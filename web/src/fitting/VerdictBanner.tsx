@@ -1,5 +1,6 @@
 import { decidedText, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { Button } from '../ui/Button.tsx'
 
 /** What to do about a verdict that says no. */
 export function remedyOf(assessment: Assessment): string | undefined {
@@ -30,30 +31,30 @@ export function VerdictBanner({ assessment, goTo, onLedger }: Props) {
       </div>
       <div className="mt-2 flex flex-wrap gap-2">
         {next !== undefined && (
-          <button
-            type="button"
+          <Button
+            look="bare"
             onClick={() => goTo(next.stage)}
             className="min-h-11 rounded-[3px] bg-magenta px-3 font-semibold text-on-magenta hover:brightness-110"
           >
             {next.ask}
-          </button>
+          </Button>
         )}
         {verdict === 'ready' && (
-          <button
-            type="button"
+          <Button
+            look="bare"
             onClick={() => goTo('hand-over')}
             className="min-h-11 rounded-[3px] bg-magenta px-3 font-semibold text-on-magenta hover:brightness-110"
           >
             Hand over
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
+        <Button
+          look="bare"
           onClick={onLedger}
           className="min-h-11 rounded-[3px] border border-ink bg-sheet px-3 font-semibold lg:hidden"
         >
           All findings
-        </button>
+        </Button>
       </div>
       <p className="mt-2 border-t border-line pt-1.5 text-[0.8rem] leading-snug text-ink-soft">{caution}</p>
     </section>

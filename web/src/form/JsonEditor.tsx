@@ -1,5 +1,7 @@
 import { useId, useState } from 'react'
 import { Button } from '../ui/Button.tsx'
+import { Fold } from '../ui/Fold.tsx'
+import { TextArea } from '../ui/TextInput.tsx'
 
 interface Props {
   readonly value: unknown
@@ -29,39 +31,36 @@ export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props
     }
   }
   return (
-    <details
+    <Fold
       className="rounded-[3px] border border-line bg-sheet px-3 py-1"
-      onToggle={(e) => setOpen(e.currentTarget.open)}
+      open={isOpen}
+      onOpenChange={setOpen}
+      summary={`In full, as JSON: ${summary}`}
     >
-      <summary className="min-h-11 content-center font-semibold">In full, as JSON: {summary}</summary>
-      {isOpen && (
-        <>
-          <label htmlFor={id} className="sr-only">
-            The entry as JSON
-          </label>
-          <textarea
-            id={id}
-            value={text}
-            spellCheck={false}
-            rows={18}
-            onChange={(e) => setTyped(e.target.value)}
-            className="w-full rounded-[3px] border border-line bg-paper p-2 font-mono text-sm"
-          />
-          <p role="alert" className="text-sm font-semibold text-fail">
-            {fault}
-          </p>
-          <div className="flex gap-2 pb-2">
-            <Button onClick={read} disabled={typed === undefined}>
-              Take into the form
-            </Button>
-            {typed !== undefined && (
-              <Button look="quiet" onClick={() => setTyped(undefined)}>
-                Discard changes
-              </Button>
-            )}
-          </div>
-        </>
-      )}
-    </details>
+      <label htmlFor={id} className="sr-only">
+        The entry as JSON
+      </label>
+      <TextArea
+        id={id}
+        value={text}
+        spellCheck={false}
+        rows={18}
+        onChange={(e) => setTyped(e.target.value)}
+        className="w-full font-mono text-sm"
+      />
+      <p role="alert" className="text-sm font-semibold text-fail">
+        {fault}
+      </p>
+      <div className="flex gap-2 pb-2">
+        <Button onClick={read} disabled={typed === undefined}>
+          Take into the form
+        </Button>
+        {typed !== undefined && (
+          <Button look="quiet" onClick={() => setTyped(undefined)}>
+            Discard changes
+          </Button>
+        )}
+      </div>
+    </Fold>
   )
 }

@@ -1,8 +1,11 @@
 import type { Fault } from '@nimble-anchor/core/ground'
 import { createContext, use, useId, type ReactNode } from 'react'
-import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
+import { Controller, useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Button } from '../ui/Button.tsx'
 import type { FieldSpec, PartSpec } from './spec.ts'
+import { CheckBox } from '../ui/CheckBox.tsx'
+import { SelectBox } from '../ui/SelectBox.tsx'
+import { TextInput } from '../ui/TextInput.tsx'
 
 /** Faults of the draft by the form's own path, "modes.0.massKg.to". */
 const FaultContext = createContext<ReadonlyMap<string, string>>(new Map())
@@ -11,7 +14,12 @@ export const Faults = FaultContext.Provider
 /** "$.modes[0].massKg.to" as the form says it. */
 export const formPath = ({ path }: Fault): string => path.replace(/^\$\.?/, '').replace(/\[(\d+)\]/g, '.$1')
 
-const BOX = 'min-h-11 w-full min-w-0 rounded-[3px] border border-line bg-sheet px-2 text-ink'
+/** A question with yes and no, or nobody has looked yet. */
+const ANSWERS = [
+  { id: '', label: 'not read yet' },
+  { id: 'true', label: 'yes' },
+  { id: 'false', label: 'no' },
+]
 const toNumber = (text: unknown): unknown => {
   if (typeof text === 'number') return text
   const trimmed = String(text ?? '').trim()
@@ -65,12 +73,10 @@ function ListField({ name, id, isNumbers }: { name: string; id: string; isNumber
   const value = useWatch({ name }) as unknown
   const shown = Array.isArray(value) ? value.join(' ') : ''
   return (
-    <input
+    <TextInput
       id={id}
       key={shown}
       defaultValue={shown}
-      autoComplete="off"
-      className={BOX}
       onBlur={(e) => {
         const parts = words(e.target.value)
         setValue(name, parts.length === 0 ? undefined : isNumbers ? parts.map(toNumber) : parts, { shouldDirty: true })
@@ -85,47 +91,56 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
   const name = `${base}.${spec.key}`.replace(/^\./, '')
   const isFaulty = use(FaultContext).has(name)
   const aria = { 'aria-invalid': isFaulty, 'aria-describedby': isFaulty ? `${id}-fault` : undefined }
+  const box = { id, isFaulty, describedBy: aria['aria-describedby'] }
   switch (spec.kind) {
     case 'flag':
       return (
-        <label className="flex min-h-11 items-center gap-2 self-end">
-          <input
-            type="checkbox"
-            className="size-5 accent-magenta"
-            {...register(name, { setValueAs: (v) => (v ? true : undefined) })}
-          />
-          {spec.label}
-        </label>
+        <Controller
+          name={name}
+          render={({ field }) => (
+            <CheckBox
+              className="self-end"
+              checked={field.value === true}
+              onChange={(is) => field.onChange(is || undefined)}
+            >
+              {spec.label}
+            </CheckBox>
+          )}
+        />
       )
     case 'answer':
       return (
         <Labelled label={spec.label} name={name} id={id}>
-          <select
-            id={id}
-            className={BOX}
-            {...aria}
-            {...register(name, {
-              setValueAs: (v: unknown) =>
-                v === 'true' || v === true ? true : v === 'false' || v === false ? false : undefined,
-            })}
-          >
-            <option value="">not read yet</option>
-            <option value="true">yes</option>
-            <option value="false">no</option>
-          </select>
+          <Controller
+            name={name}
+            render={({ field }) => (
+              <SelectBox
+                {...box}
+                value={typeof field.value === 'boolean' ? String(field.value) : ''}
+                options={ANSWERS}
+                onChange={(answer) => field.onChange(answer === '' ? undefined : answer === 'true')}
+              />
+            )}
+          />
         </Labelled>
       )
     case 'pick':
       return (
         <Labelled label={spec.label} unit={spec.unit} name={name} id={id}>
-          <select id={id} className={BOX} {...aria} {...register(name)}>
-            <option value="">{spec.isOpen ? 'not stated' : 'choose'}</option>
-            {spec.options?.map(([value, label]) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-          </select>
+          <Controller
+            name={name}
+            render={({ field }) => (
+              <SelectBox
+                {...box}
+                value={String(field.value ?? '')}
+                options={[
+                  { id: '', label: spec.isOpen ? 'not stated' : 'choose' },
+                  ...(spec.options ?? []).map(([value, label]) => ({ id: value, label })),
+                ]}
+                onChange={field.onChange}
+              />
+            )}
+          />
         </Labelled>
       )
     case 'numbers':
@@ -138,20 +153,13 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
     case 'number':
       return (
         <Labelled label={spec.label} unit={spec.unit} name={name} id={id}>
-          <input
-            id={id}
-            inputMode="decimal"
-            autoComplete="off"
-            className={BOX}
-            {...aria}
-            {...register(name, { setValueAs: toNumber })}
-          />
+          <TextInput id={id} inputMode="decimal" {...aria} {...register(name, { setValueAs: toNumber })} />
         </Labelled>
       )
     case 'text':
       return (
         <Labelled label={spec.label} unit={spec.unit} name={name} id={id}>
-          <input id={id} autoComplete="off" className={BOX} {...aria} {...register(name)} />
+          <TextInput id={id} {...aria} {...register(name)} />
         </Labelled>
       )
   }
@@ -209,11 +217,17 @@ export function Part({
         <label htmlFor={id} className="min-w-40">
           {spec.label}
         </label>
-        <select id={id} className={`${BOX} max-w-44 font-normal`} value={state} onChange={(e) => set(e.target.value)}>
-          <option value="open">not read yet</option>
-          {spec.canBeNone && <option value="none">none</option>}
-          <option value="has">{spec.canBeNone ? 'it has one' : 'looked at'}</option>
-        </select>
+        <SelectBox
+          id={id}
+          className="max-w-44 font-normal"
+          value={state}
+          options={[
+            { id: 'open', label: 'not read yet' },
+            ...(spec.canBeNone ? [{ id: 'none', label: 'none' }] : []),
+            { id: 'has', label: spec.canBeNone ? 'it has one' : 'looked at' },
+          ]}
+          onChange={set}
+        />
       </div>
       {has && (
         <div className="pb-2">

@@ -23,6 +23,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { upperFirst } from '../ui/words.ts'
 import { bandPoints, centileLines, limitLines, readingPoints } from './curves.ts'
 import { GrowthChart } from './GrowthChart.tsx'
+import { Fold } from '../ui/Fold.tsx'
 
 const SPANS = [
   { id: '24', label: 'two years ahead' },
@@ -193,8 +194,7 @@ function Curve({ current, readings, measure, title, unit, age, to, forecast }: C
         to={to}
         description={description}
       />
-      <details className="mt-2">
-        <summary className="min-h-11 content-center font-semibold">In figures</summary>
+      <Fold className="mt-2" summary="In figures">
         <table className="w-full text-[0.95rem]">
           <thead>
             <tr className="text-left text-sm text-ink-soft">
@@ -225,7 +225,7 @@ function Curve({ current, readings, measure, title, unit, age, to, forecast }: C
             ))}
           </tbody>
         </table>
-      </details>
+      </Fold>
     </Panel>
   )
 }

@@ -5,6 +5,7 @@ import { INSTRUMENTS } from '@nimble-anchor/core/instruments'
 import { Radio } from 'lucide-react'
 import { lazy, Suspense, useState } from 'react'
 import type { Against } from './drivers.ts'
+import { Button } from '../ui/Button.tsx'
 
 const InstrumentDialog = lazy(() => import('./InstrumentDialog.tsx'))
 
@@ -24,15 +25,15 @@ export function InstrumentButton({ kind, field, value, against, onTake }: Props)
   const { label } = INSTRUMENTS[kind]
   return (
     <>
-      <button
-        type="button"
+      <Button
+        look="bare"
         aria-label={`${field}: read from the ${label.toLowerCase()}`}
         onClick={() => setOpen(true)}
         className="inline-flex min-h-11 items-center gap-1.5 rounded-[3px] border border-line bg-sheet px-2.5 text-sm font-semibold hover:bg-shoal"
       >
         <Radio size={16} aria-hidden="true" />
         {label}
-      </button>
+      </Button>
       {open && (
         <Suspense fallback={null}>
           <InstrumentDialog

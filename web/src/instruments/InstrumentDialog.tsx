@@ -18,6 +18,7 @@ import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark, type MarkState } from '../ui/StateMark.tsx'
 import { hasOwnSensor, ownInclinometer, standInDriver, type Against } from './drivers.ts'
 import { useInstrument } from './useInstrument.ts'
+import { TextInput } from '../ui/TextInput.tsx'
 
 interface Props {
   readonly kind: InstrumentKind
@@ -111,11 +112,11 @@ export default function InstrumentDialog({ kind, field, value, against, onTake, 
         <div className="flex flex-wrap items-end gap-3">
           <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
             What it has on it, {spec.unit}
-            <input
+            <TextInput
               inputMode="decimal"
               value={truth}
               onChange={(e) => setTruth(e.target.value)}
-              className="min-h-11 w-24 rounded-[3px] border border-line bg-sheet px-2 text-right text-base text-ink"
+              className="w-24 text-right text-base"
             />
           </label>
           <SelectField

@@ -11,6 +11,8 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark } from '../ui/StateMark.tsx'
 import { JOB_MARK } from './jobMark.ts'
+import { CheckBox } from '../ui/CheckBox.tsx'
+import { Fold } from '../ui/Fold.tsx'
 
 const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
@@ -90,19 +92,16 @@ export default function JobPage() {
             const pair = step.pairedWith === undefined ? undefined : textOf(step.pairedWith)
             return (
               <li key={step.id}>
-                <label className={`flex min-h-12 cursor-pointer items-start gap-3 py-2 ${isNext ? 'font-bold' : ''}`}>
-                  <input
-                    type="checkbox"
-                    className="mt-0.5 size-6 shrink-0 accent-(--magenta)"
-                    disabled={isOver}
-                    checked={record.done.includes(step.id)}
-                    onChange={(e) => {
-                      const isDone = e.target.checked
-                      change(withStep(plan, record, step.id, isDone), () =>
-                        api.jobStep(job.id, fitterName(), step.id, isDone),
-                      )
-                    }}
-                  />
+                <CheckBox
+                  className={`min-h-12 items-start! gap-3! py-2 ${isNext ? 'font-bold' : ''}`}
+                  disabled={isOver}
+                  checked={record.done.includes(step.id)}
+                  onChange={(isDone) =>
+                    change(withStep(plan, record, step.id, isDone), () =>
+                      api.jobStep(job.id, fitterName(), step.id, isDone),
+                    )
+                  }
+                >
                   <span aria-hidden="true" className="w-5 shrink-0 text-ink-soft">
                     {i + 1}
                   </span>
@@ -115,7 +114,7 @@ export default function JobPage() {
                       <span className="block text-sm font-normal text-ink-soft">Reverses: {pair}</span>
                     )}
                   </span>
-                </label>
+                </CheckBox>
               </li>
             )
           })}
@@ -154,10 +153,7 @@ export default function JobPage() {
           })}
         </ul>
       </Panel>
-      <details className="mt-3">
-        <summary className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
-          Who did what ({job.log.length})
-        </summary>
+      <Fold className="mt-3" summary={`Who did what (${job.log.length})`}>
         <ol className="text-sm">
           {job.log.map((entry, i) => (
             <li key={i} className="border-b border-hair py-1">
@@ -165,7 +161,7 @@ export default function JobPage() {
             </li>
           ))}
         </ol>
-      </details>
+      </Fold>
     </div>
   )
 }

@@ -7,6 +7,7 @@ import { Bar } from 'react-chartjs-2'
 import { api } from '../session/api.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { ruleTitle } from './ruleTitle.ts'
+import { Fold } from '../ui/Fold.tsx'
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif'
 Chart.defaults.font.size = 13
@@ -49,8 +50,7 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
               }}
             />
           </div>
-          <details>
-            <summary className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">In figures</summary>
+          <Fold summary="In figures" triggerClassName="text-sm">
             <table className="w-full text-sm">
               <tbody>
                 {rows.map((r) => (
@@ -63,7 +63,7 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
                 ))}
               </tbody>
             </table>
-          </details>
+          </Fold>
         </>
       )}
     </section>

@@ -14,11 +14,12 @@ import { SearchField } from '../ui/SearchField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
-import { TextField } from '../ui/TextField.tsx'
 import { useMedia } from '../ui/useMedia.ts'
 import { EMPTY_QUERY, isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
 import { ruleTitle } from './ruleTitle.ts'
 import { useLogbook, type LogbookList } from './useLogbook.ts'
+import { CheckBox } from '../ui/CheckBox.tsx'
+import { DateField } from '../ui/DateField.tsx'
 
 const LogbookCharts = lazy(() => import('./LogbookCharts.tsx'))
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
@@ -113,18 +114,12 @@ export default function LogbookPage() {
             onChange={(vehicleId) => change({ vehicleId })}
           />
           <div className="grid grid-cols-2 gap-2 sm:col-span-2">
-            <TextField label="Begun from" type="date" value={query.from} onChange={(from) => change({ from })} />
-            <TextField label="to" type="date" value={query.to} onChange={(to) => change({ to })} />
+            <DateField label="Begun from" value={query.from} onChange={(from) => change({ from })} />
+            <DateField label="to" value={query.to} onChange={(to) => change({ to })} />
           </div>
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-(--magenta)"
-              checked={query.withFaults}
-              onChange={(e) => change({ withFaults: e.target.checked })}
-            />
+          <CheckBox checked={query.withFaults} onChange={(withFaults) => change({ withFaults })}>
             Only with a failed check
-          </label>
+          </CheckBox>
           {query.unitId !== '' && (
             <p className="sm:col-span-2">
               Only fittings with unit{' '}

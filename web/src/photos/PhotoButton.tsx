@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { Dialog } from '../ui/Dialog.tsx'
 import { dropPhoto, keepPhoto, photoOf, shrink } from './photoStore.ts'
+import { FileInput } from '../ui/TextInput.tsx'
+import { Button } from '../ui/Button.tsx'
 
 interface Props {
   readonly photoKey: string
@@ -49,13 +51,10 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
   return (
     <>
       {!isSigned && (
-        <input
+        <FileInput
           ref={input}
-          type="file"
           accept="image/*"
           capture="environment"
-          className="sr-only"
-          tabIndex={-1}
           aria-label={`Photo of ${label}`}
           onChange={(e) => {
             const file = e.target.files?.[0]
@@ -64,8 +63,8 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
           }}
         />
       )}
-      <button
-        type="button"
+      <Button
+        look="bare"
         aria-label={photo ? `See the photo of ${label}` : `Take a photo of ${label}`}
         className="grid size-11 shrink-0 place-items-center overflow-hidden rounded-[3px] border border-hair text-ink-soft hover:bg-shoal"
         onClick={() => (photo ? setOpen(true) : input.current?.click())}
@@ -75,26 +74,26 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
         ) : (
           <Camera size={18} aria-hidden="true" />
         )}
-      </button>
+      </Button>
       <Dialog open={isOpen && photo !== null} onOpenChange={setOpen} title={label}>
         {photo && <img src={photo.url} alt={`Photo of ${label}`} className="max-h-[65dvh] w-full object-contain" />}
         <p className="mt-2 text-sm text-ink-soft">Kept on this device only, without place or time of the camera.</p>
         {!isSigned && (
           <div className="mt-3 flex gap-2">
-            <button
-              type="button"
+            <Button
+              look="bare"
               className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
               onClick={() => input.current?.click()}
             >
               <Camera size={18} aria-hidden="true" /> Take another
-            </button>
-            <button
-              type="button"
+            </Button>
+            <Button
+              look="bare"
               className="inline-flex min-h-11 items-center gap-2 px-3.5 font-semibold underline underline-offset-4 hover:bg-shoal"
               onClick={() => void dropPhoto(photoKey).then(() => setVersion((v) => v + 1))}
             >
               <Trash2 size={18} aria-hidden="true" /> Erase it
-            </button>
+            </Button>
           </div>
         )}
       </Dialog>

@@ -76,9 +76,9 @@ export default function RecheckPage() {
           <p className="mt-2 text-xl">{item.how}</p>
           <div className="mt-auto grid gap-2 pt-6">
             {(['yes', 'no', 'unsure'] as const).map((answer) => (
-              <button
+              <Button
+                look="bare"
                 key={answer}
-                type="button"
                 className={`min-h-16 rounded-[3px] border text-2xl font-bold ${answer === 'yes' ? 'border-magenta bg-magenta text-on-magenta' : 'border-ink bg-sheet hover:bg-shoal'}`}
                 onClick={() => {
                   setAnswers({ ...answers, [item.id]: answer })
@@ -86,7 +86,7 @@ export default function RecheckPage() {
                 }}
               >
                 {WORD[answer]}
-              </button>
+              </Button>
             ))}
             <Button look="quiet" disabled={at === 0} onClick={() => setAt(at - 1)}>
               Back

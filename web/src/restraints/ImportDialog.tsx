@@ -13,6 +13,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark, type MarkState } from '../ui/StateMark.tsx'
 import { WorkProgress } from '../ui/WorkProgress.tsx'
+import { FileInput } from '../ui/TextInput.tsx'
 
 const STATE_MARK: Record<ImportRow['state'], MarkState> = {
   new: 'pass',
@@ -109,13 +110,10 @@ export function ImportDialog({
         JSON in the published format, or CSV with a header as it is exported here: restraints (one line a route), units,
         or cars. Each row is looked at first; with one bad row nothing is imported.
       </p>
-      <input
+      <FileInput
         ref={input}
-        type="file"
         accept=".json,.csv,application/json,text/csv"
         aria-label="Catalogue file"
-        className="sr-only"
-        tabIndex={-1}
         onChange={(e) => {
           const chosen = e.target.files?.[0]
           if (chosen) void look(chosen)

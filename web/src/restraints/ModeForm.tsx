@@ -21,8 +21,8 @@ import {
   SPAN_FIELDS,
   STRAP_FIELDS,
 } from './specs.ts'
+import { SelectField } from '../ui/SelectField.tsx'
 
-const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-ink'
 const APPROVALS = { R44: { regulation: 'R44' }, R129: { regulation: 'R129' } } as const
 
 function Regulation({ base }: { readonly base: string }) {
@@ -30,22 +30,17 @@ function Regulation({ base }: { readonly base: string }) {
   const regulation = useWatch({ name: `${base}.approval.regulation` }) as keyof typeof APPROVALS | undefined
   return (
     <div>
-      <label className="mb-2 flex items-center gap-2 font-semibold">
-        Approved to
-        <select
-          className={BOX}
-          value={regulation ?? ''}
-          onChange={(e) =>
-            setValue(`${base}.approval`, APPROVALS[e.target.value as keyof typeof APPROVALS], { shouldDirty: true })
-          }
-        >
-          <option value="" disabled>
-            read the label
-          </option>
-          <option value="R129">UN R129, by stature</option>
-          <option value="R44">UN R44, by mass</option>
-        </select>
-      </label>
+      <SelectField
+        className="mb-2 max-w-60"
+        label="Approved to"
+        value={regulation ?? ''}
+        placeholder="read the label"
+        options={[
+          { id: 'R129', label: 'UN R129, by stature' },
+          { id: 'R44', label: 'UN R44, by mass' },
+        ]}
+        onChange={(id) => setValue(`${base}.approval`, APPROVALS[id as keyof typeof APPROVALS], { shouldDirty: true })}
+      />
       {regulation && <Fields specs={regulation === 'R44' ? R44_FIELDS : R129_FIELDS} base={base} />}
     </div>
   )
@@ -64,23 +59,16 @@ function Straps({ base }: { readonly base: string }) {
   return (
     <fieldset className="mt-3">
       <legend className="text-sm font-bold">Shoulder straps</legend>
-      <label className="mb-2 flex items-center gap-2">
-        Adjusted by
-        <select
-          className={BOX}
-          value={kind}
-          onChange={(e) => {
-            const start = STARTS[e.target.value]
-            setValue(`${base}.strap`, start === undefined ? undefined : { adjuster: start }, { shouldDirty: true })
-          }}
-        >
-          {ADJUSTERS.map(([id, label]) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        className="mb-2 max-w-60"
+        label="Adjusted by"
+        value={kind}
+        options={ADJUSTERS.map(([id, label]) => ({ id, label }))}
+        onChange={(id) => {
+          const start = STARTS[id]
+          setValue(`${base}.strap`, start === undefined ? undefined : { adjuster: start }, { shouldDirty: true })
+        }}
+      />
       {kind !== '' && (
         <Fields specs={[...(kind === 'slots' ? SLOT_FIELDS : SPAN_FIELDS), ...STRAP_FIELDS]} base={base} />
       )}
@@ -96,17 +84,16 @@ function StepsRead({ base }: { readonly base: string }) {
   if (steps !== undefined && steps.length > 0)
     return <p className="mt-2 text-sm">{steps.length} steps of the maker’s own, in the JSON below.</p>
   return (
-    <label className="mt-2 flex flex-wrap items-center gap-2 font-semibold">
-      Steps of the maker’s own
-      <select
-        className={BOX}
-        value={steps === undefined ? 'open' : 'none'}
-        onChange={(e) => setValue(name, e.target.value === 'none' ? [] : undefined, { shouldDirty: true })}
-      >
-        <option value="open">not read yet</option>
-        <option value="none">none beside the usual</option>
-      </select>
-    </label>
+    <SelectField
+      className="mt-2 max-w-60"
+      label="Steps of the maker’s own"
+      value={steps === undefined ? 'open' : 'none'}
+      options={[
+        { id: 'open', label: 'not read yet' },
+        { id: 'none', label: 'none beside the usual' },
+      ]}
+      onChange={(id) => setValue(name, id === 'none' ? [] : undefined, { shouldDirty: true })}
+    />
   )
 }
 

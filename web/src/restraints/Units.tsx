@@ -28,6 +28,7 @@ import { StateMark } from '../ui/StateMark.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { tidy } from '../form/tidy.ts'
 import { unitState } from './unitState.ts'
+import { DateField } from '../ui/DateField.tsx'
 
 interface Props {
   readonly model: RestraintModel
@@ -69,8 +70,8 @@ export function Units({ model, units, taken }: Props) {
           const state = unitState(model, unit, today)
           return (
             <li key={unit.id}>
-              <button
-                type="button"
+              <Button
+                look="bare"
                 onClick={() => setEdited(unit)}
                 className="grid min-h-11 w-full gap-x-4 py-2 text-left hover:bg-shoal sm:grid-cols-[9rem_8rem_1fr]"
               >
@@ -79,7 +80,7 @@ export function Units({ model, units, taken }: Props) {
                 <span>
                   <StateMark state={state.mark} size={14} /> {state.text}
                 </span>
-              </button>
+              </Button>
               <Link
                 to={`/logbook?unitId=${encodeURIComponent(unit.id)}&status=signed`}
                 className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
@@ -164,10 +165,17 @@ function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
   const parsed = parseWith(unitSchema, tidy(draft))
   const faultOf = (key: string): string | undefined =>
     parsed.ok ? undefined : parsed.error.find((f) => f.path === `$.${key}`)?.message
-  const text = (key: 'serial' | 'shelf' | 'note' | 'madeOn' | 'lifeEndsOn', label: string, type = 'text') => (
+  const day = (key: 'madeOn' | 'lifeEndsOn', label: string) => (
+    <DateField
+      label={label}
+      value={draft[key] ?? ''}
+      fault={faultOf(key)}
+      onChange={(value) => setDraft({ ...draft, [key]: value })}
+    />
+  )
+  const text = (key: 'serial' | 'shelf' | 'note', label: string) => (
     <TextField
       label={label}
-      type={type}
       value={draft[key] ?? ''}
       fault={faultOf(key)}
       onChange={(value) => setDraft({ ...draft, [key]: value })}
@@ -184,8 +192,8 @@ function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       <div className="grid gap-3 sm:grid-cols-2">
         {text('serial', 'Serial number')}
         {text('shelf', 'Shelf')}
-        {text('madeOn', 'Made on', 'date')}
-        {text('lifeEndsOn', 'Life ends on, where the unit says so', 'date')}
+        {day('madeOn', 'Made on')}
+        {day('lifeEndsOn', 'Life ends on, where the unit says so')}
         {QUESTIONS.map(({ key, label }) => (
           <SelectField
             key={key}

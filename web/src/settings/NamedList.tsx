@@ -1,3 +1,6 @@
+import { RadioDot, RadioRows } from '../ui/RadioDot.tsx'
+import { Button } from '../ui/Button.tsx'
+
 interface Named {
   readonly id: string
   readonly name: string
@@ -19,30 +22,23 @@ export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDe
       <p className="pr-2 pb-1 text-right text-sm text-ink-soft" aria-hidden="true">
         new fittings start with
       </p>
-      <ul className="divide-y divide-hair border-y border-hair" aria-label={legend}>
-        {items.map(({ id, name }) => (
-          <li key={id} className={`flex items-center gap-2 ${id === selectedId ? 'bg-shoal' : ''}`}>
-            <button
-              type="button"
-              aria-pressed={id === selectedId}
-              onClick={() => onSelect(id)}
-              className="min-h-11 flex-1 px-2 text-left font-semibold hover:underline"
-            >
-              {name}
-            </button>
-            <label className="flex min-h-11 items-center gap-2 pr-2 text-sm text-ink-soft">
-              <input
-                type="radio"
-                name={legend}
-                checked={id === defaultId}
-                onChange={() => onDefault(id)}
-                aria-label={`New fittings start with ${name}`}
-                className="size-5 accent-magenta"
-              />
-            </label>
-          </li>
-        ))}
-      </ul>
+      <RadioRows asChild value={defaultId} onValueChange={onDefault}>
+        <ul className="divide-y divide-hair border-y border-hair" aria-label={legend}>
+          {items.map(({ id, name }) => (
+            <li key={id} className={`flex items-center gap-2 ${id === selectedId ? 'bg-shoal' : ''}`}>
+              <Button
+                look="bare"
+                aria-pressed={id === selectedId}
+                onClick={() => onSelect(id)}
+                className="min-h-11 flex-1 px-2 text-left font-semibold hover:underline"
+              >
+                {name}
+              </Button>
+              <RadioDot id={id} label={`New fittings start with ${name}`} />
+            </li>
+          ))}
+        </ul>
+      </RadioRows>
     </>
   )
 }

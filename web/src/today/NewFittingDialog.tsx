@@ -6,6 +6,9 @@ import { api, type NewChild } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
+import { CheckBox } from '../ui/CheckBox.tsx'
+import { RadioDot, RadioRows } from '../ui/RadioDot.tsx'
+import { TextInput } from '../ui/TextInput.tsx'
 
 /** Chosen: the child that was added here. No id of a child looks like it. */
 const NEW = '+'
@@ -34,26 +37,12 @@ export function childSummary(child: Child, today: string): string {
   )
 }
 
-function Row(props: {
-  name: string
-  value: string
-  title: string
-  detail: string
-  isChosen: boolean
-  onChoose: () => void
-}) {
+function Row(props: { value: string; title: string; detail: string; isChosen: boolean }) {
   return (
     <label
       className={`flex min-h-12 items-center gap-3 border-b border-hair px-2 py-1.5 has-focus-visible:outline-3 has-focus-visible:-outline-offset-2 has-focus-visible:outline-magenta ${props.isChosen ? 'bg-shoal-deep' : 'hover:bg-shoal'}`}
     >
-      <input
-        type="radio"
-        name={props.name}
-        value={props.value}
-        checked={props.isChosen}
-        onChange={props.onChoose}
-        className="size-5 shrink-0 accent-(--magenta)"
-      />
+      <RadioDot id={props.value} />
       <span className="min-w-0">
         <span className="block font-bold">{props.title}</span>
         <span className="block text-sm text-ink-soft">{props.detail}</span>
@@ -135,23 +124,26 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
       <div className="grid gap-4 sm:grid-cols-2">
         <fieldset className="min-w-0">
           <legend className="mb-1 font-bold">Child</legend>
-          <input
+          <TextInput
             aria-label="Find a child by name"
             placeholder="Find by name"
             value={search}
             onChange={(e) => setSearch(e.target.value)}
-            className="mb-1 min-h-11 w-full rounded-[3px] border border-line bg-sheet px-2"
+            className="mb-1 w-full"
           />
-          <div className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line">
+          <RadioRows
+            aria-label="Child"
+            value={childId ?? ''}
+            onValueChange={setChildId}
+            className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
+          >
             {!isReady && <p className="p-3 text-ink-soft">Loading.</p>}
             {added && (
               <Row
-                name="child"
                 value={NEW}
                 title={[added.name, added.familyName].filter(Boolean).join(' ')}
                 detail="new: kept when the fitting begins"
                 isChosen={childId === NEW}
-                onChoose={() => setChildId(NEW)}
               />
             )}
             {isReady && children.length === 0 && (
@@ -169,48 +161,43 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
             {(isReady ? children : []).map((c) => (
               <Row
                 key={c.id}
-                name="child"
                 value={c.id}
                 title={[c.name, c.familyName].filter(Boolean).join(' ')}
                 detail={today ? childSummary(c, today) : ''}
                 isChosen={c.id === childId}
-                onChoose={() => setChildId(c.id)}
               />
             ))}
-          </div>
+          </RadioRows>
         </fieldset>
         <fieldset className="min-w-0">
           <legend className="mb-1 font-bold">Car</legend>
           <p className="mb-1 flex min-h-11 items-center text-sm text-ink-soft">
             It can also be chosen later, at Place.
           </p>
-          <div className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line">
+          <RadioRows
+            aria-label="Car"
+            value={vehicleId ?? ''}
+            onValueChange={setVehicleId}
+            className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
+          >
             {(catalogue?.vehicles ?? []).map((v) => (
               <Row
                 key={v.id}
-                name="vehicle"
                 value={v.id}
                 title={vehicleName(v)}
                 detail={[v.plate, v.note].filter(Boolean).join(' · ')}
                 isChosen={v.id === vehicleId}
-                onChoose={() => setVehicleId(v.id)}
               />
             ))}
-          </div>
+          </RadioRows>
         </fieldset>
       </div>
-      <label className="mt-3 flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--magenta)"
-          checked={arrived}
-          onChange={(e) => setArrived(e.target.checked)}
-        />
+      <CheckBox className="mt-3" checked={arrived} onChange={setArrived}>
         <span>
           It came already fitted{' '}
           <span className="text-sm text-ink-soft">(look first, then put right: the logbook counts what was wrong)</span>
         </span>
-      </label>
+      </CheckBox>
       <p role="alert" className="min-h-6 pt-2 font-semibold text-fail">
         {fault}
       </p>

@@ -106,14 +106,14 @@ export function Queue() {
           >
             <time className="self-start pt-2 text-lg font-bold sm:self-center sm:pt-0">{visit.time}</time>
             <span className="min-w-0">
-              <button
-                type="button"
+              <Button
+                look="bare"
                 className="min-h-11 text-left font-bold underline decoration-line underline-offset-4"
                 aria-label={`Change the visit of ${visit.who}`}
                 onClick={() => setEdited({ id: visit.id, entry: entryOf(visit) })}
               >
                 {visit.who}
-              </button>
+              </Button>
               <span className="block text-sm empty:hidden">
                 {[visit.isWalkIn && 'walk-in', carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
               </span>

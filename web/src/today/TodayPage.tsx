@@ -17,6 +17,7 @@ import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { DuePanel, JobsPanel } from './DuePanels.tsx'
 import { NewFittingDialog } from './NewFittingDialog.tsx'
 import { Queue } from './Queue.tsx'
+import { FileInput } from '../ui/TextInput.tsx'
 
 const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
 const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
@@ -206,13 +207,10 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
   }
   return (
     <>
-      <input
+      <FileInput
         ref={input}
-        type="file"
         accept="application/json,.json"
-        className="sr-only"
         aria-label="Case file"
-        tabIndex={-1}
         onChange={(e) => {
           const file = e.target.files?.[0]
           if (file) void read(async () => bring(JSON.parse(await file.text())), file.name)

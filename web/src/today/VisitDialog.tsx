@@ -7,6 +7,8 @@ import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { DateField } from '../ui/DateField.tsx'
+import { TimeField } from '../ui/TimeField.tsx'
 
 interface Props {
   readonly entry: VisitEntry
@@ -25,6 +27,8 @@ export function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) 
   const catalogue = useCatalogue((s) => s.catalogue)
   const children = (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)))
   async function keep(): Promise<void> {
+    if (draft.day === '') return setFault('On which day? A day is needed.')
+    if (draft.time === '') return setFault('At what time? A time is needed.')
     if (draft.who.trim() === '') return setFault('Who comes? A name is needed.')
     try {
       await onKeep({ ...draft, who: draft.who.trim() })
@@ -47,20 +51,8 @@ export function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) 
         }}
       >
         <div className="grid gap-3 sm:grid-cols-2">
-          <TextField
-            label="Day"
-            type="date"
-            required
-            value={draft.day}
-            onChange={(day) => setDraft({ ...draft, day })}
-          />
-          <TextField
-            label="Time"
-            type="time"
-            required
-            value={draft.time}
-            onChange={(time) => setDraft({ ...draft, time })}
-          />
+          <DateField label="Day" value={draft.day} onChange={(day) => setDraft({ ...draft, day })} />
+          <TimeField label="Time" value={draft.time} onChange={(time) => setDraft({ ...draft, time })} />
           <SelectField
             label="Child, if known"
             value={draft.childId ?? ''}

@@ -19,6 +19,9 @@ interface Props {
   readonly describedBy?: string | undefined
 }
 
+/** What is pressed a second time comes as an empty value; an option of ours may be empty too. */
+const keyOf = (id: string): string => `=${id}`
+
 /**
  * A few options side by side, one of them chosen. The arrow keys go from one to
  * the next without choosing it: an option that is only passed over is no entry.
@@ -44,9 +47,9 @@ export function Choices({
         aria-labelledby={id}
         aria-describedby={describedBy}
         disabled={disabled}
-        value={value ?? ''}
+        value={value === undefined ? '' : keyOf(value)}
         // Pressed again, an option stays chosen: nothing is taken away by a second tap.
-        onValueChange={(chosen) => chosen !== '' && onChoose(chosen)}
+        onValueChange={(key) => key !== '' && onChoose(key.slice(1))}
         className="flex flex-wrap gap-1.5"
       >
         {options.map((option) => {
@@ -54,7 +57,7 @@ export function Choices({
           return (
             <ToggleGroup.Item
               key={option.id}
-              value={option.id}
+              value={keyOf(option.id)}
               className={`inline-flex min-h-11 items-center gap-2 rounded-[3px] border px-3 text-left text-[0.95rem] leading-tight focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-magenta disabled:opacity-70 ${
                 isChosen ? 'border-ink bg-shoal-deep font-bold' : 'border-line bg-sheet hover:bg-shoal'
               }`}

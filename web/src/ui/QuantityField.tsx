@@ -102,6 +102,7 @@ export function QuantityField(props: Props) {
           </label>
           <span className="flex items-center gap-1.5">
             <input
+              type="text"
               id={id}
               inputMode="decimal"
               autoComplete="off"
@@ -119,6 +120,7 @@ export function QuantityField(props: Props) {
             />
             <span aria-hidden="true">±</span>
             <input
+              type="text"
               aria-label={`${label}, plus or minus`}
               inputMode="decimal"
               autoComplete="off"

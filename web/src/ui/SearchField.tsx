@@ -14,6 +14,7 @@ export function SearchField({ label, placeholder = label, value, onChange, class
       <Search size={18} aria-hidden="true" />
       <span className="sr-only">{label}</span>
       <input
+        type="text"
         value={value}
         onChange={(e) => onChange(e.target.value)}
         placeholder={placeholder}

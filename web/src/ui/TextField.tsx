@@ -1,6 +1,7 @@
 import { useId, type InputHTMLAttributes } from 'react'
+import { TextInput } from './TextInput.tsx'
 
-interface Props extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange'> {
+interface Props extends Omit<InputHTMLAttributes<HTMLInputElement>, 'onChange' | 'type'> {
   readonly label: string
   readonly fault?: string | undefined
   readonly unit?: string
@@ -16,13 +17,11 @@ export function TextField({ label, fault, unit, onChange, className = '', ...res
         {label}
       </label>
       <span className="flex items-center gap-1.5">
-        <input
+        <TextInput
           id={id}
-          autoComplete="off"
           aria-invalid={fault !== undefined}
           aria-describedby={fault === undefined ? undefined : `${id}-fault`}
           onChange={(e) => onChange(e.target.value)}
-          className={`min-h-11 w-full min-w-0 rounded-[3px] border bg-sheet px-2 text-ink ${fault === undefined ? 'border-line' : 'border-fail'}`}
           {...rest}
         />
         {unit !== undefined && <span className="text-sm text-ink-soft">{unit}</span>}

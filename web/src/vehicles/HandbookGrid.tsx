@@ -2,6 +2,8 @@ import type { SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { useRef, type KeyboardEvent } from 'react'
 import { useFormContext, type FieldValues } from 'react-hook-form'
 import { GROUPS, LETTERS } from './specs.ts'
+import { SelectBox } from '../ui/SelectBox.tsx'
+import { Button } from '../ui/Button.tsx'
 
 interface Row {
   readonly id: string
@@ -40,6 +42,9 @@ const STEP: Record<string, readonly [row: number, column: number]> = {
   ArrowRight: [0, 1],
 }
 
+/** Letters typed sooner after one another than this are one. */
+const BETWEEN_LETTERS_MS = 900
+
 interface Props {
   readonly positions: readonly SeatingPosition[]
   readonly onOpen: (positionId: string) => void
@@ -56,7 +61,22 @@ export function HandbookGrid({ positions, onOpen }: Props) {
     if (!step) return
     // Without this an arrow would change the letter under it.
     e.preventDefault()
-    table.current?.querySelector<HTMLSelectElement>(`[data-cell="${row + step[0]}/${column + step[1]}"]`)?.focus()
+    table.current?.querySelector<HTMLElement>(`[data-cell="${row + step[0]}/${column + step[1]}"]`)?.focus()
+  }
+  const set = (index: number, p: SeatingPosition, row: string, letter: string): void =>
+    setValue(`positions.${index}`, withLetter(p, row, letter), { shouldDirty: true })
+
+  /** The letters typed into a cell, one soon after another: "U", then "UF". */
+  const buffer = useRef({ cell: '', text: '', at: 0 })
+  function typed(e: KeyboardEvent<HTMLButtonElement>, letters: readonly string[]): string | undefined {
+    if (e.key === 'Delete' || e.key === 'Backspace') return ''
+    if (!/^[a-z-]$/i.test(e.key) || e.ctrlKey || e.metaKey || e.altKey) return undefined
+    const cell = e.currentTarget.dataset.cell ?? ''
+    const { current: last } = buffer
+    const isNext = last.cell === cell && e.timeStamp - last.at < BETWEEN_LETTERS_MS
+    const text = (isNext ? last.text : '') + e.key.toUpperCase()
+    buffer.current = { cell, text, at: e.timeStamp }
+    return letters.find((l) => l.toUpperCase() === text) ?? letters.find((l) => l.toUpperCase().startsWith(text))
   }
   return (
     <div className="overflow-x-auto">
@@ -67,13 +87,13 @@ export function HandbookGrid({ positions, onOpen }: Props) {
             <td className="border border-line" />
             {places.map(({ position: p }) => (
               <th key={p.id} scope="col" className="border border-line p-0 text-sm">
-                <button
-                  type="button"
+                <Button
+                  look="bare"
                   className="min-h-11 w-full px-2 text-left font-semibold hover:underline"
                   onClick={() => onOpen(p.id)}
                 >
                   {p.label}
-                </button>
+                </Button>
               </th>
             ))}
           </tr>
@@ -86,21 +106,19 @@ export function HandbookGrid({ positions, onOpen }: Props) {
               </th>
               {places.map(({ position: p, index }, c) => (
                 <td key={p.id} className="border border-line p-0">
-                  <select
-                    aria-label={`${p.label}, ${row.label}`}
-                    data-cell={`${r}/${c}`}
-                    className="min-h-11 w-full bg-sheet px-2 text-ink"
+                  <SelectBox
+                    label={`${p.label}, ${row.label}`}
+                    cell={`${r}/${c}`}
+                    className="border-transparent!"
                     value={letterOf(p, row.id)}
-                    onKeyDown={(e) => go(e, r, c)}
-                    onChange={(e) =>
-                      setValue(`positions.${index}`, withLetter(p, row.id, e.target.value), { shouldDirty: true })
-                    }
-                  >
-                    <option value="">?</option>
-                    {row.letters.map((letter) => (
-                      <option key={letter}>{letter}</option>
-                    ))}
-                  </select>
+                    options={[{ id: '', label: '?' }, ...row.letters.map((letter) => ({ id: letter, label: letter }))]}
+                    onKeyDown={(e) => {
+                      go(e, r, c)
+                      const letter = typed(e, row.letters)
+                      if (letter !== undefined) set(index, p, row.id, letter)
+                    }}
+                    onChange={(letter) => set(index, p, row.id, letter)}
+                  />
                 </td>
               ))}
             </tr>

@@ -1,6 +1,7 @@
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Fields, Part } from '../form/fields.tsx'
 import { GROUPS, ISOFIX_LETTERS, LETTERS, PLACE_FIELDS, PLACE_PARTS, ROOM_FIELDS, TRACK_PART } from './specs.ts'
+import { SelectBox } from '../ui/SelectBox.tsx'
 
 /** The handbook's row of letters for one place, one key a letter: the arrows go along it. */
 function Letters({ base }: { readonly base: string }) {
@@ -24,17 +25,13 @@ function Letters({ base }: { readonly base: string }) {
         <tr>
           {GROUPS.map((g) => (
             <td key={g} className="border border-line p-0">
-              <select
-                aria-label={`Group ${g}`}
-                className="min-h-11 bg-sheet px-2 text-ink"
+              <SelectBox
+                label={`Group ${g}`}
+                className="border-transparent!"
                 value={letters[g] ?? ''}
-                onChange={(e) => setValue(name, { ...letters, [g]: e.target.value }, { shouldDirty: true })}
-              >
-                <option value="">?</option>
-                {LETTERS.map((letter) => (
-                  <option key={letter}>{letter}</option>
-                ))}
-              </select>
+                options={[{ id: '', label: '?' }, ...LETTERS.map((letter) => ({ id: letter, label: letter }))]}
+                onChange={(letter) => setValue(name, { ...letters, [g]: letter }, { shouldDirty: true })}
+              />
             </td>
           ))}
         </tr>

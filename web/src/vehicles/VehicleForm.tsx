@@ -156,14 +156,14 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
               <ul className="mt-2 divide-y divide-hair" aria-label="Places">
                 {positions.map((p) => (
                   <li key={p.id}>
-                    <button
-                      type="button"
+                    <Button
+                      look="bare"
                       aria-pressed={p.id === open?.id}
                       onClick={() => setOpenId(p.id)}
                       className={`min-h-11 w-full px-2 text-left hover:underline ${p.id === open?.id ? 'bg-shoal font-bold' : ''}`}
                     >
                       {p.label}
-                    </button>
+                    </Button>
                   </li>
                 ))}
               </ul>

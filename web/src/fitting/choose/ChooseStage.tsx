@@ -35,6 +35,7 @@ import { PracticeDialog } from './PracticeDialog.tsx'
 import { BarGradients } from './RangeBar.tsx'
 import { useChooseKeys } from './useChooseKeys.ts'
 import { groupKey, isShown, SECTIONS, useChooseView } from './view.ts'
+import { Fold } from '../../ui/Fold.tsx'
 
 export default function ChooseStage(props: StageProps) {
   const { catalogue, status, load } = useCatalogue()
@@ -170,10 +171,9 @@ function ModeList({
         </span>
       </div>
       {foldsFilters ? (
-        <details className="rounded-[3px] border border-line bg-sheet px-3 py-1">
-          <summary className="min-h-11 content-center font-semibold">Show only: {count}</summary>
+        <Fold className="rounded-[3px] border border-line bg-sheet px-3 py-1" summary={`Show only: ${count}`}>
           <Filters carName={carName} count={count} tags={tags} />
-        </details>
+        </Fold>
       ) : (
         <Filters carName={carName} count={count} tags={tags} />
       )}
@@ -181,14 +181,14 @@ function ModeList({
         <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3">
           <StateMark state="undecided" word="Measure next" />
           {needs.slice(0, 3).map(({ need, settles, bearsOn }) => (
-            <button
+            <Button
+              look="bare"
               key={need}
-              type="button"
               className="min-h-11 underline underline-offset-4"
               onClick={() => goTo(describeNeed(need).stage)}
             >
               {describeNeed(need).label} ({settles > 0 ? `settles ${settles}` : `bears on ${bearsOn}`})
-            </button>
+            </Button>
           ))}
         </p>
       )}
@@ -196,9 +196,9 @@ function ModeList({
         <p role="alert" className="border-l-4 border-fail bg-sheet py-2 pl-3 font-semibold">
           Stop here and refer: a specialist decides how this child travels. Nothing is put first until that advice is
           recorded at{' '}
-          <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => goTo('measure')}>
+          <Button look="bare" className="min-h-11 underline underline-offset-4" onClick={() => goTo('measure')}>
             Measure
-          </button>
+          </Button>
           .
         </p>
       )}

@@ -1,6 +1,8 @@
 import { DIRECTION_WORD } from '@nimble-anchor/core/restraint'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { NO_FILTERS, ROUTE_KIND_TEXT, useChooseView, type Filters as FilterValues } from './view.ts'
+import { CheckBox } from '../../ui/CheckBox.tsx'
+import { Button } from '../../ui/Button.tsx'
 
 const DIRECTIONS = [
   { id: 'all', label: 'any direction' },
@@ -15,28 +17,6 @@ const ROUTES = [
   { id: 'all', label: 'any route' },
   ...Object.entries(ROUTE_KIND_TEXT).map(([id, label]) => ({ id, label })),
 ]
-
-interface TickProps {
-  readonly label: string
-  readonly isOn: boolean
-  readonly disabled?: boolean
-  readonly onChange: (isOn: boolean) => void
-}
-
-function Tick({ label, isOn, disabled = false, onChange }: TickProps) {
-  return (
-    <label className={`flex min-h-11 items-center gap-2 text-[0.95rem] ${disabled ? 'text-ink-soft' : ''}`}>
-      <input
-        type="checkbox"
-        checked={isOn}
-        disabled={disabled}
-        onChange={(e) => onChange(e.target.checked)}
-        className="size-5 accent-magenta"
-      />
-      {label}
-    </label>
-  )
-}
 
 interface Props {
   readonly carName: string | undefined
@@ -85,24 +65,27 @@ export function Filters({ carName, count, tags }: Props) {
           onChange={(tag) => setFilters({ tag })}
         />
       )}
-      <Tick label="on the shelf" isOn={filters.shelfOnly} onChange={(shelfOnly) => setFilters({ shelfOnly })} />
-      <Tick
-        label={carName === undefined ? 'fits the car' : `fits the ${carName}`}
-        isOn={filters.fitsCar && carName !== undefined}
+      <CheckBox checked={filters.shelfOnly} onChange={(shelfOnly) => setFilters({ shelfOnly })}>
+        on the shelf
+      </CheckBox>
+      <CheckBox
+        checked={filters.fitsCar && carName !== undefined}
         disabled={carName === undefined}
         onChange={(fitsCar) => setFilters({ fitsCar })}
-      />
+      >
+        {carName === undefined ? 'fits the car' : `fits the ${carName}`}
+      </CheckBox>
       <p className="ml-auto text-sm text-ink-soft" role="status">
         {count}
       </p>
       {isFiltered && (
-        <button
-          type="button"
+        <Button
+          look="bare"
           onClick={() => setFilters(NO_FILTERS)}
           className="min-h-11 justify-self-start underline underline-offset-4"
         >
           Show everything
-        </button>
+        </Button>
       )}
     </fieldset>
   )

@@ -2,6 +2,7 @@ import { ChartSpline } from 'lucide-react'
 import { Link } from 'react-router'
 import type { Forecast } from '../../forecast/useForecast.ts'
 import { Button } from '../../ui/Button.tsx'
+import { ProgressBar } from '../../ui/ProgressBar.tsx'
 
 /** How the growth forecast stands: progress with a way to stop it, or where to read it. */
 export function ForecastLine({ forecast, growthPath }: { readonly forecast: Forecast; readonly growthPath: string }) {
@@ -13,7 +14,7 @@ export function ForecastLine({ forecast, growthPath }: { readonly forecast: Fore
     const percent = Math.round(share * 100)
     return (
       <p className="flex items-center gap-3 text-sm text-ink-soft">
-        <progress max={100} value={percent} aria-label="Growth forecast" className="h-2 w-32 accent-magenta" />
+        <ProgressBar label="Growth forecast" share={share} className="h-2.5 w-32" />
         Forecast {percent} %
         <Button look="quiet" onClick={cancel}>
           Stop

@@ -14,6 +14,8 @@ import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { ModeBars, type ChildOnBars } from './ModeBars.tsx'
 import { groupKey, useChooseView } from './view.ts'
+import { CheckBox } from '../../ui/CheckBox.tsx'
+import { SelectBox } from '../../ui/SelectBox.tsx'
 
 interface Props {
   readonly group: ModeGroup
@@ -74,8 +76,8 @@ export function ModeRow({ group, current, child, answer, forecastOf, nowhereIn, 
     >
       <div className="flex flex-wrap items-start justify-between gap-x-3">
         <h3 className="min-w-0 flex-1 basis-60">
-          <button
-            type="button"
+          <Button
+            look="bare"
             aria-pressed={isSelected}
             onClick={onSelect}
             className="min-h-11 w-full text-left leading-tight hover:underline"
@@ -85,32 +87,25 @@ export function ModeRow({ group, current, child, answer, forecastOf, nowhereIn, 
               UN {mode.approval.regulation} · {DIRECTION_WORD[mode.direction]} ·{' '}
               {mode.routes.map((r) => r.label).join(', ')}
             </span>
-          </button>
+          </Button>
         </h3>
         <div className="flex items-center gap-2">
-          <label className="flex min-h-11 items-center gap-1.5 text-sm">
-            <input
-              type="checkbox"
-              aria-label={`Compare ${name}`}
-              checked={compared.includes(key)}
-              onChange={() => toggleCompared(key)}
-              className="size-5 accent-magenta"
-            />
+          <CheckBox
+            className="text-sm"
+            label={`Compare ${name}`}
+            checked={compared.includes(key)}
+            onChange={() => toggleCompared(key)}
+          >
             Compare
-          </label>
+          </CheckBox>
           {group.units.length > 1 ? (
-            <select
-              aria-label={`Unit of ${modelName(model)}`}
-              value={unit?.id}
-              onChange={(e) => setUnitId(e.target.value)}
-              className="min-h-11 max-w-32 rounded-[3px] border border-line bg-sheet px-1.5 text-sm"
-            >
-              {group.units.map((m) => (
-                <option key={m.unit?.id} value={m.unit?.id}>
-                  {m.unit?.serial}
-                </option>
-              ))}
-            </select>
+            <SelectBox
+              label={`Unit of ${modelName(model)}`}
+              value={unit?.id ?? ''}
+              options={group.units.map((m) => ({ id: m.unit?.id ?? '', label: m.unit?.serial ?? '' }))}
+              onChange={setUnitId}
+              className="max-w-32 text-sm"
+            />
           ) : (
             <span className="text-sm text-ink-soft">{unit?.serial ?? 'not on the shelf'}</span>
           )}

@@ -7,6 +7,7 @@ import { useMemo } from 'react'
 import { toast } from 'sonner'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 
 interface Props {
   readonly current: Case
@@ -60,12 +61,9 @@ export function CaseCode({ current, ahead }: Props) {
           <p className="text-ink-soft">
             Plain words, with no name in them: a phone’s camera shows them without any program or server.
           </p>
-          <details className="mt-2">
-            <summary className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
-              Read what it says
-            </summary>
+          <Fold className="mt-2" summary="Read what it says">
             <pre className="overflow-x-auto font-sans text-sm whitespace-pre-wrap">{text}</pre>
-          </details>
+          </Fold>
         </div>
       </div>
     </Panel>

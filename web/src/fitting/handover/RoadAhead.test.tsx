@@ -102,7 +102,11 @@ test('what comes after is said: the gap, or the next one and from when it might 
   ahead.mockResolvedValue({ ...VIEW, sequences: [wider] })
   fireEvent.click(screen.getByRole('button', { name: 'With everything in the catalogue' }))
   await act(() => Promise.resolve())
-  expect(ahead).toHaveBeenLastCalledWith('f1', 'catalogue')
+  expect(ahead).toHaveBeenLastCalledWith(
+    'f1',
+    'catalogue',
+    expect.objectContaining({ id: expect.any(String) as string }),
+  )
   expect(screen.getByText(/After this:/).parentElement).toHaveTextContent(
     'Hitchmark Reef, Booster, not on the shelf, from Mar 2029; it might be used from May 2028.',
   )

@@ -13,6 +13,7 @@ import { Panel } from '../../ui/Panel.tsx'
 import { SignaturePad } from '../../ui/SignaturePad.tsx'
 import type { StageProps } from '../stages.ts'
 import { PersonSheet } from './PersonSheet.tsx'
+import { TextArea, TextInput } from '../../ui/TextInput.tsx'
 
 interface Props {
   readonly current: Case
@@ -105,7 +106,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
         <div className="grid w-full gap-3 sm:grid-cols-2">
           <label className={LABEL}>
             Their reason
-            <textarea
+            <TextArea
               value={reason}
               maxLength={500}
               rows={2}
@@ -115,7 +116,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
           </label>
           <label className={LABEL}>
             What they were told
-            <textarea value={said} maxLength={500} rows={2} onChange={(e) => setSaid(e.target.value)} className={BOX} />
+            <TextArea value={said} maxLength={500} rows={2} onChange={(e) => setSaid(e.target.value)} className={BOX} />
           </label>
         </div>
       ) : (
@@ -130,7 +131,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
       )}
       <label className={LABEL}>
         Fitter
-        <input
+        <TextInput
           value={name}
           maxLength={120}
           placeholder={fitter || fitterName()}
@@ -140,7 +141,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
       </label>
       <label className={LABEL}>
         Carer
-        <input value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
+        <TextInput value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
       </label>
       <div className="grid w-full gap-3 sm:grid-cols-2">
         <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />

@@ -8,6 +8,7 @@ import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { TextField } from '../../ui/TextField.tsx'
+import { DateField } from '../../ui/DateField.tsx'
 
 interface Props {
   readonly current: Case
@@ -43,7 +44,7 @@ export function AdviceField({ current, isSigned }: Props) {
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
         <TextField label="Who" value={draft.by ?? ''} onChange={(by) => set({ by })} />
         <TextField label="Role" value={draft.role ?? ''} onChange={(role) => set({ role })} />
-        <TextField label="On" type="date" value={draft.on ?? ''} onChange={(on) => set({ on })} />
+        <DateField label="On" value={draft.on ?? ''} max={current.today} onChange={(on) => set({ on })} />
         <SelectField
           label="Outcome"
           value={draft.outcome ?? ''}

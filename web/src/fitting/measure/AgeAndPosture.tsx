@@ -3,7 +3,7 @@ import { type Fault } from '@nimble-anchor/core/ground'
 import { ageMonthsOf, correctedAgeMonths, isPreterm } from '@nimble-anchor/core/child'
 import { formatAge, middle, type Quantity } from '@nimble-anchor/core/quantities'
 import { REFERRED_UNTIL_MONTHS } from '@nimble-anchor/core/rules'
-import { useState } from 'react'
+import { useId, useState } from 'react'
 import { useTyped } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -11,6 +11,9 @@ import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { AdviceField } from './AdviceField.tsx'
+import { TextInput } from '../../ui/TextInput.tsx'
+import { DateBox } from '../../ui/DateBox.tsx'
+import { dayPattern, dayText, parseDay } from '../../ui/days.ts'
 
 interface Props {
   readonly current: Case
@@ -154,31 +157,37 @@ interface FieldProps<T> {
 }
 
 const EARLIEST_DAY = '1900-01-01'
-const UNFINISHED: readonly Fault[] = [{ path: '', message: 'must be a day of this century or the last' }]
+const UNREAD: readonly Fault[] = [{ path: '', message: `must be a day as ${dayPattern()}` }]
 
 function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: string }) {
+  const id = useId()
   const [fault, setFault] = useState('')
-  const typed = useTyped('child.dateOfBirth', (text) => {
-    // While the year is being typed, the field holds days of the first centuries.
-    const isWhole = text === '' || text >= EARLIEST_DAY
-    const faults = !isWhole ? UNFINISHED : text === (value ?? '') ? [] : onChange(text === '' ? null : text)
+  const enter = (iso: string | undefined): boolean => {
+    const faults = iso === undefined || (iso !== '' && iso < EARLIEST_DAY) ? UNREAD : iso === (value ?? '') ? [] : onChange(iso === '' ? null : iso) // prettier-ignore
     setFault(faults[0] ? `Day of birth ${faults[0].message}` : '')
     return faults.length === 0
-  })
+  }
+  const typed = useTyped('child.dateOfBirth', (text) => enter(text.trim() === '' ? '' : parseDay(text)))
   return (
-    <div>
-      <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
+    <div className="flex flex-col gap-1">
+      <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
         Day of birth
-        <input
-          type="date"
-          max={today}
-          disabled={disabled}
-          value={typed.text ?? value ?? ''}
-          onChange={(e) => typed.type(e.target.value)}
-          onBlur={typed.leave}
-          className={`${BOX} text-base font-semibold`}
-        />
       </label>
+      <DateBox
+        id={id}
+        label="Day of birth"
+        text={typed.text ?? (value === undefined ? '' : dayText(value))}
+        min={EARLIEST_DAY}
+        max={today}
+        disabled={disabled}
+        isFaulty={fault !== ''}
+        onText={typed.type}
+        onPick={(iso) => {
+          typed.clear()
+          enter(iso)
+        }}
+        onLeave={typed.leave}
+      />
       <p role="alert" className="text-sm font-semibold text-fail">
         {fault}
       </p>
@@ -206,7 +215,7 @@ function WholeField({ draftKey, value, disabled, onChange, label, hint, limits }
     <div>
       <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
         {label}
-        <input
+        <TextInput
           inputMode="numeric"
           disabled={disabled}
           value={typed.text ?? before}

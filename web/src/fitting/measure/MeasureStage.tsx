@@ -142,13 +142,13 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                   <p className="mt-1 border-l-4 border-stale pl-2 text-sm">
                     Measured on {child[f.key]?.on}: by now it may be more, and near a limit it decides nothing.{' '}
                     {!isSigned && (
-                      <button
-                        type="button"
+                      <Button
+                        look="bare"
                         className="min-h-11 font-semibold underline underline-offset-4"
                         onClick={() => keep(f.key)({ ...(child[f.key] as Quantity), on: current.today })}
                       >
                         Measured again today, the same
-                      </button>
+                      </Button>
                     )}
                   </p>
                 )}

@@ -22,6 +22,7 @@ import { SeatInFrontPanel } from '../setup/SeatInFrontPanel.tsx'
 import { OneChangePanel } from './OneChangePanel.tsx'
 import { OneRidePanel } from './OneRidePanel.tsx'
 import { PlaceFacts } from './PlaceFacts.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 
 const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
 
@@ -118,13 +119,9 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
               {!mode && (
                 <p className="mb-3 border-l-4 border-line pl-3">
                   Choose a restraint mode first; then each place says whether it fits.{' '}
-                  <button
-                    type="button"
-                    className="min-h-11 underline underline-offset-4"
-                    onClick={() => goTo('choose')}
-                  >
+                  <Button look="bare" className="min-h-11 underline underline-offset-4" onClick={() => goTo('choose')}>
                     Open Choose
-                  </button>
+                  </Button>
                 </p>
               )}
               {model && mode && (
@@ -139,8 +136,8 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
                     const match = places.find((m) => m.position.id === p.id)
                     return (
                       <li key={p.id}>
-                        <button
-                          type="button"
+                        <Button
+                          look="bare"
                           aria-pressed={p.id === selected}
                           onClick={() => setPicked(p.id)}
                           className={`flex min-h-11 w-full items-start gap-2 px-2 py-2 text-left hover:bg-shoal ${p.id === selected ? 'bg-shoal-deep' : ''}`}
@@ -153,7 +150,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
                             </span>
                             <span className="block text-sm">{match && placeLine(match)}</span>
                           </span>
-                        </button>
+                        </Button>
                       </li>
                     )
                   })}
@@ -271,17 +268,17 @@ function RoutePanel({ place, match, budget, isChosen, isSigned, goTo, onUse }: R
         ))}
         {held.length > 0 && (
           <li>
-            <details>
-              <summary className="min-h-11 cursor-pointer px-3 py-2 text-sm text-ink-soft hover:bg-shoal">
-                {held.length} {held.length === 1 ? 'rule holds' : 'rules hold'}:{' '}
-                {held.map((f) => lowerFirst(titleOf(f.rule))).join(', ')}.
-              </summary>
+            <Fold
+              isRow
+              triggerClassName="px-3 py-2 text-sm text-ink-soft hover:bg-shoal"
+              summary={`${held.length} ${held.length === 1 ? 'rule holds' : 'rules hold'}: ${held.map((f) => lowerFirst(titleOf(f.rule))).join(', ')}.`}
+            >
               <ul className="divide-y divide-hair border-t border-hair">
                 {held.map((f) => (
                   <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
                 ))}
               </ul>
-            </details>
+            </Fold>
           </li>
         )}
       </ul>

@@ -12,6 +12,7 @@ import { putsForDone, saysOf, StepDone, StepNotes, StepProofs } from './StepPart
 import { findingFor, stepMark } from './stepState.ts'
 import { ThumbPad } from './ThumbPad.tsx'
 import { useWakeLock } from './useWakeLock.ts'
+import { Button } from '../../ui/Button.tsx'
 
 interface Props {
   readonly steps: readonly Step[]
@@ -99,8 +100,8 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
             </p>
             <div className="flex gap-1.5">
               {canSpeak() && (
-                <button
-                  type="button"
+                <Button
+                  look="bare"
                   aria-pressed={isSpoken}
                   aria-label="Read steps aloud"
                   className={round}
@@ -110,12 +111,12 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
                   }}
                 >
                   {isSpoken ? <Volume2 size={24} aria-hidden="true" /> : <VolumeX size={24} aria-hidden="true" />}
-                </button>
+                </Button>
               )}
               {!isSigned && (
-                <button type="button" aria-label="Undo the last entry" className={round} onClick={() => void undo()}>
+                <Button look="bare" aria-label="Undo the last entry" className={round} onClick={() => void undo()}>
                   <Undo2 size={24} aria-hidden="true" />
-                </button>
+                </Button>
               )}
               <Radix.Close aria-label="Close" className={round}>
                 <X size={24} aria-hidden="true" />
@@ -158,25 +159,25 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
             </div>
           </div>
           <nav aria-label="Steps" className="sticky bottom-0 grid grid-cols-2 gap-2 border-t border-line bg-sheet p-3">
-            <button
-              type="button"
+            <Button
+              look="bare"
               className="inline-flex min-h-16 items-center justify-center gap-2 rounded-[3px] border border-ink bg-sheet text-xl font-bold disabled:border-hair disabled:text-ink-soft"
               disabled={at === 0}
               onClick={() => go(-1)}
             >
               <ChevronLeft aria-hidden="true" /> Back
-            </button>
+            </Button>
             {at < steps.length - 1 ? (
-              <button
-                type="button"
+              <Button
+                look="bare"
                 className="inline-flex min-h-16 items-center justify-center gap-2 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta"
                 onClick={() => go(1)}
               >
                 Next <ChevronRight aria-hidden="true" />
-              </button>
+              </Button>
             ) : (
-              <button
-                type="button"
+              <Button
+                look="bare"
                 className="min-h-16 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta"
                 onClick={() => {
                   const puts = putsForDone(step, current, done)
@@ -185,7 +186,7 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
                 }}
               >
                 To the list
-              </button>
+              </Button>
             )}
           </nav>
         </Radix.Content>

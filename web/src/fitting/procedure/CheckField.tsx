@@ -20,6 +20,7 @@ import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import { Ticks } from './Ticks.tsx'
+import { CheckBox } from '../../ui/CheckBox.tsx'
 
 interface Props {
   readonly id: CheckId
@@ -146,34 +147,27 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
             }}
           />
           {maySlip && (
-            <label className="flex min-h-11 items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                className="size-5 accent-(--magenta)"
-                checked={isSlip}
-                onChange={(e) => setSlip(e.target.checked)}
-              />
+            <CheckBox className="text-sm" checked={isSlip} onChange={setSlip}>
               A slip of the finger: my next answer puts it right, nothing was done again
-            </label>
+            </CheckBox>
           )}
           {check.isProof === true && option !== undefined && !isStale && (
             <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
               <legend className="sr-only">{label}, how it was noticed</legend>
               {SENSES.map((sense) => (
-                <label key={sense} className="flex min-h-11 items-center gap-1.5">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-(--magenta)"
-                    checked={reading?.sensed?.includes(sense) ?? false}
-                    onChange={(e) =>
-                      keep({
-                        ...withoutStamp(reading),
-                        sensed: SENSES.filter((s) => (s === sense ? e.target.checked : reading?.sensed?.includes(s))),
-                      })
-                    }
-                  />
+                <CheckBox
+                  key={sense}
+                  disabled={isSigned}
+                  checked={reading?.sensed?.includes(sense) ?? false}
+                  onChange={(isSensed) =>
+                    keep({
+                      ...withoutStamp(reading),
+                      sensed: SENSES.filter((s) => (s === sense ? isSensed : reading?.sensed?.includes(s))),
+                    })
+                  }
+                >
                   {sense}
-                </label>
+                </CheckBox>
               ))}
             </fieldset>
           )}

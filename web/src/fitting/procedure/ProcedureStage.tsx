@@ -163,13 +163,13 @@ function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (stepId: st
       <ol className="mt-1">
         {list.map(({ step, checks, because }) => (
           <li key={step.id} className="flex flex-wrap items-baseline gap-x-2">
-            <button
-              type="button"
+            <Button
+              look="bare"
               className="min-h-11 font-semibold underline underline-offset-4"
               onClick={() => onOpen(step.id)}
             >
               {step.title}
-            </button>
+            </Button>
             <span>
               {checks.map((id) => checkLabel(id)).join(', ')}: {because.join('; ')} after{' '}
               {checks.length === 1 ? 'it was' : 'they were'} checked.

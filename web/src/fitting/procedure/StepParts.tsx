@@ -3,6 +3,7 @@ import { checkLabel } from '@nimble-anchor/core/checks'
 import { type Sense, type Step } from '@nimble-anchor/core/procedure'
 import { Ear, Eye, Hand } from 'lucide-react'
 import { useFitting } from '../../session/fitting.ts'
+import { CheckBox } from '../../ui/CheckBox.tsx'
 
 const SENSE_ICON = { seen: Eye, heard: Ear, felt: Hand } as const satisfies Record<Sense, unknown>
 
@@ -62,16 +63,14 @@ export function StepDone({ step, done, isSigned }: Props) {
   const put = useFitting((s) => s.put)
   if (!isNotedByHand(step)) return null
   return (
-    <label className="mt-1.5 inline-flex min-h-11 items-center gap-2 font-semibold">
-      <input
-        type="checkbox"
-        className="size-6 accent-(--magenta)"
-        disabled={isSigned}
-        checked={done.has(step.id)}
-        onChange={(e) => put([{ path: ['stepsDone', step.id], value: e.target.checked ? {} : null }])}
-      />
+    <CheckBox
+      className="mt-1.5 inline-flex! font-semibold"
+      disabled={isSigned}
+      checked={done.has(step.id)}
+      onChange={(isDone) => put([{ path: ['stepsDone', step.id], value: isDone ? {} : null }])}
+    >
       Done
-    </label>
+    </CheckBox>
   )
 }
 

@@ -1,6 +1,7 @@
 import { Delete } from 'lucide-react'
 import { useState } from 'react'
 import { useDraft } from '../../session/drafts.ts'
+import { Button } from '../../ui/Button.tsx'
 
 interface Props {
   /** Under which name the figures are kept until they are entered. */
@@ -41,35 +42,35 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, onKeep }: Props) 
       </p>
       <div className="grid grid-cols-3 gap-1.5">
         {KEYS.map((k) => (
-          <button key={k} type="button" className={key} aria-label={k === '.' ? 'point' : k} onClick={() => press(k)}>
+          <Button look="bare" key={k} className={key} aria-label={k === '.' ? 'point' : k} onClick={() => press(k)}>
             {k}
-          </button>
+          </Button>
         ))}
-        <button
-          type="button"
+        <Button
+          look="bare"
           aria-label="Take the last figure away"
           className={`${key} grid place-items-center`}
           onClick={() => setText(text.slice(0, -1))}
         >
           <Delete size={24} aria-hidden="true" />
-        </button>
+        </Button>
         {allowsMinus && (
-          <button
-            type="button"
+          <Button
+            look="bare"
             aria-label="minus"
             className={key}
             onClick={() => setText(text.startsWith('-') ? text.slice(1) : `-${text}`)}
           >
             −
-          </button>
+          </Button>
         )}
-        <button
-          type="button"
+        <Button
+          look="bare"
           className={`min-h-16 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta ${allowsMinus ? 'col-span-2' : 'col-span-3'}`}
           onClick={keep}
         >
           Keep
-        </button>
+        </Button>
       </div>
       <p role="alert" className="min-h-6 font-semibold text-fail">
         {fault}

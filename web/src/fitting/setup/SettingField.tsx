@@ -7,6 +7,8 @@ import { useTyped } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
+import { CheckBox } from '../../ui/CheckBox.tsx'
+import { TextInput } from '../../ui/TextInput.tsx'
 
 interface FieldProps {
   readonly setting: keyof Settings
@@ -67,17 +69,14 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
         <fieldset disabled={isSigned}>
           <legend className="text-sm font-semibold text-ink-soft">What is in</legend>
           {(mode.inserts ?? []).map((i) => (
-            <label key={i.id} className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5 accent-(--magenta)"
-                checked={chosen?.includes(i.id) ?? false}
-                onChange={(e) =>
-                  onSet(e.target.checked ? [...(chosen ?? []), i.id] : (chosen ?? []).filter((x) => x !== i.id))
-                }
-              />
+            <CheckBox
+              key={i.id}
+              disabled={isSigned}
+              checked={chosen?.includes(i.id) ?? false}
+              onChange={(isIn) => onSet(isIn ? [...(chosen ?? []), i.id] : (chosen ?? []).filter((x) => x !== i.id))}
+            >
               {i.name}
-            </label>
+            </CheckBox>
           ))}
           {chosen === undefined && (
             <Button className="text-sm!" onClick={() => onSet([])}>
@@ -172,14 +171,14 @@ export function NumberSetting({ label, name, draftKey, value, isSigned, onSet }:
   return (
     <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
       {label}
-      <input
+      <TextInput
         inputMode="numeric"
         disabled={isSigned}
         value={typed.text ?? String(value ?? '')}
         onChange={(e) => typed.type(e.target.value)}
         onBlur={typed.leave}
         onKeyDown={(e) => e.key === 'Enter' && typed.enter()}
-        className="min-h-11 w-28 rounded-[3px] border border-line bg-sheet px-2 text-base text-ink"
+        className="w-28 text-base"
       />
       <span role="alert" className="text-fail">
         {fault}

@@ -20,6 +20,7 @@ import { MAX_ZOOM, wholeView, zoomed } from './frame.ts'
 import { LENGTH_UNITS, valueText, type LengthUnit } from './length.ts'
 import { lineMark } from './marks.ts'
 import { settingText } from './settingText.ts'
+import { CheckBox } from '../../../ui/CheckBox.tsx'
 
 interface Props {
   readonly current: Case
@@ -151,15 +152,9 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           'Drag a magenta dot, or step it with the arrow keys; a dashed ring is what the arithmetic recommends. '}
         {section.assumed.length > 0 && `Drawn at a usual size, not known: ${section.assumed.join('; ')}.`}
       </p>
-      <label className="mt-2 inline-flex min-h-11 items-center gap-2 font-semibold">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--magenta)"
-          checked={explains}
-          onChange={(e) => setExplains(e.target.checked)}
-        />
+      <CheckBox className="mt-2 inline-flex! font-semibold" checked={explains} onChange={setExplains}>
         Explain: show the formulas with their numbers
-      </label>
+      </CheckBox>
       <ul aria-label="The arithmetic" className="mt-1 divide-y divide-hair border-t border-hair">
         {lines.map((line) => {
           const worst = line.findings[0]

@@ -1,0 +1,36 @@
+import { useState } from 'react'
+import { parseTime } from './days.ts'
+import { TextField } from './TextField.tsx'
+
+interface Props {
+  readonly label: string
+  /** hh:mm, or empty. */
+  readonly value: string
+  /** Empty while what is typed is no time. */
+  readonly onChange: (time: string) => void
+}
+
+/** A time of the day: "9", "930" and "9:30" are all read, and shown as they were understood. */
+export function TimeField({ label, value, onChange }: Props) {
+  const [typed, setTyped] = useState<string>()
+  const [isLeft, setLeft] = useState(false)
+  const text = typed ?? value
+  return (
+    <TextField
+      label={label}
+      inputMode="numeric"
+      placeholder="hh:mm"
+      value={text}
+      fault={isLeft && parseTime(text) === undefined ? 'must be a time as hh:mm' : undefined}
+      onChange={(next) => {
+        setLeft(false)
+        setTyped(next)
+        onChange(parseTime(next) ?? '')
+      }}
+      onBlur={() => {
+        setLeft(true)
+        if (parseTime(text) !== undefined) setTyped(undefined)
+      }}
+    />
+  )
+}

@@ -1,0 +1,48 @@
+/** Days as the reader writes them: in the order and with the marks of the browser's language. */
+
+type Part = 'day' | 'month' | 'year'
+
+const parts = (locale?: string): Intl.DateTimeFormatPart[] =>
+  new Intl.DateTimeFormat(locale, { day: '2-digit', month: '2-digit', year: 'numeric', timeZone: 'UTC', calendar: 'gregory', numberingSystem: 'latn' }).formatToParts(new Date(Date.UTC(2026, 11, 31))) // prettier-ignore
+
+const orderOf = (locale?: string): readonly Part[] =>
+  parts(locale).flatMap((p) => (p.type === 'day' || p.type === 'month' || p.type === 'year' ? [p.type] : []))
+
+/** "31/12/2026" of "2026-12-31", in the reader's order; what is no day stays as it is. */
+export function dayText(iso: string, locale?: string): string {
+  const [year, month, day] = iso.split('-')
+  if (year === undefined || month === undefined || day === undefined) return iso
+  const value: Record<string, string> = { year, month, day }
+  return parts(locale).map((p) => value[p.type] ?? p.value).join('') // prettier-ignore
+}
+
+/** How a day is typed, to show in an empty field: "dd/mm/yyyy". */
+export const dayPattern = (locale?: string): string =>
+  parts(locale)
+    .map((p) => ({ day: 'dd', month: 'mm', year: 'yyyy' })[p.type as Part] ?? p.value)
+    .join('')
+
+/**
+ * The day somebody typed, as YYYY-MM-DD: in the reader's order, or year first.
+ * `undefined` where it is none: a year needs its four digits, since two are not told apart.
+ */
+export function parseDay(text: string, locale?: string): string | undefined {
+  const figures = text.trim().split(/[^0-9]+/).filter(Boolean) // prettier-ignore
+  if (figures.length !== 3) return undefined
+  const order: readonly Part[] = figures[0]?.length === 4 ? ['year', 'month', 'day'] : orderOf(locale)
+  const [year, month, day] = (['year', 'month', 'day'] as const).map((part) => figures[order.indexOf(part)] ?? '')
+  if (year?.length !== 4) return undefined
+  const iso = `${year}-${month?.padStart(2, '0')}-${day?.padStart(2, '0')}`
+  const at = new Date(`${iso}T00:00:00Z`)
+  return Number.isNaN(at.getTime()) || at.toISOString().slice(0, 10) !== iso ? undefined : iso
+}
+
+/** "09:30" of "9.30", "930" or "9"; `undefined` where it is no time of the day. */
+export function parseTime(text: string): string | undefined {
+  const typed = /^(\d{1,2})(?:[^0-9]?(\d{2}))?$/.exec(text.trim())
+  if (!typed) return undefined
+  const [hours, minutes] = [Number(typed[1]), Number(typed[2] ?? '0')]
+  return hours > 23 || minutes > 59
+    ? undefined
+    : `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`
+}
