@@ -15,6 +15,7 @@ import {
   verdict,
   type Server,
   pick,
+  toCheck,
 } from './served.ts'
 
 const example = JSON.parse(
@@ -176,6 +177,7 @@ test('a photo of a check stays on this device, smaller, and without what the cam
     .first()
     .click()
   await stage(page, 5)
+  await toCheck(page, 'leg-contact')
   await page
     .getByLabel('Photo of Leg on the floor', { exact: true })
     .setInputFiles({ name: 'leg.jpg', mimeType: 'image/jpeg', buffer: file })
@@ -260,14 +262,17 @@ test('with a note by hand, a pair is closed: the cushion out for threading, and 
   await page.getByRole('button', { name: /^Use this place: Rear left/ }).click()
   await page.waitForURL(/\/set-up$/)
   await stage(page, 5)
+  await page.locator('[data-step]').filter({ hasText: 'Take the cushion out' }).filter({ visible: true }).click()
   await expect(page.getByText('Must be reversed later: Put the cushion back', { exact: false })).toBeVisible()
   const folded = page.locator('#ledger [aria-expanded="false"]')
   while ((await folded.count()) > 0) await folded.first().click()
   const rule = page.locator('[data-rule="pair-closed"]').first()
   await expect(rule).toContainText('Not noted as done: Put the cushion back')
-  const back = page.getByRole('listitem').filter({ hasText: 'Reverses: Take the cushion out' })
-  await back.getByLabel('Done').check()
+  await page.locator('[data-step]').filter({ hasText: 'Put the cushion back' }).filter({ visible: true }).click()
+  await expect(page.getByText('Reverses: Take the cushion out')).toBeVisible()
+  await page.getByLabel('Done').check()
   await expect(rule).not.toContainText('Not noted')
+  await toCheck(page, 'steadiness-mm')
   await fill(page, 'Movement at the base', '8')
   await expect(page.getByText('Everything saved')).toBeVisible()
 })

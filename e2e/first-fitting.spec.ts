@@ -1,4 +1,4 @@
-import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, verdict, pick } from './served.ts'
+import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, verdict, pick, toCheck } from './served.ts'
 
 test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process' }, async ({ page, server }) => {
   test.slow()
@@ -89,6 +89,7 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await answer(page, 'front-seat', 'a clear gap')
   // The leg may have lifted the base: the indicators are looked at again, after it.
   await answer(page, 'latches-again', 'both still latched')
+  await toCheck(page, 'steadiness-mm')
   await fill(page, 'Movement at the base', '8')
   await answer(page, 'clear-all-round', 'clear on every side')
 
@@ -101,6 +102,7 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await answer(page, 'head', 'within the maker’s line')
   await answer(page, 'turn-lock', 'locked for this direction')
   await answer(page, 'side-pod', 'out on the door side')
+  await toCheck(page, 'slack-mm')
   await fill(page, 'Harness slack', '10')
   await expect(verdict(page)).toContainText('Ready to travel')
   await expectAxeClean(page, 'Child in')
@@ -113,7 +115,7 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await expect(page).toHaveURL(/\/child-in$/)
   await stage(page, 7)
   await expect(page.getByText('Ready to travel').first()).toBeVisible()
-  await expect(page.getByText('a child travels only after a competent person has checked')).toBeVisible()
+  await expect(page.getByText('a child travels only after a competent person has checked').last()).toBeVisible()
   await expectAxeClean(page, 'Hand over')
   await page.getByRole('button', { name: 'Sign and close' }).click()
   await expect(page.getByText('Both names are needed.')).toBeVisible()

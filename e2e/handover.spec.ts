@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict } from './served.ts'
+import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict, answer } from './served.ts'
 
 test('at the car door in bay view: one step, large; a recline afterwards un-does exactly what hung on it', async ({
   page,
@@ -46,7 +46,11 @@ test('at the car door in bay view: one step, large; a recline afterwards un-does
   const angle = bay.getByRole('group', { name: 'Shell angle, measured, figures' })
   for (const figure of ['3', '4']) await angle.getByRole('button', { name: figure, exact: true }).click()
   await angle.getByRole('button', { name: 'Keep' }).click()
-  await bay.getByRole('button', { name: 'To the list' }).click()
+  await bay.getByRole('button', { name: 'On to Child in' }).click()
+  // It goes on there, large as before.
+  await page.waitForURL(/\/child-in$/)
+  await expect(bay.getByText('Step 1 of')).toBeVisible()
+  await page.keyboard.press('Escape')
   await expect(page.locator('[data-rule="seen-as-worked-out-attach"]').first()).toContainText(
     'Shell angle: worked out 24 ± 1°, seen 34 ± 1°.',
   )
@@ -61,9 +65,8 @@ test('at the car door in bay view: one step, large; a recline afterwards un-does
   )
   await expect(again).not.toContainText('tug')
   await again.getByRole('button', { name: 'Latch both connectors' }).click()
-  await expect(bay.getByRole('heading', { name: /^Latch both connectors/ })).toBeVisible()
-  await tap('latch-left', 'shows latched')
-  await page.keyboard.press('Escape')
+  await expect(page.getByRole('heading', { name: /Latch both connectors/ })).toBeVisible()
+  await answer(page, 'latch-left', 'shows latched')
   await expect(again).not.toContainText('Left indicator,')
   await expect(verdict(page)).toContainText(/Undecided|Not ready/)
 })

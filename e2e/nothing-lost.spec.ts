@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs'
 import type { BrowserContext, Page } from '@playwright/test'
-import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, type Server } from './served.ts'
+import {
+  answer,
+  beginFitting,
+  expect,
+  expectAxeClean,
+  fill,
+  stage,
+  test,
+  type Server,
+  toCheck,
+  moved,
+} from './served.ts'
 
 const example = JSON.parse(
   readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8'),
@@ -111,7 +122,7 @@ test('two devices: looks from before the other moved the base are not stored; bo
   await saved(page)
   await other.goto(`${server.url}/fittings/${fittingId}/attach`)
   await saved(other)
-  await other.getByRole('button', { name: 'Base moved' }).click()
+  await moved(other, 'Base moved')
   await saved(other)
   await answer(page, 'tug-left', 'held')
   const dialog = page.getByRole('dialog', { name: 'This was changed meanwhile' })
@@ -245,6 +256,7 @@ test('passing over an option is no entry: it counts when it is taken', async ({ 
   await page.goto(`${server.url}/fittings/${fittingId}/attach`)
   await saved(page)
   const before = (await stored(page, server)).sequence
+  await toCheck(page, 'tug-left')
   const tug = (name: string) => page.locator('[data-check="tug-left"]').getByRole('radio', { name })
   await tug('held').focus()
   // Each key once the last has moved the focus: it moves a moment after the key.

@@ -17,7 +17,7 @@ export default defineConfig({
   use: {
     actionTimeout: 60_000,
     navigationTimeout: 60_000,
-    viewport: { width: 1280, height: 800 },
+    viewport: { width: 1440, height: 900 },
     locale: 'en-GB',
     timezoneId: 'UTC',
     contextOptions: { reducedMotion: 'reduce' },

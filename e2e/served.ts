@@ -225,8 +225,19 @@ export async function stage(page: Page, key: number): Promise<void> {
     .waitFor()
 }
 
+/** Opens the step that a check belongs to, from the list beside it; in bay view there is no list. */
+export async function toCheck(page: Page, check: string): Promise<void> {
+  const step = page.locator(`[data-checks~="${check}"]`).filter({ visible: true })
+  if ((await page.locator(`[data-check="${check}"]`).count()) === 0) await step.click()
+}
+/** Notes that something was moved after it was looked at. */
+export async function moved(page: Page, what: string): Promise<void> {
+  await page.getByRole('button', { name: 'Something moved' }).click()
+  await page.getByRole('button', { name: what }).click()
+}
 /** Answers one check of the procedure by the words on its option. */
 export async function answer(page: Page, check: string, option: string): Promise<void> {
+  await toCheck(page, check)
   await page.locator(`[data-check="${check}"]`).getByText(option, { exact: true }).last().click()
 }
 export async function fill(page: Page, label: string, value: string): Promise<void> {
@@ -238,7 +249,6 @@ export async function fill(page: Page, label: string, value: string): Promise<vo
 }
 /** Takes one option of a list, by its id or by what it says. */
 export async function pick(field: Locator, option: string | { readonly label: string }): Promise<void> {
-  if ((await field.evaluate((e) => e.tagName)) === 'SELECT') return void (await field.selectOption(option))
   await field.click()
   const list = field.page().getByRole('listbox')
   await (

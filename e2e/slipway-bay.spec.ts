@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { answer, expect, expectAxeClean, fill, stage, test, verdict, pick } from './served.ts'
+import { answer, expect, expectAxeClean, fill, stage, test, verdict, pick, toCheck } from './served.ts'
 
 /** Books a family through the dialog of the queue. */
 async function book(page: Page, button: 'Book' | 'Walk-in', time: string, child: string, car: string, who: string) {
@@ -77,6 +77,7 @@ test(
     await stage(page, 5)
     await answer(page, 'tether-point', 'the marked anchorage')
     await answer(page, 'tether-flat', 'flat, on its path')
+    await toCheck(page, 'tether-indicator-mm')
     await fill(page, 'Good shown on the tether', '22')
     await home(page)
 
@@ -84,6 +85,7 @@ test(
     await begin(page, 'Tolland')
     await choose(page, /^Use Fathom Larkshead/, /^pass Rear left/, /^Use this place: Rear left, Car’s belt alone/)
     await stage(page, 6)
+    await toCheck(page, 'guide-above-shoulder-mm')
     await fill(page, 'Belt guide above the shoulder', '26')
     await expect(verdict(page)).toContainText('Not ready')
     await home(page)
@@ -99,6 +101,7 @@ test(
     // Back to the third: a recline afterwards, and the tether is as good as not looked at.
     await open(page, 'Strand')
     await stage(page, 5)
+    await toCheck(page, 'tether-flat')
     await expect(page.locator('[data-check="tether-flat"]')).toContainText('pass')
     await stage(page, 4)
     await pick(page.getByLabel('What is set').first(), '3')
@@ -108,6 +111,7 @@ test(
     await expect(again).not.toContainText('Tether hooked to')
     await answer(page, 'tether-flat', 'flat, on its path')
     // Kept, it is no longer asked "again": the field goes with its name.
+    await toCheck(page, 'tether-indicator-mm')
     const anew = page.getByLabel('Good shown on the tether, again', { exact: true })
     await anew.fill('18')
     await anew.press('Enter')
@@ -117,6 +121,7 @@ test(
     // Child in: the coat hides 14 mm, and comes off.
     await stage(page, 6)
     await answer(page, 'coat', 'a coat or thick suit')
+    await toCheck(page, 'coat')
     await fill(page, 'Slack hidden by the coat', '14')
     await expect(verdict(page)).toContainText('Not ready')
     await expect(page.locator('[data-rule="coat"]').first()).toContainText('14')
@@ -127,6 +132,7 @@ test(
     // The walk-in is put right.
     await open(page, 'Tolland')
     await stage(page, 6)
+    await toCheck(page, 'guide-above-shoulder-mm')
     await fill(page, 'Belt guide above the shoulder', '12')
     await expect(verdict(page)).toContainText('Undecided')
     await home(page)

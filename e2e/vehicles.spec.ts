@@ -9,7 +9,7 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await page.getByRole('button', { name: 'New car' }).click()
   await page.getByLabel('Maker', { exact: true }).fill('Corran')
   await page.getByLabel('Model', { exact: true }).fill('Redshank')
-  await expect(page.getByLabel('Driver sits')).toHaveValue('')
+  await expect(page.getByLabel('Driver sits')).toHaveText('choose')
   await pick(page.getByLabel('Driver sits'), 'right')
   await page.getByRole('button', { name: 'two-seat van' }).click()
   const places = page.getByRole('list', { name: 'Places' })

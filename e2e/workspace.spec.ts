@@ -1,7 +1,19 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
-import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, verdict, pick } from './served.ts'
+import {
+  answer,
+  beginFitting,
+  expect,
+  expectAxeClean,
+  fill,
+  stage,
+  test,
+  verdict,
+  pick,
+  toCheck,
+  moved,
+} from './served.ts'
 
 test('a fitting gone stale: what depended on the change is asked again, with the reason', async ({ page, server }) => {
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
@@ -21,12 +33,13 @@ test('a fitting gone stale: what depended on the change is asked again, with the
   await expect(again).toContainText(
     'Left indicator, Right indicator: the recline went from 1 to 2 after they were checked.',
   )
+  await toCheck(page, 'latch-left')
   await expect(page.locator('[data-check="latch-left"]')).toContainText('It was: shows latched.')
   await expectAxeClean(page, 'Attach, stale')
   // Looking again makes it fresh; the tug never depended on the recline.
   await answer(page, 'latch-left', 'shows latched')
   await expect(again).toContainText('1 check must be done again')
-  await page.getByRole('button', { name: 'Base moved' }).click()
+  await moved(page, 'Base moved')
   await expect(again).toContainText('Left tug')
   await page.keyboard.press('u')
   await expect(again).not.toContainText('Left tug')
@@ -168,11 +181,13 @@ test('a booster child: the guide at 26 mm fails, at 12 mm holds', async ({ page,
   await page.getByRole('button', { name: /Use this place: Rear right/ }).click()
   await page.waitForURL(/\/set-up$/)
   await stage(page, 6)
+  await toCheck(page, 'guide-above-shoulder-mm')
   await fill(page, 'Belt guide above the shoulder', '26')
   await expect(verdict(page)).toContainText('Not ready')
   await expect(
     page.getByText('Lower the head support until the guide stands 0 to 17 mm above the shoulder.').first(),
   ).toBeVisible()
+  await toCheck(page, 'guide-above-shoulder-mm')
   await fill(page, 'Belt guide above the shoulder', '12')
   await expect(verdict(page)).toContainText('Undecided')
   await expectAxeClean(page, 'Child in, booster')

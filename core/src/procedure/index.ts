@@ -1,7 +1,7 @@
 export { anglePreference } from './recommend-tilt.ts'
 export { STEPS_EN } from './usual-steps.en.ts'
 export { USUAL_STEPS } from './usual-steps.ts'
-export { checksAsked, type Sense, type Step, stepsFor, type StepTexts } from './steps.ts'
+export { checksAsked, type Sense, type Step, stepName, stepsFor, type StepTexts } from './steps.ts'
 export { inOrder } from './order.ts'
 export { type Recommendation } from './recommendation.ts'
 export { recommendSettings } from './recommend.ts'

@@ -84,6 +84,9 @@ function proofsOf(id: UsualStepId, { mode, route }: FittedSubject): readonly Pro
 const FASTENING: readonly UsualStepId[] = ['connect', 'thread-belt', 'set-on-seat', 'lie-across']
 
 /** What the usual steps say in one language. */
+/** What a step is called in a list: a maker's own step has no title but its words. */
+export const stepName = ({ title, does }: Step): string => (title === MAKERS_STEP ? (does[0] ?? title) : title)
+
 export type StepTexts = Readonly<Record<UsualStepId, StepText>>
 
 /** Usual steps that this fitting has, with the maker's words where they replace the usual ones. */

@@ -29,6 +29,8 @@ const FamilyPage = lazy(() => import('../families/FamilyPage.tsx'))
 const LogbookPage = lazy(() => import('../logbook/LogbookPage.tsx'))
 const JobPage = lazy(() => import('../jobs/JobPage.tsx'))
 const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
+/** Every control in its states: while developing only. */
+const Gallery = import.meta.env.DEV ? lazy(() => import('../ui/Gallery.tsx')) : undefined
 const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
 export function App() {
@@ -84,6 +86,7 @@ export function App() {
               <Route path="vehicles/:id" element={<VehiclePage />} />
               <Route path="rules" element={<RuleBookPage />} />
               <Route path="settings" element={<SettingsPage />} />
+              {Gallery && <Route path="ui" element={<Gallery />} />}
               <Route path="fittings/:id/:stage?" element={<FittingPage />} />
               <Route path="*" element={<NotFound />} />
             </Routes>

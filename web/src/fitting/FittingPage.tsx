@@ -9,16 +9,16 @@ import { assessmentOf, useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
-import { Cards } from './Cards.tsx'
+import { ContextBar } from './ContextBar.tsx'
 import { ConflictDialog } from './ConflictDialog.tsx'
 import { DayNote } from './DayNote.tsx'
 import { HistoryDialog } from './HistoryDialog.tsx'
 import { Ledger, LedgerDrawer } from './Ledger.tsx'
 import { MeasureStage } from './measure/MeasureStage.tsx'
-import { SaveLine } from './SaveLine.tsx'
 import { StageBar } from './StageBar.tsx'
 import { isStage } from './stages.ts'
-import { VerdictBanner } from './VerdictBanner.tsx'
+import { useArrival, useGoTo } from './goTo.ts'
+import { useMedia } from '../ui/useMedia.ts'
 
 const STAGE_CODE = {
   choose: () => import('./choose/ChooseStage.tsx'),
@@ -126,7 +126,8 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   const [isHistoryOpen, setHistoryOpen] = useState(false)
   const childName = [current.child.name, current.child.familyName].filter(Boolean).join(' ')
   const staleStages = useMemo(() => new Set<Stage>(assessment.stale.map((s) => CHECKS[s.checkId].stage)), [assessment])
-  const goTo = (to: Stage): void => void navigate(`/fittings/${id}/${to}`)
+  const goTo = useGoTo(id)
+  useArrival(stage)
 
   useEffect(() => {
     // Titles stand in the browser's history, in other windows and on its taskbar: they name no child.
@@ -167,10 +168,27 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   // Handing over is the verdict and the whole ledger itself: nothing stands beside it.
   const isClosing = stage === 'hand-over'
   const [aside, setAside] = useState<HTMLElement | null>(null)
+  const isWide = useMedia('(min-width: 1440px)')
+  const keepsLedger = usePreferences((s) => s.keepsLedger)
+  const setKeepsLedger = usePreferences((s) => s.setKeepsLedger)
+  const showsLedger = isWide && keepsLedger && !isClosing
+  // What belongs to the thing selected in a stage stands beside it.
+  const hasAside = stage === 'choose' || showsLedger
   const shared = { current, assessment, isSigned, goTo, aside }
   return (
-    <div className="mx-auto max-w-[1480px]">
-      <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
+    <div className="mx-auto max-w-[1680px]">
+      <div className="no-print sticky top-0 z-30">
+        <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
+        <ContextBar
+          current={current}
+          assessment={assessment}
+          isSigned={isSigned}
+          isBrief={isClosing}
+          goTo={goTo}
+          onLedger={() => (isWide && !isClosing ? setKeepsLedger(!keepsLedger) : setLedgerOpen(true))}
+          onHistory={() => setHistoryOpen(true)}
+        />
+      </div>
       {isElsewhere && (
         <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
           <b>A record of elsewhere.</b> It came in as a case file that {current.handover?.fitterName} had signed; what
@@ -178,15 +196,10 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
         </p>
       )}
       <DayNote judgedFor={current.today} isSigned={isSigned} />
-      <div
-        className={`grid gap-3 p-3 lg:px-5 ${isClosing ? 'lg:grid-cols-[13.500rem_minmax(0,1fr)]' : 'lg:grid-cols-[13.500rem_minmax(0,1fr)_19rem]'}`}
-      >
-        <aside aria-label="Child, place, restraint" className="order-1 min-w-0">
-          <Cards current={current} goTo={goTo} />
-          <SaveLine isSigned={isSigned} onHistory={() => setHistoryOpen(true)} />
-        </aside>
-        <div className="order-3 min-w-0 lg:order-2">
-          <h1 className="sr-only">
+      <Announcer assessment={assessment} />
+      <div className={`grid gap-3 p-3 lg:px-5 ${hasAside ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''}`}>
+        <div className="min-w-0">
+          <h1 id="stage-heading" tabIndex={-1} className="sr-only">
             {STAGE_TEXT[stage]}: {childName}
           </h1>
           <ErrorBoundary resetKey={stage}>
@@ -199,14 +212,12 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
               {stage === 'hand-over' && <HandOverStage {...shared} />}
             </Suspense>
           </ErrorBoundary>
+          {!isClosing && <p className="no-print mt-3 text-xs text-ink-soft">{assessment.caution}</p>}
         </div>
-        {!isClosing && (
-          <aside aria-label="Verdict and ledger" className="order-2 min-w-0 lg:order-3">
-            <VerdictBanner assessment={assessment} goTo={goTo} onLedger={() => setLedgerOpen(true)} />
-            <div className="hidden lg:block">
-              <div ref={setAside} className="empty:hidden" />
-              <Ledger assessment={assessment} goTo={goTo} />
-            </div>
+        {hasAside && (
+          <aside aria-label="Beside the stage" className="hidden min-w-0 lg:block">
+            <div ref={setAside} className="empty:hidden" />
+            {showsLedger && <Ledger assessment={assessment} goTo={goTo} />}
           </aside>
         )}
       </div>
@@ -217,14 +228,24 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   )
 }
 
+/** Says aloud what has to be looked at again, when it has. */
+function Announcer({ assessment }: { readonly assessment: Assessment }) {
+  const { stale } = assessment
+  return (
+    <p role="status" className="sr-only">
+      {stale.length > 0 && `To look at again: ${stale.map((s) => s.label).join(', ')}.`}
+    </p>
+  )
+}
+
 /** Opens one finding where it stands; on a narrow screen, the ledger first. */
 function openFinding(ruleId: string, setOpen: (isOpen: boolean) => void): void {
-  const shown = (): HTMLDetailsElement | undefined =>
-    [...document.querySelectorAll<HTMLDetailsElement>(`[data-rule="${ruleId}"]`)].find((x) => x.offsetParent)
+  const shown = (): HTMLElement | undefined =>
+    [...document.querySelectorAll<HTMLElement>(`[data-rule="${ruleId}"]`)].find((x) => x.offsetParent)
   const show = (): void => {
-    const finding = shown()
-    if (finding) finding.open = true
-    finding?.querySelector('summary')?.focus()
+    const row = shown()?.querySelector('button')
+    if (row?.getAttribute('aria-expanded') === 'false') row.click()
+    row?.focus()
   }
   if (shown()) return void setTimeout(show)
   const folds = [...document.querySelectorAll<HTMLElement>('#ledger [aria-expanded="false"]')].filter(
@@ -237,7 +258,7 @@ function openFinding(ruleId: string, setOpen: (isOpen: boolean) => void): void {
 
 /** On a wide screen the ledger stands beside the work: the key moves there. */
 function openLedger(setOpen: (isOpen: boolean) => void): void {
-  const first = [...document.querySelectorAll<HTMLElement>('#ledger summary')].find((x) => x.offsetParent)
+  const first = [...document.querySelectorAll<HTMLElement>('#ledger button')].find((x) => x.offsetParent)
   if (first) first.focus()
   else setOpen(true)
 }

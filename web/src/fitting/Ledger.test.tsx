@@ -6,7 +6,7 @@ import { assess, type Stage } from '@nimble-anchor/core/verdict'
 import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
 import { Ledger } from './Ledger.tsx'
 import { stageMark } from './stages.ts'
-import { VerdictBanner } from './VerdictBanner.tsx'
+import { ContextBar } from './ContextBar.tsx'
 
 const ready = withEverythingGood(buildCase())
 const broken: Case = { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: 3 } } }
@@ -67,13 +67,9 @@ test.each<[string, Case, string[]]>([
     { ...ready, vehicle: { ...ready.vehicle!, positions: [{ ...ready.vehicle!.positions[0]!, facing: 'sideways' }] } },
     ['Not permitted', 'The seat is side-facing.', 'Use a seat that faces forward.', 'Decided by law.'],
   ],
-  [
-    'undecided',
-    buildCase({ child: { massKg: undefined } }),
-    ['Undecided', 'Next: weigh the child.', 'Weigh the child'],
-  ],
+  ['undecided', buildCase({ child: { massKg: undefined } }), ['Undecided', 'Weigh the child', 'Weigh the child']],
 ])('%s: the banner says the verdict, the reason, what to do, and the caution', (_, c, texts) => {
-  render(<VerdictBanner assessment={assess(c)} goTo={() => undefined} onLedger={() => undefined} />)
+  render(<ContextBar current={c} assessment={assess(c)} isSigned={false} isBrief={false} goTo={() => undefined} onLedger={() => undefined} onHistory={() => undefined} />) // prettier-ignore
   const banner = screen.getByRole('region', { name: 'Verdict' })
   for (const text of texts) expect(banner).toHaveTextContent(text)
   expect(banner).toHaveTextContent('a child travels only after a competent person has checked the installation by hand')

@@ -1,7 +1,8 @@
 import { formatInterval, formatNumber } from '@nimble-anchor/core/quantities'
 import { SOURCE_WORD, type Finding } from '@nimble-anchor/core/rules'
-import { STAGE_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
+import { CAUTION, STAGE_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
 import { useState } from 'react'
+import { needOf, type GoTo } from './goTo.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Fold } from '../ui/Fold.tsx'
@@ -9,7 +10,7 @@ import { Button } from '../ui/Button.tsx'
 
 interface Props {
   readonly assessment: Assessment
-  readonly goTo: (stage: Stage) => void
+  readonly goTo: GoTo
 }
 
 const isAdvice = (f: Finding): boolean => f.severity === 'advise' && f.kind !== 'pass'
@@ -19,7 +20,7 @@ interface GroupProps {
   readonly text: string
   readonly findings: readonly Finding[]
   readonly isOpen: boolean
-  readonly goTo: (stage: Stage) => void
+  readonly goTo: GoTo
 }
 
 /** Findings that say nothing urgent, one line until they are asked for. */
@@ -59,6 +60,7 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
   return (
     <section aria-label="Ledger of findings" id="ledger" className="rounded-[3px] border border-line bg-sheet">
       <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">Ledger</h2>
+      <p className="border-b border-hair px-3 py-1.5 text-xs text-ink-soft">{CAUTION}</p>
       {assessment.findings.length === 0 && (
         <p className="p-3 text-sm text-ink-soft">No rule has spoken yet: choose a restraint mode.</p>
       )}
@@ -85,7 +87,7 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
   )
 }
 
-export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stage: Stage) => void }) {
+export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo }) {
   const unit = f.unit ?? ''
   return (
     <li>
@@ -148,7 +150,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: (stag
           {f.kind !== 'pass' && (
             <Button
               look="bare"
-              onClick={() => goTo(f.stage)}
+              onClick={() => goTo(f.stage, needOf(f))}
               className="mt-2 min-h-11 rounded-[3px] border border-line px-3 font-semibold hover:bg-shoal"
             >
               Open {STAGE_TEXT[f.stage]}
@@ -165,9 +167,9 @@ export function LedgerDrawer(props: Props & { open: boolean; onOpenChange: (open
     <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Findings" asDrawer>
       <Ledger
         assessment={props.assessment}
-        goTo={(stage) => {
+        goTo={(stage, need) => {
           props.onOpenChange(false)
-          props.goTo(stage)
+          props.goTo(stage, need)
         }}
       />
     </Dialog>

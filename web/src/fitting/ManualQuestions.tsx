@@ -182,7 +182,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
           const { label } = describeNeed(need, route)
           const question = QUESTIONS[need]
           return (
-            <li key={need} className="grid items-center gap-x-4 gap-y-1 py-2 sm:grid-cols-[16rem_1fr]">
+            <li key={need} data-need={need} className="grid items-center gap-x-4 gap-y-1 py-2 sm:grid-cols-[16rem_1fr]">
               <span className="font-semibold">{label}</span>
               {need === 'unit.harness' && unit ? (
                 <Choices

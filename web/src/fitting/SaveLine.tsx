@@ -2,6 +2,7 @@ import { putName } from './changeText.ts'
 import { openDrafts, useDrafts } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Button } from '../ui/Button.tsx'
+import { History, Undo2 } from 'lucide-react'
 
 /** Says whether what is on screen is kept, and takes the last entry back. */
 export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory: () => void }) {
@@ -26,10 +27,15 @@ export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory
             : 'Everything saved'
   const typed = isTyping ? `${drafts === 1 ? 'One field is' : `${drafts} fields are`} typed and not entered yet` : ''
   return (
-    <div className="no-print mt-2 flex flex-wrap items-center justify-between gap-x-2 text-sm">
+    <div className="no-print flex flex-wrap items-center justify-end gap-x-1 text-sm lg:max-w-72">
       <p
         role="status"
-        className={saving === 'offline' || saving === 'failed' ? 'font-bold text-stale' : 'text-ink-soft'}
+        className={
+          saving === 'offline' || saving === 'failed'
+            ? 'font-bold text-stale'
+            : // On a narrow screen only what is out of order takes room.
+              `text-ink-soft ${typed === '' ? 'max-lg:sr-only' : ''}`
+        }
       >
         {[typed, stored].filter(Boolean).join('. ')}
       </p>
@@ -50,12 +56,12 @@ export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory
           </Button>
         )}
         {!isSigned && (
-          <Button look="quiet" className="px-2! text-sm!" onClick={() => void undo()}>
-            Undo
+          <Button look="quiet" className="px-2!" aria-label="Undo" onClick={() => void undo()}>
+            <Undo2 size={20} aria-hidden="true" />
           </Button>
         )}
-        <Button look="quiet" className="px-2! text-sm!" onClick={onHistory}>
-          History
+        <Button look="quiet" className="px-2!" aria-label="History" onClick={onHistory}>
+          <History size={20} aria-hidden="true" />
         </Button>
       </span>
     </div>

@@ -1,5 +1,6 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
+import type { GoTo } from './goTo.ts'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 export const isStage = (text: string | undefined): text is Stage => (STAGES as readonly string[]).includes(text ?? '')
@@ -16,7 +17,7 @@ export interface StageProps {
   readonly current: Case
   readonly assessment: Assessment
   readonly isSigned: boolean
-  readonly goTo: (stage: Stage) => void
+  readonly goTo: GoTo
   /** A place beside the stage, on a wide screen only, for what belongs to the thing selected in it. */
   readonly aside?: HTMLElement | null
 }

@@ -10,6 +10,9 @@ interface Preferences {
   readonly lastStage: Readonly<Record<string, string>>
   /** Unit of lengths on the fit bench; records stay in mm. */
   readonly benchUnit: 'mm' | 'cm' | 'in'
+  /** On a wide screen the ledger stays open beside the work. */
+  readonly keepsLedger: boolean
+  setKeepsLedger(keeps: boolean): void
   setBenchUnit(unit: 'mm' | 'cm' | 'in'): void
   setFitterName(name: string): void
   setScheme(scheme: Scheme): void
@@ -28,6 +31,8 @@ export const usePreferences = create<Preferences>()(
       scheme: 'as-device',
       lastStage: {},
       benchUnit: 'mm',
+      keepsLedger: true,
+      setKeepsLedger: (keepsLedger) => set({ keepsLedger }),
       setBenchUnit: (benchUnit) => set({ benchUnit }),
       setFitterName: (fitterName) => set({ fitterName: fitterName.trim().slice(0, 120) }),
       setScheme: (scheme) => set({ scheme }),

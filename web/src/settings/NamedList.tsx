@@ -22,7 +22,7 @@ export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDe
       <p className="pr-2 pb-1 text-right text-sm text-ink-soft" aria-hidden="true">
         new fittings start with
       </p>
-      <RadioRows asChild value={defaultId} onValueChange={onDefault}>
+      <RadioRows aria-label={`${legend}: new fittings start with`} value={defaultId} onValueChange={onDefault}>
         <ul className="divide-y divide-hair border-y border-hair" aria-label={legend}>
           {items.map(({ id, name }) => (
             <li key={id} className={`flex items-center gap-2 ${id === selectedId ? 'bg-shoal' : ''}`}>

@@ -1,5 +1,3 @@
-import { ageMonthsOf, type Child } from '@nimble-anchor/core/child'
-import { formatAge, formatInterval, middle, toInterval } from '@nimble-anchor/core/quantities'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useState } from 'react'
 import { api, type NewChild } from '../session/api.ts'
@@ -9,6 +7,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { RadioDot, RadioRows } from '../ui/RadioDot.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
+import { childSummary } from './childSummary.ts'
 
 /** Chosen: the child that was added here. No id of a child looks like it. */
 const NEW = '+'
@@ -17,24 +16,6 @@ interface Props {
   readonly open: boolean
   readonly onOpenChange: (open: boolean) => void
   readonly onCreated: (id: string) => void
-}
-
-/** "16 months · 10.4 ± 0.1 kg · 79 ± 0.5 cm": what tells one child from another. */
-export function childSummary(child: Child, today: string): string {
-  const age = ageMonthsOf(child, today)
-  const mass = toInterval(child.massKg)
-  const stature = toInterval(child.statureCm)
-  return (
-    [
-      age && formatAge(middle(age)),
-      mass ? formatInterval(mass, 'kg') : 'not weighed',
-      stature ? formatInterval(stature, 'cm') : 'not measured',
-    ]
-      .filter(Boolean)
-      // A line breaks between two measures, never inside one.
-      .map((text) => String(text).replaceAll(' ', '\u00a0'))
-      .join(' · ')
-  )
 }
 
 function Row(props: { value: string; title: string; detail: string; isChosen: boolean }) {

@@ -17,6 +17,8 @@ interface Props {
   readonly disabled?: boolean
   readonly hideLegend?: boolean
   readonly describedBy?: string | undefined
+  /** The fact that is entered here, for whoever is led to it. */
+  readonly need?: string | undefined
 }
 
 /** What is pressed a second time comes as an empty value; an option of ours may be empty too. */
@@ -34,10 +36,11 @@ export function Choices({
   disabled = false,
   hideLegend = false,
   describedBy,
+  need,
 }: Props) {
   const id = useId()
   return (
-    <div className="min-w-0">
+    <div className="min-w-0" data-need={need}>
       <p id={id} className={hideLegend ? 'sr-only' : 'mb-1 text-sm font-semibold text-ink-soft'}>
         {legend}
       </p>

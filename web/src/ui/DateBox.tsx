@@ -58,7 +58,8 @@ export function DateBox({
         <Popover.Trigger asChild>
           <Button
             look="bare"
-            aria-label={`${label}: pick a day`}
+            aria-label="Pick from a calendar"
+            aria-describedby={id}
             disabled={disabled}
             className="grid size-11 shrink-0 place-items-center rounded-[3px] border border-line hover:bg-shoal disabled:opacity-70"
           >

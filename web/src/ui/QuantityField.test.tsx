@@ -141,3 +141,14 @@ describe('what is typed and not entered yet', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('must be a number of cm')
   })
 })
+
+test('where leaving one box fills the other under the finger, the next figure replaces what came', async () => {
+  const props = { label: 'Angle', draftKey: 'angle', unit: '°', defaultPlusMinus: 1, onChange: () => [] }
+  const { rerender } = render(<QuantityField {...props} quantity={undefined} />)
+  const spread = screen.getByLabelText('Angle, plus or minus')
+  await userEvent.click(spread)
+  rerender(<QuantityField {...props} quantity={{ value: 0, plusMinus: 1, source: 'measured' }} />)
+  expect(spread).toHaveValue('1')
+  await userEvent.keyboard('3')
+  expect(spread).toHaveValue('3')
+})

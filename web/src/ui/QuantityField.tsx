@@ -1,6 +1,6 @@
 import type { Fault } from '@nimble-anchor/core/ground'
 import type { Quantity, QuantitySource } from '@nimble-anchor/core/quantities'
-import { useId, useState } from 'react'
+import { useEffect, useId, useRef, useState } from 'react'
 import { useTyped } from '../session/drafts.ts'
 import { SelectField } from './SelectField.tsx'
 
@@ -27,6 +27,8 @@ interface Props {
   readonly hint?: string
   /** Which field of the open fitting it is: what is typed and not entered yet is kept under this name. */
   readonly draftKey: string
+  /** The fact that is entered here, where its draft is named otherwise. */
+  readonly need?: string
   /** Keeps the value, or says what is wrong with it. */
   readonly onChange: (quantity: Quantity | null) => readonly Fault[]
   readonly onFocus?: () => void
@@ -65,6 +67,14 @@ export function QuantityField(props: Props) {
   const draft = draftIn(typed.text)
   const value = draft.value ?? kept
   const spread = draft.spread ?? keptSpread
+  // Leaving one box fills the other in, perhaps while the finger is in it already: what is typed next replaces
+  // what came, it is not written behind it.
+  const boxes = useRef<HTMLSpanElement>(null)
+  const isUntouched = typed.text === undefined
+  useEffect(() => {
+    const { activeElement: here } = document
+    if (isUntouched && here instanceof HTMLInputElement && boxes.current?.contains(here)) here.select()
+  }, [value, spread, isUntouched])
   // A fault is said of what was typed; where something else is kept by now, it is said no more.
   const base = `${kept} ± ${keptSpread}`
   const [said, setSaid] = useState({ base, fault: '' })
@@ -94,13 +104,13 @@ export function QuantityField(props: Props) {
   const box =
     'min-h-11 rounded-[3px] border bg-sheet px-2 text-right text-[1.05rem] font-semibold text-ink disabled:opacity-70'
   return (
-    <div className="min-w-0">
+    <div className="min-w-0" data-need={props.need ?? props.draftKey}>
       <div className="flex flex-wrap items-end gap-x-2 gap-y-1">
         <div className="flex flex-col gap-1">
           <label htmlFor={id} className={props.hidesLabel ? 'sr-only' : 'text-sm font-semibold text-ink-soft'}>
             {label}
           </label>
-          <span className="flex items-center gap-1.5">
+          <span ref={boxes} className="flex items-center gap-1.5">
             <input
               type="text"
               id={id}

@@ -13,6 +13,8 @@ interface Props {
   readonly placeholder?: string
   /** The options say what it is; the label is still spoken. */
   readonly hidesLabel?: boolean
+  /** The fact that is entered here, for whoever is led to it. */
+  readonly need?: string | undefined
   readonly className?: string
 }
 
@@ -29,6 +31,7 @@ export function SelectField({
   placeholder,
   hidesLabel = false,
   className = '',
+  need,
 }: Props) {
   const id = useId()
   const isFinger = useMedia('(pointer: coarse)')
@@ -42,11 +45,12 @@ export function SelectField({
           value={value}
           onChoose={onChange}
           disabled={disabled}
+          need={need}
         />
       </div>
     )
   return (
-    <div className={`flex min-w-0 flex-col gap-1 ${className}`}>
+    <div className={`flex min-w-0 flex-col gap-1 ${className}`} data-need={need}>
       <span id={`${id}-label`} className={hidesLabel ? 'sr-only' : 'text-sm font-semibold text-ink-soft'}>
         {label}
       </span>

@@ -8,7 +8,7 @@ import { Download, FileText, Printer } from 'lucide-react'
 import { useEffect } from 'react'
 import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
-import { childSummary } from '../../today/NewFittingDialog.tsx'
+import { childSummary } from '../../today/childSummary.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { Signature } from '../../ui/SignaturePad.tsx'
@@ -22,7 +22,7 @@ import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
 import { SettingDrawing } from './SettingDrawing.tsx'
 import { SignPanel } from './SignPanel.tsx'
-import { remedyOf } from '../VerdictBanner.tsx'
+import { remedyOf } from '../remedy.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
@@ -53,7 +53,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
   return (
     <div className="flex flex-col gap-3">
       <Panel title="Verdict">
-        <p className="text-2xl">
+        <p className="hidden text-2xl print:block">
           <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={28} />
         </p>
         <p className="mt-1 text-lg">{headline}</p>

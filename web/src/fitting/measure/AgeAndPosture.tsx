@@ -56,6 +56,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
         </div>
         <Choices
           legend="Head control"
+          need="child.headControl"
           disabled={isSigned}
           value={child.headControl}
           options={[
@@ -66,6 +67,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
         />
         <Choices
           legend="Medical posture needs"
+          need="child.needsPostureSpecialist"
           disabled={isSigned}
           value={child.needsPostureSpecialist === undefined ? undefined : child.needsPostureSpecialist ? 'yes' : 'no'}
           options={[
@@ -169,7 +171,7 @@ function BirthField({ value, today, disabled, onChange }: FieldProps<string> & {
   }
   const typed = useTyped('child.dateOfBirth', (text) => enter(text.trim() === '' ? '' : parseDay(text)))
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex flex-col gap-1" data-need="child.ageMonths">
       <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
         Day of birth
       </label>

@@ -84,6 +84,21 @@ function slides(p: SeatingPosition): string | undefined {
   return setting === undefined ? undefined : setting === '' ? 'free' : 'back'
 }
 
+/** The fact that each list enters; the others are letters of the handbook. */
+const NEED_OF: Readonly<Record<string, string>> = {
+  'Floor under a leg': 'position.floor',
+  Belt: 'position.belt',
+  'Belt retractor': 'position.belt',
+  'ISOFIX bars': 'position.isofix',
+  'Tether anchorage': 'position.tether',
+  'Frontal airbag': 'position.frontAirbag',
+  'Vehicle head restraint': 'position.headRestraint',
+  'Seat slides': 'position.slidingTrack',
+  'Seat faces': 'position.facing',
+  'Lower tether point, left': 'position.lowerTetherPoints',
+  'Lower tether point, right': 'position.lowerTetherPoints',
+}
+
 /** What is known of one place. An answer given here belongs to this fitting's car, and is judged at once. */
 export function PlaceFacts({ position: p, isSigned }: Props) {
   const put = useFitting((s) => s.put)
@@ -95,6 +110,7 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
         label={label}
         value={value ?? ''}
         options={[UNKNOWN, ...options]}
+        need={NEED_OF[label] ?? 'position.handbook'}
         disabled={isSigned}
         onChange={onChange}
       />

@@ -44,6 +44,8 @@ function show(c: Case, startAt?: string, isSigned = false) {
       marks={marks}
       done={stepsDoneIn(c)}
       isSigned={isSigned}
+      onward="On to Child in"
+      onEnd={onClose}
       onClose={onClose}
     />,
   )
@@ -60,7 +62,7 @@ test('goes on and back by button and arrow, and stops at the ends', () => {
   const { steps, onClose } = show(current, 'proof')
   expect(title()).toContain('Does it hold')
   expect(screen.getByText(String(steps.length), { selector: 'b' })).toBeInTheDocument()
-  fireEvent.click(screen.getByRole('button', { name: 'To the list' }))
+  fireEvent.click(screen.getByRole('button', { name: 'On to Child in' }))
   expect(onClose).toHaveBeenCalled()
   const dialog = screen.getByRole('dialog')
   fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
@@ -155,6 +157,8 @@ test('the screen is kept on where the browser can, and let go at the end', async
       marks={new Map()}
       done={new Map()}
       isSigned={false}
+      onward="On to Child in"
+      onEnd={() => undefined}
       onClose={() => undefined}
     />,
   )

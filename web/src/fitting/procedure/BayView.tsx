@@ -22,6 +22,9 @@ interface Props {
   readonly marks: ReadonlyMap<CheckId, MarkState>
   readonly done: ReadonlyMap<string, number>
   readonly isSigned: boolean
+  /** What the last step leads on to. */
+  readonly onward: string
+  readonly onEnd: () => void
   readonly onClose: () => void
 }
 
@@ -37,7 +40,7 @@ function speak(step: Step): void {
 }
 
 /** One step at a time, large, for the open car door: swipe or arrows, thumb pad, screen kept on. */
-export function BayView({ steps, startAt, current, assessment, marks, done, isSigned, onClose }: Props) {
+export function BayView({ steps, startAt, current, assessment, marks, done, isSigned, onward, onEnd, onClose }: Props) {
   const undo = useFitting((s) => s.undo)
   const put = useFitting((s) => s.put)
   const firstOpen = steps.findIndex((s) => stepMark(s, marks, done) !== 'pass' && s.checks.length > 0)
@@ -182,10 +185,10 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
                 onClick={() => {
                   const puts = putsForDone(step, current, done)
                   if (puts.length > 0) put(puts)
-                  onClose()
+                  onEnd()
                 }}
               >
-                To the list
+                {onward}
               </Button>
             )}
           </nav>

@@ -1,20 +1,23 @@
-import { checkLabel } from '@nimble-anchor/core/checks'
 import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
-import { disturbancesOf, redoList, stepsFor, type Redo } from '@nimble-anchor/core/procedure'
-import { DISTURBANCE_TEXT } from '@nimble-anchor/core/readings'
+import { disturbancesOf, redoList, stepName, stepsFor } from '@nimble-anchor/core/procedure'
+import { DISTURBANCE_TEXT, type Disturbance } from '@nimble-anchor/core/readings'
 import { checkState } from '@nimble-anchor/core/verdict'
-import { useEffect, useMemo, useState } from 'react'
+import { ChevronLeft, ChevronRight } from 'lucide-react'
+import { Popover } from 'radix-ui'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { useLocation, useNavigate } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
-import { StateMark } from '../../ui/StateMark.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { BayView } from './BayView.tsx'
-import { CheckField } from './CheckField.tsx'
-import { saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
-import { findingFor, stepMark } from './stepState.ts'
+import { StepCard } from './StepCard.tsx'
+import { RedoNote, StepList } from './StepList.tsx'
+import { putsForDone } from './StepParts.tsx'
+import { stepMark } from './stepState.ts'
 
 interface Props extends StageProps {
   readonly stage: 'attach' | 'child-in'
@@ -29,7 +32,42 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
     () => (subject ? redoList(current, subject).filter((r) => r.step.stage === stage) : []),
     [current, subject, stage],
   )
-  const [bay, setBay] = useState<{ readonly at: string | undefined } | null>(null)
+  const { state: arrival, key } = useLocation() as {
+    readonly key: string
+    readonly state: { readonly need?: string; readonly bay?: true } | null
+  }
+  const [bay, setBay] = useState<{ readonly at: string | undefined } | null>(
+    arrival?.bay === true ? { at: undefined } : null,
+  )
+  const [chosen, setChosen] = useState<{ readonly at: string; readonly key: string }>()
+  const navigate = useNavigate()
+  const marks = useMemo(
+    () => new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, current, assessment)] as const))),
+    [steps, current, assessment],
+  )
+  // Led to a check, its step is open; else the first that is to be done again, or has not been done.
+  const isLed = arrival?.need !== undefined && chosen?.key !== key
+  const led = isLed ? steps.find((s) => s.checks.some((id) => `check.${id}` === arrival.need)) : undefined
+  const [firstOpen] = useState(
+    () => redo[0]?.step.id ?? steps.find((s) => stepMark(s, marks, done) !== 'pass' && s.checks.length > 0)?.id,
+  )
+  const asked = led?.id ?? chosen?.at ?? firstOpen
+  const at = Math.max(0, steps.findIndex((s) => s.id === asked)) // prettier-ignore
+  const step = steps[at]
+  const open = (id: string): void => setChosen({ at: id, key })
+  const next = stage === 'attach' ? 'child-in' : 'hand-over'
+  /** Going on from a step that leaves no reading says that it is done. */
+  const go = (by: 1 | -1): void => {
+    const puts = by > 0 && step && !isSigned ? putsForDone(step, current, done) : []
+    if (puts.length > 0) put(puts)
+    const to = steps[at + by]
+    if (to) open(to.id)
+    else if (by > 0) goTo(next)
+  }
+  const latestGo = useRef(go)
+  useEffect(() => {
+    latestGo.current = go
+  })
   const register = useCommands((s) => s.register)
   useEffect(
     () =>
@@ -41,12 +79,10 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           key: 'o',
           run: () => setBay({ at: undefined }),
         },
+        { id: 'next-step', label: 'Next step', group: 'Do', key: 'j', run: () => latestGo.current(1) },
+        { id: 'step-before', label: 'The step before', group: 'Do', key: 'k', run: () => latestGo.current(-1) },
       ]),
     [register],
-  )
-  const marks = useMemo(
-    () => new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, current, assessment)] as const))),
-    [steps, current, assessment],
   )
   if (!subject) {
     const hasMode = current.choice.modeId !== undefined
@@ -63,16 +99,13 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
     )
   }
   const disturbances = disturbancesOf(subject, stage)
-  const next = stage === 'attach' ? 'child-in' : 'hand-over'
+  if (!step) return null
+  const mark = stepMark(step, marks, done)
+  const isAnswered = mark === 'pass' || (step.checks.length === 0 && step.pair === undefined)
+  const after = steps[at + 1]
+  const onward = after ? stepName(after) : next === 'child-in' ? 'Child in' : 'Hand over'
   return (
-    <div className="flex flex-col gap-3">
-      <div className="flex flex-wrap items-center justify-between gap-2">
-        <p className="text-ink-soft">At the car door: one step at a time, large.</p>
-        <Button look="main" onClick={() => setBay({ at: undefined })}>
-          Bay view
-        </Button>
-      </div>
-      <RedoNote list={redo} onOpen={(id) => setBay({ at: id })} />
+    <>
       {bay && (
         <BayView
           steps={steps}
@@ -82,101 +115,103 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           marks={marks}
           done={done}
           isSigned={isSigned}
+          onward={next === 'child-in' ? 'On to Child in' : 'To the verdict'}
+          onEnd={() => {
+            setBay(null)
+            if (next === 'child-in') void navigate('../child-in', { relative: 'path', state: { bay: true } })
+            else goTo(next)
+          }}
           onClose={() => setBay(null)}
         />
       )}
-      <ol className="flex flex-col gap-2.5">
-        {steps.map((step, i) => {
-          const mark = stepMark(step, marks, done)
-          return (
-            <li key={step.id} className="rounded-[3px] border border-line bg-sheet">
-              <div className="grid grid-cols-[2.200rem_1fr] gap-x-2 p-3">
-                <span aria-hidden="true" className="text-2xl leading-none font-light text-ink-soft">
-                  {i + 1}
-                </span>
-                <div className="min-w-0">
-                  <h2 className="flex flex-wrap items-center gap-2 text-[1.05rem] font-bold">
-                    {step.title}
-                    {mark !== undefined && <StateMark state={mark} size={14} />}
-                    {step.byMaker && <span className="text-sm font-normal text-ink-soft">maker’s words</span>}
-                  </h2>
-                  <ul className="mt-0.5">
-                    {saysOf(step).map((text) => (
-                      <li key={text}>{text}</li>
-                    ))}
-                  </ul>
-                  <StepProofs step={step} />
-                  <StepNotes step={step} />
-                  <StepDone step={step} done={done} isSigned={isSigned} />
-                  {step.checks.length > 0 && (
-                    <div className="mt-2 grid gap-x-6 gap-y-3 border-t border-hair pt-2.5 md:grid-cols-2 lg:grid-cols-1 xl:grid-cols-2">
-                      {step.checks.map((id) => (
-                        <CheckField
-                          key={id}
-                          id={id}
-                          current={current}
-                          assessment={assessment}
-                          mark={marks.get(id) ?? 'not-started'}
-                          staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
-                          ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
-                          finding={findingFor(assessment, id)}
-                          isSigned={isSigned}
-                        />
-                      ))}
-                    </div>
-                  )}
-                </div>
-              </div>
-            </li>
-          )
-        })}
-      </ol>
-      {!isSigned && (
-        <Panel title="Something changed after it was checked">
+      <div className="grid gap-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <div className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet tall:lg:h-[calc(100dvh-15rem)]">
+          <div className="lg:hidden">
+            <RedoNote list={redo} onOpen={open} />
+          </div>
+          <div className="hidden min-h-0 flex-1 overflow-y-auto lg:block">
+            <RedoNote list={redo} onOpen={open} />
+            <StepList steps={steps} atId={step.id} marks={marks} done={done} onOpen={open} />
+          </div>
+          <Fold className="px-2 lg:hidden" summary={`Step ${at + 1} of ${steps.length}: all steps`}>
+            <StepList steps={steps} atId={step.id} marks={marks} done={done} onOpen={open} />
+          </Fold>
+          <div className="flex flex-wrap items-center gap-x-2 border-t border-line px-2">
+            {!isSigned && <Moved disturbances={disturbances} />}
+            <Button look="quiet" className="ml-auto px-2!" onClick={() => setBay({ at: step.id })}>
+              Bay view
+            </Button>
+          </div>
+        </div>
+        <div className="flex min-w-0 flex-col rounded-[3px] border border-line bg-sheet tall:lg:h-[calc(100dvh-15rem)]">
+          <div key={step.id} className="min-h-0 flex-1 overflow-y-auto p-3.5">
+            <StepCard
+              step={step}
+              number={at + 1}
+              of={steps.length}
+              current={current}
+              assessment={assessment}
+              marks={marks}
+              done={done}
+              isSigned={isSigned}
+            />
+          </div>
+          <nav
+            aria-label="From step to step"
+            className="sticky bottom-0 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2"
+          >
+            <Button disabled={at === 0} onClick={() => go(-1)}>
+              <ChevronLeft size={18} aria-hidden="true" /> Back
+            </Button>
+            <Button look={isAnswered ? 'main' : 'plain'} onClick={() => go(1)}>
+              <span className="max-w-72 truncate">
+                {isAnswered ? 'Next' : 'Leave it open'}
+                <span className="max-lg:sr-only">: {onward}</span>
+              </span>
+              <ChevronRight size={18} aria-hidden="true" />
+            </Button>
+          </nav>
+        </div>
+      </div>
+    </>
+  )
+}
+
+/** What was moved after it was looked at: every check that depended on it is asked again. */
+function Moved({ disturbances }: { readonly disturbances: readonly Disturbance[] }) {
+  const put = useFitting((s) => s.put)
+  const [isOpen, setOpen] = useState(false)
+  return (
+    <Popover.Root open={isOpen} onOpenChange={setOpen}>
+      <Popover.Trigger asChild>
+        <Button look="quiet" className="px-2!">
+          Something moved
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="top"
+          align="start"
+          collisionPadding={8}
+          aria-label="Something changed after it was checked"
+          className="z-60 max-w-md rounded-[3px] border-2 border-ink bg-sheet p-3 text-ink"
+        >
           <p className="mb-2 text-sm text-ink-soft">Note it here: every check that depended on it is asked again.</p>
           <div className="flex flex-wrap gap-2">
             {disturbances.map((d) => (
-              <Button key={d} onClick={() => put([{ path: ['disturbances', d], value: {} }])}>
+              <Button
+                key={d}
+                onClick={() => {
+                  put([{ path: ['disturbances', d], value: {} }])
+                  setOpen(false)
+                }}
+              >
                 {upperFirst(DISTURBANCE_TEXT[d])}
               </Button>
             ))}
           </div>
-        </Panel>
-      )}
-      <div className="flex justify-end">
-        <Button onClick={() => goTo(next)}>{next === 'child-in' ? 'Go on to Child in' : 'Go on to Hand over'}</Button>
-      </div>
-    </div>
-  )
-}
-
-/** The shortest list of what to do again, in the order of work; each line opens its step. */
-function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (stepId: string) => void }) {
-  if (list.length === 0) return null
-  const count = list.flatMap((r) => r.checks).length
-  return (
-    <section aria-label="Checks to do again" className="rounded-[3px] border-2 border-stale bg-sheet p-3">
-      <StateMark
-        state="stale"
-        word={count === 1 ? '1 check must be done again' : `${count} checks must be done again`}
-      />
-      <ol className="mt-1">
-        {list.map(({ step, checks, because }) => (
-          <li key={step.id} className="flex flex-wrap items-baseline gap-x-2">
-            <Button
-              look="bare"
-              className="min-h-11 font-semibold underline underline-offset-4"
-              onClick={() => onOpen(step.id)}
-            >
-              {step.title}
-            </Button>
-            <span>
-              {checks.map((id) => checkLabel(id)).join(', ')}: {because.join('; ')} after{' '}
-              {checks.length === 1 ? 'it was' : 'they were'} checked.
-            </span>
-          </li>
-        ))}
-      </ol>
-    </section>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   )
 }

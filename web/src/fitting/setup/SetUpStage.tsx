@@ -172,7 +172,10 @@ interface RowProps {
 function SettingRow({ recommendation: r, settings, isSigned, onSet, children }: RowProps) {
   const done = isAsSet(r, settings)
   return (
-    <div className="grid gap-x-4 gap-y-2 py-3 md:grid-cols-[minmax(0,1fr)_15.500rem]">
+    <div
+      data-need={`setting.${r.setting}`}
+      className="grid gap-x-4 gap-y-2 py-3 md:grid-cols-[minmax(0,1fr)_15.500rem]"
+    >
       <div>
         <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
         <p className="text-xl font-bold">{r.text}</p>
@@ -218,6 +221,7 @@ function CushionPanel({
           unit="°"
           quantity={position.cushion?.slopeDeg}
           draftKey={`vehicle.${position.id}.slopeDeg`}
+          need="position.cushionSlopeDeg"
           defaultPlusMinus={1}
           disabled={isSigned}
           onChange={(q) => put([cushionPut(position, 'slopeDeg', q)])}
@@ -239,6 +243,7 @@ function CushionPanel({
             unit="mm"
             quantity={position.cushion?.frontEdgeAboveFloorMm}
             draftKey={`vehicle.${position.id}.frontEdgeAboveFloorMm`}
+            need="position.cushionHeightMm"
             defaultPlusMinus={3}
             disabled={isSigned}
             hint="Mat out; where the foot lands."

@@ -1,0 +1,66 @@
+import { type Assessment, type Stage } from '@nimble-anchor/core/verdict'
+import { useEffect } from 'react'
+import { useLocation, useNavigate } from 'react-router'
+
+/** Leads to a stage, and to the very control on it that a fact is entered with, where one is named. */
+export type GoTo = (stage: Stage, need?: string) => void
+
+interface Arrival {
+  /** "child.massKg", "setting.recline", "check.tug-left". */
+  readonly need?: string
+}
+
+export function useGoTo(fittingId: string): GoTo {
+  const navigate = useNavigate()
+  return (stage, need) => void navigate(`/fittings/${fittingId}/${stage}`, { state: { need } satisfies Arrival })
+}
+
+/** A control is marked by the fact that it enters; a check by its name. */
+function controlOf(need: string): HTMLElement | undefined {
+  const selector = need.startsWith('check.')
+    ? `[data-check="${need.slice('check.'.length)}"]`
+    : `[data-need~="${need}"]`
+  return [...document.querySelectorAll<HTMLElement>(selector)].find((x) => x.offsetParent)
+}
+const FOCUSABLE = 'input:not([disabled]), textarea:not([disabled]), button:not([disabled]), [tabindex="0"]'
+
+/** The code of a stage may still be on its way when one arrives. */
+const LOOKS = 20
+const BETWEEN_LOOKS_MS = 50
+
+/**
+ * On arriving at a stage the keyboard is at its heading, or at the control that
+ * somebody was led to, in view: nobody looks for it.
+ */
+export function useArrival(stage: Stage): void {
+  const { state, key } = useLocation() as { readonly state: Arrival | null; readonly key: string }
+  const need = state?.need
+  useEffect(() => {
+    // The first page of all was not arrived at from another.
+    if (key === 'default') return
+    // Loaded again, the page is where it is; nobody is led a second time.
+    window.history.replaceState({ ...(window.history.state as object), usr: null }, '')
+    let looks = 0
+    const timer = setInterval(() => {
+      looks += 1
+      const control = need === undefined ? undefined : controlOf(need)
+      if (control) {
+        clearInterval(timer)
+        control.scrollIntoView({ block: 'center' })
+        control.querySelector<HTMLElement>(FOCUSABLE)?.focus({ preventScroll: true })
+      } else if (need === undefined || looks === LOOKS) {
+        clearInterval(timer)
+        const isElsewhere = document.activeElement === null || document.activeElement === document.body
+        if (isElsewhere || need !== undefined)
+          document.querySelector<HTMLElement>('#stage-heading')?.focus({ preventScroll: true })
+      }
+    }, BETWEEN_LOOKS_MS)
+    return () => clearInterval(timer)
+  }, [stage, need, key])
+}
+
+/** The control at which a finding is put right, where it names one. */
+export const needOf = (finding: Assessment['findings'][number]): string | undefined => {
+  const check = finding.check ?? finding.checks?.[0]
+  return check === undefined ? finding.missing?.[0] : `check.${check}`
+}
