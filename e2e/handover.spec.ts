@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict, answer } from './served.ts'
+import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict, answer, part } from './served.ts'
 
 test('at the car door in bay view: one step, large; a recline afterwards un-does exactly what hung on it', async ({
   page,
@@ -77,6 +77,7 @@ test('handing over: what is due with its spread, a sheet as PDF, a calendar', as
   await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
   await page.waitForURL(/\/place$/)
   await stage(page, 7)
+  await part(page, 'What changes next')
   await expect(page.getByText('Look at the fit again', { exact: true })).toBeVisible()
   await expect(page.getByText('Rearward, 40–105 cm: outgrown', { exact: true })).toBeVisible()
   await expect(page.getByRole('heading', { name: /^From the shelf/ }).first()).toBeVisible()

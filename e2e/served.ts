@@ -230,6 +230,10 @@ export async function toCheck(page: Page, check: string): Promise<void> {
   const step = page.locator(`[data-checks~="${check}"]`).filter({ visible: true })
   if ((await page.locator(`[data-check="${check}"]`).count()) === 0) await step.click()
 }
+/** Looks at one of the parts that go with a fitting at Hand over. */
+export async function part(page: Page, name: string): Promise<void> {
+  await page.getByRole('tab', { name }).click()
+}
 /** Notes that something was moved after it was looked at. */
 export async function moved(page: Page, what: string): Promise<void> {
   await page.getByRole('button', { name: 'Something moved' }).click()

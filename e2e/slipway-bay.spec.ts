@@ -121,7 +121,7 @@ test(
     // Child in: the coat hides 14 mm, and comes off.
     await stage(page, 6)
     await answer(page, 'coat', 'a coat or thick suit')
-    await toCheck(page, 'coat')
+    await toCheck(page, 'coat-hides-mm')
     await fill(page, 'Slack hidden by the coat', '14')
     await expect(verdict(page)).toContainText('Not ready')
     await expect(page.locator('[data-rule="coat"]').first()).toContainText('14')

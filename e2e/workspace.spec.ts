@@ -298,13 +298,10 @@ for (const scheme of ['light', 'dark'] as const) {
 /** What can be touched and is lower than a gloved finger wants. */
 const smallTargets = (page: Page) =>
   page.evaluate(() =>
-    [
-      ...document.querySelectorAll<HTMLElement>(
-        'button, a, select, input:not([type=radio]):not([type=checkbox]):not([type=file])',
-      ),
-    ]
+    [...document.querySelectorAll<HTMLElement>('button, a, input:not([type=file])')]
       .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().top >= 0)
-      .filter((e) => e.getBoundingClientRect().height < 43.5)
+      // Of a box or a dot the words beside it are pressed too.
+      .filter((e) => (e.closest('label') ?? e).getBoundingClientRect().height < 43.5)
       .map((e) => `${e.tagName} ${e.textContent.slice(0, 30)}`),
   )
 

@@ -24,7 +24,7 @@ export interface FittingView {
 }
 
 /** One stored entry as its writer gets it back: everything it changed, with what followed from it. */
-export interface StoredEntry {
+interface StoredEntry {
   readonly sequence: number
   /** The id it was sent under; `null` for one that no device has sent: a job, an undo. */
   readonly id: string | null

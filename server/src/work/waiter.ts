@@ -9,7 +9,7 @@ export interface Waiter {
 }
 
 /** The header by which a request names its work, so that another may ask how far it is. */
-export const WORK_HEADER = 'x-work'
+const WORK_HEADER = 'x-work'
 const WORK_ID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i
 /** Nobody waits for more at once; who would is told nothing. */
 const MOST_WORKS = 500

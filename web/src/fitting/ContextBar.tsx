@@ -1,19 +1,20 @@
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { decidedText, VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
+import { decidedText, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { PanelRightOpen } from 'lucide-react'
 import { childSummary } from '../today/childSummary.ts'
 import { Button } from '../ui/Button.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { SaveLine } from './SaveLine.tsx'
-import { needOf, type GoTo } from './goTo.ts'
+import { leadsWithin, needOf, type GoTo } from './goTo.ts'
 import { remedyOf } from './remedy.ts'
 
 interface Props {
   readonly current: Case
   readonly assessment: Assessment
   readonly isSigned: boolean
+  readonly stage: Stage
   /** Where the verdict is spelt out on the stage itself, the bar only marks it. */
   readonly isBrief: boolean
   readonly goTo: GoTo
@@ -22,7 +23,7 @@ interface Props {
 }
 
 /** Who, where, what and how it stands, in one line above every stage; the next thing to do is its one loud button. */
-export function ContextBar({ current, assessment, isSigned, isBrief, goTo, onLedger, onHistory }: Props) {
+export function ContextBar({ current, assessment, stage, isSigned, isBrief, goTo, onLedger, onHistory }: Props) {
   const { model, unit, mode, position } = chosenIn(current)
   const { child, vehicle } = current
   return (
@@ -30,7 +31,7 @@ export function ContextBar({ current, assessment, isSigned, isBrief, goTo, onLed
       <div className="flex flex-wrap items-stretch gap-x-2 gap-y-0.5 lg:flex-nowrap">
         <ul
           aria-label="Child, place, restraint"
-          className="flex min-w-0 basis-full divide-x divide-hair lg:basis-auto lg:items-center"
+          className="order-1 flex min-w-0 flex-1 divide-x divide-hair lg:flex-none lg:items-center"
         >
           <Part
             kind="Child"
@@ -51,7 +52,7 @@ export function ContextBar({ current, assessment, isSigned, isBrief, goTo, onLed
             onOpen={() => goTo('choose')}
           />
         </ul>
-        <Verdict assessment={assessment} isBrief={isBrief} goTo={goTo} onLedger={onLedger} />
+        <Verdict stage={stage} assessment={assessment} isBrief={isBrief} goTo={goTo} onLedger={onLedger} />
         <SaveLine isSigned={isSigned} onHistory={onHistory} />
       </div>
     </div>
@@ -81,7 +82,13 @@ function Part({ kind, name, detail, onOpen }: PartProps) {
   )
 }
 
-function Verdict({ assessment, isBrief, goTo, onLedger }: Pick<Props, 'assessment' | 'isBrief' | 'goTo' | 'onLedger'>) {
+function Verdict({
+  stage,
+  assessment,
+  isBrief,
+  goTo,
+  onLedger,
+}: Pick<Props, 'stage' | 'assessment' | 'isBrief' | 'goTo' | 'onLedger'>) {
   const { verdict, headline, measureNext, caution } = assessment
   const remedy = remedyOf(assessment)
   const decided = decidedText(assessment)
@@ -91,9 +98,9 @@ function Verdict({ assessment, isBrief, goTo, onLedger }: Pick<Props, 'assessmen
   return (
     <section
       aria-label="Verdict"
-      className="flex min-h-12 min-w-0 flex-1 items-center gap-x-2 rounded-[3px] border border-ink bg-shoal pr-0.5 pl-2 lg:gap-x-3"
+      className="order-3 flex min-h-12 min-w-0 basis-full items-center gap-x-2 rounded-[3px] border border-ink bg-shoal pr-0.5 pl-2 lg:order-2 lg:flex-1 lg:basis-0 lg:gap-x-3"
     >
-      <div role="status" aria-live="polite" className="min-w-0 flex-1 py-1 leading-tight">
+      <div role="status" aria-live="polite" className="min-w-28 flex-1 py-1 leading-tight">
         <p className="flex flex-wrap items-baseline gap-x-2">
           <span className="text-[1.05rem] font-bold whitespace-nowrap">
             <StateMark state={VERDICT_MARK[verdict]} word={VERDICT_TEXT[verdict]} size={18} />
@@ -112,7 +119,11 @@ function Verdict({ assessment, isBrief, goTo, onLedger }: Pick<Props, 'assessmen
         <p className="sr-only">{caution}</p>
       </div>
       {next !== undefined && (
-        <Button look="main" className="max-w-56 leading-tight" onClick={() => goTo(next.stage, next.need)}>
+        <Button
+          look={leadsWithin(assessment, stage) ? 'plain' : 'main'}
+          className="max-w-56 min-w-0 shrink leading-tight"
+          onClick={() => goTo(next.stage, next.need)}
+        >
           {next.ask}
         </Button>
       )}

@@ -69,7 +69,7 @@ test.each<[string, Case, string[]]>([
   ],
   ['undecided', buildCase({ child: { massKg: undefined } }), ['Undecided', 'Weigh the child', 'Weigh the child']],
 ])('%s: the banner says the verdict, the reason, what to do, and the caution', (_, c, texts) => {
-  render(<ContextBar current={c} assessment={assess(c)} isSigned={false} isBrief={false} goTo={() => undefined} onLedger={() => undefined} onHistory={() => undefined} />) // prettier-ignore
+  render(<ContextBar stage="measure" current={c} assessment={assess(c)} isSigned={false} isBrief={false} goTo={() => undefined} onLedger={() => undefined} onHistory={() => undefined} />) // prettier-ignore
   const banner = screen.getByRole('region', { name: 'Verdict' })
   for (const text of texts) expect(banner).toHaveTextContent(text)
   expect(banner).toHaveTextContent('a child travels only after a competent person has checked the installation by hand')

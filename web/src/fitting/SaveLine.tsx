@@ -27,7 +27,7 @@ export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory
             : 'Everything saved'
   const typed = isTyping ? `${drafts === 1 ? 'One field is' : `${drafts} fields are`} typed and not entered yet` : ''
   return (
-    <div className="no-print flex flex-wrap items-center justify-end gap-x-1 text-sm lg:max-w-72">
+    <div className="no-print order-2 flex max-w-full flex-wrap items-center justify-end gap-x-1 text-sm lg:order-3 lg:max-w-72">
       <p
         role="status"
         className={

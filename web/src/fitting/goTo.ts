@@ -10,6 +10,10 @@ interface Arrival {
   readonly need?: string
 }
 
+/** Whether what is asked next stands in this very list of steps: then the list leads there, and the bar is quiet. */
+export const leadsWithin = ({ verdict, measureNext }: Assessment, stage: Stage): boolean =>
+  (stage === 'attach' || stage === 'child-in') && verdict === 'undecided' && measureNext[0]?.stage === stage
+
 export function useGoTo(fittingId: string): GoTo {
   const navigate = useNavigate()
   return (stage, need) => void navigate(`/fittings/${fittingId}/${stage}`, { state: { need } satisfies Arrival })

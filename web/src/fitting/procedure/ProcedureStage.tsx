@@ -12,6 +12,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { Fold } from '../../ui/Fold.tsx'
 import { upperFirst } from '../../ui/words.ts'
+import { leadsWithin } from '../goTo.ts'
 import type { StageProps } from '../stages.ts'
 import { BayView } from './BayView.tsx'
 import { StepCard } from './StepCard.tsx'
@@ -124,12 +125,12 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           onClose={() => setBay(null)}
         />
       )}
-      <div className="grid gap-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <div className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet tall:lg:h-[calc(100dvh-15rem)]">
+      <div className="grid gap-3 pb-20 lg:grid-cols-[19rem_minmax(0,1fr)] lg:pb-0 tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
+        <div className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet">
           <div className="lg:hidden">
             <RedoNote list={redo} onOpen={open} />
           </div>
-          <div className="hidden min-h-0 flex-1 overflow-y-auto lg:block">
+          <div className="relative hidden min-h-0 flex-1 overflow-y-auto lg:block">
             <RedoNote list={redo} onOpen={open} />
             <StepList steps={steps} atId={step.id} marks={marks} done={done} onOpen={open} />
           </div>
@@ -143,8 +144,8 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
             </Button>
           </div>
         </div>
-        <div className="flex min-w-0 flex-col rounded-[3px] border border-line bg-sheet tall:lg:h-[calc(100dvh-15rem)]">
-          <div key={step.id} className="min-h-0 flex-1 overflow-y-auto p-3.5">
+        <div className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet">
+          <div key={step.id} className="relative min-h-0 flex-1 overflow-y-auto p-3.5">
             <StepCard
               step={step}
               number={at + 1}
@@ -158,12 +159,12 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           </div>
           <nav
             aria-label="From step to step"
-            className="sticky bottom-0 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2"
+            className="no-print fixed inset-x-0 bottom-0 z-20 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2 lg:static"
           >
             <Button disabled={at === 0} onClick={() => go(-1)}>
               <ChevronLeft size={18} aria-hidden="true" /> Back
             </Button>
-            <Button look={isAnswered ? 'main' : 'plain'} onClick={() => go(1)}>
+            <Button look={isAnswered && leadsWithin(assessment, stage) ? 'main' : 'plain'} onClick={() => go(1)}>
               <span className="max-w-72 truncate">
                 {isAnswered ? 'Next' : 'Leave it open'}
                 <span className="max-lg:sr-only">: {onward}</span>

@@ -1,0 +1,40 @@
+import { Tabs as Radix } from 'radix-ui'
+import type { ReactNode } from 'react'
+
+interface Tab {
+  readonly id: string
+  readonly label: string
+  readonly content: ReactNode
+}
+
+/** Parts of one thing, of which one is looked at. On paper all of them stand, one below the other. */
+export function Tabs({ label, tabs }: { readonly label: string; readonly tabs: readonly Tab[] }) {
+  return (
+    <Radix.Root defaultValue={tabs[0]?.id ?? ''} className="flex min-h-0 flex-1 flex-col">
+      <Radix.List
+        aria-label={label}
+        className="no-print mb-2 flex shrink-0 overflow-x-auto rounded-[3px] border border-line bg-sheet"
+      >
+        {tabs.map((t) => (
+          <Radix.Trigger
+            key={t.id}
+            value={t.id}
+            className="min-h-11 flex-1 border-b-4 border-transparent px-3 whitespace-nowrap hover:bg-shoal focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=active]:border-ink data-[state=active]:bg-shoal data-[state=active]:font-bold"
+          >
+            {t.label}
+          </Radix.Trigger>
+        ))}
+      </Radix.List>
+      {tabs.map((t) => (
+        <Radix.Content
+          key={t.id}
+          value={t.id}
+          forceMount
+          className="relative min-h-0 flex-1 overflow-y-auto outline-none focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=inactive]:hidden print:mb-3 print:overflow-visible print:data-[state=inactive]:block"
+        >
+          {t.content}
+        </Radix.Content>
+      ))}
+    </Radix.Root>
+  )
+}
