@@ -18,7 +18,7 @@ async function onPage(path, work) {
 export const benchRedrawMs = (id) =>
   onPage(`fittings/${id}/set-up`, async (page) => {
     const handle = page.locator('[data-handle="frontSeatGapMm"]')
-    await handle.waitFor()
+    await handle.scrollIntoViewIfNeeded()
     const box = await handle.boundingBox()
     const x = box.x + box.width / 2
     const y = box.y + box.height / 2
@@ -33,6 +33,12 @@ export const benchRedrawMs = (id) =>
     const MOVES = 120
     // Back and forth by more than a step of the seat, so that every move is a redraw.
     const move = (i) => page.mouse.move(x + (i % 2 === 0 ? 25 : -25), y)
+    const drawn = () => handle.evaluate((e) => e.outerHTML)
+    await move(0)
+    const first = await drawn()
+    await move(1)
+    // A hand that holds nothing would be very fast.
+    if ((await drawn()) === first) throw new Error('The handle was not dragged: there was no redraw to measure.')
     for (let i = 0; i < 20; i += 1) await move(i)
     const before = await script()
     for (let i = 0; i < MOVES; i += 1) await move(i)
@@ -48,6 +54,7 @@ export const benchRedrawMs = (id) =>
  */
 export const tapsStored = (id, taps) =>
   onPage(`fittings/${id}/attach`, async (page) => {
+    await page.locator('[data-checks~="tug-left"]').filter({ visible: true }).click()
     await page.locator('[data-check="tug-left"] [role="radio"]').first().waitFor()
     return page.evaluate(async (count) => {
       const tiles = () => document.querySelectorAll('[data-check="tug-left"] [role="radio"]')
