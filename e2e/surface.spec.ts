@@ -74,6 +74,14 @@ test('Attach by the keyboard alone: on, back, an answer, and the verdict is hear
   await page.keyboard.press('j')
   await expect(page.getByRole('heading', { name: /Push home/ })).toBeVisible()
   await page.keyboard.press('k')
+  // Leafed through to the end by keys, nothing is entered: no step is done by being looked at.
+  const stored = async () => (await page.request.get(page.url().replace('/fittings/', '/api/fittings/').replace('/attach', ''))).json() as Promise<{ sequence: number }> // prettier-ignore
+  const before = (await stored()).sequence
+  for (let i = 0; i < 12; i += 1) await page.keyboard.press('j')
+  for (let i = 0; i < 12; i += 1) await page.keyboard.press('k')
+  await expect(page.getByRole('heading', { name: /Before anything/ })).toBeVisible()
+  expect((await stored()).sequence).toBe(before)
+  await toCheck(page, 'tug-left')
   const held = page.locator('[data-check="tug-left"]').getByRole('radio', { name: 'held' })
   await held.focus()
   await page.keyboard.press('Space')

@@ -20,6 +20,7 @@ import { ruleTitle } from './ruleTitle.ts'
 import { useLogbook, type LogbookList } from './useLogbook.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { DateField } from '../ui/DateField.tsx'
+import { parseDay } from '../ui/days.ts'
 
 const LogbookCharts = lazy(() => import('./LogbookCharts.tsx'))
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
@@ -114,8 +115,12 @@ export default function LogbookPage() {
             onChange={(vehicleId) => change({ vehicleId })}
           />
           <div className="grid grid-cols-2 gap-2 sm:col-span-2">
-            <DateField label="Begun from" value={query.from} onChange={(from) => change({ from })} />
-            <DateField label="to" value={query.to} onChange={(to) => change({ to })} />
+            <DateField
+              label="Begun from"
+              value={query.from}
+              onChange={(from) => change({ from: parseDay(from) ?? '' })}
+            />
+            <DateField label="to" value={query.to} onChange={(to) => change({ to: parseDay(to) ?? '' })} />
           </div>
           <CheckBox checked={query.withFaults} onChange={(withFaults) => change({ withFaults })}>
             Only with a failed check

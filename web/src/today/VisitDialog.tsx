@@ -8,6 +8,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { DateField } from '../ui/DateField.tsx'
+import { parseDay, parseTime } from '../ui/days.ts'
 import { TimeField } from '../ui/TimeField.tsx'
 
 interface Props {
@@ -27,8 +28,8 @@ export function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) 
   const catalogue = useCatalogue((s) => s.catalogue)
   const children = (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)))
   async function keep(): Promise<void> {
-    if (draft.day === '') return setFault('On which day? A day is needed.')
-    if (draft.time === '') return setFault('At what time? A time is needed.')
+    if (parseDay(draft.day) === undefined) return setFault('On which day? A day is needed.')
+    if (parseTime(draft.time) === undefined) return setFault('At what time? A time is needed.')
     if (draft.who.trim() === '') return setFault('Who comes? A name is needed.')
     try {
       await onKeep({ ...draft, who: draft.who.trim() })

@@ -10,7 +10,7 @@ interface Props {
   readonly max?: string
   readonly disabled?: boolean
   readonly fault?: string | undefined
-  /** Empty while what is typed is no day: nothing is guessed. */
+  /** What is typed and no day goes out as it is: whoever keeps it refuses it, and it is never taken for no day at all. */
   readonly onChange: (iso: string) => void
 }
 
@@ -20,8 +20,9 @@ export function DateField({ label, value, min, max, disabled, fault, onChange }:
   const [typed, setTyped] = useState<string>()
   const [isLeft, setLeft] = useState(false)
   const text = typed ?? (value === '' ? '' : dayText(value))
-  const isUnread = isLeft && text.trim() !== '' && parseDay(text) === undefined
-  const said = isUnread ? `must be a day as ${dayPattern()}` : fault
+  const isUnread = text.trim() !== '' && parseDay(text) === undefined
+  // No red while it is still being typed.
+  const said = isUnread ? (isLeft ? `must be a day as ${dayPattern()}` : undefined) : fault
   return (
     <div className="flex min-w-0 flex-col gap-1">
       <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
@@ -39,7 +40,7 @@ export function DateField({ label, value, min, max, disabled, fault, onChange }:
         onText={(next) => {
           setLeft(false)
           setTyped(next)
-          onChange(parseDay(next) ?? '')
+          onChange(parseDay(next) ?? next.trim())
         }}
         onPick={(iso) => {
           setTyped(undefined)

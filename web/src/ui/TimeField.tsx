@@ -6,7 +6,7 @@ interface Props {
   readonly label: string
   /** hh:mm, or empty. */
   readonly value: string
-  /** Empty while what is typed is no time. */
+  /** What is typed and no time goes out as it is, to be refused. */
   readonly onChange: (time: string) => void
 }
 
@@ -25,7 +25,7 @@ export function TimeField({ label, value, onChange }: Props) {
       onChange={(next) => {
         setLeft(false)
         setTyped(next)
-        onChange(parseTime(next) ?? '')
+        onChange(parseTime(next) ?? next.trim())
       }}
       onBlur={() => {
         setLeft(true)

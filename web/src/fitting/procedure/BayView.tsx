@@ -7,9 +7,9 @@ import { Dialog as Radix } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
-import { CheckField } from './CheckField.tsx'
+import { StepChecks } from './StepChecks.tsx'
 import { putsForDone, saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
-import { findingFor, stepMark } from './stepState.ts'
+import { stepMark } from './stepState.ts'
 import { ThumbPad } from './ThumbPad.tsx'
 import { useWakeLock } from './useWakeLock.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -143,22 +143,11 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
               <StepNotes step={step} />
               <StepDone step={step} done={done} isSigned={isSigned} />
             </div>
-            <div className="mt-4 flex flex-col gap-6 text-lg">
-              {step.checks.map((id) => (
-                <div key={id} className="border-t border-line pt-3">
-                  <CheckField
-                    id={id}
-                    current={current}
-                    assessment={assessment}
-                    mark={marks.get(id) ?? 'not-started'}
-                    staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
-                    ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
-                    finding={findingFor(assessment, id)}
-                    isSigned={isSigned}
-                  />
-                  {!isSigned && <Figures id={id} />}
-                </div>
-              ))}
+            <div className="mt-4 flex flex-col gap-6 text-lg *:border-t *:border-line *:pt-3">
+              <StepChecks
+                {...{ step, current, assessment, marks, isSigned }}
+                under={(id) => !isSigned && <Figures id={id} />}
+              />
             </div>
           </div>
           <nav aria-label="Steps" className="sticky bottom-0 grid grid-cols-2 gap-2 border-t border-line bg-sheet p-3">

@@ -57,17 +57,21 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   const step = steps[at]
   const open = (id: string): void => setChosen({ at: id, key })
   const next = stage === 'attach' ? 'child-in' : 'hand-over'
-  /** Going on from a step that leaves no reading says that it is done. */
-  const go = (by: 1 | -1): void => {
-    const puts = by > 0 && step && !isSigned ? putsForDone(step, current, done) : []
-    if (puts.length > 0) put(puts)
+  /** Leafs through the list, and enters nothing. */
+  const leaf = (by: 1 | -1): void => {
     const to = steps[at + by]
     if (to) open(to.id)
-    else if (by > 0) goTo(next)
   }
-  const latestGo = useRef(go)
+  /** Going on from a step that leaves no reading says that it is done. */
+  const goOn = (): void => {
+    const puts = step && !isSigned ? putsForDone(step, current, done) : []
+    if (puts.length > 0) put(puts)
+    if (at < steps.length - 1) leaf(1)
+    else goTo(next)
+  }
+  const latestLeaf = useRef(leaf)
   useEffect(() => {
-    latestGo.current = go
+    latestLeaf.current = leaf
   })
   const register = useCommands((s) => s.register)
   useEffect(
@@ -80,8 +84,8 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           key: 'o',
           run: () => setBay({ at: undefined }),
         },
-        { id: 'next-step', label: 'Next step', group: 'Do', key: 'j', run: () => latestGo.current(1) },
-        { id: 'step-before', label: 'The step before', group: 'Do', key: 'k', run: () => latestGo.current(-1) },
+        { id: 'next-step', label: 'Next step', group: 'Do', key: 'j', run: () => latestLeaf.current(1) },
+        { id: 'step-before', label: 'The step before', group: 'Do', key: 'k', run: () => latestLeaf.current(-1) },
       ]),
     [register],
   )
@@ -161,10 +165,10 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
             aria-label="From step to step"
             className="no-print fixed inset-x-0 bottom-0 z-20 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2 lg:static"
           >
-            <Button disabled={at === 0} onClick={() => go(-1)}>
+            <Button disabled={at === 0} onClick={() => leaf(-1)}>
               <ChevronLeft size={18} aria-hidden="true" /> Back
             </Button>
-            <Button look={isAnswered && leadsWithin(assessment, stage) ? 'main' : 'plain'} onClick={() => go(1)}>
+            <Button look={isAnswered && leadsWithin(assessment, stage) ? 'main' : 'plain'} onClick={goOn}>
               <span className="max-w-72 truncate">
                 {isAnswered ? 'Next' : 'Leave it open'}
                 <span className="max-lg:sr-only">: {onward}</span>

@@ -3,9 +3,9 @@ import { type CheckId } from '@nimble-anchor/core/checks'
 import { type Step } from '@nimble-anchor/core/procedure'
 import { type Assessment } from '@nimble-anchor/core/verdict'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
-import { CheckField } from './CheckField.tsx'
+import { StepChecks } from './StepChecks.tsx'
 import { saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
-import { findingFor, stepMark } from './stepState.ts'
+import { stepMark } from './stepState.ts'
 
 interface Props {
   readonly step: Step
@@ -44,19 +44,7 @@ export function StepCard({ step, number, of, current, assessment, marks, done, i
       <StepDone step={step} done={done} isSigned={isSigned} />
       {step.checks.length > 0 && (
         <div className="mt-3 grid gap-x-6 gap-y-4 border-t border-hair pt-3 xl:grid-cols-2">
-          {step.checks.map((id) => (
-            <CheckField
-              key={id}
-              id={id}
-              current={current}
-              assessment={assessment}
-              mark={marks.get(id) ?? 'not-started'}
-              staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
-              ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
-              finding={findingFor(assessment, id)}
-              isSigned={isSigned}
-            />
-          ))}
+          <StepChecks {...{ step, current, assessment, marks, isSigned }} />
         </div>
       )}
     </article>
