@@ -48,97 +48,99 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
     put([{ path: ['settings', setting], value: value === null ? null : { value } }])
 
   return (
-    <div className="flex flex-col gap-3">
+    <div className="grid items-start gap-3 xl:grid-cols-[minmax(0,1fr)_25rem]">
       <BenchPanel current={current} subject={subject} isSigned={isSigned} />
-      <Panel
-        title="Set before it goes in"
-        aside={
-          open.length > 0 &&
-          !isSigned && (
-            <Button
-              look="main"
-              onClick={() =>
-                put(
-                  open.flatMap((r): Put[] =>
-                    r.kind === 'set' ? [{ path: ['settings', r.setting], value: { value: r.value } }] : [],
-                  ),
-                )
-              }
-            >
-              Set all as worked out
-            </Button>
-          )
-        }
-      >
-        <p className="mb-3 text-sm text-ink-soft">
-          {modelName(model)}, {mode.label}, {position.label}, {route.label}
-        </p>
-        {(route.settingsBeforePlacing ?? []).length > 0 && (
-          <p className="mb-3 border-l-4 border-buff pl-3">
-            Out of reach once it is in: {route.settingsBeforePlacing?.join('; ')}.
+      <div className="flex min-w-0 flex-col gap-3">
+        <Panel
+          title="Set before it goes in"
+          aside={
+            open.length > 0 &&
+            !isSigned && (
+              <Button
+                look="main"
+                onClick={() =>
+                  put(
+                    open.flatMap((r): Put[] =>
+                      r.kind === 'set' ? [{ path: ['settings', r.setting], value: { value: r.value } }] : [],
+                    ),
+                  )
+                }
+              >
+                Set all as worked out
+              </Button>
+            )
+          }
+        >
+          <p className="mb-3 text-sm text-ink-soft">
+            {modelName(model)}, {mode.label}, {position.label}, {route.label}
           </p>
-        )}
-        {notWorkedOut.length > 0 && (
-          <p className="mb-3 border-l-4 border-buff pl-3">
-            Not worked out, left for you: {notWorkedOut.map((r) => SETTING_NAME[r.setting].toLowerCase()).join(', ')}.
-          </p>
-        )}
-        {recommended.length === 0 && <p>Nothing is set on this restraint for this child.</p>}
-        <div className="divide-y divide-hair">
-          {recommended.map((r) => (
-            <SettingRow
-              key={r.setting}
-              recommendation={r}
-              settings={current.settings}
-              isSigned={isSigned}
-              onSet={(value) => set(r.setting, value)}
-            >
-              <SettingField
-                setting={r.setting}
-                mode={mode}
-                route={route}
+          {(route.settingsBeforePlacing ?? []).length > 0 && (
+            <p className="mb-3 border-l-4 border-buff pl-3">
+              Out of reach once it is in: {route.settingsBeforePlacing?.join('; ')}.
+            </p>
+          )}
+          {notWorkedOut.length > 0 && (
+            <p className="mb-3 border-l-4 border-buff pl-3">
+              Not worked out, left for you: {notWorkedOut.map((r) => SETTING_NAME[r.setting].toLowerCase()).join(', ')}.
+            </p>
+          )}
+          {recommended.length === 0 && <p>Nothing is set on this restraint for this child.</p>}
+          <div className="divide-y divide-hair">
+            {recommended.map((r) => (
+              <SettingRow
+                key={r.setting}
+                recommendation={r}
                 settings={current.settings}
                 isSigned={isSigned}
                 onSet={(value) => set(r.setting, value)}
-              />
-            </SettingRow>
-          ))}
-          {mode.strap?.adjuster.kind === 'follows-head-support' && (
-            <p className="py-3">
-              The head support carries the straps: lower it until it stops on the shoulders, then let it up one click.
-              Checked at Child in.
-            </p>
-          )}
-        </div>
-      </Panel>
-      {mode.slidesOnBaseMm !== undefined && (
-        <Panel title="Shell on its base">
-          <SettingField
-            setting="slideMm"
-            mode={mode}
-            route={route}
-            settings={current.settings}
-            isSigned={isSigned}
-            onSet={(value) => set('slideMm', value)}
-          />
-        </Panel>
-      )}
-      <FindSetUp current={current} isSigned={isSigned} />
-      {mode.direction === 'rearward' && position.row > 1 && route.frontSeat !== undefined && (
-        <SeatInFrontPanel current={current} position={position} isSigned={isSigned} />
-      )}
-      <CushionPanel position={position} hasLeg={route.leg !== undefined} isSigned={isSigned} />
-      {findings.length > 0 && (
-        <Panel title="What the rules say of it">
-          <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">
-            {findings.map((f) => (
-              <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+              >
+                <SettingField
+                  setting={r.setting}
+                  mode={mode}
+                  route={route}
+                  settings={current.settings}
+                  isSigned={isSigned}
+                  onSet={(value) => set(r.setting, value)}
+                />
+              </SettingRow>
             ))}
-          </ul>
+            {mode.strap?.adjuster.kind === 'follows-head-support' && (
+              <p className="py-3">
+                The head support carries the straps: lower it until it stops on the shoulders, then let it up one click.
+                Checked at Child in.
+              </p>
+            )}
+          </div>
         </Panel>
-      )}
-      <div className="flex justify-end">
-        <Button onClick={() => goTo('attach')}>Go on to Attach</Button>
+        {mode.slidesOnBaseMm !== undefined && (
+          <Panel title="Shell on its base">
+            <SettingField
+              setting="slideMm"
+              mode={mode}
+              route={route}
+              settings={current.settings}
+              isSigned={isSigned}
+              onSet={(value) => set('slideMm', value)}
+            />
+          </Panel>
+        )}
+        <FindSetUp current={current} isSigned={isSigned} />
+        {mode.direction === 'rearward' && position.row > 1 && route.frontSeat !== undefined && (
+          <SeatInFrontPanel current={current} position={position} isSigned={isSigned} />
+        )}
+        <CushionPanel position={position} hasLeg={route.leg !== undefined} isSigned={isSigned} />
+        {findings.length > 0 && (
+          <Panel title="What the rules say of it">
+            <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">
+              {findings.map((f) => (
+                <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+              ))}
+            </ul>
+          </Panel>
+        )}
+        <div className="flex justify-end">
+          <Button onClick={() => goTo('attach')}>Go on to Attach</Button>
+        </div>
       </div>
     </div>
   )
@@ -174,7 +176,7 @@ function SettingRow({ recommendation: r, settings, isSigned, onSet, children }: 
   return (
     <div
       data-need={`setting.${r.setting}`}
-      className="grid gap-x-4 gap-y-2 py-3 md:grid-cols-[minmax(0,1fr)_15.500rem]"
+      className="grid gap-x-4 gap-y-2 py-3 md:grid-cols-[minmax(0,1fr)_15.500rem] xl:grid-cols-1"
     >
       <div>
         <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
