@@ -20,6 +20,7 @@ const ladder = [
   'aftercare',
   'bench',
   'verdict',
+  'drawings',
   'ahead',
   'handover',
   'formats',

@@ -1,3 +1,4 @@
+export { guideLine } from './belt-path.en.ts'
 export { anglePreference } from './recommend-tilt.ts'
 export { STEPS_EN } from './usual-steps.en.ts'
 export { USUAL_STEPS } from './usual-steps.ts'

@@ -2,7 +2,7 @@ export { type Stage, STAGE_TEXT, STAGES, type Verdict, VERDICT_TEXT } from './wo
 export { CAUTION } from './caution.ts'
 export { describeNeed } from './needs.ts'
 export { assess, type Assessment, openStage } from './assess.ts'
-export { checkState, limitOf } from './check-state.ts'
+export { checkState, type CheckLimit, limitOf } from './check-state.ts'
 export { limitText } from './check-state.en.ts'
 export { decidedText } from './decided.en.ts'
 export { questionBudget, type QuestionBudget } from './budget.ts'
