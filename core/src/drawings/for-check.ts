@@ -121,5 +121,5 @@ export function drawingOfCheck(id: CheckId, s: FittedSubject, limit?: CheckLimit
   const labels = (means: 'pass' | 'fail'): readonly string[] =>
     check.options.filter((o) => o.means === means).map((o) => optionLabel(id, o.id))
   const states = FIGURES_EN.states({ good: labels('pass'), bad: labels('fail') })
-  return { ...drawing, says: [drawing.says, states].join(' ') }
+  return { ...drawing, says: [drawing.says, ...(states === '' ? [] : [states])].join(' ') }
 }

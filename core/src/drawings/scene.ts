@@ -1,6 +1,6 @@
 import type { DrawnWords, Drawing, Shape } from './drawing.ts'
 import { booster, type Booster } from './scenes/booster.ts'
-import { buckle, exit, handle, height, label, lamp, lock, turn, twist, type Buckle, type Exit, type Height, type Label, type Lamp, type Lock, type Turn } from './scenes/close.ts' // prettier-ignore
+import { buckle, exit, handle, label, lamp, lock, turn, twist, type Buckle, type Exit, type Label, type Lamp, type Lock, type Turn } from './scenes/close.ts' // prettier-ignore
 import { connectors, type Connectors } from './scenes/connectors.ts'
 import { foot, type Foot } from './scenes/foot.ts'
 import { harness, type Harness } from './scenes/harness.ts'
@@ -26,7 +26,6 @@ interface SceneData {
   readonly lamp: Lamp
   readonly turn: Turn
   readonly handle: { readonly travelPosition: string }
-  readonly height: Height
 }
 export type SceneKind = keyof SceneData
 type SceneOf<K extends SceneKind> = { readonly kind: K } & SceneData[K]
@@ -53,7 +52,6 @@ const DRAW: { readonly [K in SceneKind]: (data: SceneData[K], words: DrawnWords)
   lamp,
   turn,
   handle,
-  height,
 }
 
 /** The drawing of one scene, and its words. */

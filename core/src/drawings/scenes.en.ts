@@ -165,6 +165,5 @@ export const SCENES_EN: SceneTexts = {
         ? `The shell on its base from above: turned ${DIRECTION_FACING[direction]} until it locks, and tried to turn on.`
         : 'The shell on its base from above: the guard that blocks the forward direction.',
     handle: ({ travelPosition }) => `The carrying handle in its travel position: ${travelPosition}.`,
-    height: ({ figure }) => `The height on the back of the shell${figured(figure)}.`,
   },
 }

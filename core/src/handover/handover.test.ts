@@ -1,62 +1,29 @@
 import { buildCase, buildMode, buildRoute, FORWARD, TETHER_ROUTE, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
-import {
-  CASE_TEXT_BYTES,
-  caseText,
-  figureParts,
-  roadAhead,
-  settingsToRemember,
-  utf8Length,
-  type Figure,
-} from '../index.ts'
-
-const FIGURES: readonly Figure[] = [
-  { kind: 'recline', fromVerticalDeg: 0, direction: 'rearward' },
-  { kind: 'recline', fromVerticalDeg: 45, direction: 'rearward' },
-  { kind: 'recline', fromVerticalDeg: 25, direction: 'forward' },
-  { kind: 'slots', count: 1, at: 0 },
-  { kind: 'slots', count: 8, at: 7 },
-  { kind: 'slots', count: 5, at: -1 },
-  { kind: 'height', share: -1 },
-  { kind: 'height', share: 2 },
-  { kind: 'leg', share: 0 },
-  { kind: 'leg', share: 1 },
-  ...(['over', 'under', 'round-both-sides', 'free'] as const).map((path) => ({ kind: 'tether', path }) as const),
-  { kind: 'handle' },
-  { kind: 'pod', side: 'left' },
-  { kind: 'pod', side: 'right' },
-]
-test.each(FIGURES)('drawing %j stays on its field and marks what is set', (figure) => {
-  const parts = figureParts(figure)
-  for (const { d } of parts) for (const x of d.match(/-?[\d.]+/g) ?? []) {
-    expect(Number(x)).toBeGreaterThanOrEqual(0)
-    expect(Number(x)).toBeLessThanOrEqual(48)
-  } // prettier-ignore
-  // A height that is no slot is not drawn at one.
-  const isUnmarked = figure.kind === 'slots' && figure.at < 0
-  expect(parts.some((p) => p.look === 'mark')).toBe(!isUnmarked)
-})
+import { CASE_TEXT_BYTES, caseText, roadAhead, settingsToRemember, utf8Length } from '../index.ts'
 
 describe('settings to remember', () => {
-  const figureOf = (c: Parameters<typeof settingsToRemember>[0], name: string) =>
-    settingsToRemember(c).find((r) => r.name === name)?.figure
+  const drawnOf = (c: Parameters<typeof settingsToRemember>[0], name: string) =>
+    settingsToRemember(c).find((r) => r.name === name)?.drawing?.says
   const good = withEverythingGood(buildCase())
   test('slot, recline and notch are drawn where they are', () => {
     const notch = good.settings.legNotch!.value
-    expect(figureOf(good, 'Support leg')).toEqual({ kind: 'leg', share: (notch - 1) / 18 })
-    expect(figureOf(good, 'Recline')).toMatchObject({ kind: 'recline', fromVerticalDeg: 36 })
-    expect(figureOf(good, 'Shoulder straps')).toEqual({ kind: 'slots', count: 5, at: 2 })
+    expect(drawnOf(good, 'Support leg')).toContain(`notch ${notch} of 19`)
+    expect(drawnOf(good, 'Recline')).toContain('36°')
+    expect(drawnOf(good, 'Shoulder straps')).toContain('slot 3 of 5')
   })
   test.each([
-    ['left', undefined, 'left'],
-    ['left', 'right', 'right'],
-    ['left', 'both', 'left'],
+    ['left', undefined, 'on the left, the door side'],
+    ['left', 'right', 'on the right, the door side'],
+    ['left', 'both', 'on the left, the door side'],
     ['centre', undefined, undefined],
   ] as const)('pod at a place on the %s with its door on %s: %s', (side, doorSide, pod) => {
     const c = buildCase({ mode: { sidePod: true }, position: { side, ...(doorSide && { doorSide }) } })
-    expect(figureOf(c, 'Side pod')).toEqual(pod && { kind: 'pod', side: pod })
+    const says = drawnOf(c, 'Side pod')
+    if (pod === undefined) expect(says).toBeUndefined()
+    else expect(says).toContain(pod)
   })
-  test('a stepless guide is drawn as its share of the way', () => {
+  test('a stepless guide is drawn at its height', () => {
     const mode = buildMode({
       heldBy: 'vehicle-belt',
       shape: 'booster-seat',
@@ -64,11 +31,18 @@ describe('settings to remember', () => {
       beltGuideMm: { fromMm: 400, toMm: 600 },
     })
     const c = buildCase({ mode, settings: { strapHeightMm: { value: 450, at: 2 } } })
-    expect(figureOf(c, 'Belt guide')).toEqual({ kind: 'height', share: 0.25 })
+    expect(drawnOf(c, 'Belt guide')).toContain('450 mm')
   })
   test('the tether goes as the maker says', () => {
     const route = { ...TETHER_ROUTE, topTether: { use: 'required' as const, headRestraintPath: 'under' as const } }
-    expect(figureOf(buildCase({ mode: FORWARD, route }), 'Top tether')).toEqual({ kind: 'tether', path: 'under' })
+    expect(drawnOf(buildCase({ mode: FORWARD, route }), 'Top tether')).toContain('under the head restraint')
+  })
+  test('before everything is chosen nothing is drawn, and nothing lost', () => {
+    const { choice: _none, ...rest } = good
+    const open = { ...rest, choice: { ...good.choice, positionId: undefined } } as typeof good
+    const rows = settingsToRemember(open)
+    expect(rows.length).toBeGreaterThan(0)
+    expect(rows.filter((r) => r.drawing)).toEqual([])
   })
 })
 

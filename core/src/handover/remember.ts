@@ -1,25 +1,20 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
+import type { CheckId } from '../checks/index.ts'
+import { drawingOfCheck, drawingOfSetting, type Drawing } from '../drawings/index.ts'
 import { exitOf } from '../fit/index.ts'
-import { isIntegral, type Mode } from '../restraint/index.ts'
+import { fittedSubject } from '../match/index.ts'
+import type { Settings } from '../readings/index.ts'
+import { isIntegral } from '../restraint/index.ts'
+import type { FittedSubject } from '../rules/index.ts'
 import { doorSideOf } from '../vehicle/index.ts'
-import type { Figure } from './figure.ts'
 import { REMEMBER_EN } from './remember.en.ts'
 
 export interface Remembered {
   readonly name: string
   readonly value: string
-  /** What a small drawing beside it shows, where one helps to find it again. */
-  readonly figure?: Figure
+  /** Where one helps to find it again. */
+  readonly drawing?: Drawing
 }
-
-function strapFigure(mode: Mode, heightMm: number): Figure {
-  const adjuster = mode.strap?.adjuster
-  if (adjuster?.kind === 'slots') {
-    return { kind: 'slots', count: adjuster.heightsMm.length, at: adjuster.heightsMm.toSorted((a, b) => a - b).indexOf(heightMm) }
-  }
-  const range = adjuster ?? mode.beltGuideMm
-  return { kind: 'height', share: range ? (heightMm - range.fromMm) / Math.max(1, range.toMm - range.fromMm) : 0.5 }
-} // prettier-ignore
 
 /** What the rows say in one language: a name and a value each. */
 export type RememberTexts = typeof REMEMBER_EN
@@ -29,40 +24,44 @@ export function settingsToRemember(c: Case, texts: RememberTexts = REMEMBER_EN):
   const { mode, route, position } = chosenIn(c)
   const { settings } = c
   const rows: Remembered[] = []
-  const add = (row: Remembered, figure?: Figure): void => void rows.push({ ...row, ...(figure && { figure }) })
+  const subject = fittedSubject(c)
+  const add = (row: Remembered, draw?: (s: FittedSubject) => Drawing): void =>
+    void rows.push({ ...row, ...(draw && subject && { drawing: draw(subject) }) })
+  const setting = (id: keyof Settings) => (s: FittedSubject) => drawingOfSetting(id, s)
+  const look = (id: CheckId) => (s: FittedSubject) => drawingOfCheck(id, s)
 
   if (route) add(texts.route(route))
   const recline = mode?.reclines?.find((r) => r.id === settings.recline?.value)
-  if (mode && recline)
-    add(texts.recline(recline), { kind: 'recline', fromVerticalDeg: recline.shellAngleDeg, direction: mode.direction })
+  if (recline) add(texts.recline(recline), setting('recline'))
   const heightMm = settings.strapHeightMm?.value
   if (mode && heightMm !== undefined) {
     const exit = exitOf(mode, heightMm)
-    add(isIntegral(mode) ? texts.straps(exit) : texts.guide(exit), strapFigure(mode, heightMm))
+    add(isIntegral(mode) ? texts.straps(exit) : texts.guide(exit), setting('strapHeightMm'))
   }
   const notch = settings.legNotch?.value
-  if (notch !== undefined) {
-    const notches = route?.leg?.notches ?? notch
-    add(texts.leg({ notch }), { kind: 'leg', share: notches > 1 ? (notch - 1) / (notches - 1) : 0 })
-  }
-  if (settings.wedge) add(texts.wedge({ isIn: settings.wedge.value }))
-  if (settings.slideMm) add(texts.slide({ mm: settings.slideMm.value }))
+  if (notch !== undefined) add(texts.leg({ notch }), setting('legNotch'))
+  if (settings.wedge) add(texts.wedge({ isIn: settings.wedge.value }), setting('wedge'))
+  if (settings.slideMm) add(texts.slide({ mm: settings.slideMm.value }), setting('slideMm'))
   if (settings.insertsIn) {
     const { value: inside } = settings.insertsIn
-    add(texts.inserts({ names: (mode?.inserts ?? []).filter((i) => inside.includes(i.id)).map((i) => i.name) }))
+    add(
+      texts.inserts({ names: (mode?.inserts ?? []).filter((i) => inside.includes(i.id)).map((i) => i.name) }),
+      setting('insertsIn'),
+    )
   }
-  if (mode?.carryHandle) add(texts.handle(mode.carryHandle), { kind: 'handle' })
+  if (mode?.carryHandle) add(texts.handle(mode.carryHandle), look('carry-handle'))
   const doorSide = position && doorSideOf(position)
-  if (mode?.sidePod && doorSide !== undefined) add(texts.pod({ side: doorSide }), { kind: 'pod', side: doorSide })
-  if (route?.usesBase === true) add(texts.shellOnBase())
+  if (mode?.sidePod && doorSide !== undefined) add(texts.pod({ side: doorSide }), look('side-pod'))
+  if (route?.usesBase === true) add(texts.shellOnBase(), look('shell-on-base'))
   if (position?.row === 1 && position.frontAirbag !== undefined && position.frontAirbag !== 'none')
-    add(texts.airbag({ mayBeOn: mode?.direction === 'forward' }))
-  if (route?.leg && position?.floor?.kind === 'box-allowed-when-propped') add(texts.floorBox())
+    add(texts.airbag({ mayBeOn: mode?.direction === 'forward' }), look('airbag-lamp'))
+  if (route?.leg && position?.floor?.kind === 'box-allowed-when-propped') add(texts.floorBox(), look('floor-box'))
   if (route?.topTether) {
     const path = route.topTether.headRestraintPath ?? 'free'
-    add(texts.tether({ path }), { kind: 'tether', path })
+    add(texts.tether({ path }), look('tether-flat'))
   }
-  if (settings.vehicleHeadRestraint) add(texts.headRestraint({ state: settings.vehicleHeadRestraint.value }))
-  if (settings.frontSeatGapMm) add(texts.frontSeat({ mm: settings.frontSeatGapMm.value }))
+  if (settings.vehicleHeadRestraint)
+    add(texts.headRestraint({ state: settings.vehicleHeadRestraint.value }), setting('vehicleHeadRestraint'))
+  if (settings.frontSeatGapMm) add(texts.frontSeat({ mm: settings.frontSeatGapMm.value }), setting('frontSeatGapMm'))
   return rows
 }

@@ -9,6 +9,8 @@ export interface RecheckItem {
   readonly how: string
   /** What to do when it is not so. */
   readonly ifNot: string
+  /** The check of the fitting that the question looks at again; the place itself has none. */
+  readonly check?: CheckId | undefined
 }
 /** A range of the maker's; an end that is not stated is absent. */
 interface BoundsMm {
@@ -50,4 +52,4 @@ export const QUESTIONS = {
 } as const satisfies Record<string, 'always' | readonly CheckId[]>
 export type RecheckQuestion = keyof typeof QUESTIONS
 /** What the questions say in one language. */
-export type RecheckTexts = Readonly<Record<RecheckQuestion, (facts: RecheckFacts) => Omit<RecheckItem, 'id'>>>
+export type RecheckTexts = Readonly<Record<RecheckQuestion, (facts: RecheckFacts) => Omit<RecheckItem, 'id' | 'check'>>>

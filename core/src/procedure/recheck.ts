@@ -40,13 +40,13 @@ const QUESTION_IDS = Object.keys(QUESTIONS) as RecheckQuestion[]
 export function recheckList(subject: FittedSubject, texts: RecheckTexts = RECHECK_EN): readonly RecheckItem[] {
   const asked = checksAsked(subject)
   const facts = factsOf(subject, asked)
-  const isAsked = (id: RecheckQuestion): boolean => {
+  const checkIn = (id: RecheckQuestion): CheckId | undefined => {
     const of: 'always' | readonly CheckId[] = QUESTIONS[id]
-    return of === 'always' || of.some((check) => asked.has(check))
+    return of === 'always' ? undefined : of.find((check) => asked.has(check))
   }
-  return QUESTION_IDS.filter(isAsked)
+  return QUESTION_IDS.filter((id) => QUESTIONS[id] === 'always' || checkIn(id) !== undefined)
     .slice(0, RECHECK_TAPS)
-    .map((id) => ({ id, ...texts[id](facts) }))
+    .map((id) => ({ id, ...texts[id](facts), check: checkIn(id) }))
 }
 
 interface RecheckResult {

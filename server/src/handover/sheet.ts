@@ -1,16 +1,10 @@
 import { type AheadItem } from '@nimble-anchor/core/ahead'
-import {
-  CARER_TRIED_TEXT,
-  caseText,
-  FIGURE_SIZE,
-  figureParts,
-  settingsToRemember,
-  type Figure,
-  type Remembered,
-} from '@nimble-anchor/core/handover'
+import { CARER_TRIED_TEXT, caseText, settingsToRemember, type Remembered } from '@nimble-anchor/core/handover'
 import { chosenIn, SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefile'
+import { DRAWING_HEIGHT, DRAWING_WIDTH, drawingOfCheck, svgOf, type Drawing } from '@nimble-anchor/core/drawings'
 import { fittedSubject } from '@nimble-anchor/core/match'
-import { recheckList } from '@nimble-anchor/core/procedure'
+import { recheckList, type RecheckItem } from '@nimble-anchor/core/procedure'
+import { type FittedSubject } from '@nimble-anchor/core/rules'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { assess, decidedText, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
@@ -23,7 +17,6 @@ const FONT_DIR = /[\\/]pdfmake[\\/]fonts[\\/]/
 const INK = '#12304d'
 const SOFT = '#3d566d'
 const LINE = '#8aa2b3'
-const MARK = '#97165f'
 
 pdfmake.addFonts(roboto)
 pdfmake.setUrlAccessPolicy(() => false)
@@ -31,31 +24,24 @@ pdfmake.setLocalAccessPolicy((path) => FONT_DIR.test(path))
 
 const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, margin: [0, 12, 0, 4] })
 
-function rows(pairs: readonly (readonly [string, string])[], firstWidth = 150, isStrong = true): Content {
+function rows(pairs: readonly (readonly [string, string])[]): Content {
   return {
     layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
-    table: { widths: [firstWidth, '*'], body: pairs.map(([name, value]) => [{ text: name, color: isStrong ? SOFT : INK }, { text: value, bold: isStrong }]) },
+    table: { widths: [150, '*'], body: pairs.map(([name, value]) => [{ text: name, color: SOFT }, { text: value, bold: true }]) },
   } // prettier-ignore
 }
 
-/** A small drawing of a setting, as the screens draw it. */
-const drawing = (figure: Figure): Content => ({
-  svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${FIGURE_SIZE} ${FIGURE_SIZE}" fill="none" stroke-linecap="round" stroke-linejoin="round">${figureParts(
-    figure,
-  )
-    .map(
-      ({ d, look }) =>
-        `<path d="${d}" stroke="${look === 'mark' ? MARK : LINE}" stroke-width="${look === 'mark' ? 3 : 1.6}"/>`,
-    )
-    .join('')}</svg>`,
-  width: 30,
-  height: 30,
+/** A drawing of the kit, so wide in points. */
+const picture = (drawing: Drawing, width: number): Content => ({
+  svg: svgOf(drawing),
+  width,
+  height: (width * DRAWING_HEIGHT) / DRAWING_WIDTH,
 })
 
 /** Two settings side by side, each with its drawing where there is one. */
 function remembered(items: readonly Remembered[]): Content {
-  const cells = items.map(({ name, value, figure }): Content[] => [
-    figure ? drawing(figure) : '',
+  const cells = items.map(({ name, value, drawing }): Content[] => [
+    drawing ? picture(drawing, 56) : '',
     {
       stack: [
         { text: name, color: SOFT, fontSize: 9 },
@@ -69,7 +55,20 @@ function remembered(items: readonly Remembered[]): Content {
   ])
   return {
     layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
-    table: { widths: [32, '*', 32, '*'], body },
+    table: { widths: [58, '*', 58, '*'], body },
+  } // prettier-ignore
+}
+
+/** What to look at before a ride, each with the drawing of what it looks at. */
+function lookedAt(subject: FittedSubject, looks: readonly RecheckItem[]): Content {
+  const body = looks.map(({ check, ask, how, ifNot }): Content[] => [
+    check ? picture(drawingOfCheck(check, subject), 48) : '',
+    { text: ask },
+    { text: `${how} If not: ${ifNot}` },
+  ])
+  return {
+    layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 2, paddingBottom: () => 2 },
+    table: { widths: [50, 160, '*'], body },
   } // prettier-ignore
 }
 
@@ -158,18 +157,11 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
       ...(held.length > 0
         ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
         : []),
-      ...(looks.length > 0
+      ...(subject && looks.length > 0
         ? [
             {
               unbreakable: true,
-              stack: [
-                heading('Before a ride, look again'),
-                rows(
-                  looks.map((l) => [l.ask, `${l.how} If not: ${l.ifNot}`] as const),
-                  210,
-                  false,
-                ),
-              ],
+              stack: [heading('Before a ride, look again'), lookedAt(subject, looks)],
             } as Content,
           ]
         : []),

@@ -4,12 +4,11 @@ import { useFitting } from '../session/fitting.ts'
 import { Button } from '../ui/Button.tsx'
 import { History, Undo2 } from 'lucide-react'
 
-/** Says whether what is on screen is kept, and takes the last entry back. */
-export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory: () => void }) {
-  const { saving, queue, undo, trouble, view, tryAgain, dropFailed } = useFitting()
+/** What is kept, what waits and what is merely typed, in words. */
+function useSaveWords(isSigned: boolean) {
+  const { saving, queue, trouble, view } = useFitting()
   const failedOn = saving === 'failed' ? queue[0]?.puts[0] : undefined
   const drafts = useDrafts((s) => openDrafts(s.texts))
-  const letGo = useDrafts((s) => s.clear)
   const isTyping = !isSigned && drafts > 0
   const waits = queue.length === 1 ? '1 entry waits' : `${queue.length} entries wait`
   const stored = isSigned
@@ -26,18 +25,37 @@ export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory
             ? ''
             : 'Everything saved'
   const typed = isTyping ? `${drafts === 1 ? 'One field is' : `${drafts} fields are`} typed and not entered yet` : ''
+  const isAmiss = saving === 'offline' || saving === 'failed'
+  return { saving, isTyping, isAmiss, isQuiet: typed === '', words: [typed, stored].filter(Boolean).join('. ') }
+}
+
+/** The words alone, for a view that has no room for more. */
+export function SaveWords({ isSigned }: { readonly isSigned: boolean }) {
+  const { isAmiss, words } = useSaveWords(isSigned)
+  return (
+    <p role="status" className={isAmiss ? 'text-sm font-bold text-stale' : 'text-sm text-ink-soft'}>
+      {words}
+    </p>
+  )
+}
+
+/** Says whether what is on screen is kept, and takes the last entry back. */
+export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory: () => void }) {
+  const { undo, tryAgain, dropFailed } = useFitting()
+  const { saving, isTyping, isAmiss, isQuiet, words } = useSaveWords(isSigned)
+  const letGo = useDrafts((s) => s.clear)
   return (
     <div className="no-print order-2 flex max-w-full flex-wrap items-center justify-end gap-x-1 text-sm lg:order-3 lg:max-w-72">
       <p
         role="status"
         className={
-          saving === 'offline' || saving === 'failed'
+          isAmiss
             ? 'font-bold text-stale'
             : // On a narrow screen only what is out of order takes room.
-              `text-ink-soft ${typed === '' ? 'max-lg:sr-only' : ''}`
+              `text-ink-soft ${isQuiet ? 'max-lg:sr-only' : ''}`
         }
       >
-        {[typed, stored].filter(Boolean).join('. ')}
+        {words}
       </p>
       <span className="flex">
         {saving === 'failed' && (

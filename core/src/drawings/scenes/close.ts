@@ -166,18 +166,3 @@ export const handle = (): readonly Shape[] => [
   stroke('now', 'M46 74Q44 14 100 14Q156 14 154 74'),
   stroke('faint', 'M46 74Q8 70 14 26'),
 ]
-
-/** A setting that runs between two ends, on the back of the shell or the guide. */
-export interface Height {
-  readonly share: number
-  readonly figure?: string | undefined
-}
-export const height = ({ share, figure }: Height): readonly Shape[] => {
-  const y = 118 - 92 * Math.min(1, Math.max(0, share))
-  return [
-    stroke('thing', 'M70 136V22Q70 8 84 8H116Q130 8 130 22V136', { ground: 'shoal' }),
-    line('thing', [100, 118], [100, 26]),
-    line('now', [78, y], [122, y]),
-    ...(figure === undefined ? [] : [word('now', 136, y + 4, figure, 'start')]),
-  ]
-}

@@ -9,6 +9,7 @@ import { useEffect } from 'react'
 import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
 import { childSummary } from '../../today/childSummary.ts'
+import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { Signature } from '../../ui/SignaturePad.tsx'
@@ -21,7 +22,6 @@ import { AfterPanel } from './AfterPanel.tsx'
 import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
-import { SettingDrawing } from './SettingDrawing.tsx'
 import { SignPanel } from './SignPanel.tsx'
 import { remedyOf } from '../remedy.ts'
 
@@ -83,7 +83,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
                   {rows.map((r) => (
                     <div key={r.name} className="flex items-center gap-3 border-b border-hair py-1">
                       <dt className="flex min-h-11 flex-1 items-center gap-3 text-ink-soft">
-                        {r.figure && <SettingDrawing figure={r.figure} />}
+                        {r.drawing && <DrawingView isSaid drawing={r.drawing} className="h-14 w-20 shrink-0" />}
                         {r.name}
                       </dt>
                       <dd className="text-right font-bold">{r.value}</dd>

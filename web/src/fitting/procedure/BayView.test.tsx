@@ -39,6 +39,7 @@ function show(c: Case, startAt?: string, isSigned = false) {
     <BayView
       steps={steps}
       startAt={startAt}
+      subject={subject}
       current={c}
       assessment={assessment}
       marks={marks}
@@ -51,6 +52,13 @@ function show(c: Case, startAt?: string, isSigned = false) {
   )
   return { steps, onClose }
 }
+/** Goes on, whatever the way is called: answered, or left open on purpose. */
+const goOn = (): void => void fireEvent.click(screen.getByRole('button', { name: /^(Next|Leave it open)$/ }))
+const asks = (label: string): boolean => screen.queryAllByText(label).length > 0
+const goOnTo = (name: string): void => {
+  for (let i = 0; i < 12 && !title().includes(name); i += 1) goOn()
+  expect(title()).toContain(name)
+}
 const title = (): string => screen.getByRole('dialog').querySelector('h2')?.textContent ?? ''
 
 test('opens at the first step that is not done, and at the one that was asked for', () => {
@@ -62,18 +70,18 @@ test('goes on and back by button and arrow, and stops at the ends', () => {
   const { steps, onClose } = show(current, 'proof')
   expect(title()).toContain('Does it hold')
   expect(screen.getByText(String(steps.length), { selector: 'b' })).toBeInTheDocument()
-  fireEvent.click(screen.getByRole('button', { name: 'On to Child in' }))
-  expect(onClose).toHaveBeenCalled()
   const dialog = screen.getByRole('dialog')
-  fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
+  const onward = () => screen.queryByRole('button', { name: 'On to Child in' })
+  for (let i = 0; i < 9 && !onward(); i += 1) goOn()
+  fireEvent.click(onward() as Element)
+  expect(onClose).toHaveBeenCalled()
+  for (let i = 0; i < 9 && title().includes('Does it hold'); i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
   expect(title()).toContain('Front seat')
-  for (let i = 0; i < 20; i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
+  for (let i = 0; i < 40; i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
   expect(title()).toContain('Before anything')
   expect(screen.getByRole('button', { name: 'Back' })).toBeDisabled()
-  fireEvent.click(screen.getByRole('button', { name: 'Next' }))
-  expect(title()).toContain('Before it goes in')
-  fireEvent.click(screen.getByRole('button', { name: 'Next' }))
-  expect(title()).toContain('Latch both connectors')
+  goOnTo('Before it goes in')
+  goOnTo('Latch both connectors')
 })
 
 test('a swipe turns the page; a short or slanting one does not, nor does a mouse', () => {
@@ -89,14 +97,19 @@ test('a swipe turns the page; a short or slanting one does not, nor does a mouse
   swipe(-90, 80)
   swipe(-120, 0, 'mouse')
   expect(title()).toContain('Latch both connectors')
+  expect(asks('Left indicator')).toBe(true)
   swipe(-120)
-  expect(title()).toContain('Push home')
+  // The next check of the same step: both tugs, for left and right belong together.
+  expect(asks('Left indicator')).toBe(false)
+  expect(asks('Left tug')).toBe(true)
+  expect(asks('Right tug')).toBe(true)
   swipe(120)
-  expect(title()).toContain('Latch both connectors')
+  expect(asks('Left indicator')).toBe(true)
 })
 
 test('figures by thumb land in the check; undo is at hand', () => {
   show(current, 'proof')
+  for (let i = 0; i < 9 && !screen.queryByRole('group', { name: 'Movement at the base, figures' }); i += 1) goOn()
   const pad = screen.getAllByRole('group', { name: 'Movement at the base, figures' })[0]
   if (!pad) throw new Error('steadiness is a number')
   for (const k of ['1', '2', 'point', '5', 'point'])
@@ -136,7 +149,7 @@ describe('the voice is off until it is asked for', () => {
     expect(speak).not.toHaveBeenCalled()
     fireEvent.click(screen.getByRole('button', { name: 'Read steps aloud' }))
     expect((speak.mock.calls[0]?.[0] as { text: string }).text).toContain('Latch both connectors. ')
-    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    goOnTo('Push home')
     expect(speak).toHaveBeenCalledTimes(2)
     fireEvent.click(screen.getByRole('button', { name: 'Read steps aloud' }))
     expect(cancel).toHaveBeenCalled()
@@ -152,6 +165,7 @@ test('the screen is kept on where the browser can, and let go at the end', async
     <BayView
       steps={stepsFor(subject)}
       startAt={undefined}
+      subject={subject}
       current={current}
       assessment={assess(current)}
       marks={new Map()}
@@ -201,7 +215,7 @@ describe('steps that leave no reading', () => {
     show(current, 'prepare')
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
     expect(put).toHaveBeenCalledWith([prepared])
-    fireEvent.click(screen.getByRole('button', { name: 'Next' }))
+    goOn()
     expect(put).toHaveBeenCalledTimes(1)
   })
   test('noted already, or the fitting signed: nothing is entered', () => {
@@ -230,6 +244,52 @@ describe('steps that leave no reading', () => {
     // Leafing through closes no pair: it is ticked by hand.
     expect(put).not.toHaveBeenCalled()
     expect(screen.getByRole('list', { name: 'What proves it' })).toHaveTextContent('heard: a click each side')
-    expect(screen.getByText(/If you redo this step, check again: .*leg on the floor/)).toBeInTheDocument()
+    while (!screen.queryByRole('button', { name: 'If you redo this step' })) goOn()
+    fireEvent.click(screen.getByRole('button', { name: 'If you redo this step' }))
+    expect(screen.getByText(/Check again: .*leg on the floor/)).toBeInTheDocument()
+  })
+})
+
+describe('one check a view', () => {
+  const bay = (c: Case, startAt: string) => {
+    const subject = fittedSubject(c)
+    if (!subject) throw new Error('everything is chosen')
+    const assessment = assess(c)
+    const steps = stepsFor(subject).filter((s) => s.stage === 'attach')
+    const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, c, assessment)] as const)))
+    return (
+      <BayView
+        {...{ steps, startAt, subject, current: c, assessment, marks }}
+        done={stepsDoneIn(c)}
+        isSigned={false}
+        onward="On to Child in"
+        onEnd={() => undefined}
+        onClose={() => undefined}
+      />
+    )
+  }
+  const answered = (c: Case, ...ids: readonly ('tug-left' | 'tug-right')[]): Case => ({
+    ...c,
+    readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { option: 'held', at: 9 }])) },
+  })
+  test('answered good it goes on by itself; half of a pair, or a bad answer, stays', () => {
+    jest.useFakeTimers()
+    const { rerender } = render(bay(current, 'connect'))
+    goOn()
+    expect(asks('Left tug')).toBe(true)
+    rerender(bay(answered(current, 'tug-left'), 'connect'))
+    act(() => jest.advanceTimersByTime(2000))
+    expect(asks('Left tug')).toBe(true)
+    expect(screen.getByRole('button', { name: 'Leave it open' })).toBeInTheDocument()
+    rerender(bay(answered(current, 'tug-left', 'tug-right'), 'connect'))
+    expect(asks('Left tug')).toBe(true)
+    act(() => jest.advanceTimersByTime(2000))
+    expect(asks('Left tug')).toBe(false)
+    expect(title()).toContain('Push home')
+    jest.useRealTimers()
+  })
+  test('each view has its drawing with words of this fitting', () => {
+    show(current, 'leg')
+    expect(screen.getByRole('img', { name: /support leg/i })).toBeInTheDocument()
   })
 })

@@ -1,12 +1,17 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { checkOf, type CheckId, checkLabel } from '@nimble-anchor/core/checks'
+import { drawingOfStep } from '@nimble-anchor/core/drawings'
 import { type Step } from '@nimble-anchor/core/procedure'
-import { type Assessment } from '@nimble-anchor/core/verdict'
+import { type FittedSubject } from '@nimble-anchor/core/rules'
+import { VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
 import { ChevronLeft, ChevronRight, Undo2, Volume2, VolumeX, X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { useFitting } from '../../session/fitting.ts'
-import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import { StateMark, VERDICT_MARK, type MarkState } from '../../ui/StateMark.tsx'
+import { SaveWords } from '../SaveLine.tsx'
+import { bayPages, type BayPage } from './bayPages.ts'
 import { StepChecks } from './StepChecks.tsx'
 import { putsForDone, saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { stepMark } from './stepState.ts'
@@ -17,6 +22,7 @@ import { Button } from '../../ui/Button.tsx'
 interface Props {
   readonly steps: readonly Step[]
   readonly startAt: string | undefined
+  readonly subject: FittedSubject
   readonly current: Case
   readonly assessment: Assessment
   readonly marks: ReadonlyMap<CheckId, MarkState>
@@ -39,24 +45,50 @@ function speak(step: Step): void {
   window.speechSynthesis.speak(new SpeechSynthesisUtterance([step.title, ...step.does].join('. ')))
 }
 
-/** One step at a time, large, for the open car door: swipe or arrows, thumb pad, screen kept on. */
-export function BayView({ steps, startAt, current, assessment, marks, done, isSigned, onward, onEnd, onClose }: Props) {
+/** A moment to see the answer land before the next view comes, in ms. */
+const SEEN_MS = 450
+
+/** One check at a time, large, for the open car door: swipe or arrows, thumb pad, screen kept on. */
+export function BayView(props: Props) {
+  const { steps, startAt, subject, current, assessment, marks, done, isSigned, onward, onEnd, onClose } = props
   const undo = useFitting((s) => s.undo)
   const put = useFitting((s) => s.put)
-  const firstOpen = steps.findIndex((s) => stepMark(s, marks, done) !== 'pass' && s.checks.length > 0)
-  const asked = steps.findIndex((s) => s.id === startAt)
-  const [at, setAt] = useState(Math.max(0, asked >= 0 ? asked : firstOpen))
+  const pages = useMemo(() => bayPages(steps), [steps])
+  const isOpen = ({ step, checks }: BayPage): boolean =>
+    checks.length > 0 ? checks.some((id) => marks.get(id) !== 'pass') : stepMark(step, marks, done) !== 'pass'
+  const [at, setAt] = useState(() => {
+    const asked = pages.findIndex((p) => p.step.id === startAt)
+    // The step that was asked for, at what is still open in it; else the first check that is.
+    const open = pages.findIndex((p) => (asked < 0 || p.step.id === startAt) && p.checks.length > 0 && isOpen(p))
+    return Math.max(0, open >= 0 ? open : asked)
+  })
   const [isSpoken, setSpoken] = useState(false)
   const content = useRef<HTMLDivElement>(null)
   const touch = useRef<{ readonly x: number; readonly y: number } | null>(null)
   const staysOn = useWakeLock(true)
-  const step = steps[at]
+  const page = pages[Math.min(at, pages.length - 1)]
+  const step = page?.step
+  const isAnswered = page !== undefined && page.checks.length > 0 && !isOpen(page)
   const go = (by: number): void => {
     // Going on from a step that leaves no reading says that it is done.
-    const puts = by > 0 && step ? putsForDone(step, current, done) : []
+    const puts = by > 0 && page?.isLast ? putsForDone(page.step, current, done) : []
     if (puts.length > 0) put(puts)
-    setAt((i) => Math.min(Math.max(i + by, 0), steps.length - 1))
+    setAt((i) => Math.min(Math.max(i + by, 0), pages.length - 1))
   }
+  const latestGo = useRef(go)
+  useEffect(() => {
+    latestGo.current = go
+  })
+  // Answered good just now, it goes on by itself; a proof stays, for how it was noticed is still to be said.
+  const seen = useRef({ at, isAnswered })
+  const staysForProof = page?.checks.some((id) => { const check = checkOf(id); return check.kind === 'options' && check.isProof === true }) === true // prettier-ignore
+  useEffect(() => {
+    const before = seen.current
+    seen.current = { at, isAnswered }
+    if (before.at !== at || before.isAnswered || !isAnswered || staysForProof || at >= pages.length - 1) return
+    const timer = setTimeout(() => latestGo.current(1), SEEN_MS)
+    return () => clearTimeout(timer)
+  }, [at, isAnswered, staysForProof, pages.length])
   useEffect(() => {
     if (content.current) content.current.scrollTop = 0
   }, [at])
@@ -69,17 +101,18 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
     },
     [],
   )
-  if (!step) return null
+  const drawing = useMemo(() => (step ? drawingOfStep(step, subject) : undefined), [step, subject])
+  if (!page || !step || !drawing) return null
   const mark = stepMark(step, marks, done)
+  const isNext = isAnswered || page.checks.length === 0
   const round =
-    'grid size-14 shrink-0 place-items-center rounded-[3px] border border-ink bg-sheet hover:bg-shoal disabled:border-hair disabled:text-ink-soft'
+    'grid size-12 shrink-0 place-items-center rounded-[3px] border border-ink bg-sheet hover:bg-shoal disabled:border-hair disabled:text-ink-soft'
   return (
     <Radix.Root open onOpenChange={(open) => !open && onClose()}>
       <Radix.Portal>
         <Radix.Content
-          ref={content}
           aria-describedby={undefined}
-          className="fixed inset-0 z-50 flex flex-col overflow-y-auto bg-paper text-ink"
+          className="fixed inset-0 z-50 flex flex-col bg-paper text-ink"
           onKeyDown={(e) => {
             if ((e.target as HTMLElement).closest('input, select, textarea')) return
             if (e.key === 'ArrowRight') go(1)
@@ -96,90 +129,100 @@ export function BayView({ steps, startAt, current, assessment, marks, done, isSi
             if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(e.clientY - from.y)) go(dx < 0 ? 1 : -1)
           }}
         >
-          <header className="flex items-center justify-between gap-2 border-b-3 border-double border-line bg-sheet px-3 py-2">
-            <p className="text-lg">
-              Step <b>{at + 1}</b> of {steps.length}
-              {staysOn && <span className="ml-2 hidden text-sm text-ink-soft sm:inline">screen stays on</span>}
-            </p>
-            <div className="flex gap-1.5">
-              {canSpeak() && (
-                <Button
-                  look="bare"
-                  aria-pressed={isSpoken}
-                  aria-label="Read steps aloud"
-                  className={round}
-                  onClick={() => {
-                    if (isSpoken) window.speechSynthesis.cancel()
-                    setSpoken(!isSpoken)
-                  }}
-                >
-                  {isSpoken ? <Volume2 size={24} aria-hidden="true" /> : <VolumeX size={24} aria-hidden="true" />}
-                </Button>
-              )}
-              {!isSigned && (
-                <Button look="bare" aria-label="Undo the last entry" className={round} onClick={() => void undo()}>
-                  <Undo2 size={24} aria-hidden="true" />
-                </Button>
-              )}
-              <Radix.Close aria-label="Close" className={round}>
-                <X size={24} aria-hidden="true" />
-              </Radix.Close>
+          <header className="border-b-3 border-double border-line bg-sheet px-3 py-1.5">
+            <div className="flex items-center justify-between gap-2">
+              <p className="leading-tight">
+                Step <b>{steps.indexOf(step) + 1}</b> of {steps.length}
+                <span className="block text-sm font-semibold">
+                  <StateMark state={VERDICT_MARK[assessment.verdict]} word={VERDICT_TEXT[assessment.verdict]} />
+                </span>
+                {staysOn && <span className="sr-only">screen stays on</span>}
+              </p>
+              <div className="flex gap-1.5">
+                {canSpeak() && (
+                  <Button
+                    look="bare"
+                    aria-pressed={isSpoken}
+                    aria-label="Read steps aloud"
+                    className={round}
+                    onClick={() => {
+                      if (isSpoken) window.speechSynthesis.cancel()
+                      setSpoken(!isSpoken)
+                    }}
+                  >
+                    {isSpoken ? <Volume2 size={22} aria-hidden="true" /> : <VolumeX size={22} aria-hidden="true" />}
+                  </Button>
+                )}
+                {!isSigned && (
+                  <Button look="bare" aria-label="Undo the last entry" className={round} onClick={() => void undo()}>
+                    <Undo2 size={22} aria-hidden="true" />
+                  </Button>
+                )}
+                <Radix.Close aria-label="Close" className={round}>
+                  <X size={22} aria-hidden="true" />
+                </Radix.Close>
+              </div>
             </div>
+            <SaveWords isSigned={isSigned} />
           </header>
-          <div className="mx-auto w-full max-w-3xl flex-1 p-4">
-            <Radix.Title className="flex flex-wrap items-center gap-3 text-3xl font-bold">
-              {step.title}
-              {mark !== undefined && <StateMark state={mark} size={26} />}
-            </Radix.Title>
-            <ul className="mt-2 text-2xl leading-snug">
-              {saysOf(step).map((text) => (
-                <li key={text} className="py-1">
-                  {text}
-                </li>
-              ))}
-            </ul>
-            <div className="text-xl">
-              <StepProofs step={step} />
-              <StepNotes step={step} />
-              <StepDone step={step} done={done} isSigned={isSigned} />
-            </div>
-            <div className="mt-4 flex flex-col gap-6 text-lg *:border-t *:border-line *:pt-3">
-              <StepChecks
-                {...{ step, current, assessment, marks, isSigned }}
-                under={(id) => !isSigned && <Figures id={id} />}
-              />
+          <div ref={content} className="relative min-h-0 flex-1 overflow-y-auto">
+            <div className="mx-auto w-full max-w-3xl p-3 sm:p-4">
+              <Radix.Title className="flex flex-wrap items-center gap-2 text-2xl leading-tight font-bold">
+                {step.title}
+                {mark !== undefined && <StateMark state={mark} size={22} />}
+              </Radix.Title>
+              {page.checks.length === 0 && (
+                <DrawingView drawing={drawing} className="mx-auto my-2 max-h-[34vh] w-full" />
+              )}
+              {page.isFirst && (
+                <ul className="mt-1 text-lg leading-snug">
+                  {saysOf(step).map((text) => (
+                    <li key={text} className="py-0.5">
+                      {text}
+                    </li>
+                  ))}
+                </ul>
+              )}
+              {page.isFirst && <StepProofs step={step} />}
+              {page.isLast && (
+                <>
+                  <StepNotes step={step} />
+                  <StepDone step={step} done={done} isSigned={isSigned} />
+                </>
+              )}
+              <div className="mt-2 flex flex-col gap-3 text-lg *:border-t *:border-line *:pt-2">
+                <StepChecks
+                  isLarge
+                  checks={page.checks}
+                  {...{ step, subject, current, assessment, marks, isSigned }}
+                  under={(id) => !isSigned && <Figures id={id} />}
+                />
+              </div>
             </div>
           </div>
-          <nav aria-label="Steps" className="sticky bottom-0 grid grid-cols-2 gap-2 border-t border-line bg-sheet p-3">
+          <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-2 border-t border-line bg-sheet p-2">
             <Button
               look="bare"
-              className="inline-flex min-h-16 items-center justify-center gap-2 rounded-[3px] border border-ink bg-sheet text-xl font-bold disabled:border-hair disabled:text-ink-soft"
+              className="inline-flex min-h-14 items-center justify-center gap-1 rounded-[3px] border border-ink bg-sheet text-lg font-bold disabled:border-hair disabled:text-ink-soft"
               disabled={at === 0}
               onClick={() => go(-1)}
             >
               <ChevronLeft aria-hidden="true" /> Back
             </Button>
-            {at < steps.length - 1 ? (
-              <Button
-                look="bare"
-                className="inline-flex min-h-16 items-center justify-center gap-2 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta"
-                onClick={() => go(1)}
-              >
-                Next <ChevronRight aria-hidden="true" />
-              </Button>
-            ) : (
-              <Button
-                look="bare"
-                className="min-h-16 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta"
-                onClick={() => {
-                  const puts = putsForDone(step, current, done)
-                  if (puts.length > 0) put(puts)
-                  onEnd()
-                }}
-              >
-                {onward}
-              </Button>
-            )}
+            <Button
+              look="bare"
+              className={`inline-flex min-h-14 items-center justify-center gap-1 rounded-[3px] border text-lg font-bold ${
+                isNext ? 'border-magenta bg-magenta text-on-magenta' : 'border-ink bg-sheet'
+              }`}
+              onClick={() => {
+                if (at < pages.length - 1) return go(1)
+                const puts = putsForDone(step, current, done)
+                if (puts.length > 0) put(puts)
+                onEnd()
+              }}
+            >
+              {at >= pages.length - 1 ? onward : isNext ? 'Next' : 'Leave it open'} <ChevronRight aria-hidden="true" />
+            </Button>
           </nav>
         </Radix.Content>
       </Radix.Portal>

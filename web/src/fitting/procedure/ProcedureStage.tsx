@@ -115,6 +115,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
         <BayView
           steps={steps}
           startAt={bay.at}
+          subject={subject}
           current={current}
           assessment={assessment}
           marks={marks}
@@ -154,6 +155,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
               step={step}
               number={at + 1}
               of={steps.length}
+              subject={subject}
               current={current}
               assessment={assessment}
               marks={marks}

@@ -1,14 +1,24 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { type CheckId } from '@nimble-anchor/core/checks'
+import { drawingOfCheck, type Drawing } from '@nimble-anchor/core/drawings'
 import { type Step } from '@nimble-anchor/core/procedure'
-import { type Assessment } from '@nimble-anchor/core/verdict'
-import type { ReactNode } from 'react'
+import { type FittedSubject } from '@nimble-anchor/core/rules'
+import { type Assessment, limitOf } from '@nimble-anchor/core/verdict'
+import { useMemo, type ReactNode } from 'react'
+import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { type MarkState } from '../../ui/StateMark.tsx'
 import { CheckField } from './CheckField.tsx'
 import { findingFor } from './stepState.ts'
 
 interface Props {
   readonly step: Step
+  /** Those of its checks that are shown here. */
+  readonly checks?: readonly CheckId[]
+  readonly subject: FittedSubject
+  /** The drawing that stands above already: a check that would show the same again is not drawn. */
+  readonly drawn?: Drawing
+  /** One or two checks fill the screen: their drawings stand over the tiles. */
+  readonly isLarge?: boolean
   readonly current: Case
   readonly assessment: Assessment
   readonly marks: ReadonlyMap<CheckId, MarkState>
@@ -17,21 +27,46 @@ interface Props {
   readonly under?: (id: CheckId) => ReactNode
 }
 
-/** The checks of one step, each with its state, its cause to be done again, and what is wrong with it. */
-export function StepChecks({ step, current, assessment, marks, isSigned, under }: Props) {
-  return step.checks.map((id) => (
-    <div key={id} className="min-w-0">
-      <CheckField
-        id={id}
-        current={current}
-        assessment={assessment}
-        mark={marks.get(id) ?? 'not-started'}
-        staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
-        ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
-        finding={findingFor(assessment, id)}
-        isSigned={isSigned}
-      />
-      {under?.(id)}
-    </div>
-  ))
+const isSame = (a: Drawing, b: Drawing | undefined): boolean =>
+  b !== undefined && JSON.stringify(a.shapes) === JSON.stringify(b.shapes)
+
+/** The checks of one step, each drawn, with its state, its cause to be done again, and what is wrong with it. */
+export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge = false, ...rest }: Props) {
+  const { current, assessment, marks, isSigned, under } = rest
+  const drawings = useMemo(
+    () => new Map(checks.map((id) => [id, drawingOfCheck(id, subject, limitOf(id, assessment))] as const)),
+    [checks, subject, assessment],
+  )
+  return checks.map((id, i) => {
+    const drawing = drawings.get(id)
+    const before = i > 0 ? drawings.get(checks[i - 1] as CheckId) : undefined
+    const isShown = drawing !== undefined && !isSame(drawing, drawn) && !isSame(drawing, before)
+    return (
+      <div key={id} className={`min-w-0 ${isShown && !isLarge ? 'grid grid-cols-[7.5rem_minmax(0,1fr)] gap-3' : ''}`}>
+        {isShown && (
+          <DrawingView
+            drawing={drawing}
+            className={
+              isLarge
+                ? `mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[15vh]' : 'max-h-[24vh]'}`
+                : 'w-full self-start rounded-[3px] border border-hair'
+            }
+          />
+        )}
+        <div className="min-w-0">
+          <CheckField
+            id={id}
+            current={current}
+            assessment={assessment}
+            mark={marks.get(id) ?? 'not-started'}
+            staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
+            ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
+            finding={findingFor(assessment, id)}
+            isSigned={isSigned}
+          />
+          {under?.(id)}
+        </div>
+      </div>
+    )
+  })
 }

@@ -3,6 +3,7 @@ import { checkLabel } from '@nimble-anchor/core/checks'
 import { type Sense, type Step } from '@nimble-anchor/core/procedure'
 import { Ear, Eye, Hand } from 'lucide-react'
 import { useFitting } from '../../session/fitting.ts'
+import { Fold } from '../../ui/Fold.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
 
 const SENSE_ICON = { seen: Eye, heard: Ear, felt: Hand } as const satisfies Record<Sense, unknown>
@@ -42,9 +43,9 @@ export function StepNotes({ step }: { readonly step: Step }) {
         </p>
       )}
       {step.undoes.length > 0 && (
-        <p className="mt-1 text-sm text-ink-soft">
-          If you redo this step, check again: {step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', ')}.
-        </p>
+        <Fold className="mt-1 text-sm" summary="If you redo this step">
+          <p>Check again: {step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', ')}.</p>
+        </Fold>
       )}
     </>
   )

@@ -1,14 +1,17 @@
 import { chosenIn, type Put } from '@nimble-anchor/core/casefile'
 import { type Fault } from '@nimble-anchor/core/ground'
+import { drawingOfSetting } from '@nimble-anchor/core/drawings'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recommendSettings, type Recommendation } from '@nimble-anchor/core/procedure'
 import { type Settings } from '@nimble-anchor/core/readings'
-import { modelName } from '@nimble-anchor/core/restraint'
+import { type FittedSubject } from '@nimble-anchor/core/rules'
 import { type SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { useMemo, type ReactNode } from 'react'
+import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
@@ -43,14 +46,16 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
   const open = recommended.filter((r) => r.kind === 'set' && !isAsSet(r, current.settings))
   /** What no value was worked out for, and nothing is set for. */
   const notWorkedOut = recommended.filter((r) => r.kind !== 'set' && current.settings[r.setting] === undefined)
-  const findings = assessment.findings.filter((f) => f.stage === 'set-up')
+  const findings = assessment.findings.filter((f) => f.stage === 'set-up' && f.kind !== 'pass')
   const set = (setting: string, value: unknown): readonly Fault[] =>
     put([{ path: ['settings', setting], value: value === null ? null : { value } }])
 
   return (
-    <div className="grid items-start gap-3 xl:grid-cols-[minmax(0,1fr)_25rem]">
-      <BenchPanel current={current} subject={subject} isSigned={isSigned} />
-      <div className="flex min-w-0 flex-col gap-3">
+    <div className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_25rem] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
+      <div className="relative min-w-0 lg:min-h-0 tall:lg:overflow-y-auto">
+        <BenchPanel current={current} subject={subject} isSigned={isSigned} />
+      </div>
+      <div className="relative flex min-w-0 flex-col gap-3 lg:min-h-0 tall:lg:overflow-y-auto">
         <Panel
           title="Set before it goes in"
           aside={
@@ -71,9 +76,6 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
             )
           }
         >
-          <p className="mb-3 text-sm text-ink-soft">
-            {modelName(model)}, {mode.label}, {position.label}, {route.label}
-          </p>
           {(route.settingsBeforePlacing ?? []).length > 0 && (
             <p className="mb-3 border-l-4 border-buff pl-3">
               Out of reach once it is in: {route.settingsBeforePlacing?.join('; ')}.
@@ -90,6 +92,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
               <SettingRow
                 key={r.setting}
                 recommendation={r}
+                subject={subject}
                 settings={current.settings}
                 isSigned={isSigned}
                 onSet={(value) => set(r.setting, value)}
@@ -130,7 +133,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
         )}
         <CushionPanel position={position} hasLeg={route.leg !== undefined} isSigned={isSigned} />
         {findings.length > 0 && (
-          <Panel title="What the rules say of it">
+          <Panel title="What does not hold yet">
             <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">
               {findings.map((f) => (
                 <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
@@ -165,42 +168,45 @@ const isAsSet = (r: Recommendation, settings: Settings): boolean =>
 
 interface RowProps {
   readonly recommendation: Recommendation
+  readonly subject: FittedSubject
   readonly settings: Settings
   readonly isSigned: boolean
   readonly onSet: (value: unknown) => void
   readonly children: ReactNode
 }
 
-function SettingRow({ recommendation: r, settings, isSigned, onSet, children }: RowProps) {
+/** One setting: its drawing, what was worked out, and what is set; the reason opens from it. */
+function SettingRow({ recommendation: r, subject, settings, isSigned, onSet, children }: RowProps) {
   const done = isAsSet(r, settings)
+  const drawing = useMemo(() => drawingOfSetting(r.setting, subject), [r.setting, subject])
   return (
     <div
       data-need={`setting.${r.setting}`}
-      className="grid gap-x-4 gap-y-2 py-3 md:grid-cols-[minmax(0,1fr)_15.500rem] xl:grid-cols-1"
+      className="grid grid-cols-[6rem_minmax(0,1fr)] items-start gap-x-3 gap-y-1 py-2"
     >
-      <div>
-        <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
-        <p className="text-xl font-bold">{r.text}</p>
-        <p className="text-sm text-ink-soft">{upperFirst(r.because)}.</p>
-        {r.kind === 'set' &&
-          (done ? (
-            <p className="mt-1">
+      <DrawingView drawing={drawing} className="w-full rounded-[3px] border border-hair" />
+      <div className="min-w-0">
+        <div className="flex items-start justify-between gap-2">
+          <div className="min-w-0">
+            <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
+            <p className="text-lg leading-tight font-bold">{r.text}</p>
+          </div>
+          {r.kind === 'set' &&
+            (done ? (
               <StateMark state="pass" word="Set so" size={14} />
-            </p>
-          ) : (
-            !isSigned && (
-              <Button
-                look="main"
-                className="mt-2"
-                aria-label={`${SETTING_NAME[r.setting]}: set so`}
-                onClick={() => onSet(r.value)}
-              >
-                Set so
-              </Button>
-            )
-          ))}
+            ) : (
+              !isSigned && (
+                <Button aria-label={`${SETTING_NAME[r.setting]}: set so`} onClick={() => onSet(r.value)}>
+                  Set so
+                </Button>
+              )
+            ))}
+        </div>
+        <Fold className="text-sm" summary="Why">
+          <p className="pb-1 text-ink-soft">{upperFirst(r.because)}.</p>
+        </Fold>
+        {children}
       </div>
-      <div>{children}</div>
     </div>
   )
 }
