@@ -10,7 +10,7 @@ import { doorSideOf } from '../vehicle/index.ts'
 import { assess, limitOf } from '../verdict/index.ts'
 import { DRAWING_HEIGHT, DRAWING_WIDTH, type Drawing } from './drawing.ts'
 import { drawingOfFinding, SPOTTED_RULES } from './for-finding.ts'
-import { drawingOfCheck, drawingOfSetting, drawingOfStep, svgOf } from './index.ts'
+import { drawingKit, drawingOfCheck, drawingOfSetting, drawingOfStep, svgOf } from './index.ts'
 
 const FITTINGS: readonly (readonly [string, Case])[] = [
   ...Object.entries(CONFIGURATIONS),
@@ -169,6 +169,14 @@ test('left and right change sides in the drawing, not in words alone', () => {
   expect(drawingOfCheck('latch-left', s).shapes).not.toEqual(drawingOfCheck('latch-right', s).shapes)
   const podAt = (side: 'left' | 'right') => drawingOfCheck('side-pod', { ...s, position: { ...s.position, side, doorSide: side } }) // prettier-ignore
   expect(podAt('left').shapes).not.toEqual(podAt('right').shapes)
+})
+
+test('the page of the whole kit draws every step, check and setting without a hole', () => {
+  const kit = drawingKit()
+  expect(kit.checks.map((c) => c.id)).toEqual(Object.keys(CHECKS))
+  expect(kit.settings.map((c) => c.id)).toEqual(SETTING_IDS)
+  for (const { id, drawing } of [...kit.steps, ...kit.checks, ...kit.settings])
+    expect([id, faultsOf(drawing)]).toEqual([id, []])
 })
 
 describe('findings', () => {

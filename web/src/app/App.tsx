@@ -24,6 +24,7 @@ const ModelPage = lazy(() => import('../restraints/ModelPage.tsx'))
 const VehiclesPage = lazy(() => import('../vehicles/VehiclesPage.tsx'))
 const VehiclePage = lazy(() => import('../vehicles/VehiclePage.tsx'))
 const RuleBookPage = lazy(() => import('../rulebook/RuleBookPage.tsx'))
+const DrawingsPage = lazy(() => import('../rulebook/DrawingsPage.tsx'))
 const FamiliesPage = lazy(() => import('../families/FamiliesPage.tsx'))
 const FamilyPage = lazy(() => import('../families/FamilyPage.tsx'))
 const LogbookPage = lazy(() => import('../logbook/LogbookPage.tsx'))
@@ -85,6 +86,7 @@ export function App() {
               <Route path="vehicles" element={<VehiclesPage />} />
               <Route path="vehicles/:id" element={<VehiclePage />} />
               <Route path="rules" element={<RuleBookPage />} />
+              <Route path="rules/drawings" element={<DrawingsPage />} />
               <Route path="settings" element={<SettingsPage />} />
               {Gallery && <Route path="ui" element={<Gallery />} />}
               <Route path="fittings/:id/:stage?" element={<FittingPage />} />

@@ -168,7 +168,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   // Handing over is the verdict and the whole ledger itself: nothing stands beside it.
   const isClosing = stage === 'hand-over'
   // On a desk the whole stage is in view, and its panes scroll.
-  const isOneView = stage === 'set-up' || stage === 'attach' || stage === 'child-in' || isClosing
+  const isOneView = stage === 'place' || stage === 'set-up' || stage === 'attach' || stage === 'child-in' || isClosing
   const [aside, setAside] = useState<HTMLElement | null>(null)
   const isWide = useMedia('(min-width: 1440px)')
   const keepsLedger = usePreferences((s) => s.keepsLedger)

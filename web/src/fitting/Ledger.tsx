@@ -1,8 +1,12 @@
 import { formatInterval, formatNumber } from '@nimble-anchor/core/quantities'
+import { drawingOfFinding } from '@nimble-anchor/core/drawings'
+import { fittedSubject } from '@nimble-anchor/core/match'
 import { SOURCE_WORD, type Finding } from '@nimble-anchor/core/rules'
 import { CAUTION, STAGE_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
 import { useState } from 'react'
 import { needOf, type GoTo } from './goTo.ts'
+import { DrawingView } from '../drawings/DrawingView.tsx'
+import { useFitting } from '../session/fitting.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Fold } from '../ui/Fold.tsx'
@@ -87,6 +91,14 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
   )
 }
 
+/** What the finding is about, where that has a place in a drawing. */
+function FindingDrawing({ finding }: { readonly finding: Finding }) {
+  const current = useFitting((s) => s.case)
+  const subject = current ? fittedSubject(current) : undefined
+  const drawing = subject && drawingOfFinding(finding, subject)
+  return drawing ? <DrawingView drawing={drawing} className="float-right mb-1 ml-3 w-36" /> : null
+}
+
 export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo }) {
   const unit = f.unit ?? ''
   return (
@@ -109,6 +121,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo 
         }
       >
         <div className="ml-8 border-l-2 border-hair pb-3 pl-3 text-sm">
+          <FindingDrawing finding={f} />
           {f.remedy !== undefined && <p className="font-semibold">{f.remedy}</p>}
           {f.why !== undefined && <p className="mt-1">Why: {f.why}</p>}
           <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-ink-soft">

@@ -1,5 +1,6 @@
 import { chosenIn } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
+import { drawingOfCheck } from '@nimble-anchor/core/drawings'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { judgeRecheck, recheckList, type RecheckAnswer } from '@nimble-anchor/core/procedure'
 import { modelName } from '@nimble-anchor/core/restraint'
@@ -8,6 +9,7 @@ import { CAUTION } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api } from '../session/api.ts'
+import { DrawingView } from '../drawings/DrawingView.tsx'
 import { RECHECK_WORD } from './words.ts'
 import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
@@ -27,10 +29,8 @@ export default function RecheckPage() {
     document.title = 'Look again · Nimble Anchor'
     api.fitting(id).then(setView, () => setView('failed'))
   }, [id])
-  const items = useMemo(() => {
-    const subject = view !== null && view !== 'failed' ? fittedSubject(view.case) : undefined
-    return subject ? recheckList(subject) : []
-  }, [view])
+  const subject = useMemo(() => (view !== null && view !== 'failed' ? fittedSubject(view.case) : undefined), [view])
+  const items = useMemo(() => (subject ? recheckList(subject) : []), [subject])
   if (view === null) return <p className="p-8 text-ink-soft">Loading.</p>
   if (view === 'failed' || items.length === 0 || view.status !== 'signed' || view.case.handover?.againstAdvice) {
     return (
@@ -47,6 +47,7 @@ export default function RecheckPage() {
   }
   const { model, position } = chosenIn(view.case)
   const item = items[at]
+  const drawing = subject && item?.check && drawingOfCheck(item.check, subject)
   const result = judgeRecheck(items, answers)
   const carer = view.case.handover?.carerName ?? 'Carer'
   async function keep(): Promise<void> {
@@ -73,6 +74,7 @@ export default function RecheckPage() {
             <b>{at + 1}</b> of {items.length}
           </p>
           <h1 className="mt-4 text-3xl leading-tight font-bold">{item.ask}</h1>
+          {drawing && <DrawingView drawing={drawing} className="mx-auto mt-2 max-h-[30vh] w-full" />}
           <p className="mt-2 text-xl">{item.how}</p>
           <div className="mt-auto grid gap-2 pt-6">
             {(['yes', 'no', 'unsure'] as const).map((answer) => (

@@ -3,7 +3,7 @@ import { formatNumber } from '@nimble-anchor/core/quantities'
 import { SOURCE_WORD, standsOnOf, titleOf, RULE_STAGES, RULES, type AnyRule } from '@nimble-anchor/core/rules'
 import { STAGE_TEXT } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
-import { useLocation } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { api } from '../session/api.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
@@ -58,7 +58,10 @@ export default function RuleBookPage() {
       <h1 className="mb-1 text-3xl font-bold tracking-tight">Rule book</h1>
       <p className="mb-3 max-w-3xl text-ink-soft">
         Every rule returns pass, fail or undecided; undecided is never a pass. A rule may speak for another source where
-        the case asks for it, a handbook’s own figure or a school of practice; the finding then says so.
+        the case asks for it, a handbook’s own figure or a school of practice; the finding then says so.{' '}
+        <Link to="/rules/drawings" className="font-semibold text-magenta underline">
+          All drawings
+        </Link>
       </p>
       <div className="mb-3 flex flex-wrap items-end gap-3">
         <SearchField className="min-w-60 flex-1" label="Find a rule" value={query} onChange={setQuery} />

@@ -7,6 +7,8 @@ interface ChoiceOption {
   readonly id: string
   readonly label: string
   readonly mark?: MarkState | undefined
+  /** The mark is the option's own, and stands chosen or not. */
+  readonly isMarked?: boolean
 }
 
 interface Props {
@@ -65,7 +67,9 @@ export function Choices({
                 isChosen ? 'border-ink bg-shoal-deep font-bold' : 'border-line bg-sheet hover:bg-shoal'
               }`}
             >
-              {isChosen && option.mark !== undefined && <StateMark state={option.mark} size={14} />}
+              {(isChosen || option.isMarked === true) && option.mark !== undefined && (
+                <StateMark state={option.mark} size={14} />
+              )}
               {option.label}
             </ToggleGroup.Item>
           )

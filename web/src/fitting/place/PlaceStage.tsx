@@ -1,15 +1,16 @@
 import { chosenIn, putsForPlace, putsForVehicle, type Case } from '@nimble-anchor/core/casefile'
 import { footprintOf } from '@nimble-anchor/core/fit'
 import { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from '@nimble-anchor/core/match'
-import { modelName } from '@nimble-anchor/core/restraint'
 import { reasonOf, titleOf, toFinding } from '@nimble-anchor/core/rules'
 import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
+import { useLocation } from 'react-router'
 import { useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
-import { Panel } from '../../ui/Panel.tsx'
+import { Choices } from '../../ui/Choices.tsx'
+import { Dialog } from '../../ui/Dialog.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst } from '../../ui/words.ts'
@@ -44,6 +45,19 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
     (a, b) => ORDER[a.decision] - ORDER[b.decision] || Number(a.position.row === 1) - Number(b.position.row === 1),
   )[0]
   const [picked, setPicked] = useState<string>()
+  const [pickedRoute, setPickedRoute] = useState<{ readonly id: string; readonly at: string }>()
+  // Led to a fact of the place, its sheet is open.
+  const { state: arrival, key } = useLocation() as {
+    readonly key: string
+    readonly state: { readonly need?: string } | null
+  }
+  const leadsToFacts = arrival?.need?.startsWith('position.') === true
+  const [facts, setFacts] = useState(leadsToFacts)
+  const [ledBy, setLedBy] = useState(key)
+  if (ledBy !== key) {
+    setLedBy(key)
+    if (leadsToFacts) setFacts(true)
+  }
   const inVehicle = (id: string | undefined): string | undefined =>
     vehicle?.positions.some((p) => p.id === id && !p.isDriverSeat) ? id : undefined
   const selected =
@@ -63,147 +77,202 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
   const isChosenRefused =
     positionId === selected && selectedMatch?.routes.some((r) => r.route.id === routeId && r.decision === 'fail')
 
+  const usable = selectedMatch?.routes.toSorted((x, y) => ORDER[x.decision] - ORDER[y.decision]) ?? []
+  const chosenRoute = positionId === selected ? routeId : undefined
+  const atRoute =
+    usable.find((r) => r.route.id === pickedRoute?.id && pickedRoute.at === selected) ??
+    usable.find((r) => r.route.id === chosenRoute) ??
+    usable[0]
+
   return (
-    <div className="flex flex-col gap-3">
-      <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="route" />
-      <Panel
-        title={vehicle ? vehicleName(vehicle) : 'Which car'}
-        aside={vehicle?.plate !== undefined && <span className="text-sm text-ink-soft">{vehicle.plate}</span>}
+    <div className="grid gap-3 lg:grid-cols-[23rem_minmax(0,1fr)] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
+      <section
+        aria-label="The car"
+        className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet tall:lg:overflow-y-auto"
       >
         {!isSigned && (
-          <div className="mb-3 flex flex-wrap items-end gap-3">
-            <div className="w-full max-w-sm">
-              <SelectField
-                label="Car"
-                value={vehicle?.id ?? ''}
-                options={[
-                  ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
-                  ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
-                    ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
-                    : []),
-                  ...(catalogue?.vehicles ?? []).map((v) => ({
-                    id: v.id,
-                    label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
-                  })),
-                ]}
-                onChange={(id) => {
-                  const next = catalogue?.vehicles?.find((v) => v.id === id)
-                  if (next) put(putsForVehicle(current, next))
-                }}
-              />
-            </div>
+          <div className="flex flex-wrap items-end gap-x-3 gap-y-1 p-2.5">
+            <SelectField
+              label="Car"
+              hidesLabel
+              className="min-w-40 flex-1"
+              value={vehicle?.id ?? ''}
+              options={[
+                ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
+                ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
+                  ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
+                  : []),
+                ...(catalogue?.vehicles ?? []).map((v) => ({
+                  id: v.id,
+                  label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
+                })),
+              ]}
+              onChange={(id) => {
+                const next = catalogue?.vehicles?.find((v) => v.id === id)
+                if (next) put(putsForVehicle(current, next))
+              }}
+            />
             <OneRidePanel current={current} onTaken={() => setPicked(undefined)} />
           </div>
         )}
-        {!vehicle && <p className="text-ink-soft">Each place of the car is then judged for the chosen restraint.</p>}
+        {!vehicle && (
+          <p className="p-3 text-ink-soft">Each place of the car is then judged for the chosen restraint.</p>
+        )}
         {vehicle && (
-          <div className="grid gap-4 sm:grid-cols-[minmax(200px,320px)_minmax(0,1fr)]">
-            <CarPlan
-              vehicle={vehicle}
-              decisions={new Map(places.map((m) => [m.position.id, m.decision]))}
-              selected={selected}
-              chosen={current.choice.positionId}
-              asSet={asSet}
-              footprint={
-                mode && selectedPosition && selectedMatch && shownRoute
-                  ? {
-                      positionId: selectedPosition.id,
-                      ...footprintOf(mode, shownRoute, selectedPosition),
-                      isRefused: selectedMatch.decision === 'fail',
-                    }
-                  : undefined
-              }
-              onSelect={setPicked}
-            />
-            <div>
-              {!mode && (
-                <p className="mb-3 border-l-4 border-line pl-3">
-                  Choose a restraint mode first; then each place says whether it fits.{' '}
-                  <Button look="bare" className="min-h-11 underline underline-offset-4" onClick={() => goTo('choose')}>
-                    Open Choose
-                  </Button>
-                </p>
-              )}
-              {model && mode && (
-                <p className="mb-2 text-sm text-ink-soft">
-                  {modelName(model)}, {mode.label}
-                </p>
-              )}
-              <ul className="divide-y divide-hair border-y border-hair">
-                {vehicle.positions
-                  .filter((p) => !p.isDriverSeat)
-                  .map((p) => {
-                    const match = places.find((m) => m.position.id === p.id)
-                    return (
-                      <li key={p.id}>
-                        <Button
-                          look="bare"
-                          aria-pressed={p.id === selected}
-                          onClick={() => setPicked(p.id)}
-                          className={`flex min-h-11 w-full items-start gap-2 px-2 py-2 text-left hover:bg-shoal ${p.id === selected ? 'bg-shoal-deep' : ''}`}
-                        >
-                          <span className="pt-0.5">{match && <StateMark state={match.decision} />}</span>
-                          <span className="min-w-0">
-                            <span className="block font-bold">
-                              {p.label}
-                              {p.id === current.choice.positionId && <span className="font-normal"> · chosen</span>}
-                            </span>
-                            <span className="block text-sm">{match && placeLine(match)}</span>
-                          </span>
-                        </Button>
-                      </li>
-                    )
-                  })}
-              </ul>
-              <PlanLegend />
+          <>
+            <div className="mx-auto w-full max-w-72 px-2 max-lg:max-w-64">
+              <CarPlan
+                vehicle={vehicle}
+                decisions={new Map(places.map((m) => [m.position.id, m.decision]))}
+                selected={selected}
+                chosen={current.choice.positionId}
+                asSet={asSet}
+                footprint={
+                  mode && selectedPosition && selectedMatch && shownRoute
+                    ? {
+                        positionId: selectedPosition.id,
+                        ...footprintOf(mode, shownRoute, selectedPosition),
+                        isRefused: selectedMatch.decision === 'fail',
+                      }
+                    : undefined
+                }
+                onSelect={setPicked}
+              />
             </div>
+            <Fold className="px-3 pb-1 text-sm" summary="What the marks mean">
+              <PlanLegend />
+            </Fold>
+          </>
+        )}
+      </section>
+
+      <div className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet">
+        <div className="relative min-h-0 flex-1 tall:lg:overflow-y-auto">
+          <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="route" />
+          {!mode && (
+            <p className="m-3 border-l-4 border-line pl-3">
+              Choose a restraint mode first; then each place says whether it fits.{' '}
+              <Button look="bare" className="min-h-11 underline underline-offset-4" onClick={() => goTo('choose')}>
+                Open Choose
+              </Button>
+            </p>
+          )}
+          {vehicle && (
+            <ul aria-label="Places" className="divide-y divide-hair">
+              {vehicle.positions
+                .filter((p) => !p.isDriverSeat)
+                .map((p) => {
+                  const match = places.find((m) => m.position.id === p.id)
+                  return (
+                    <li key={p.id}>
+                      <Button
+                        look="bare"
+                        aria-pressed={p.id === selected}
+                        onClick={() => setPicked(p.id)}
+                        className={`flex min-h-9 w-full items-baseline gap-2 border-l-4 px-2 py-1 text-left hover:bg-shoal pointer-coarse:min-h-11 ${p.id === selected ? 'border-ink bg-shoal' : 'border-transparent'}`}
+                      >
+                        {match && <StateMark state={match.decision} size={14} />}
+                        <span className={`shrink-0 ${p.id === selected ? 'font-bold' : ''}`}>
+                          {p.label}
+                          {p.id === current.choice.positionId && <span className="font-normal"> · chosen</span>}
+                        </span>
+                        <span className="min-w-0 text-sm text-ink-soft lg:truncate">{match && placeLine(match)}</span>
+                      </Button>
+                    </li>
+                  )
+                })}
+            </ul>
+          )}
+          {selectedPosition && (
+            <div className="flex flex-wrap items-center justify-between gap-x-3 border-y border-line bg-shoal px-3">
+              <h2 className="py-1.5 text-lg font-bold">{selectedPosition.label}</h2>
+              <Button look="quiet" className="px-2!" onClick={() => setFacts(true)}>
+                Facts of this place
+              </Button>
+            </div>
+          )}
+          {selectedMatch && usable.length > 1 && atRoute && (
+            <div className="px-3 pt-2">
+              <Choices
+                legend="By which route"
+                hideLegend
+                value={atRoute.route.id}
+                options={usable.map((r) => ({
+                  id: r.route.id,
+                  label: r.route.label,
+                  mark: r.decision,
+                  isMarked: true,
+                }))}
+                onChoose={(id) => setPickedRoute({ id, at: selectedMatch.position.id })}
+              />
+            </div>
+          )}
+          {selectedMatch && atRoute && (
+            <RouteFindings
+              match={atRoute}
+              isNamed={usable.length === 1}
+              budget={
+                atRoute.decision === 'fail' ? undefined : budgetAt(current, selectedMatch.position.id, atRoute.route.id)
+              }
+              goTo={(stage, need) => {
+                if (stage === 'place') setFacts(true)
+                goTo(stage, need)
+              }}
+            />
+          )}
+          {vehicle && model && mode && selectedPosition && (selectedMatch?.decision === 'fail' || isChosenRefused) && (
+            <OneChangePanel
+              current={current}
+              wanted={{
+                model,
+                unit,
+                mode,
+                vehicle,
+                position: selectedPosition,
+                route: isChosenRefused ? mode.routes.find((r) => r.id === routeId) : undefined,
+              }}
+              isNowhere={places.every((m) => m.decision === 'fail')}
+              catalogue={catalogue}
+              isSigned={isSigned}
+              goTo={goTo}
+            />
+          )}
+        </div>
+        {selectedMatch && atRoute && (
+          <UseBar
+            match={atRoute}
+            placeLabel={selectedMatch.position.label}
+            isChosen={chosenRoute === atRoute.route.id}
+            isSigned={isSigned}
+            onOnward={() => goTo('set-up')}
+            onUse={() => {
+              if (put(putsForPlace(current, selectedMatch.position.id, atRoute.route.id)).length === 0) goTo('set-up')
+            }}
+          />
+        )}
+      </div>
+
+      <Dialog
+        open={facts && selectedPosition !== undefined}
+        onOpenChange={setFacts}
+        title={selectedPosition ? `Facts of ${lowerFirst(selectedPosition.label)}` : ''}
+        asDrawer
+      >
+        {selectedPosition && (
+          <div className="flex flex-col gap-3">
+            {selectedPosition.row > 1 && (
+              <SeatInFrontPanel
+                key={`front-${selectedPosition.id}`}
+                current={current}
+                position={selectedPosition}
+                isSigned={isSigned}
+                withSetting={selectedPosition.id === positionId}
+              />
+            )}
+            <PlaceFacts key={selectedPosition.id} position={selectedPosition} isSigned={isSigned} />
           </div>
         )}
-      </Panel>
-
-      {vehicle && model && mode && selectedPosition && (selectedMatch?.decision === 'fail' || isChosenRefused) && (
-        <OneChangePanel
-          current={current}
-          wanted={{
-            model,
-            unit,
-            mode,
-            vehicle,
-            position: selectedPosition,
-            route: isChosenRefused ? mode.routes.find((r) => r.id === routeId) : undefined,
-          }}
-          isNowhere={places.every((m) => m.decision === 'fail')}
-          catalogue={catalogue}
-          isSigned={isSigned}
-          goTo={goTo}
-        />
-      )}
-      {selectedMatch?.routes.map((route) => (
-        <RoutePanel
-          key={`${selectedMatch.position.id}/${route.route.id}`}
-          place={selectedMatch}
-          match={route}
-          budget={route.decision === 'fail' ? undefined : budgetAt(current, selectedMatch.position.id, route.route.id)}
-          isChosen={
-            current.choice.positionId === selectedMatch.position.id && current.choice.routeId === route.route.id
-          }
-          isSigned={isSigned}
-          goTo={goTo}
-          onUse={() => {
-            if (put(putsForPlace(current, selectedMatch.position.id, route.route.id)).length === 0) goTo('set-up')
-          }}
-        />
-      ))}
-      {selectedPosition && selectedPosition.row > 1 && (
-        <SeatInFrontPanel
-          key={`front-${selectedPosition.id}`}
-          current={current}
-          position={selectedPosition}
-          isSigned={isSigned}
-          withSetting={selectedPosition.id === positionId}
-        />
-      )}
-      {selectedPosition && <PlaceFacts key={selectedPosition.id} position={selectedPosition} isSigned={isSigned} />}
+      </Dialog>
     </div>
   )
 }
@@ -222,47 +291,60 @@ function budgetAt(current: Case, positionId: string, routeId: string): string | 
   return budget && budgetText(budget)
 }
 
-interface RouteProps {
-  readonly place: PlaceMatch
+interface UseProps {
   readonly match: PlaceRouteMatch
-  /** How much this restraint will ask here; nothing where it is refused. */
-  readonly budget: string | undefined
+  readonly placeLabel: string
   readonly isChosen: boolean
   readonly isSigned: boolean
-  readonly goTo: StageProps['goTo']
   readonly onUse: () => void
+  readonly onOnward: () => void
 }
 
-function RoutePanel({ place, match, budget, isChosen, isSigned, goTo, onUse }: RouteProps) {
+/** The one thing to press on this stage, always in view; a place that is refused has none. */
+function UseBar({ match, placeLabel, isChosen, isSigned, onUse, onOnward }: UseProps) {
+  if (isSigned || (match.decision === 'fail' && !isChosen)) return null
+  return (
+    <div className="no-print sticky bottom-0 flex items-center justify-end gap-3 border-t border-line bg-sheet p-2">
+      {isChosen ? (
+        <>
+          <StateMark state="pass" word="Chosen" />
+          <Button onClick={onOnward}>Go on to Set up</Button>
+        </>
+      ) : (
+        <Button
+          look={match.decision === 'pass' ? 'main' : 'plain'}
+          aria-label={`Use this place: ${placeLabel}, ${match.route.label}`}
+          onClick={onUse}
+        >
+          Use this place
+        </Button>
+      )}
+    </div>
+  )
+}
+
+interface RouteProps {
+  readonly match: PlaceRouteMatch
+  /** Its name stands nowhere else. */
+  readonly isNamed: boolean
+  /** How much this restraint will ask here; nothing where it is refused. */
+  readonly budget: string | undefined
+  readonly goTo: StageProps['goTo']
+}
+
+/** What the rules say of one route at one place: what does not hold, then what does, folded. */
+function RouteFindings({ match, isNamed, budget, goTo }: RouteProps) {
   const open = match.findings.filter((f) => f.outcome.kind !== 'pass')
   const held = match.findings.filter((f) => f.outcome.kind === 'pass')
   return (
-    <Panel
-      title={
-        <span className="flex items-center gap-2">
-          <StateMark state={match.decision} />
-          {place.position.label}: {match.route.label}
-        </span>
-      }
-      aside={
-        isChosen ? (
-          <StateMark state="pass" word="Chosen" />
-        ) : (
-          match.decision !== 'fail' &&
-          !isSigned && (
-            <Button
-              look={match.decision === 'pass' ? 'main' : 'plain'}
-              aria-label={`Use this place: ${place.position.label}, ${match.route.label}`}
-              onClick={onUse}
-            >
-              Use this place
-            </Button>
-          )
-        )
-      }
-    >
-      {budget !== undefined && <p className="-mt-1 mb-2 text-sm text-ink-soft">{budget}</p>}
-      <ul className="-mx-3.5 -my-2 divide-y divide-hair">
+    <section aria-label={match.route.label}>
+      {isNamed && (
+        <h3 className="flex items-center gap-2 px-3 pt-2 font-bold">
+          <StateMark state={match.decision} /> {match.route.label}
+        </h3>
+      )}
+      {budget !== undefined && <p className="px-3 text-sm text-ink-soft">{budget}</p>}
+      <ul className="divide-y divide-hair">
         {open.map((f) => (
           <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
         ))}
@@ -282,6 +364,6 @@ function RoutePanel({ place, match, budget, isChosen, isSigned, goTo, onUse }: R
           </li>
         )}
       </ul>
-    </Panel>
+    </section>
   )
 }

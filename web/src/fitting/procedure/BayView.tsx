@@ -21,6 +21,7 @@ import { Button } from '../../ui/Button.tsx'
 
 interface Props {
   readonly steps: readonly Step[]
+  /** A step, or a check of one. */
   readonly startAt: string | undefined
   readonly subject: FittedSubject
   readonly current: Case
@@ -57,6 +58,8 @@ export function BayView(props: Props) {
   const isOpen = ({ step, checks }: BayPage): boolean =>
     checks.length > 0 ? checks.some((id) => marks.get(id) !== 'pass') : stepMark(step, marks, done) !== 'pass'
   const [at, setAt] = useState(() => {
+    const check = pages.findIndex((p) => p.checks.some((id) => id === startAt))
+    if (check >= 0) return check
     const asked = pages.findIndex((p) => p.step.id === startAt)
     // The step that was asked for, at what is still open in it; else the first check that is.
     const open = pages.findIndex((p) => (asked < 0 || p.step.id === startAt) && p.checks.length > 0 && isOpen(p))
@@ -195,7 +198,14 @@ export function BayView(props: Props) {
                   isLarge
                   checks={page.checks}
                   {...{ step, subject, current, assessment, marks, isSigned }}
-                  under={(id) => !isSigned && <Figures id={id} />}
+                  under={(id) =>
+                    !isSigned && (
+                      <Figures
+                        id={id}
+                        value={marks.get(id) === 'stale' ? undefined : current.readings[id]?.number?.value}
+                      />
+                    )
+                  }
                 />
               </div>
             </div>
@@ -231,7 +241,7 @@ export function BayView(props: Props) {
 }
 
 /** A thumb pad under a check that is a number. */
-function Figures({ id }: { readonly id: CheckId }) {
+function Figures({ id, value }: { readonly id: CheckId; readonly value: number | undefined }) {
   const put = useFitting((s) => s.put)
   const check = checkOf(id)
   if (check.kind !== 'number') return null
@@ -242,8 +252,9 @@ function Figures({ id }: { readonly id: CheckId }) {
         label={checkLabel(id)}
         unit={check.unit}
         allowsMinus={check.min < 0}
-        onKeep={(value) => {
-          const number = { value, plusMinus: check.defaultPlusMinus, source: 'measured' }
+        value={value}
+        onKeep={(figure) => {
+          const number = { value: figure, plusMinus: check.defaultPlusMinus, source: 'measured' }
           const [fault] = put([{ path: ['readings', id], value: { number } }])
           return fault ? `${checkLabel(id)} ${fault.message}` : ''
         }}

@@ -11,7 +11,7 @@ import {
 import { type Quantity } from '@nimble-anchor/core/quantities'
 import { type Finding } from '@nimble-anchor/core/rules'
 import { type Assessment, limitOf, limitText } from '@nimble-anchor/core/verdict'
-import { useId, useState } from 'react'
+import { useId, useState, type ReactNode } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { PhotoButton } from '../../photos/PhotoButton.tsx'
 import { photoKey } from '../../photos/photoStore.ts'
@@ -32,11 +32,16 @@ interface Props {
   readonly isSigned: boolean
   /** What is ticked off one by one before the check is good: the guides of a belt. */
   readonly ticks?: readonly string[] | undefined
+  /** What to look at, beside the words. */
+  readonly drawing?: ReactNode
+  /** Figures are entered by the pad below: no field of its own. */
+  readonly hasPad?: boolean
 }
 
 const SENSES = ['seen', 'heard', 'felt'] as const
 
-export function CheckField({ id, assessment, current, mark, staleBecause, finding, isSigned, ticks = [] }: Props) {
+export function CheckField(props: Props) {
+  const { id, assessment, current, mark, staleBecause, finding, isSigned, ticks = [], drawing, hasPad = false } = props
   const put = useFitting((s) => s.put)
   const howId = useId()
   const fittingId = useFitting((s) => s.view?.id ?? '')
@@ -58,7 +63,8 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
 
   return (
     <div className="min-w-0" data-check={id}>
-      <div className="mb-1 flex items-start gap-2">
+      <div className="mb-1.5 flex items-start gap-2">
+        {drawing !== undefined && <div className="mr-1 w-26 shrink-0">{drawing}</div>}
         <span className="pt-0.5">
           <StateMark state={mark} size={14} />
         </span>
@@ -86,16 +92,18 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
       )}
       {check.kind === 'number' ? (
         <div className="flex flex-wrap items-start gap-2">
-          <QuantityField
-            label={isStale ? `${label}, again` : label}
-            unit={check.unit}
-            hidesLabel
-            draftKey={`readings.${id}`}
-            quantity={isStale ? undefined : reading?.number}
-            defaultPlusMinus={check.defaultPlusMinus}
-            disabled={isSigned}
-            onChange={(number: Quantity | null) => keep(number === null ? null : { number })}
-          />
+          {!hasPad && (
+            <QuantityField
+              label={isStale ? `${label}, again` : label}
+              unit={check.unit}
+              hidesLabel
+              draftKey={`readings.${id}`}
+              quantity={isStale ? undefined : reading?.number}
+              defaultPlusMinus={check.defaultPlusMinus}
+              disabled={isSigned}
+              onChange={(number: Quantity | null) => keep(number === null ? null : { number })}
+            />
+          )}
           {tool && !isSigned && (
             <InstrumentButton
               kind={tool}
@@ -130,7 +138,7 @@ export function CheckField({ id, assessment, current, mark, staleBecause, findin
             />
           )}
           <Choices
-            legend={label}
+            legend={check.notesBefore === true ? 'Now' : label}
             hideLegend={check.notesBefore !== true}
             describedBy={howId}
             disabled={isSigned}

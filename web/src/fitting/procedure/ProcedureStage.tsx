@@ -10,7 +10,7 @@ import { useCommands } from '../../app/commands.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
-import { Fold } from '../../ui/Fold.tsx'
+import { useMedia } from '../../ui/useMedia.ts'
 import { upperFirst } from '../../ui/words.ts'
 import { leadsWithin } from '../goTo.ts'
 import type { StageProps } from '../stages.ts'
@@ -37,9 +37,20 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
     readonly key: string
     readonly state: { readonly need?: string; readonly bay?: true } | null
   }
-  const [bay, setBay] = useState<{ readonly at: string | undefined } | null>(
-    arrival?.bay === true ? { at: undefined } : null,
+  // On a phone one step fills the screen: what is opened, or led to, opens there.
+  const isNarrow = useMedia('(max-width: 1023px)')
+  const [bay, setBay] = useState<{ readonly at: string | undefined } | null>(() =>
+    arrival?.bay === true
+      ? { at: undefined }
+      : isNarrow && arrival?.need?.startsWith('check.')
+        ? { at: arrival.need.slice('check.'.length) }
+        : null,
   )
+  const [ledBy, setLedBy] = useState(key)
+  if (ledBy !== key) {
+    setLedBy(key)
+    if (isNarrow && arrival?.need?.startsWith('check.')) setBay({ at: arrival.need.slice('check.'.length) })
+  }
   const [chosen, setChosen] = useState<{ readonly at: string; readonly key: string }>()
   const navigate = useNavigate()
   const marks = useMemo(
@@ -55,7 +66,10 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   const asked = led?.id ?? chosen?.at ?? firstOpen
   const at = Math.max(0, steps.findIndex((s) => s.id === asked)) // prettier-ignore
   const step = steps[at]
-  const open = (id: string): void => setChosen({ at: id, key })
+  const open = (id: string): void => {
+    setChosen({ at: id, key })
+    if (isNarrow) setBay({ at: id })
+  }
   const next = stage === 'attach' ? 'child-in' : 'hand-over'
   /** Leafs through the list, and enters nothing. */
   const leaf = (by: 1 | -1): void => {
@@ -132,53 +146,62 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
       )}
       <div className="grid gap-3 pb-20 lg:grid-cols-[19rem_minmax(0,1fr)] lg:pb-0 tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
         <div className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet">
-          <div className="lg:hidden">
-            <RedoNote list={redo} onOpen={open} />
-          </div>
-          <div className="relative hidden min-h-0 flex-1 overflow-y-auto lg:block">
+          <div className="relative min-h-0 flex-1 overflow-y-auto">
             <RedoNote list={redo} onOpen={open} />
             <StepList steps={steps} atId={step.id} marks={marks} done={done} onOpen={open} />
           </div>
-          <Fold className="px-2 lg:hidden" summary={`Step ${at + 1} of ${steps.length}: all steps`}>
-            <StepList steps={steps} atId={step.id} marks={marks} done={done} onOpen={open} />
-          </Fold>
           <div className="flex flex-wrap items-center gap-x-2 border-t border-line px-2">
             {!isSigned && <Moved disturbances={disturbances} />}
-            <Button look="quiet" className="ml-auto px-2!" onClick={() => setBay({ at: step.id })}>
+            <Button
+              look="quiet"
+              className="ml-auto px-2!"
+              onClick={() => setBay({ at: isNarrow ? undefined : step.id })}
+            >
               Bay view
             </Button>
           </div>
         </div>
-        <div className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet">
-          <div key={step.id} className="relative min-h-0 flex-1 overflow-y-auto p-3.5">
-            <StepCard
-              step={step}
-              number={at + 1}
-              of={steps.length}
-              subject={subject}
-              current={current}
-              assessment={assessment}
-              marks={marks}
-              done={done}
-              isSigned={isSigned}
-            />
+        {isNarrow ? (
+          <div className="no-print fixed inset-x-0 bottom-0 z-20 border-t border-line bg-sheet p-2">
+            <Button
+              look={leadsWithin(assessment, stage) ? 'main' : 'plain'}
+              className="w-full"
+              onClick={() => setBay({ at: undefined })}
+            >
+              <span className="truncate">{stepName(step)}</span> <ChevronRight size={18} aria-hidden="true" />
+            </Button>
           </div>
-          <nav
-            aria-label="From step to step"
-            className="no-print fixed inset-x-0 bottom-0 z-20 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2 lg:static"
-          >
-            <Button disabled={at === 0} onClick={() => leaf(-1)}>
-              <ChevronLeft size={18} aria-hidden="true" /> Back
-            </Button>
-            <Button look={isAnswered && leadsWithin(assessment, stage) ? 'main' : 'plain'} onClick={goOn}>
-              <span className="max-w-72 truncate">
-                {isAnswered ? 'Next' : 'Leave it open'}
-                <span className="max-lg:sr-only">: {onward}</span>
-              </span>
-              <ChevronRight size={18} aria-hidden="true" />
-            </Button>
-          </nav>
-        </div>
+        ) : (
+          <div className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet">
+            <div key={step.id} className="relative min-h-0 flex-1 overflow-y-auto p-3.5">
+              <StepCard
+                step={step}
+                number={at + 1}
+                of={steps.length}
+                subject={subject}
+                current={current}
+                assessment={assessment}
+                marks={marks}
+                done={done}
+                isSigned={isSigned}
+              />
+            </div>
+            <nav
+              aria-label="From step to step"
+              className="no-print flex items-center justify-between gap-2 border-t border-line bg-sheet p-2"
+            >
+              <Button disabled={at === 0} onClick={() => leaf(-1)}>
+                <ChevronLeft size={18} aria-hidden="true" /> Back
+              </Button>
+              <Button look={isAnswered && leadsWithin(assessment, stage) ? 'main' : 'plain'} onClick={goOn}>
+                <span className="max-w-72 truncate">
+                  {isAnswered ? 'Next' : 'Leave it open'}: {onward}
+                </span>
+                <ChevronRight size={18} aria-hidden="true" />
+              </Button>
+            </nav>
+          </div>
+        )}
       </div>
     </>
   )

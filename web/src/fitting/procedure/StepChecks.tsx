@@ -42,30 +42,30 @@ export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge
     const before = i > 0 ? drawings.get(checks[i - 1] as CheckId) : undefined
     const isShown = drawing !== undefined && !isSame(drawing, drawn) && !isSame(drawing, before)
     return (
-      <div key={id} className={`min-w-0 ${isShown && !isLarge ? 'grid grid-cols-[7.5rem_minmax(0,1fr)] gap-3' : ''}`}>
-        {isShown && (
+      <div key={id} className="min-w-0">
+        {isShown && isLarge && (
           <DrawingView
             drawing={drawing}
-            className={
-              isLarge
-                ? `mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[15vh]' : 'max-h-[24vh]'}`
-                : 'w-full self-start rounded-[3px] border border-hair'
-            }
+            className={`mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[15vh]' : 'max-h-[24vh]'}`}
           />
         )}
-        <div className="min-w-0">
-          <CheckField
-            id={id}
-            current={current}
-            assessment={assessment}
-            mark={marks.get(id) ?? 'not-started'}
-            staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
-            ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
-            finding={findingFor(assessment, id)}
-            isSigned={isSigned}
-          />
-          {under?.(id)}
-        </div>
+        <CheckField
+          id={id}
+          current={current}
+          assessment={assessment}
+          mark={marks.get(id) ?? 'not-started'}
+          staleBecause={assessment.stale.find((s) => s.checkId === id)?.because}
+          ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
+          finding={findingFor(assessment, id)}
+          isSigned={isSigned}
+          hasPad={under !== undefined && !isSigned}
+          drawing={
+            isShown && !isLarge ? (
+              <DrawingView drawing={drawing} className="w-full rounded-[3px] border border-hair" />
+            ) : undefined
+          }
+        />
+        {under?.(id)}
       </div>
     )
   })

@@ -1,4 +1,5 @@
 import { Delete } from 'lucide-react'
+import { formatNumber } from '@nimble-anchor/core/quantities'
 import { useState } from 'react'
 import { useDraft } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -9,14 +10,20 @@ interface Props {
   readonly label: string
   readonly unit: string
   readonly allowsMinus: boolean
+  /** What is entered already. */
+  readonly value?: number | undefined
   /** Keeps the number, or says what is wrong with it. */
   readonly onKeep: (value: number) => string
 }
 
-const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'] as const
+const ROWS = [
+  ['1', '2', '3'],
+  ['4', '5', '6'],
+  ['7', '8', '9'],
+] as const
 
 /** Figures by one thumb, in gloves: large keys, nothing to hit twice. */
-export function ThumbPad({ draftKey, label, unit, allowsMinus, onKeep }: Props) {
+export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, onKeep }: Props) {
   const [typed, setText] = useDraft(draftKey)
   const text = typed ?? ''
   const [fault, setFault] = useState('')
@@ -31,21 +38,27 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, onKeep }: Props) 
     setFault(said)
     if (said === '') setText('')
   }
-  const key = 'min-h-16 rounded-[3px] border border-line bg-sheet text-2xl font-bold hover:bg-shoal'
+  const key = 'min-h-13 rounded-[3px] border border-line bg-sheet text-2xl font-bold hover:bg-shoal'
+  const figure = (k: string) => (
+    <Button look="bare" key={k} className={key} aria-label={k === '.' ? 'point' : k} onClick={() => press(k)}>
+      {k}
+    </Button>
+  )
   return (
     <div role="group" aria-label={`${label}, figures`} className="max-w-xs">
       <p
         className="mb-1 min-h-11 rounded-[3px] border border-line bg-paper px-3 py-1.5 text-right text-2xl font-bold"
         aria-live="polite"
       >
-        {text === '' ? '–' : text.replace('-', '−')} <span className="text-base font-normal">{unit}</span>
+        {text !== '' ? (
+          text.replace('-', '−')
+        ) : (
+          <span className="font-normal text-ink-soft">{entered === undefined ? '–' : formatNumber(entered)}</span>
+        )}{' '}
+        <span className="text-base font-normal">{unit}</span>
       </p>
-      <div className="grid grid-cols-3 gap-1.5">
-        {KEYS.map((k) => (
-          <Button look="bare" key={k} className={key} aria-label={k === '.' ? 'point' : k} onClick={() => press(k)}>
-            {k}
-          </Button>
-        ))}
+      <div className="grid grid-cols-4 gap-1.5">
+        {ROWS[0].map(figure)}
         <Button
           look="bare"
           aria-label="Take the last figure away"
@@ -54,6 +67,10 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, onKeep }: Props) 
         >
           <Delete size={24} aria-hidden="true" />
         </Button>
+        {ROWS[1].map(figure)}
+        {figure('.')}
+        {ROWS[2].map(figure)}
+        {figure('0')}
         {allowsMinus && (
           <Button
             look="bare"
@@ -66,7 +83,7 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, onKeep }: Props) 
         )}
         <Button
           look="bare"
-          className={`min-h-16 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta ${allowsMinus ? 'col-span-2' : 'col-span-3'}`}
+          className={`min-h-13 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta ${allowsMinus ? 'col-span-3' : 'col-span-4'}`}
           onClick={keep}
         >
           Keep

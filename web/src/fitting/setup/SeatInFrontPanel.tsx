@@ -28,6 +28,7 @@ export function SeatInFrontPanel({ current, position, isSigned, withSetting = tr
           unit="mm"
           quantity={position.frontClearanceMm}
           draftKey={`vehicle.${position.id}.frontClearanceMm`}
+          need="position.frontClearanceMm"
           defaultPlusMinus={10}
           disabled={isSigned}
           hint="From this backrest to the back of the seat in front, at the height of the shell’s top."

@@ -11,7 +11,7 @@ import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
-import { Fold } from '../../ui/Fold.tsx'
+import { Explain } from '../../ui/Explain.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
@@ -23,6 +23,7 @@ import { BenchPanel } from './bench/BenchPanel.tsx'
 import { FindSetUp } from './bench/FindSetUp.tsx'
 import { SeatInFrontPanel } from './SeatInFrontPanel.tsx'
 import { SettingField } from './SettingField.tsx'
+import { SETTING_NAME } from './settingName.ts'
 
 export default function SetUpStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
@@ -149,17 +150,6 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
   )
 }
 
-const SETTING_NAME: Record<keyof Settings, string> = {
-  recline: 'Recline',
-  legNotch: 'Support leg',
-  strapHeightMm: 'Shoulder straps',
-  wedge: 'Wedge',
-  insertsIn: 'Inserts',
-  vehicleHeadRestraint: 'Vehicle head restraint',
-  frontSeatGapMm: 'Seat in front',
-  slideMm: 'Shell on its base',
-}
-
 const sameValue = (a: unknown, b: unknown): boolean =>
   Array.isArray(a) && Array.isArray(b) ? a.length === b.length && a.every((x) => b.includes(x)) : a === b
 
@@ -186,11 +176,13 @@ function SettingRow({ recommendation: r, subject, settings, isSigned, onSet, chi
     >
       <DrawingView drawing={drawing} className="w-full rounded-[3px] border border-hair" />
       <div className="min-w-0">
-        <div className="flex items-start justify-between gap-2">
-          <div className="min-w-0">
-            <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
-            <p className="text-lg leading-tight font-bold">{r.text}</p>
-          </div>
+        <div className="flex items-baseline justify-between gap-2">
+          <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
+          <Explain label={`Why: ${SETTING_NAME[r.setting]}`}>{upperFirst(r.because)}.</Explain>
+        </div>
+        <p className="mb-1 text-lg leading-tight font-bold">{r.text}</p>
+        <div className="flex flex-wrap items-center gap-2">
+          <div className="min-w-0 flex-1">{children}</div>
           {r.kind === 'set' &&
             (done ? (
               <StateMark state="pass" word="Set so" size={14} />
@@ -202,10 +194,6 @@ function SettingRow({ recommendation: r, subject, settings, isSigned, onSet, chi
               )
             ))}
         </div>
-        <Fold className="text-sm" summary="Why">
-          <p className="pb-1 text-ink-soft">{upperFirst(r.because)}.</p>
-        </Fold>
-        {children}
       </div>
     </div>
   )

@@ -23,7 +23,7 @@ const NOT_RECORDED = { id: '', label: 'not recorded' }
 
 /** What is really set, where it differs from what was worked out. */
 export function SettingField({ setting, mode, route, settings, isSigned, onSet }: FieldProps) {
-  const common = { label: 'What is set', disabled: isSigned }
+  const common = { label: 'What is set', hidesLabel: true, disabled: isSigned }
   switch (setting) {
     case 'recline':
       return (
@@ -67,7 +67,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
       const chosen = settings.insertsIn?.value
       return (
         <fieldset disabled={isSigned}>
-          <legend className="text-sm font-semibold text-ink-soft">What is in</legend>
+          <legend className="sr-only">What is in</legend>
           {(mode.inserts ?? []).map((i) => (
             <CheckBox
               key={i.id}
@@ -101,6 +101,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
       return (
         <Choices
           legend="Where it is"
+          hideLegend
           disabled={isSigned}
           value={settings.vehicleHeadRestraint?.value}
           options={[
@@ -123,6 +124,7 @@ function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setti
     return (
       <SelectField
         label="What is set"
+        hidesLabel
         disabled={isSigned}
         value={String(value ?? '')}
         options={[

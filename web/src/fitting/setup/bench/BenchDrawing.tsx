@@ -84,8 +84,12 @@ export function BenchDrawing(props: Props) {
       viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
       role="group"
       aria-label={props.label}
-      className={`block w-full bg-paper select-none ${props.isZoomed ? 'touch-none' : 'touch-pan-y'}`}
-      style={{ aspectRatio: `${view.width} / ${view.height}` }}
+      className={`mx-auto block w-full bg-paper select-none ${props.isZoomed ? 'touch-none' : 'touch-pan-y'}`}
+      // The whole drawing is seen at once: as wide as the height that the pane has lets it be.
+      style={{
+        aspectRatio: `${view.width} / ${view.height}`,
+        maxWidth: `max(20rem, calc((100dvh - 21rem) * ${(view.width / view.height).toFixed(3)}))`,
+      }}
       onPointerDown={(e) => {
         drag.current = { id: 'pan', last: at(e) }
       }}
