@@ -17,6 +17,8 @@ import {
   pick,
   toCheck,
   part,
+  useMode,
+  placeFacts,
 } from './served.ts'
 
 const example = JSON.parse(
@@ -50,7 +52,8 @@ test('a conversion: the harness away for a booster; not for use until its checks
   await expect(page.getByRole('button', { name: /CK-4102/ })).toContainText('not checked since 2026-11-25 (convert)')
   await beginFitting(page, server, 'Bryn Tolland', 'Corran Knot')
   await stage(page, 2)
-  const barred = page.getByRole('listitem').filter({ hasText: 'CK-4102' }).filter({ hasText: 'Booster' })
+  await page.locator('[data-mode="ravel-carrick/booster"]').getByRole('button').click()
+  const barred = page.getByRole('region', { name: 'The mode selected' })
   await expect(barred).toContainText('“convert” was started on 2026-11-25')
   await expect(barred.getByRole('button', { name: /^Use/ })).toHaveCount(0)
 
@@ -222,9 +225,11 @@ test('one ride in an unknown car: the fewest readings first; taken, it asks for 
   await expectAxeClean(page, 'One ride')
   await first.getByRole('button', { name: /^Take this way/ }).click()
   await expect(dialog).toBeHidden()
-  await expect(page.getByRole('heading', { name: 'Unknown car for one ride' })).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Child, place, restraint' })).toContainText('Unknown car for one ride')
   await expect(verdict(page)).toContainText('Undecided')
+  await placeFacts(page)
   await pick(page.getByLabel('Belt', { exact: true }), 'three-point')
+  await page.keyboard.press('Escape')
   await stage(page, 5)
   await answer(page, 'belt-twist', 'no twist')
   await expect(verdict(page)).toContainText('Undecided')
@@ -259,7 +264,7 @@ test('a family: what is ahead, everything exported, then erased for good', async
 test('with a note by hand, a pair is closed: the cushion out for threading, and back', async ({ page, server }) => {
   await beginFitting(page, server, 'Wren Oxley', 'Corran Dunlin')
   await stage(page, 2)
-  await page.getByRole('button', { name: /^Use Hitchmark Clove, Rearward/ }).click()
+  await useMode(page, 'Hitchmark Clove, Rearward')
   await page.waitForURL(/\/place$/)
   await page.getByRole('button', { name: /^pass Rear left/ }).click()
   await page.getByRole('button', { name: /^Use this place: Rear left/ }).click()

@@ -1,6 +1,18 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { beginFitting, expect, expectAxeClean, fill, stage, test, verdict, pick } from './served.ts'
+import {
+  beginFitting,
+  expect,
+  expectAxeClean,
+  fill,
+  stage,
+  test,
+  verdict,
+  pick,
+  useMode,
+  usePlace,
+  placeFacts,
+} from './served.ts'
 
 const lines = (page: Page) => page.getByRole('list', { name: 'The arithmetic' })
 const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`)
@@ -8,16 +20,11 @@ const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`)
 /** Chooses a mode of the shelf and opens Place. */
 async function choose(page: Page, mode: string): Promise<void> {
   await stage(page, 2)
-  await page
-    .getByRole('button', { name: `Use ${mode}` })
-    .first()
-    .click()
+  await useMode(page, mode)
   await page.waitForURL(/\/place$/)
 }
 async function place(page: Page, name: string, route: string): Promise<void> {
-  await page.getByRole('button', { name: new RegExp(`^(pass|undecided|fail) ${name}`) }).click()
-  await page.getByRole('button', { name: `Use this place: ${name}, ${route}` }).click()
-  await page.waitForURL(/\/set-up$/)
+  await usePlace(page, name, route)
 }
 
 test('the sloping cushion that needs a wedge', async ({ page, server }) => {
@@ -58,6 +65,7 @@ test('the hollow floor is refused, and the tether route is found instead', async
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Avocet')
   await choose(page, 'Fathom Stopper, Forward, 76–105 cm')
   await page.getByRole('button', { name: /^pass Second row left/ }).click()
+  await page.getByRole('radio', { name: /ISOFIX with leg/ }).click()
   await expect(page.getByText('There is a storage box under the floor that may not bear a leg.')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Use this place: Second row left, ISOFIX with leg' })).toHaveCount(0)
   await place(page, 'Second row left', 'ISOFIX with top tether')
@@ -101,7 +109,9 @@ test('the front seat that cannot go back far enough for the tallest driver', asy
   await choose(page, 'Ravel Sheepshank, Rearward, 40–105 cm')
   await page.getByRole('button', { name: /^pass Rear right/ }).click()
   // A very tall driver: no permitted recline leaves room behind that seat.
+  await placeFacts(page)
   await fill(page, 'Backrest to it, tallest driver', '480')
+  await page.keyboard.press('Escape')
   await page
     .getByRole('button', { name: /Room for the shell behind the seat in front/ })
     .first()
@@ -110,7 +120,9 @@ test('the front seat that cannot go back far enough for the tallest driver', asy
     page.getByText(/^No permitted recline fits, at most [\d.]+° would: another place, car or restraint\.$/).first(),
   ).toBeAttached()
   await expect(page.getByRole('button', { name: /^fail Rear right/ })).toBeVisible()
+  await placeFacts(page)
   await fill(page, 'Backrest to it, tallest driver', '600')
+  await page.keyboard.press('Escape')
   await place(page, 'Rear right', 'ISOFIX with leg')
   await page.getByRole('button', { name: 'Recline: set so' }).click()
   await expect(line(page, 'front-room')).toContainText('69 ± 31 mm')

@@ -62,7 +62,8 @@ test('a restraint is entered from its manual, warned about, put right, given a u
 
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
   await stage(page, 2)
-  await expect(page.locator('[data-mode="hitchmark-half-hitch/mode"]')).toContainText('HH-1')
+  await page.locator('[data-mode="hitchmark-half-hitch/mode"]').getByRole('button').click()
+  await expect(page.getByRole('region', { name: 'The mode selected' })).toContainText('HH-1')
 })
 
 test('the whole entry as JSON: what is no restraint is refused and loses nothing, what is one fills the form', async ({

@@ -1,4 +1,17 @@
-import { answer, beginFitting, expect, expectAxeClean, fill, stage, test, verdict, pick, toCheck } from './served.ts'
+import {
+  answer,
+  beginFitting,
+  expect,
+  expectAxeClean,
+  fill,
+  stage,
+  test,
+  verdict,
+  pick,
+  toCheck,
+  useMode,
+  placeFacts,
+} from './served.ts'
 
 test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process' }, async ({ page, server }) => {
   test.slow()
@@ -13,19 +26,16 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
 
   // Choose: a cushion is refused, and says why; rearward stands first, forward is advised against.
   await stage(page, 2)
-  const refused = page.getByRole('listitem').filter({ hasText: 'Fathom Slipknot' })
-  await expect(refused).toContainText('below the minimum for a cushion (125 cm)')
-  await expect(refused.getByRole('button', { name: /^Use/ })).toHaveCount(0)
-  const forward = page.getByRole('listitem').filter({ hasText: 'Ravel Sheepshank Forward' })
-  await expect(forward).toContainText('A rearward mode still takes this child.')
-  await expect(
-    page
-      .getByRole('listitem')
-      .filter({ has: page.getByRole('heading', { level: 3 }) })
-      .first(),
-  ).toContainText('rearward')
+  const detail = page.getByRole('region', { name: 'The mode selected' })
+  const row = (key: string) => page.locator(`[data-mode="${key}"]`).getByRole('button')
+  await row('fathom-slipknot/cushion').click()
+  await expect(detail).toContainText('below the minimum for a cushion (125 cm)')
+  await expect(detail.getByRole('button', { name: /^Use/ })).toHaveCount(0)
+  await row('ravel-sheepshank/forward').click()
+  await expect(detail).toContainText('A rearward mode still takes this child.')
+  await expect(page.locator('[data-mode]').first()).toContainText('rearward')
   await expectAxeClean(page, 'Choose')
-  await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+  await useMode(page, 'Ravel Sheepshank, Rearward, 40–105 cm')
 
   // Place: one refusal with its reason, one place that nobody has looked at.
   await page.waitForURL(/\/place$/)
@@ -34,7 +44,9 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await expect(page.getByRole('button', { name: /Use this place: Rear middle/ })).toHaveCount(0)
   await page.getByRole('button', { name: /^undecided Rear left/ }).click()
   await expect(page.getByText('Not known: what is under the floor where the leg lands.').first()).toBeVisible()
+  await placeFacts(page)
   await pick(page.getByLabel('Floor under a leg'), 'solid')
+  await page.keyboard.press('Escape')
   await expect(page.getByRole('button', { name: /^pass Rear left/ })).toBeVisible()
   await expectAxeClean(page, 'Place')
   await page.getByRole('button', { name: 'Use this place: Rear left, ISOFIX with leg' }).click()

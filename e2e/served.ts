@@ -230,6 +230,50 @@ export async function toCheck(page: Page, check: string): Promise<void> {
   const step = page.locator(`[data-checks~="${check}"]`).filter({ visible: true })
   if ((await page.locator(`[data-check="${check}"]`).count()) === 0) await step.click()
 }
+/** Selects a mode in the chart of Choose and uses it. */
+export async function useMode(page: Page, mode: string): Promise<void> {
+  const [model = mode, label = ''] = mode.split(/, (.*)/)
+  await page
+    .locator('[data-mode]')
+    .getByRole('button', { name: `${model} ${label}`.trim() })
+    .first()
+    .click()
+  await page.getByRole('button', { name: `Use ${mode}` }).click()
+}
+/** Selects a place and, where it has several, the route; then uses it. */
+export async function usePlace(page: Page, place: string, route?: string): Promise<void> {
+  await page.getByRole('list', { name: 'Places' }).getByRole('button', { name: place }).click()
+  const tile = page.getByRole('radiogroup', { name: 'By which route' }).getByText(route ?? '', { exact: true })
+  if (route !== undefined && (await tile.count()) > 0) await tile.click()
+  await page.getByRole('button', { name: `Use this place: ${place}${route === undefined ? '' : `, ${route}`}` }).click()
+  await page.waitForURL(/\/set-up$/)
+}
+/** In bay view: goes on until the check is there, answers it, and lets the view turn by itself where it does. */
+export async function bayAnswer(page: Page, check: string, option: string): Promise<void> {
+  const bay = page.getByRole('dialog')
+  const at = bay.locator(`[data-check="${check}"]`)
+  for (let i = 0; i < 40 && !(await at.isVisible()); i += 1)
+    await bay.getByRole('button', { name: /^(Next|Leave it open)$/ }).click()
+  await at.getByText(option, { exact: true }).last().click()
+  // Longer than an answer is shown before the next view comes.
+  await page.waitForTimeout(700)
+}
+/** The same for a figure, by the thumb pad. */
+export async function bayFigure(page: Page, check: string, figures: string): Promise<void> {
+  const bay = page.getByRole('dialog')
+  const at = bay.locator(`[data-check="${check}"]`)
+  for (let i = 0; i < 40 && !(await at.isVisible()); i += 1)
+    await bay.getByRole('button', { name: /^(Next|Leave it open)$/ }).click()
+  const pad = bay.getByRole('group', { name: /, figures$/ })
+  for (const figure of figures)
+    await pad.getByRole('button', { name: figure === '.' ? 'point' : figure, exact: true }).click()
+  await pad.getByRole('button', { name: 'Keep' }).click()
+  await page.waitForTimeout(700)
+}
+/** Opens the sheet with what is known of the place selected. */
+export async function placeFacts(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Facts of this place' }).click()
+}
 /** Looks at one of the parts that go with a fitting at Hand over. */
 export async function part(page: Page, name: string): Promise<void> {
   await page.getByRole('tab', { name }).click()

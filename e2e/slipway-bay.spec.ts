@@ -1,6 +1,18 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { answer, expect, expectAxeClean, fill, stage, test, verdict, pick, toCheck } from './served.ts'
+import {
+  answer,
+  expect,
+  expectAxeClean,
+  fill,
+  stage,
+  test,
+  verdict,
+  pick,
+  toCheck,
+  useMode,
+  usePlace,
+} from './served.ts'
 
 /** Books a family through the dialog of the queue. */
 async function book(page: Page, button: 'Book' | 'Walk-in', time: string, child: string, car: string, who: string) {
@@ -13,13 +25,11 @@ async function book(page: Page, button: 'Book' | 'Walk-in', time: string, child:
   await dialog.getByRole('button', { name: 'Keep' }).click()
   await expect(dialog).toBeHidden()
 }
-const choose = async (page: Page, use: string | RegExp, place: RegExp, take: string | RegExp) => {
+const choose = async (page: Page, mode: string, place: string, route: string) => {
   await stage(page, 2)
-  await page.getByRole('button', { name: use }).first().click()
+  await useMode(page, mode)
   await page.waitForURL(/\/place$/)
-  await page.getByRole('button', { name: place }).click()
-  await page.getByRole('button', { name: take }).click()
-  await page.waitForURL(/\/set-up$/)
+  await usePlace(page, place, route)
 }
 const home = async (page: Page) => {
   await expect(page.getByText('Everything saved')).toBeVisible()
@@ -56,23 +66,13 @@ test(
 
     // The first one: rearward, as far as the shoulder that nobody has measured.
     await begin(page, 'Hale')
-    await choose(
-      page,
-      'Use Ravel Sheepshank, Rearward, 40–105 cm',
-      /^pass Rear right/,
-      /^Use this place: Rear right, ISOFIX/,
-    )
+    await choose(page, 'Ravel Sheepshank, Rearward, 40–105 cm', 'Rear right', 'ISOFIX')
     await home(page)
     await expect(queueRow(page, 'Hale')).toContainText('Measure: undecided')
 
     // Meanwhile the third: forward in a harness, by ISOFIX with a top tether.
     await begin(page, 'Strand')
-    await choose(
-      page,
-      /^Use Ravel Carrick, Forward, 76–105 cm, harness/,
-      /^pass Rear left/,
-      /^Use this place: Rear left, ISOFIX/,
-    )
+    await choose(page, 'Ravel Carrick, Forward, 76–105 cm, harness', 'Rear left', 'ISOFIX')
     await pick(page.getByLabel('What is set').first(), '1')
     await stage(page, 5)
     await answer(page, 'tether-point', 'the marked anchorage')
@@ -83,7 +83,7 @@ test(
 
     // The walk-in: a booster whose guide stands too high.
     await begin(page, 'Tolland')
-    await choose(page, /^Use Fathom Larkshead/, /^pass Rear left/, /^Use this place: Rear left, Car’s belt alone/)
+    await choose(page, 'Fathom Larkshead', 'Rear left', 'Car’s belt alone')
     await stage(page, 6)
     await toCheck(page, 'guide-above-shoulder-mm')
     await fill(page, 'Belt guide above the shoulder', '26')
@@ -169,12 +169,7 @@ test('it came already fitted: what is wrong at the first look is counted as wron
   await dialog.getByLabel(/It came already fitted/).check()
   await dialog.getByRole('button', { name: 'Begin' }).click()
   await page.waitForURL(/\/measure$/)
-  await choose(
-    page,
-    'Use Ravel Sheepshank, Rearward, 40–105 cm',
-    /^pass Rear right/,
-    /^Use this place: Rear right, ISOFIX/,
-  )
+  await choose(page, 'Ravel Sheepshank, Rearward, 40–105 cm', 'Rear right', 'ISOFIX')
   await stage(page, 5)
   await answer(page, 'leg-contact', 'on packing')
   await answer(page, 'leg-contact', 'flat on the floor')

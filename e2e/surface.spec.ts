@@ -88,17 +88,110 @@ test('Attach by the keyboard alone: on, back, an answer, and the verdict is hear
   await expect(verdict(page).getByRole('status')).toContainText('Ready to travel')
 })
 
-test('on a phone a step is one column, nothing wider than the screen; light, dark and large', async ({ browser, server }) => {
+test('on a phone the steps are a list, a step fills the screen; light, dark and large', async ({ browser, server }) => {
   for (const [colorScheme, width, height] of [['light', 390, 844], ['dark', 390, 844], ['light', 640, 400]] as const) {
     const context = await browser.newContext({ viewport: { width, height }, colorScheme, hasTouch: width < 640 })
     const page = await context.newPage()
     await open(page, server, { ...example, disturbances: { connectors: { at: 400 } } }, 'attach')
     expect((await heights(page)).wide).toBe(width)
-    await expect(page.getByRole('navigation', { name: 'From step to step' }).getByRole('button').last()).toBeInViewport() // prettier-ignore
     await expectAxeClean(page, `Attach, ${colorScheme}, ${width}`)
-    await page.getByRole('button', { name: /all steps/ }).click()
     await toCheck(page, 'leg-contact')
-    await expect(page.locator('[data-check="leg-contact"]')).toBeVisible()
+    await expect(page.getByRole('dialog').locator('[data-check="leg-contact"]')).toBeVisible()
+    await expectAxeClean(page, `A step, ${colorScheme}, ${width}`)
     await context.close()
   }
 }) // prettier-ignore
+
+test('in bay view on a phone nothing is below the fold, verdict and save line stand above every check', async ({
+  browser,
+  server,
+}) => {
+  test.slow()
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true })
+  const page = await context.newPage()
+  for (const at of ['attach', 'child-in']) {
+    await open(page, server, { ...example, readings: {} }, at)
+    await page.getByRole('button', { name: 'Bay view' }).click()
+    const bay = page.getByRole('dialog')
+    const onward = bay.getByRole('navigation', { name: 'Steps' }).getByRole('button').last()
+    const back = bay.getByRole('button', { name: 'Back' })
+    while (await back.isEnabled()) await back.click()
+    const tall: string[] = []
+    for (let i = 0; i < 40; i += 1) {
+      await expect(bay.getByText('Undecided')).toBeVisible()
+      await expect(onward).toBeInViewport({ ratio: 1 })
+      expect(await bay.locator('[data-check]').count()).toBeLessThanOrEqual(2)
+      expect(await bay.getByRole('img').count()).toBeGreaterThan(0)
+      const beyond = await bay.evaluate((d) => {
+        const pane = d.querySelector('.overflow-y-auto')
+        return pane ? pane.scrollHeight - pane.clientHeight : -1
+      })
+      if (beyond > 0) tall.push(`${await bay.getByRole('heading').first().innerText()}: ${beyond} px`)
+      if (!/^(Next|Leave it open)/.test(await onward.innerText())) break
+      await onward.click()
+    }
+    expect(tall).toEqual([])
+    await bay.getByRole('button', { name: 'Close' }).click()
+  }
+  await context.close()
+})
+
+test('every stage is one view on a desk, its main button in it, and half the words of before', async ({
+  page,
+  server,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await open(page, server, example, 'measure')
+  // Counted before the stages were drawn anew, and at most half of them now.
+  const before = {
+    measure: 700,
+    choose: 1332,
+    place: 1064,
+    'set-up': 1100,
+    attach: 706,
+    'child-in': 600,
+    'hand-over': 1005,
+  }
+  for (const [i, name] of Object.keys(before).entries()) {
+    await stage(page, i + 1)
+    await page.getByText('Loading.').waitFor({ state: 'detached' })
+    await page.waitForTimeout(name === 'choose' ? 2500 : 300)
+    expect([name, await heights(page)]).toEqual([name, { page: 800, wide: 1280 }])
+    const words = await page.evaluate(
+      () =>
+        [...document.querySelectorAll('main *')]
+          .filter((e) => !e.closest('.sr-only, [hidden], option') && (e as HTMLElement).offsetParent !== null)
+          .flatMap((e) => [...e.childNodes].filter((n) => n.nodeType === 3).map((n) => n.textContent ?? ''))
+          .join(' ')
+          .split(/\s+/)
+          .filter(Boolean).length,
+    )
+    expect([name, words <= before[name as keyof typeof before] / 2 ? 'half' : words]).toEqual([name, 'half'])
+  }
+})
+
+test('Choose shows twenty modes at once on shared axes, painted once in their order', async ({ page, server }) => {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await open(page, server, example, 'choose')
+  const rows = page.locator('[data-mode]')
+  await rows.first().waitFor()
+  const order = await rows.evaluateAll((list) => list.map((r) => r.getAttribute('data-mode')))
+  await page.waitForTimeout(1500)
+  expect(await rows.evaluateAll((list) => list.map((r) => r.getAttribute('data-mode')))).toEqual(order)
+  const inView = await rows.evaluateAll(
+    (list) =>
+      list.filter((r) => {
+        const { top, bottom } = r.getBoundingClientRect()
+        const pane = r.closest('.overflow-y-auto, .relative')?.parentElement?.getBoundingClientRect()
+        return top >= (pane?.top ?? 0) && bottom <= Math.min(pane?.bottom ?? 800, 800)
+      }).length,
+  )
+  expect(inView).toBeGreaterThanOrEqual(20)
+  // The arrow keys move the selection, and its reasons stand beside.
+  const detail = page.getByRole('region', { name: 'The mode selected' })
+  await rows.nth(2).getByRole('button').click()
+  await page.keyboard.press('ArrowDown')
+  await expect(rows.nth(3).getByRole('button')).toHaveAttribute('aria-pressed', 'true')
+  await expect(rows.nth(3).getByRole('button')).toBeFocused()
+  await expect(detail).toBeVisible()
+})

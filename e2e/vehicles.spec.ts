@@ -1,4 +1,4 @@
-import { beginFitting, expect, expectAxeClean, stage, test, pick } from './served.ts'
+import { beginFitting, expect, expectAxeClean, stage, test, pick, useMode } from './served.ts'
 
 test('a car is entered from its handbook: places of a layout, one filled in, mirrored, warned about, put right, fitted in', async ({
   page,
@@ -57,7 +57,7 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
 
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Redshank')
   await stage(page, 2)
-  await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+  await useMode(page, 'Ravel Sheepshank, Rearward, 40–105 cm')
   await expect(page.getByRole('button', { name: /^pass Rear right/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /^undecided Rear middle/ })).toBeVisible()
 })

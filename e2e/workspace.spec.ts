@@ -13,12 +13,13 @@ import {
   pick,
   toCheck,
   moved,
+  useMode,
 } from './served.ts'
 
 test('a fitting gone stale: what depended on the change is asked again, with the reason', async ({ page, server }) => {
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
   await stage(page, 2)
-  await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+  await useMode(page, 'Ravel Sheepshank, Rearward, 40–105 cm')
   await page.getByRole('button', { name: 'Use this place: Rear right, ISOFIX with leg' }).click()
   await page.waitForURL(/\/set-up$/)
   await pick(page.getByLabel('What is set').first(), '1')
@@ -176,7 +177,7 @@ test('a case file goes out and comes back as the same fitting', async ({ page, s
 test('a booster child: the guide at 26 mm fails, at 12 mm holds', async ({ page, server }) => {
   await beginFitting(page, server, 'Bryn Tolland', 'Corran Dunlin')
   await stage(page, 2)
-  await page.getByRole('button', { name: /Use Hitchmark Reef/ }).click()
+  await useMode(page, 'Hitchmark Reef')
   await page.getByRole('button', { name: /^pass Rear right/ }).click()
   await page.getByRole('button', { name: /Use this place: Rear right/ }).click()
   await page.waitForURL(/\/set-up$/)
@@ -274,7 +275,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.setViewportSize({ width: 390, height: 844 })
     await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
     await stage(page, 2)
-    await page.getByRole('button', { name: 'Use Ravel Sheepshank, Rearward, 40–105 cm' }).click()
+    await useMode(page, 'Ravel Sheepshank, Rearward, 40–105 cm')
     await page.getByRole('button', { name: 'Use this place: Rear right, ISOFIX with leg' }).click()
     await page.waitForURL(/\/set-up$/)
     for (let key = 1; key <= 7; key += 1) {

@@ -168,19 +168,13 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   // Handing over is the verdict and the whole ledger itself: nothing stands beside it.
   const isClosing = stage === 'hand-over'
   // On a desk the whole stage is in view, and its panes scroll.
-  const isOneView = stage === 'place' || stage === 'set-up' || stage === 'attach' || stage === 'child-in' || isClosing
-  const [aside, setAside] = useState<HTMLElement | null>(null)
   const isWide = useMedia('(min-width: 1440px)')
   const keepsLedger = usePreferences((s) => s.keepsLedger)
   const setKeepsLedger = usePreferences((s) => s.setKeepsLedger)
   const showsLedger = isWide && keepsLedger && !isClosing
-  // What belongs to the thing selected in a stage stands beside it.
-  const hasAside = stage === 'choose' || showsLedger
-  const shared = { current, assessment, isSigned, goTo, aside }
+  const shared = { current, assessment, isSigned, goTo }
   return (
-    <div
-      className={`mx-auto max-w-[1680px] ${isOneView ? 'tall:lg:flex tall:lg:h-[calc(100dvh-var(--header))] tall:lg:flex-col' : ''}`}
-    >
+    <div className={`mx-auto max-w-[1680px] tall:lg:flex tall:lg:h-[calc(100dvh-var(--header))] tall:lg:flex-col`}>
       <div className="no-print tall:sticky tall:top-0 z-30">
         <StageBar id={id} stage={stage} assessment={assessment} staleStages={staleStages} />
         <ContextBar
@@ -203,9 +197,9 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       <DayNote judgedFor={current.today} isSigned={isSigned} />
       <Announcer assessment={assessment} />
       <div
-        className={`grid gap-3 p-3 lg:px-5 ${hasAside ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''} ${isOneView ? 'tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]' : ''}`}
+        className={`grid gap-3 p-3 lg:px-5 lg:pt-2 lg:pb-1.5 ${showsLedger ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''} tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]`}
       >
-        <div className={`min-w-0 ${isOneView ? 'tall:lg:flex tall:lg:min-h-0 tall:lg:flex-col' : ''}`}>
+        <div className={`min-w-0 tall:lg:flex tall:lg:min-h-0 tall:lg:flex-col`}>
           <h1 id="stage-heading" tabIndex={-1} className="sr-only">
             {STAGE_TEXT[stage]}: {childName}
           </h1>
@@ -219,15 +213,16 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
               {stage === 'hand-over' && <HandOverStage {...shared} />}
             </Suspense>
           </ErrorBoundary>
-          {!isClosing && !showsLedger && <p className="no-print mt-3 text-xs text-ink-soft">{assessment.caution}</p>}
+          {!isClosing && !showsLedger && (
+            <p className="no-print mt-3 text-xs text-ink-soft lg:mt-1.5">{assessment.caution}</p>
+          )}
         </div>
-        {hasAside && (
+        {showsLedger && (
           <aside
             aria-label="Beside the stage"
-            className={`hidden min-w-0 lg:block ${isOneView ? 'tall:lg:relative tall:lg:overflow-y-auto' : ''}`}
+            className={`hidden min-w-0 lg:block tall:lg:relative tall:lg:overflow-y-auto`}
           >
-            <div ref={setAside} className="empty:hidden" />
-            {showsLedger && <Ledger assessment={assessment} goTo={goTo} />}
+            <Ledger assessment={assessment} goTo={goTo} />
           </aside>
         )}
       </div>

@@ -10,9 +10,15 @@ interface Arrival {
   readonly need?: string
 }
 
-/** Whether what is asked next stands in this very list of steps: then the list leads there, and the bar is quiet. */
-export const leadsWithin = ({ verdict, measureNext }: Assessment, stage: Stage): boolean =>
-  (stage === 'attach' || stage === 'child-in') && verdict === 'undecided' && measureNext[0]?.stage === stage
+/** Stages that are left by a choice: their own button makes it. */
+const CHOICES: readonly string[] = ['mode', 'place', 'vehicle']
+
+/** Whether what is asked next is done on this very stage, by its own main button: then the bar above is quiet. */
+export function leadsWithin({ verdict, measureNext }: Assessment, stage: Stage): boolean {
+  const [next] = measureNext
+  if (verdict !== 'undecided' || next?.stage !== stage) return false
+  return stage === 'attach' || stage === 'child-in' || CHOICES.includes(next.need)
+}
 
 export function useGoTo(fittingId: string): GoTo {
   const navigate = useNavigate()

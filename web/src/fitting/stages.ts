@@ -18,6 +18,4 @@ export interface StageProps {
   readonly assessment: Assessment
   readonly isSigned: boolean
   readonly goTo: GoTo
-  /** A place beside the stage, on a wide screen only, for what belongs to the thing selected in it. */
-  readonly aside?: HTMLElement | null
 }

@@ -11,8 +11,8 @@ import {
 } from '@nimble-anchor/core/match'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { describeNeed } from '@nimble-anchor/core/verdict'
-import { useEffect, useMemo, useState } from 'react'
-import { createPortal } from 'react-dom'
+import { Popover } from 'radix-ui'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useParams } from 'react-router'
 import { useCommands } from '../../app/commands.ts'
 import { forecastKey } from '../../forecast/protocol.ts'
@@ -30,12 +30,11 @@ import { Filters } from './Filters.tsx'
 import { ForecastLine } from './ForecastLine.tsx'
 import { groupModes } from './groupModes.ts'
 import { ModeDetail } from './ModeDetail.tsx'
-import { ModeRow } from './ModeRow.tsx'
+import { ModeChart } from './ModeChart.tsx'
+import { NoneFits } from './NoneFits.tsx'
 import { PracticeDialog } from './PracticeDialog.tsx'
-import { BarGradients } from './RangeBar.tsx'
 import { useChooseKeys } from './useChooseKeys.ts'
 import { groupKey, isShown, SECTIONS, useChooseView } from './view.ts'
-import { Fold } from '../../ui/Fold.tsx'
 
 export default function ChooseStage(props: StageProps) {
   const { catalogue, status, load } = useCatalogue()
@@ -66,12 +65,11 @@ function ModeList({
   assessment,
   isSigned,
   goTo,
-  aside,
   stock,
 }: StageProps & { readonly stock: ReturnType<typeof stockOf> }) {
   const { id = '' } = useParams()
   const { child, practice, localRule, today, vehicle } = current
-  const { filters, selected, compared, select } = useChooseView()
+  const { filters, selected, compared, select, setFilters } = useChooseView()
   const [isPracticeOpen, setPracticeOpen] = useState(false)
   const [isCompareOpen, setCompareOpen] = useState(false)
   const [isDetailOpen, setDetailOpen] = useState(false)
@@ -79,7 +77,6 @@ function ModeList({
   const forecast = useForecast(current, stock)
   // A wide screen has room for the selected mode beside the list; a narrow one opens it over the list.
   const isNarrow = !useMedia('(min-width: 64rem)')
-  const foldsFilters = !useMedia('(min-width: 48rem)')
 
   const circumstances = useMemo(() => ({ child, practice, localRule, today }), [child, practice, localRule, today])
   const matches = useMemo(() => matchModes(circumstances, stock), [circumstances, stock])
@@ -122,7 +119,7 @@ function ModeList({
     () => ({ massKg: massOf(child), statureCm: statureOf(child), ageMonths: ageMonthsOf(child, today) }),
     [child, today],
   )
-  const forecastOf = (m: ModeMatch) => answer?.modes.get(forecastKey(m))
+  const forecastOf = useCallback((m: ModeMatch) => answer?.modes.get(forecastKey(m)), [answer])
 
   useEffect(
     () =>
@@ -145,105 +142,139 @@ function ModeList({
   const carName = vehicle && vehicleName(vehicle)
   const tags = useMemo(() => [...new Set(stock.flatMap((s) => s.model.tags ?? []))].toSorted(), [stock])
   const count = `${shown.length} of ${groups.length} modes`
+  const pick = (key: string): void => {
+    select(key)
+    if (isNarrow) setDetailOpen(true)
+  }
   const detail = selectedGroup && (
     <ModeDetail
+      key={groupKey(selectedGroup)}
       group={selectedGroup}
+      current={current}
       above={groups[place - 1]}
       below={groups[place + 1]}
       basis={basis}
       forecast={forecastOf(selectedGroup.best)}
+      isSigned={isSigned}
+      onChosen={() => {
+        setDetailOpen(false)
+        goTo('place')
+      }}
       goTo={(stage) => {
         setDetailOpen(false)
         goTo(stage)
       }}
     />
   )
+  const isWaiting = forecast.status === 'running'
+  const needsAdvice = needs.some((n) => n.need === 'child.advice')
   return (
-    <div className="flex flex-col gap-2">
-      <BarGradients />
-      <div className="flex flex-wrap items-center justify-between gap-2">
-        <ForecastLine forecast={forecast} growthPath={`/fittings/${id}/growth`} />
-        <span className="flex flex-wrap gap-2">
-          <Button onClick={() => setCompareOpen(true)} disabled={compared.length === 0}>
-            Side by side ({compared.length})
-          </Button>
-          <Button onClick={() => setPracticeOpen(true)}>Practice: {practice.name}</Button>
-        </span>
-      </div>
-      {foldsFilters ? (
-        <Fold className="rounded-[3px] border border-line bg-sheet px-3 py-1" summary={`Show only: ${count}`}>
-          <Filters carName={carName} count={count} tags={tags} />
-        </Fold>
-      ) : (
-        <Filters carName={carName} count={count} tags={tags} />
-      )}
-      {needs.length > 0 && (
-        <p className="flex flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3">
-          <StateMark state="undecided" word="Measure next" />
-          {needs.slice(0, 3).map(({ need, settles, bearsOn }) => (
+    <div className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_21rem] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
+      <div className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet">
+        <div className="flex flex-wrap items-center justify-between gap-x-2 border-b border-line px-2">
+          <Popover.Root>
+            <Popover.Trigger asChild>
+              <Button look="quiet" className="min-h-9! px-2! pointer-coarse:min-h-11!">
+                Show only: {count}
+              </Button>
+            </Popover.Trigger>
+            <Popover.Portal>
+              <Popover.Content
+                side="bottom"
+                align="start"
+                collisionPadding={8}
+                aria-label="Show only"
+                className="z-60 w-[min(24rem,calc(100vw-1rem))] rounded-[3px] border-2 border-ink bg-sheet p-3 text-ink"
+              >
+                <Filters carName={carName} count={count} tags={tags} />
+              </Popover.Content>
+            </Popover.Portal>
+          </Popover.Root>
+          <span className="flex flex-wrap items-center">
+            <ForecastLine forecast={forecast} growthPath={`/fittings/${id}/growth`} />
             <Button
-              look="bare"
-              key={need}
-              className="min-h-11 underline underline-offset-4"
-              onClick={() => goTo(describeNeed(need).stage)}
+              look="quiet"
+              className="min-h-9! px-2! pointer-coarse:min-h-11!"
+              onClick={() => setCompareOpen(true)}
+              disabled={compared.length === 0}
             >
-              {describeNeed(need).label} ({settles > 0 ? `settles ${settles}` : `bears on ${bearsOn}`})
+              Side by side ({compared.length})
             </Button>
-          ))}
-        </p>
-      )}
-      {needs.some((n) => n.need === 'child.advice') && (
-        <p role="alert" className="border-l-4 border-fail bg-sheet py-2 pl-3 font-semibold">
-          Stop here and refer: a specialist decides how this child travels. Nothing is put first until that advice is
-          recorded at{' '}
-          <Button look="bare" className="min-h-11 underline underline-offset-4" onClick={() => goTo('measure')}>
-            Measure
-          </Button>
-          .
-        </p>
-      )}
-      <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="mode" />
-      {shown.length === 0 && (
-        <Panel title="Nothing to show">
-          <p>No mode passes these filters. Show everything to see what there is.</p>
-        </Panel>
-      )}
-      {SECTIONS.map(({ standing, mark, title }) => {
-        const inSection = shown.filter((g) => g.best.standing === standing)
-        if (inSection.length === 0) return null
-        return (
-          <Panel
-            key={standing}
-            title={<StateMark state={mark} word={title} />}
-            aside={<span className="text-sm text-ink-soft">{inSection.length}</span>}
-          >
-            <ul className="-my-3 divide-y divide-hair">
-              {inSection.map((group) => (
-                <ModeRow
-                  key={groupKey(group)}
-                  group={group}
-                  current={current}
-                  child={onBars}
-                  answer={answer}
-                  forecastOf={forecastOf}
-                  nowhereIn={
-                    carName && group.best.decision !== 'fail' && basis.ease?.(group.best) === undefined
-                      ? carName
-                      : undefined
-                  }
-                  isSigned={isSigned}
-                  onSelect={() => {
-                    select(groupKey(group))
-                    if (isNarrow) setDetailOpen(true)
-                  }}
-                  onChosen={() => goTo('place')}
-                />
+            <Button
+              look="quiet"
+              className="min-h-9! px-2! pointer-coarse:min-h-11!"
+              onClick={() => setPracticeOpen(true)}
+            >
+              Practice: {practice.name}
+            </Button>
+          </span>
+        </div>
+        <div className="relative min-h-0 flex-1 tall:lg:overflow-y-auto" aria-busy={isWaiting}>
+          {needs.length > 0 && !needsAdvice && (
+            <p className="flex flex-wrap items-center gap-x-2 border-b border-hair px-2 text-sm">
+              <StateMark state="undecided" word="Measure next" size={14} />
+              {needs.slice(0, 3).map(({ need, settles, bearsOn }) => (
+                <Button
+                  look="bare"
+                  key={need}
+                  className="min-h-7 underline underline-offset-4 pointer-coarse:min-h-11"
+                  onClick={() => goTo(describeNeed(need).stage, need)}
+                >
+                  {describeNeed(need).label} ({settles > 0 ? `settles ${settles}` : `bears on ${bearsOn}`})
+                </Button>
               ))}
-            </ul>
-          </Panel>
-        )
-      })}
-      {aside && !isNarrow && detail && createPortal(detail, aside)}
+            </p>
+          )}
+          {needsAdvice && (
+            <p role="alert" className="m-2 border-l-4 border-fail pl-3 font-semibold">
+              Stop here and refer: a specialist decides how this child travels. Nothing is put first until that advice
+              is recorded at{' '}
+              <Button
+                look="bare"
+                className="min-h-11 underline underline-offset-4"
+                onClick={() => goTo('measure', 'child.advice')}
+              >
+                Measure
+              </Button>
+              .
+            </p>
+          )}
+          <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="mode" />
+          {isWaiting ? (
+            <p role="status" className="p-4 text-ink-soft">
+              Working out how long each mode lasts; the order follows from it.
+            </p>
+          ) : shown.length === 0 ? (
+            filters.fitsCar && vehicle ? (
+              <NoneFits
+                current={current}
+                vehicle={vehicle}
+                groups={groups.filter((g) => isShown(g.best, { ...filters, fitsCar: false }, () => true))}
+                onSelect={(key) => {
+                  setFilters({ fitsCar: false })
+                  pick(key)
+                }}
+              />
+            ) : (
+              <p className="p-4">No mode passes these filters. Show everything to see what there is.</p>
+            )
+          ) : (
+            <ModeChart
+              groups={ordered}
+              selectedKey={selectedGroup && groupKey(selectedGroup)}
+              chosenKey={chosenKey}
+              massKg={onBars.massKg}
+              statureCm={onBars.statureCm}
+              forecastOf={forecastOf}
+              carName={carName}
+              easeOf={basis.ease}
+              isNarrow={isNarrow}
+              onSelect={pick}
+            />
+          )}
+        </div>
+      </div>
+      {!isNarrow && !isWaiting && detail}
       <Dialog open={isDetailOpen} onOpenChange={setDetailOpen} title="Why" asDrawer>
         {detail}
       </Dialog>

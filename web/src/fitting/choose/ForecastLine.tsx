@@ -35,7 +35,7 @@ export function ForecastLine({ forecast, growthPath }: { readonly forecast: Fore
   return (
     <Link
       to={growthPath}
-      className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
+      className="inline-flex min-h-9 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal pointer-coarse:min-h-11"
     >
       <ChartSpline size={18} aria-hidden="true" /> Growth curves
     </Link>

@@ -1,15 +1,23 @@
+import { type Case, putsForMode } from '@nimble-anchor/core/casefile'
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
-import { whyAbove, type RankBasis } from '@nimble-anchor/core/match'
-import { formatRange } from '@nimble-anchor/core/quantities'
-import { type Mode, modelName, type RestraintModel } from '@nimble-anchor/core/restraint'
-import { toFinding } from '@nimble-anchor/core/rules'
+import { whyAbove, type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
+import { formatNumber, formatRange } from '@nimble-anchor/core/quantities'
+import { DIRECTION_WORD, type Mode, modelName, type RestraintModel } from '@nimble-anchor/core/restraint'
+import { reasonOf, remedyOf, severityOf, SOURCE_WORD, toFinding } from '@nimble-anchor/core/rules'
+import { useMemo, useState } from 'react'
 import { ConvertFirst } from '../../jobs/ConvertFirst.tsx'
+import { useFitting } from '../../session/fitting.ts'
+import { Button } from '../../ui/Button.tsx'
+import { CheckBox } from '../../ui/CheckBox.tsx'
+import { SelectBox } from '../../ui/SelectBox.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { upperFirst } from '../../ui/words.ts'
 import { FindingRow } from '../Ledger.tsx'
 import type { StageProps } from '../stages.ts'
 import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
-import { SECTIONS } from './view.ts'
+import { nearestPlace } from './NoneFits.tsx'
+import { groupKey, SECTIONS, useChooseView } from './view.ts'
 
 interface Props {
   readonly group: ModeGroup
@@ -18,10 +26,19 @@ interface Props {
   readonly above: ModeGroup | undefined
   readonly basis: RankBasis
   readonly forecast: ModeForecast | undefined
+  readonly current: Case
+  readonly isSigned: boolean
+  readonly onChosen: () => void
   readonly goTo: StageProps['goTo']
 }
 
 const nameOf = ({ best }: ModeGroup): string => `${modelName(best.model)}, ${best.mode.label}`
+
+function marginText({ deciding }: ModeMatch): string | undefined {
+  const { margin, unit, kind } = deciding?.outcome ?? {}
+  if (margin === undefined || unit === undefined || kind !== 'pass') return undefined
+  return `margin ${formatNumber(margin, 1)} ${unit}`
+}
 
 /** What is printed beside the approval and binds nobody. */
 function printedBeside(model: RestraintModel, mode: Mode): readonly string[] {
@@ -33,51 +50,156 @@ function printedBeside(model: RestraintModel, mode: Mode): readonly string[] {
   ]
 }
 
-/** Everything that was said about one mode: its place in the order, its time left, and every rule, worst first. */
-export function ModeDetail({ group, below, above, basis, forecast, goTo }: Props) {
-  const { best } = group
-  const section = SECTIONS.find((s) => s.standing === best.standing)
-  const findings = best.findings.map((raw) => toFinding(raw))
-  const beside = printedBeside(best.model, best.mode)
-  const ahead = forecastText(forecast, best.standing)
-  const ease = best.decision === 'fail' ? undefined : basis.ease?.(best)
+/** What is said first: what decided, or the advice against it. */
+function Deciding({ match }: { readonly match: ModeMatch }) {
+  const { deciding, findings } = match
+  const advice = match.isAdvisedAgainst
+    ? findings.find((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail')
+    : undefined
+  const speaks = match.decision === 'pass' && advice ? advice : deciding
+  if (!speaks) return null
   return (
-    <section aria-label="The mode selected" className="mb-3 rounded-[3px] border-2 border-line bg-sheet">
-      <div className="border-b-3 border-double border-line px-3 py-2">
-        <h2 className="font-bold">{nameOf(group)}</h2>
-        <p className="mt-0.5 text-sm">
-          <StateMark state={section?.mark ?? 'undecided'} word={section?.title.split(':')[0]} size={14} />
-        </p>
-        {best.standing === 'convert-first' && best.unit && (
-          <ConvertFirst model={best.model} unit={best.unit} to={best.mode} />
-        )}
-        {beside.length > 0 && <p className="mt-1 text-sm text-ink-soft">{beside.join('; ')}. This decides nothing.</p>}
-        {ahead !== undefined && <p className="mt-1 text-sm">{ahead}.</p>}
-        {basis.ease && best.decision !== 'fail' && (
-          <p className="mt-1 text-sm">
-            In this car:{' '}
-            {ease
-              ? `${ease.text}${ease.decision === 'undecided' ? ', something there is still open' : ''}`
-              : 'fits nowhere'}
-            .
+    <p className="mt-1">
+      {reasonOf(speaks.outcome)}{' '}
+      <span className="text-sm text-ink-soft">({SOURCE_WORD[speaks.outcome.source ?? speaks.rule.source]})</span>
+    </p>
+  )
+}
+
+/** Where the mode stands in the chosen car, or why it stands nowhere: the nearest place and what refuses it there. */
+function InThisCar({
+  match,
+  basis,
+  current,
+  group,
+}: { match: ModeMatch } & Pick<Props, 'basis' | 'current' | 'group'>) {
+  const { vehicle } = current
+  const ease = basis.ease?.(match)
+  const nearest = useMemo(
+    () => (vehicle && ease === undefined ? nearestPlace(current, vehicle, group) : undefined),
+    [current, vehicle, ease, group],
+  )
+  if (!basis.ease || match.decision === 'fail') return null
+  if (ease)
+    return (
+      <p className="mt-1 text-sm">
+        <StateMark state={ease.decision} size={12} /> In this car: {ease.text}
+        {ease.decision === 'undecided' && ', something there is still open'}.
+      </p>
+    )
+  return (
+    <div className="mt-1 text-sm">
+      <p>
+        <StateMark state="fail" size={12} /> In this car: fits nowhere.
+      </p>
+      {nearest && (
+        <ul>
+          {nearest.refusals.map((f) => (
+            <li key={f.rule.id}>
+              {nearest.place.position.label}: {reasonOf(f.outcome)} <b>{remedyOf(f.outcome)}</b>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  )
+}
+
+/** One mode: what decided, its place in the order, its time left, which unit, and every rule, worst first. */
+export function ModeDetail({ group, current, below, above, basis, forecast, isSigned, onChosen, goTo }: Props) {
+  const put = useFitting((s) => s.put)
+  const { compared, toggleCompared } = useChooseView()
+  const [unitId, setUnitId] = useState(group.best.unit?.id)
+  const match = group.units.find((m) => m.unit?.id === unitId) ?? group.best
+  const { model, mode, unit } = match
+  const section = SECTIONS.find((s) => s.standing === match.standing)
+  const findings = match.findings.map((raw) => toFinding(raw))
+  const beside = printedBeside(model, mode)
+  const ahead = forecastText(forecast, match.standing)
+  const margin = marginText(match)
+  const key = groupKey(group)
+  const isChosen =
+    current.choice.modelId === model.id && current.choice.modeId === mode.id && current.choice.unitId === unit?.id
+  const isNowhere = basis.ease !== undefined && match.decision !== 'fail' && basis.ease(match) === undefined
+  return (
+    <section
+      aria-label="The mode selected"
+      className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet"
+    >
+      <div className="relative min-h-0 flex-1 overflow-y-auto">
+        <div className="border-b border-line px-3 py-2">
+          <h2 className="text-lg leading-tight font-bold">{nameOf(group)}</h2>
+          <p className="text-sm text-ink-soft">
+            UN {mode.approval.regulation} · {DIRECTION_WORD[mode.direction]} ·{' '}
+            {mode.routes.map((r) => r.label).join(', ')}
           </p>
-        )}
-        {above && (
-          <p className="mt-1 text-sm text-ink-soft">
-            Below {nameOf(above)}: that one stands higher because {whyAbove(above.best, best, basis)}.
+          <p className="mt-0.5 text-sm">
+            <StateMark state={section?.mark ?? 'undecided'} word={section?.title.split(':')[0]} size={14} />
           </p>
+          <Deciding match={match} />
+          {match.standing === 'convert-first' && unit && <ConvertFirst model={model} unit={unit} to={mode} />}
+          {(ahead !== undefined || margin !== undefined) && (
+            <p className="mt-1 text-sm">{upperFirst([ahead, margin].filter(Boolean).join('; '))}.</p>
+          )}
+          <InThisCar match={match} basis={basis} current={current} group={group} />
+          {above && (
+            <p className="mt-1 text-sm text-ink-soft">
+              Below {nameOf(above)}: that one stands higher because {whyAbove(above.best, group.best, basis)}.
+            </p>
+          )}
+          {below && (
+            <p className="mt-1 text-sm text-ink-soft">
+              Above {nameOf(below)}, because {whyAbove(group.best, below.best, basis)}.
+            </p>
+          )}
+          {beside.length > 0 && (
+            <p className="mt-1 text-sm text-ink-soft">{beside.join('; ')}. This decides nothing.</p>
+          )}
+          <CheckBox
+            className="text-sm"
+            label={`Compare ${nameOf(group)}`}
+            checked={compared.includes(key)}
+            onChange={() => toggleCompared(key)}
+          >
+            Compare
+          </CheckBox>
+        </div>
+        <ul className="divide-y divide-hair">
+          {findings.map((f) => (
+            <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+          ))}
+        </ul>
+      </div>
+      <div className="sticky bottom-0 flex flex-wrap items-center justify-between gap-2 border-t border-line bg-sheet p-2">
+        {group.units.length > 1 ? (
+          <SelectBox
+            label={`Unit of ${modelName(model)}`}
+            value={unit?.id ?? ''}
+            options={group.units.map((m) => ({ id: m.unit?.id ?? '', label: m.unit?.serial ?? '' }))}
+            onChange={setUnitId}
+            className="max-w-36 text-sm"
+          />
+        ) : (
+          <span className="text-sm text-ink-soft">{unit?.serial ?? 'not on the shelf'}</span>
         )}
-        {below && (
-          <p className="mt-1 text-sm text-ink-soft">
-            Above {nameOf(below)}, because {whyAbove(best, below.best, basis)}.
-          </p>
+        {isChosen ? (
+          <StateMark state="pass" word="Chosen" />
+        ) : (
+          match.decision !== 'fail' &&
+          !isSigned && (
+            <Button
+              look={match.decision === 'pass' && !match.isAdvisedAgainst && !isNowhere ? 'main' : 'plain'}
+              aria-label={`Use ${nameOf(group)}`}
+              data-use
+              onClick={() => {
+                if (put(putsForMode(current, model, mode.id, unit)).length === 0) onChosen()
+              }}
+            >
+              Use this
+            </Button>
+          )
         )}
       </div>
-      <ul className="divide-y divide-hair">
-        {findings.map((f) => (
-          <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
-        ))}
-      </ul>
     </section>
   )
 }

@@ -28,7 +28,7 @@ export function useChooseKeys(
       select(groupKey(next))
       const row = rowOf(groupKey(next))
       row?.scrollIntoView({ block: 'nearest' })
-      row?.querySelector<HTMLElement>('h3 button')?.focus({ preventScroll: true })
+      row?.querySelector<HTMLElement>('button')?.focus({ preventScroll: true })
     }
     const key = selected && groupKey(selected)
     return register([
@@ -42,7 +42,7 @@ export function useChooseKeys(
               label: 'Use the mode selected',
               group: 'Modes',
               key: 'e',
-              run: () => rowOf(key)?.querySelector<HTMLElement>('[data-use]')?.click(),
+              run: () => document.querySelector<HTMLElement>('[data-use]')?.click(),
             },
             { id: 'mode-why', label: 'Why: the rules of the mode selected', group: 'Modes', key: 'y', run: detail },
             {

@@ -1,6 +1,7 @@
 import type { ModeMatch, Standing } from '@nimble-anchor/core/match'
 import type { Route } from '@nimble-anchor/core/restraint'
 import { create } from 'zustand'
+import type { AxisId } from './axes.ts'
 import type { ModeGroup } from './groupModes.ts'
 
 /** What the fitter looks for in the list of modes. */
@@ -64,6 +65,9 @@ interface ChooseView {
   readonly filters: Filters
   readonly selected: string | undefined
   readonly compared: readonly string[]
+  /** The axis shown where there is room for one. */
+  readonly axis: AxisId
+  setAxis(axis: AxisId): void
   setFilters(change: Partial<Filters>): void
   select(key: string): void
   /** Marks a mode for comparison or takes the mark away; a fourth pushes out the first. */
@@ -74,6 +78,8 @@ export const useChooseView = create<ChooseView>()((set) => ({
   filters: NO_FILTERS,
   selected: undefined,
   compared: [],
+  axis: 'months',
+  setAxis: (axis) => set({ axis }),
   setFilters: (change) => set((s) => ({ filters: { ...s.filters, ...change } })),
   select: (selected) => set({ selected }),
   toggleCompared: (key) =>

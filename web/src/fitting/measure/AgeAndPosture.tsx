@@ -8,7 +8,6 @@ import { useTyped } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
-import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { AdviceField } from './AdviceField.tsx'
 import { TextInput } from '../../ui/TextInput.tsx'
@@ -32,8 +31,8 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
   const asksBirth = isYoung || needs.has('child.bornAtWeeks') || needs.has('child.birthMassKg')
   const field = (key: string) => (value: unknown) => put([{ path: ['child', key], value }])
   return (
-    <Panel title="Age and posture">
-      <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
+    <section aria-label="Age and posture">
+      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-1">
         <div className="flex flex-wrap items-start gap-4">
           <BirthField
             value={child.dateOfBirth}
@@ -118,7 +117,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
       </div>
       <SameChild current={current} isSigned={isSigned} />
       {(needs.has('child.advice') || child.advice) && <AdviceField current={current} isSigned={isSigned} />}
-    </Panel>
+    </section>
   )
 }
 

@@ -1,5 +1,4 @@
 import { type Child } from '@nimble-anchor/core/child'
-import { formatInterval, toInterval } from '@nimble-anchor/core/quantities'
 
 export type Dimension = 'statureCm' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'massKg'
 
@@ -9,16 +8,11 @@ interface Props {
   readonly onPick: (dimension: Dimension) => void
 }
 
-const inCm = (child: Child, key: 'seatedShoulderHeightMm' | 'sittingHeightMm'): string => {
-  const mm = toInterval(child[key])
-  return mm ? formatInterval({ lo: mm.lo / 10, hi: mm.hi / 10 }, 'cm') : '?'
-}
-
 interface LineProps {
   readonly x: number
   readonly top: number
   readonly bottom: number
-  readonly text: string
+  readonly isKnown: boolean
   readonly name: string
   readonly isActive: boolean
   readonly textX: number
@@ -29,7 +23,7 @@ interface LineProps {
 }
 
 /** A vertical dimension line; a tap on it goes to its field. */
-function DimensionLine({ x, top, bottom, text, name, isActive, textX, textY, anchor, onPick }: LineProps) {
+function DimensionLine({ x, top, bottom, isKnown, name, isActive, textX, textY, anchor, onPick }: LineProps) {
   const colour = isActive ? 'var(--magenta)' : 'var(--ink)'
   const valueY = textY ?? (top + bottom) / 2 - 4
   return (
@@ -46,25 +40,13 @@ function DimensionLine({ x, top, bottom, text, name, isActive, textX, textY, anc
         y={valueY}
         textAnchor={anchor}
         fontSize="15"
-        fontWeight="700"
-        fill={colour}
+        fontWeight={isKnown ? 400 : 700}
+        fill={isActive || !isKnown ? colour : 'var(--ink-soft)'}
         stroke="var(--shoal)"
         strokeWidth="4"
         paintOrder="stroke"
       >
-        {text}
-      </text>
-      <text
-        x={textX}
-        y={valueY + 17}
-        textAnchor={anchor}
-        fontSize="14"
-        fill="var(--ink-soft)"
-        stroke="var(--shoal)"
-        strokeWidth="4"
-        paintOrder="stroke"
-      >
-        {name}
+        {isKnown ? name : `${name} ?`}
       </text>
     </g>
   )
@@ -80,14 +62,12 @@ const LINE = {
 
 /** The child standing and sitting, as a line drawing; the dimension lines are the fields beside it. */
 export function ChildFigure({ child, active, onPick }: Props) {
-  const stature = toInterval(child.statureCm)
-  const mass = toInterval(child.massKg)
   return (
     <svg
       viewBox="0 0 340 440"
       role="img"
       aria-label="The child, sitting and standing, with the lengths that are measured"
-      className="graticule mx-auto block w-full max-w-[440px] bg-shoal"
+      className="graticule mx-auto block w-full max-w-[440px] self-start bg-shoal max-lg:max-h-56 lg:max-h-[calc(100dvh-19rem)]"
     >
       {/* sitting, from the side */}
       <g transform="translate(-92 -58)">
@@ -110,8 +90,8 @@ export function ChildFigure({ child, active, onPick }: Props) {
         x={134}
         top={99}
         bottom={193}
-        text={inCm(child, 'seatedShoulderHeightMm')}
-        name="seated shoulder"
+        isKnown={child.seatedShoulderHeightMm !== undefined}
+        name="shoulder"
         textX={120}
         textY={98}
         anchor="end"
@@ -122,7 +102,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
         x={318}
         top={23}
         bottom={193}
-        text={inCm(child, 'sittingHeightMm')}
+        isKnown={child.sittingHeightMm !== undefined}
         name="sitting"
         textX={304}
         anchor="end"
@@ -144,7 +124,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
         x={162}
         top={158}
         bottom={406}
-        text={stature ? formatInterval(stature, 'cm') : '?'}
+        isKnown={child.statureCm !== undefined}
         name="stature"
         textX={176}
         anchor="start"
@@ -170,7 +150,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
           fontWeight="700"
           fill={active === 'massKg' ? 'var(--magenta)' : 'var(--ink)'}
         >
-          {mass ? formatInterval(mass, 'kg', 2) : '? kg'}
+          {child.massKg === undefined ? 'mass ?' : 'mass'}
         </text>
       </g>
     </svg>

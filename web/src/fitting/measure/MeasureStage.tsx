@@ -2,13 +2,13 @@ import { type Fault } from '@nimble-anchor/core/ground'
 import { type Child, slipsIn } from '@nimble-anchor/core/child'
 import { shrinkSlips, centileText, growthSlips, growthStanding, outdatedMeasures } from '@nimble-anchor/core/growth'
 import { type InstrumentKind } from '@nimble-anchor/core/instruments'
-import { type Quantity } from '@nimble-anchor/core/quantities'
+import { formatNumber, type Quantity } from '@nimble-anchor/core/quantities'
 import { ChartSpline } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
-import { Panel } from '../../ui/Panel.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 import { useReadings } from '../../session/readings.ts'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
@@ -18,16 +18,17 @@ import type { StageProps } from '../stages.ts'
 import { AgeAndPosture } from './AgeAndPosture.tsx'
 import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
+import { useSlotStep } from './useSlotStep.ts'
 
-const FIELDS: readonly { key: Dimension; label: string; unit: string; scale: number; plusMinus: number; hint: string; instrument?: InstrumentKind }[] = [
-  { key: 'massKg', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Without shoes; say what it wore.', instrument: 'scale' },
-  { key: 'statureCm', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.', instrument: 'height-gauge' },
+const FIELDS: readonly { key: Dimension; side: 'left' | 'right'; label: string; unit: string; scale: number; plusMinus: number; hint: string; instrument?: InstrumentKind }[] = [
+  { key: 'massKg', side: 'left', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Without shoes; say what it wore.', instrument: 'scale' },
+  { key: 'statureCm', side: 'left', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.', instrument: 'height-gauge' },
   {
-    key: 'seatedShoulderHeightMm', label: 'Seated shoulder height', unit: 'cm', scale: 0.1, plusMinus: 8,
+    key: 'seatedShoulderHeightMm', side: 'right', label: 'Seated shoulder height', unit: 'cm', scale: 0.1, plusMinus: 8,
     hint: 'From the surface it sits on to the top of the shoulder.',
   },
   {
-    key: 'sittingHeightMm', label: 'Sitting height', unit: 'cm', scale: 0.1, plusMinus: 10,
+    key: 'sittingHeightMm', side: 'right', label: 'Sitting height', unit: 'cm', scale: 0.1, plusMinus: 10,
     hint: 'To the crown; only where the head is close to the edge.',
   },
 ] // prettier-ignore
@@ -54,33 +55,112 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
   const wanted = current.choice.modeId === undefined ? first : asked.map((n) => lowerFirst(n.label))
   const needs = new Set(assessment.findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))
   const outdated = outdatedMeasures(child, current.today)
+  /** The sitting height decides only where the head is near the edge: until then it waits, folded. */
+  const [startedIdle] = useState(() => child.sittingHeightMm === undefined)
+  const isIdle = (key: Dimension): boolean =>
+    key === 'sittingHeightMm' &&
+    startedIdle &&
+    child.sittingHeightMm === undefined &&
+    !needs.has('child.sittingHeightMm') &&
+    !asked.some((n) => n.need === 'child.sittingHeightMm')
+  const stepMm = useSlotStep(current)
+  const closenessOf = (key: Dimension): string | undefined =>
+    key === 'seatedShoulderHeightMm' && stepMm !== undefined
+      ? `Hips back, to the top of the shoulder; within ${formatNumber(stepMm / 50, 1)} cm: the straps here step by ${formatNumber(stepMm / 10, 1)} cm.`
+      : undefined
   const keep =
     (key: string) =>
     (quantity: Quantity | null): readonly Fault[] =>
       put([{ path: ['child', key], value: quantity }])
 
+  const shown = FIELDS.filter((f) => !isIdle(f.key))
+  const idle = FIELDS.filter((f) => isIdle(f.key))
+  const field = (f: (typeof FIELDS)[number]) => (
+    <div key={f.key} data-field={f.key}>
+      <QuantityField
+        label={f.label}
+        unit={f.unit}
+        scale={f.scale}
+        quantity={child[f.key]}
+        draftKey={`child.${f.key}`}
+        defaultPlusMinus={f.plusMinus}
+        hint={[standingText(child, current.today, f.key), closenessOf(f.key) ?? f.hint].filter(Boolean).join(' ')}
+        withSource
+        disabled={isSigned}
+        onFocus={() => setActive(f.key)}
+        onChange={keep(f.key)}
+      />
+      {f.instrument && !isSigned && (
+        <div className="mt-1">
+          <InstrumentButton kind={f.instrument} field={f.label} value={child[f.key]?.value} onTake={keep(f.key)} />
+        </div>
+      )}
+      {f.key === 'massKg' && child.massKg !== undefined && (
+        <Worn
+          label="Weighed in"
+          value={child.weighedIn ?? 'bare'}
+          options={WEIGHED_IN}
+          disabled={isSigned}
+          onChange={(value) => put([{ path: ['child', 'weighedIn'], value: value === 'bare' ? null : value }])}
+        />
+      )}
+      {f.key === 'statureCm' && child.statureCm !== undefined && (
+        <Worn
+          label="Measured in"
+          value={child.measuredIn ?? 'barefoot'}
+          options={MEASURED_IN}
+          disabled={isSigned}
+          onChange={(value) => put([{ path: ['child', 'measuredIn'], value: value === 'barefoot' ? null : value }])}
+        />
+      )}
+      <EstimateNote child={child} dimension={f.key} />
+      {outdated.includes(f.key) && (
+        <p className="mt-1 border-l-4 border-stale pl-2 text-sm">
+          Measured on {child[f.key]?.on}: by now it may be more, and near a limit it decides nothing.{' '}
+          {!isSigned && (
+            <Button
+              look="bare"
+              className="min-h-11 font-semibold underline underline-offset-4"
+              onClick={() => keep(f.key)({ ...(child[f.key] as Quantity), on: current.today })}
+            >
+              Measured again today, the same
+            </Button>
+          )}
+        </p>
+      )}
+    </div>
+  )
   return (
-    <div className="flex flex-col gap-3">
-      {/* Always there: what stands under it must not jump when the last thing is measured. */}
-      <p className="flex min-h-11 flex-wrap items-center gap-x-2 rounded-[3px] border border-line bg-sheet px-3 py-2">
-        {wanted.length > 0 ? (
-          <>
-            <StateMark state="undecided" word="Measure next" />
-            <span>{wanted.join(', ')}</span>
-          </>
-        ) : (
-          <StateMark
-            state={current.choice.modeId === undefined ? 'not-started' : 'pass'}
-            word={
-              current.choice.modeId === undefined
-                ? 'Whatever else a mode needs, it asks for at Choose'
-                : 'The chosen mode needs nothing more here'
-            }
-          />
-        )}
-      </p>
-      <Panel title="The child’s measures">
-        <div className="grid gap-4 md:grid-cols-[minmax(0,1fr)_20.500rem]">
+    <div className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_22rem] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
+      <section
+        aria-label="The child’s measures"
+        className="relative min-w-0 rounded-[3px] border border-line bg-sheet lg:min-h-0 tall:lg:overflow-y-auto"
+      >
+        {/* Always there: what stands under it must not jump when the last thing is measured. */}
+        <p className="flex min-h-11 flex-wrap items-center gap-x-2 border-b border-hair px-3 py-1">
+          {wanted.length > 0 ? (
+            <>
+              <StateMark state="undecided" word="Measure next" />
+              <span>{wanted.join(', ')}</span>
+            </>
+          ) : (
+            <StateMark
+              state={current.choice.modeId === undefined ? 'not-started' : 'pass'}
+              word={
+                current.choice.modeId === undefined
+                  ? 'Whatever else a mode needs, it asks for at Choose'
+                  : 'The chosen mode needs nothing more here'
+              }
+            />
+          )}
+        </p>
+        {slips.map((text) => (
+          <p key={text} role="alert" className="mx-3 mt-2 border-l-4 border-fail pl-3 font-semibold text-fail">
+            {text}
+          </p>
+        ))}
+        <div ref={fields} className="grid gap-x-4 gap-y-2 p-3 lg:grid-cols-[15rem_minmax(0,1fr)_15rem]">
+          <div className="flex flex-col gap-3">{shown.filter((f) => f.side === 'left').map(field)}</div>
           <ChildFigure
             child={child}
             active={active}
@@ -89,89 +169,29 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
               fields.current?.querySelector<HTMLInputElement>(`[data-field="${key}"] input`)?.focus()
             }}
           />
-          <div ref={fields} className="flex flex-col gap-2.5">
-            {FIELDS.map((f) => (
-              <div key={f.key} data-field={f.key}>
-                <QuantityField
-                  label={f.label}
-                  unit={f.unit}
-                  scale={f.scale}
-                  quantity={child[f.key]}
-                  draftKey={`child.${f.key}`}
-                  defaultPlusMinus={f.plusMinus}
-                  hint={[standingText(child, current.today, f.key), f.hint].filter(Boolean).join(' ')}
-                  withSource
-                  disabled={isSigned}
-                  onFocus={() => setActive(f.key)}
-                  onChange={keep(f.key)}
-                />
-                {f.instrument && !isSigned && (
-                  <div className="mt-1">
-                    <InstrumentButton
-                      kind={f.instrument}
-                      field={f.label}
-                      value={child[f.key]?.value}
-                      onTake={keep(f.key)}
-                    />
-                  </div>
-                )}
-                {f.key === 'massKg' && child.massKg !== undefined && (
-                  <Worn
-                    label="Weighed in"
-                    value={child.weighedIn ?? 'bare'}
-                    options={WEIGHED_IN}
-                    disabled={isSigned}
-                    onChange={(value) =>
-                      put([{ path: ['child', 'weighedIn'], value: value === 'bare' ? null : value }])
-                    }
-                  />
-                )}
-                {f.key === 'statureCm' && child.statureCm !== undefined && (
-                  <Worn
-                    label="Measured in"
-                    value={child.measuredIn ?? 'barefoot'}
-                    options={MEASURED_IN}
-                    disabled={isSigned}
-                    onChange={(value) =>
-                      put([{ path: ['child', 'measuredIn'], value: value === 'barefoot' ? null : value }])
-                    }
-                  />
-                )}
-                <EstimateNote child={child} dimension={f.key} />
-                {outdated.includes(f.key) && (
-                  <p className="mt-1 border-l-4 border-stale pl-2 text-sm">
-                    Measured on {child[f.key]?.on}: by now it may be more, and near a limit it decides nothing.{' '}
-                    {!isSigned && (
-                      <Button
-                        look="bare"
-                        className="min-h-11 font-semibold underline underline-offset-4"
-                        onClick={() => keep(f.key)({ ...(child[f.key] as Quantity), on: current.today })}
-                      >
-                        Measured again today, the same
-                      </Button>
-                    )}
-                  </p>
-                )}
-              </div>
-            ))}
+          <div className="flex flex-col gap-3">
+            {shown.filter((f) => f.side === 'right').map(field)}
+            {idle.length > 0 && (
+              <Fold summary={`Decides nothing yet: ${idle.map((f) => lowerFirst(f.label)).join(', ')}`}>
+                {idle.map(field)}
+              </Fold>
+            )}
           </div>
         </div>
-        {slips.map((text) => (
-          <p key={text} role="alert" className="mt-3 border-l-4 border-fail pl-3 font-semibold text-fail">
-            {text}
-          </p>
-        ))}
-      </Panel>
-
-      <AgeAndPosture current={current} isSigned={isSigned} needs={needs} />
-      <div className="flex flex-wrap justify-between gap-2">
-        <Link
-          to={`/fittings/${id}/growth`}
-          className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 text-[0.95rem] font-semibold hover:bg-shoal"
-        >
-          <ChartSpline size={18} aria-hidden="true" /> Growth curves
-        </Link>
-        <Button onClick={() => goTo('choose')}>Go on to Choose</Button>
+      </section>
+      <div className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet">
+        <div className="relative min-h-0 flex-1 p-3 tall:lg:overflow-y-auto">
+          <AgeAndPosture current={current} isSigned={isSigned} needs={needs} />
+        </div>
+        <div className="no-print sticky bottom-0 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2">
+          <Link
+            to={`/fittings/${id}/growth`}
+            className="inline-flex min-h-11 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal"
+          >
+            <ChartSpline size={18} aria-hidden="true" /> Growth curves
+          </Link>
+          <Button onClick={() => goTo('choose')}>Go on to Choose</Button>
+        </div>
       </div>
     </div>
   )

@@ -13,6 +13,7 @@ import { Choices } from '../../ui/Choices.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { useMedia } from '../../ui/useMedia.ts'
 import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../Ledger.tsx'
@@ -29,6 +30,7 @@ const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
 
 export default function PlaceStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
+  const isNarrow = useMedia('(max-width: 1023px)')
   const { catalogue, load } = useCatalogue()
   const { model, mode, unit, baseUnit } = chosenIn(current)
   const { vehicle } = current
@@ -77,6 +79,28 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
   const isChosenRefused =
     positionId === selected && selectedMatch?.routes.some((r) => r.route.id === routeId && r.decision === 'fail')
 
+  const chooseCar = (
+    <SelectField
+      label="Car"
+      hidesLabel
+      className="min-w-40 flex-1"
+      value={vehicle?.id ?? ''}
+      options={[
+        ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
+        ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
+          ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
+          : []),
+        ...(catalogue?.vehicles ?? []).map((v) => ({
+          id: v.id,
+          label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
+        })),
+      ]}
+      onChange={(id) => {
+        const next = catalogue?.vehicles?.find((v) => v.id === id)
+        if (next) put(putsForVehicle(current, next))
+      }}
+    />
+  )
   const usable = selectedMatch?.routes.toSorted((x, y) => ORDER[x.decision] - ORDER[y.decision]) ?? []
   const chosenRoute = positionId === selected ? routeId : undefined
   const atRoute =
@@ -92,26 +116,13 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
       >
         {!isSigned && (
           <div className="flex flex-wrap items-end gap-x-3 gap-y-1 p-2.5">
-            <SelectField
-              label="Car"
-              hidesLabel
-              className="min-w-40 flex-1"
-              value={vehicle?.id ?? ''}
-              options={[
-                ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
-                ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
-                  ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
-                  : []),
-                ...(catalogue?.vehicles ?? []).map((v) => ({
-                  id: v.id,
-                  label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
-                })),
-              ]}
-              onChange={(id) => {
-                const next = catalogue?.vehicles?.find((v) => v.id === id)
-                if (next) put(putsForVehicle(current, next))
-              }}
-            />
+            {isNarrow && vehicle ? (
+              <Fold className="w-full" summary="Another car">
+                {chooseCar}
+              </Fold>
+            ) : (
+              chooseCar
+            )}
             <OneRidePanel current={current} onTaken={() => setPicked(undefined)} />
           </div>
         )}
