@@ -243,7 +243,10 @@ export async function useMode(page: Page, mode: string): Promise<void> {
 /** Selects a place and, where it has several, the route; then uses it. */
 export async function usePlace(page: Page, place: string, route?: string): Promise<void> {
   await page.getByRole('list', { name: 'Places' }).getByRole('button', { name: place }).click()
-  const tile = page.getByRole('radiogroup', { name: 'By which route' }).getByText(route ?? '', { exact: true })
+  const tile = page
+    .getByRole('radiogroup', { name: 'By which route' })
+    .getByRole('radio', { name: route ?? '' })
+    .first()
   if (route !== undefined && (await tile.count()) > 0) await tile.click()
   await page.getByRole('button', { name: `Use this place: ${place}${route === undefined ? '' : `, ${route}`}` }).click()
   await page.waitForURL(/\/set-up$/)
@@ -251,10 +254,10 @@ export async function usePlace(page: Page, place: string, route?: string): Promi
 /** In bay view: goes on until the check is there, answers it, and lets the view turn by itself where it does. */
 export async function bayAnswer(page: Page, check: string, option: string): Promise<void> {
   const bay = page.getByRole('dialog')
-  const at = bay.locator(`[data-check="${check}"]`)
-  for (let i = 0; i < 40 && !(await at.isVisible()); i += 1)
+  const tile = bay.locator(`[data-check="${check}"]`).getByText(option, { exact: true }).last()
+  for (let i = 0; i < 40 && !(await tile.isVisible()); i += 1)
     await bay.getByRole('button', { name: /^(Next|Leave it open)$/ }).click()
-  await at.getByText(option, { exact: true }).last().click()
+  await tile.click()
   // Longer than an answer is shown before the next view comes.
   await page.waitForTimeout(700)
 }

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, expectAxeClean, stage, test, toCheck, verdict, type Server } from './served.ts'
+import { beginFitting, expect, expectAxeClean, stage, test, toCheck, verdict, type Server } from './served.ts'
 import type { Page } from '@playwright/test'
 
 const example = JSON.parse(readFileSync(new URL('../docs/formats/example.case.json', import.meta.url), 'utf8')) as {
@@ -172,7 +172,8 @@ test('every stage is one view on a desk, its main button in it, and half the wor
 
 test('Choose shows twenty modes at once on shared axes, painted once in their order', async ({ page, server }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
-  await open(page, server, example, 'choose')
+  await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
+  await stage(page, 2)
   const rows = page.locator('[data-mode]')
   await rows.first().waitFor()
   const order = await rows.evaluateAll((list) => list.map((r) => r.getAttribute('data-mode')))

@@ -7,7 +7,11 @@ export function Explain({ label, children }: { readonly label: string; readonly 
   return (
     <Popover.Root>
       <Popover.Trigger asChild>
-        <Button look="quiet" aria-label={label} className="min-h-0! px-1! text-sm! pointer-coarse:min-h-11!">
+        <Button
+          look="quiet"
+          aria-label={label}
+          className="min-h-0! px-1! text-sm! max-lg:min-h-11! pointer-coarse:min-h-11!"
+        >
           Why
         </Button>
       </Popover.Trigger>

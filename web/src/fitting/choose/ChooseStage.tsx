@@ -174,7 +174,7 @@ function ModeList({
         <div className="flex flex-wrap items-center justify-between gap-x-2 border-b border-line px-2">
           <Popover.Root>
             <Popover.Trigger asChild>
-              <Button look="quiet" className="min-h-9! px-2! pointer-coarse:min-h-11!">
+              <Button look="quiet" className="min-h-9! px-2! max-lg:min-h-11! pointer-coarse:min-h-11!">
                 Show only: {count}
               </Button>
             </Popover.Trigger>
@@ -192,17 +192,19 @@ function ModeList({
           </Popover.Root>
           <span className="flex flex-wrap items-center">
             <ForecastLine forecast={forecast} growthPath={`/fittings/${id}/growth`} />
+            {(compared.length > 0 || !isNarrow) && (
+              <Button
+                look="quiet"
+                className="min-h-9! px-2! max-lg:min-h-11! pointer-coarse:min-h-11!"
+                onClick={() => setCompareOpen(true)}
+                disabled={compared.length === 0}
+              >
+                Side by side ({compared.length})
+              </Button>
+            )}
             <Button
               look="quiet"
-              className="min-h-9! px-2! pointer-coarse:min-h-11!"
-              onClick={() => setCompareOpen(true)}
-              disabled={compared.length === 0}
-            >
-              Side by side ({compared.length})
-            </Button>
-            <Button
-              look="quiet"
-              className="min-h-9! px-2! pointer-coarse:min-h-11!"
+              className="min-h-9! px-2! max-lg:min-h-11! pointer-coarse:min-h-11!"
               onClick={() => setPracticeOpen(true)}
             >
               Practice: {practice.name}
@@ -217,7 +219,7 @@ function ModeList({
                 <Button
                   look="bare"
                   key={need}
-                  className="min-h-7 underline underline-offset-4 pointer-coarse:min-h-11"
+                  className="min-h-7 underline underline-offset-4 max-lg:min-h-11 pointer-coarse:min-h-11"
                   onClick={() => goTo(describeNeed(need).stage, need)}
                 >
                   {describeNeed(need).label} ({settles > 0 ? `settles ${settles}` : `bears on ${bearsOn}`})

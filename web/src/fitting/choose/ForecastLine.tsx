@@ -35,7 +35,7 @@ export function ForecastLine({ forecast, growthPath }: { readonly forecast: Fore
   return (
     <Link
       to={growthPath}
-      className="inline-flex min-h-9 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal pointer-coarse:min-h-11"
+      className="inline-flex min-h-9 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal max-lg:min-h-11 pointer-coarse:min-h-11"
     >
       <ChartSpline size={18} aria-hidden="true" /> Growth curves
     </Link>

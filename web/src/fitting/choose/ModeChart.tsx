@@ -109,6 +109,9 @@ export function ModeChart(props: Props) {
   )
 }
 
+/** "105 cm", "13 kg": the column says that it is what ends the mode; the words stand beside and are read out. */
+const endsWith = (ending: ModeForecast['endsBy'][number]): string => /[\d.]+ (?:cm|kg)$/.exec(endingText(ending))?.[0] ?? endingText(ending) // prettier-ignore
+
 type RowProps = Props & { readonly group: ModeGroup; readonly axes: readonly Axis[] }
 
 function ModeRow({ group, axes, isNarrow, selectedKey, chosenKey, carName, easeOf, onSelect, ...rest }: RowProps) {
@@ -159,13 +162,13 @@ function ModeRow({ group, axes, isNarrow, selectedKey, chosenKey, carName, easeO
           look="bare"
           aria-pressed={isSelected}
           onClick={() => onSelect(key)}
-          className={`${look} grid h-[1.36rem] ${COLUMNS} items-center gap-x-2 pointer-coarse:h-11`}
+          className={`${look} grid h-[1.3rem] ${COLUMNS} items-center gap-x-2 pointer-coarse:h-11`}
         >
           {mark}
           {name}
           {bars}
           <span aria-hidden="true" className="truncate text-xs text-ink-soft">
-            {ends ? endingText(ends) : ''}
+            {ends && endsWith(ends)}
           </span>
           {stands ? <StateMark state={stands} size={12} /> : <span />}
         </Button>

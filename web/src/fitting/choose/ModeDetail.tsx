@@ -9,6 +9,7 @@ import { ConvertFirst } from '../../jobs/ConvertFirst.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 import { SelectBox } from '../../ui/SelectBox.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { upperFirst } from '../../ui/words.ts'
@@ -109,11 +110,16 @@ function InThisCar({
 export function ModeDetail({ group, current, below, above, basis, forecast, isSigned, onChosen, goTo }: Props) {
   const put = useFitting((s) => s.put)
   const { compared, toggleCompared } = useChooseView()
-  const [unitId, setUnitId] = useState(group.best.unit?.id)
+  // The unit that is chosen already, where it is one of this mode; else the best.
+  const [unitId, setUnitId] = useState(
+    () => group.units.find((m) => m.unit?.id === current.choice.unitId)?.unit?.id ?? group.best.unit?.id,
+  )
   const match = group.units.find((m) => m.unit?.id === unitId) ?? group.best
   const { model, mode, unit } = match
   const section = SECTIONS.find((s) => s.standing === match.standing)
   const findings = match.findings.map((raw) => toFinding(raw))
+  const open = findings.filter((f) => f.kind !== 'pass')
+  const held = findings.filter((f) => f.kind === 'pass')
   const beside = printedBeside(model, mode)
   const ahead = forecastText(forecast, match.standing)
   const margin = marginText(match)
@@ -165,9 +171,24 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
           </CheckBox>
         </div>
         <ul className="divide-y divide-hair">
-          {findings.map((f) => (
+          {open.map((f) => (
             <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
           ))}
+          {held.length > 0 && (
+            <li>
+              <Fold
+                isRow
+                triggerClassName="px-3 py-2 text-sm text-ink-soft hover:bg-shoal"
+                summary={`${held.length} ${held.length === 1 ? 'rule holds' : 'rules hold'}`}
+              >
+                <ul className="divide-y divide-hair border-t border-hair">
+                  {held.map((f) => (
+                    <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
+                  ))}
+                </ul>
+              </Fold>
+            </li>
+          )}
         </ul>
       </div>
       <div className="sticky bottom-0 flex flex-wrap items-center justify-between gap-2 border-t border-line bg-sheet p-2">
@@ -195,7 +216,7 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
                 if (put(putsForMode(current, model, mode.id, unit)).length === 0) onChosen()
               }}
             >
-              Use this
+              Use
             </Button>
           )
         )}

@@ -60,7 +60,7 @@ export function NoneFits({ current, vehicle, groups, onSelect }: Props) {
           <li key={groupKey(group)} className="py-2">
             <Button
               look="bare"
-              className="min-h-9 text-left font-semibold underline underline-offset-4 pointer-coarse:min-h-11"
+              className="min-h-9 text-left font-semibold underline underline-offset-4 max-lg:min-h-11 pointer-coarse:min-h-11"
               onClick={() => onSelect(groupKey(group))}
             >
               {modelName(group.best.model)}, {group.best.mode.label}

@@ -180,7 +180,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
                         look="bare"
                         aria-pressed={p.id === selected}
                         onClick={() => setPicked(p.id)}
-                        className={`flex min-h-9 w-full items-baseline gap-2 border-l-4 px-2 py-1 text-left hover:bg-shoal pointer-coarse:min-h-11 ${p.id === selected ? 'border-ink bg-shoal' : 'border-transparent'}`}
+                        className={`flex min-h-9 w-full items-baseline gap-2 border-l-4 px-2 py-1 text-left hover:bg-shoal max-lg:min-h-11 pointer-coarse:min-h-11 ${p.id === selected ? 'border-ink bg-shoal' : 'border-transparent'}`}
                       >
                         {match && <StateMark state={match.decision} size={14} />}
                         <span className={`shrink-0 ${p.id === selected ? 'font-bold' : ''}`}>

@@ -55,10 +55,14 @@ export function BayView(props: Props) {
   const undo = useFitting((s) => s.undo)
   const put = useFitting((s) => s.put)
   const pages = useMemo(() => bayPages(steps), [steps])
-  const isOpen = ({ step, checks }: BayPage): boolean =>
-    checks.length > 0 ? checks.some((id) => marks.get(id) !== 'pass') : stepMark(step, marks, done) !== 'pass'
+  const isOpen = ({ step, checks, part }: BayPage): boolean =>
+    part === 'before'
+      ? checks.some((id) => current.readings[id] === undefined)
+      : checks.length > 0
+        ? checks.some((id) => marks.get(id) !== 'pass')
+        : stepMark(step, marks, done) !== 'pass'
   const [at, setAt] = useState(() => {
-    const check = pages.findIndex((p) => p.checks.some((id) => id === startAt))
+    const check = pages.findIndex((p) => p.part !== 'before' && p.checks.some((id) => id === startAt))
     if (check >= 0) return check
     const asked = pages.findIndex((p) => p.step.id === startAt)
     // The step that was asked for, at what is still open in it; else the first check that is.
@@ -84,7 +88,7 @@ export function BayView(props: Props) {
   })
   // Answered good just now, it goes on by itself; a proof stays, for how it was noticed is still to be said.
   const seen = useRef({ at, isAnswered })
-  const staysForProof = page?.checks.some((id) => { const check = checkOf(id); return check.kind === 'options' && check.isProof === true }) === true // prettier-ignore
+  const staysForProof = page?.part !== 'before' && page?.checks.some((id) => { const check = checkOf(id); return check.kind === 'options' && check.isProof === true }) === true // prettier-ignore
   useEffect(() => {
     const before = seen.current
     seen.current = { at, isAnswered }
@@ -186,7 +190,7 @@ export function BayView(props: Props) {
                   ))}
                 </ul>
               )}
-              {page.isFirst && <StepProofs step={step} />}
+              {(page.part === 'after' || (page.isFirst && page.part === undefined)) && <StepProofs step={step} />}
               {page.isLast && (
                 <>
                   <StepNotes step={step} />
@@ -195,8 +199,9 @@ export function BayView(props: Props) {
               )}
               <div className="mt-2 flex flex-col gap-3 text-lg *:border-t *:border-line *:pt-2">
                 <StepChecks
-                  isLarge
+                  isLarge={page.isFirst ? 'with-sentences' : 'alone'}
                   checks={page.checks}
+                  part={page.part}
                   {...{ step, subject, current, assessment, marks, isSigned }}
                   under={(id) =>
                     !isSigned && (

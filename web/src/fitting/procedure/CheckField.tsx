@@ -19,6 +19,7 @@ import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import type { CheckPart } from './bayPages.ts'
 import { Ticks } from './Ticks.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
 
@@ -36,12 +37,26 @@ interface Props {
   readonly drawing?: ReactNode
   /** Figures are entered by the pad below: no field of its own. */
   readonly hasPad?: boolean
+  /** Only what it showed before, or all but that. */
+  readonly part?: CheckPart | undefined
 }
 
 const SENSES = ['seen', 'heard', 'felt'] as const
 
 export function CheckField(props: Props) {
-  const { id, assessment, current, mark, staleBecause, finding, isSigned, ticks = [], drawing, hasPad = false } = props
+  const {
+    id,
+    assessment,
+    current,
+    mark,
+    staleBecause,
+    finding,
+    isSigned,
+    ticks = [],
+    drawing,
+    hasPad = false,
+    part,
+  } = props
   const put = useFitting((s) => s.put)
   const howId = useId()
   const fittingId = useFitting((s) => s.view?.id ?? '')
@@ -71,7 +86,7 @@ export function CheckField(props: Props) {
         <p className="leading-snug">
           <span className="font-bold">{label}</span>{' '}
           <span id={howId} className="text-sm text-ink-soft">
-            {checkHow(id)}
+            {part !== 'before' && checkHow(id)}
             {limit !== undefined && <span className="font-semibold text-ink"> Limit: {limit}.</span>}
           </span>
         </p>
@@ -116,7 +131,7 @@ export function CheckField(props: Props) {
         </div>
       ) : (
         <div className="flex flex-col gap-2">
-          {check.notesBefore === true && (
+          {check.notesBefore === true && part !== 'after' && (
             <Choices
               legend="Before, it showed"
               disabled={isSigned}
@@ -127,57 +142,61 @@ export function CheckField(props: Props) {
               onChoose={(before) => keep(isStale ? { before } : { ...withoutStamp(reading), before })}
             />
           )}
-          {ticks.length > 0 && !isSigned && (isStale || option !== good) && (
-            <Ticks
-              draftKey={`${id}.${current.choice.at}.${current.disturbances.removed?.at ?? 0}.${reading?.at ?? 0}`}
-              lines={ticks}
-              onAll={() => {
-                setSlip(false)
-                keep({ option: good })
-              }}
-            />
-          )}
-          <Choices
-            legend={check.notesBefore === true ? 'Now' : label}
-            hideLegend={check.notesBefore !== true}
-            describedBy={howId}
-            disabled={isSigned}
-            value={isStale ? undefined : option}
-            options={check.options
-              // Ticked off one by one, it becomes good by the last tick and by nothing else.
-              .filter((o) => ticks.length === 0 || o.id !== good || (option === good && !isStale) || isSigned)
-              .map((o) => ({ id: o.id, label: optionLabel(id, o.id), mark }))}
-            onChoose={(chosen) => {
-              // A slip is said to be one; any other answer to a bad check is the step done again.
-              const slip = isSlip && option !== undefined && chosen !== option ? { slip: option } : {}
-              setSlip(false)
-              keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen, ...slip })
-            }}
-          />
-          {maySlip && (
-            <CheckBox className="text-sm" checked={isSlip} onChange={setSlip}>
-              A slip of the finger: my next answer puts it right, nothing was done again
-            </CheckBox>
-          )}
-          {check.isProof === true && option !== undefined && !isStale && (
-            <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
-              <legend className="sr-only">{label}, how it was noticed</legend>
-              {SENSES.map((sense) => (
-                <CheckBox
-                  key={sense}
-                  disabled={isSigned}
-                  checked={reading?.sensed?.includes(sense) ?? false}
-                  onChange={(isSensed) =>
-                    keep({
-                      ...withoutStamp(reading),
-                      sensed: SENSES.filter((s) => (s === sense ? isSensed : reading?.sensed?.includes(s))),
-                    })
-                  }
-                >
-                  {sense}
+          {part !== 'before' && (
+            <>
+              {ticks.length > 0 && !isSigned && (isStale || option !== good) && (
+                <Ticks
+                  draftKey={`${id}.${current.choice.at}.${current.disturbances.removed?.at ?? 0}.${reading?.at ?? 0}`}
+                  lines={ticks}
+                  onAll={() => {
+                    setSlip(false)
+                    keep({ option: good })
+                  }}
+                />
+              )}
+              <Choices
+                legend={check.notesBefore === true && part === undefined ? 'Now' : label}
+                hideLegend={check.notesBefore !== true || part !== undefined}
+                describedBy={howId}
+                disabled={isSigned}
+                value={isStale ? undefined : option}
+                options={check.options
+                  // Ticked off one by one, it becomes good by the last tick and by nothing else.
+                  .filter((o) => ticks.length === 0 || o.id !== good || (option === good && !isStale) || isSigned)
+                  .map((o) => ({ id: o.id, label: optionLabel(id, o.id), mark }))}
+                onChoose={(chosen) => {
+                  // A slip is said to be one; any other answer to a bad check is the step done again.
+                  const slip = isSlip && option !== undefined && chosen !== option ? { slip: option } : {}
+                  setSlip(false)
+                  keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen, ...slip })
+                }}
+              />
+              {maySlip && (
+                <CheckBox className="text-sm" checked={isSlip} onChange={setSlip}>
+                  A slip of the finger: my next answer puts it right, nothing was done again
                 </CheckBox>
-              ))}
-            </fieldset>
+              )}
+              {check.isProof === true && option !== undefined && !isStale && (
+                <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
+                  <legend className="sr-only">{label}, how it was noticed</legend>
+                  {SENSES.map((sense) => (
+                    <CheckBox
+                      key={sense}
+                      disabled={isSigned}
+                      checked={reading?.sensed?.includes(sense) ?? false}
+                      onChange={(isSensed) =>
+                        keep({
+                          ...withoutStamp(reading),
+                          sensed: SENSES.filter((s) => (s === sense ? isSensed : reading?.sensed?.includes(s))),
+                        })
+                      }
+                    >
+                      {sense}
+                    </CheckBox>
+                  ))}
+                </fieldset>
+              )}
+            </>
           )}
         </div>
       )}

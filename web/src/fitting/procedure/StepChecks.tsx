@@ -7,6 +7,7 @@ import { type Assessment, limitOf } from '@nimble-anchor/core/verdict'
 import { useMemo, type ReactNode } from 'react'
 import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { type MarkState } from '../../ui/StateMark.tsx'
+import type { CheckPart } from './bayPages.ts'
 import { CheckField } from './CheckField.tsx'
 import { findingFor } from './stepState.ts'
 
@@ -17,8 +18,10 @@ interface Props {
   readonly subject: FittedSubject
   /** The drawing that stands above already: a check that would show the same again is not drawn. */
   readonly drawn?: Drawing
-  /** One or two checks fill the screen: their drawings stand over the tiles. */
-  readonly isLarge?: boolean
+  /** One or two checks fill the screen: their drawings stand over the tiles, lower where sentences stand above. */
+  readonly isLarge?: 'with-sentences' | 'alone'
+  /** What of a check that notes the state before is shown; both where nothing is said. */
+  readonly part?: CheckPart | undefined
   readonly current: Case
   readonly assessment: Assessment
   readonly marks: ReadonlyMap<CheckId, MarkState>
@@ -31,7 +34,7 @@ const isSame = (a: Drawing, b: Drawing | undefined): boolean =>
   b !== undefined && JSON.stringify(a.shapes) === JSON.stringify(b.shapes)
 
 /** The checks of one step, each drawn, with its state, its cause to be done again, and what is wrong with it. */
-export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge = false, ...rest }: Props) {
+export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge, part, ...rest }: Props) {
   const { current, assessment, marks, isSigned, under } = rest
   const drawings = useMemo(
     () => new Map(checks.map((id) => [id, drawingOfCheck(id, subject, limitOf(id, assessment))] as const)),
@@ -43,10 +46,10 @@ export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge
     const isShown = drawing !== undefined && !isSame(drawing, drawn) && !isSame(drawing, before)
     return (
       <div key={id} className="min-w-0">
-        {isShown && isLarge && (
+        {isShown && isLarge !== undefined && (
           <DrawingView
             drawing={drawing}
-            className={`mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[15vh]' : 'max-h-[24vh]'}`}
+            className={`mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[10vh]' : isLarge === 'alone' ? 'max-h-[22vh]' : 'max-h-[16vh]'}`}
           />
         )}
         <CheckField
@@ -58,9 +61,10 @@ export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge
           ticks={step.ticks?.check === id ? step.ticks.lines : undefined}
           finding={findingFor(assessment, id)}
           isSigned={isSigned}
+          part={part}
           hasPad={under !== undefined && !isSigned}
           drawing={
-            isShown && !isLarge ? (
+            isShown && isLarge === undefined ? (
               <DrawingView drawing={drawing} className="w-full rounded-[3px] border border-hair" />
             ) : undefined
           }

@@ -32,7 +32,7 @@ export function StepList({ steps, atId, marks, done, onOpen }: Props) {
               data-checks={step.checks.join(' ')}
               aria-current={isHere ? 'step' : undefined}
               onClick={() => onOpen(step.id)}
-              className={`flex min-h-9 w-full items-center gap-2 border-l-4 px-2 py-1 text-left leading-tight hover:bg-shoal pointer-coarse:min-h-11 ${isHere ? 'border-magenta bg-shoal font-bold' : 'border-transparent'} ${mark === 'pass' && !isHere ? 'text-ink-soft' : ''}`}
+              className={`flex min-h-9 w-full items-center gap-2 border-l-4 px-2 py-1 text-left leading-tight hover:bg-shoal max-lg:min-h-11 pointer-coarse:min-h-11 ${isHere ? 'border-magenta bg-shoal font-bold' : 'border-transparent'} ${mark === 'pass' && !isHere ? 'text-ink-soft' : ''}`}
             >
               <span aria-hidden="true" className="w-5 shrink-0 text-right font-light text-ink-soft">
                 {i + 1}
@@ -62,7 +62,7 @@ export function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (ste
           <li key={step.id} className="mt-1 border-t border-hair pt-1 text-sm leading-snug first:border-t-0">
             <Button
               look="bare"
-              className="min-h-9 w-full text-left font-bold underline underline-offset-4 pointer-coarse:min-h-11"
+              className="min-h-9 w-full text-left font-bold underline underline-offset-4 max-lg:min-h-11 pointer-coarse:min-h-11"
               onClick={() => onOpen(step.id)}
             >
               {stepName(step)}
