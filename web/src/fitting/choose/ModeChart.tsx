@@ -3,9 +3,10 @@ import type { ModeMatch, RouteEase } from '@nimble-anchor/core/match'
 import type { Interval } from '@nimble-anchor/core/quantities'
 import { DIRECTION_WORD, modelName } from '@nimble-anchor/core/restraint'
 import { ChevronLeft, ChevronRight } from 'lucide-react'
-import { useMemo, useRef, type KeyboardEvent } from 'react'
+import { useMemo, type KeyboardEvent } from 'react'
 import { Button } from '../../ui/Button.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
+import { useSwipe } from '../../ui/useSwipe.ts'
 import { AxisBar, AxisHead, BarFade } from './AxisBar.tsx'
 import { AXIS_IDS, axesFor, barOf, childOn, type Axis } from './axes.ts'
 import { forecastText } from './forecastText.ts'
@@ -29,8 +30,6 @@ interface Props {
 }
 
 const COLUMNS = 'grid-cols-[1.1rem_minmax(0,15.5rem)_minmax(0,1fr)_minmax(0,1.1fr)_minmax(0,1.5fr)_5.5rem_1.4rem]'
-/** A finger that goes this far sideways, in px, has turned to the next axis. */
-const SWIPE_PX = 60
 
 /** Every mode as a row on shared axes: the child one line through all of them. */
 export function ModeChart(props: Props) {
@@ -38,11 +37,11 @@ export function ModeChart(props: Props) {
   const axes = useMemo(() => axesFor(groups.map((g) => forecastOf(g.best))), [groups, forecastOf])
   const { axis: axisId, setAxis } = useChooseView()
   const shownAxes = isNarrow ? [axes[axisId]] : AXIS_IDS.map((id) => axes[id])
-  const touch = useRef<{ readonly x: number; readonly y: number } | null>(null)
   const turn = (by: 1 | -1): void => {
     const next = AXIS_IDS[(AXIS_IDS.indexOf(axisId) + by + AXIS_IDS.length) % AXIS_IDS.length]
     if (next) setAxis(next)
   }
+  const swipe = useSwipe(turn)
   const onKey = (e: KeyboardEvent): void => {
     if (e.key !== 'ArrowDown' && e.key !== 'ArrowUp') return
     e.preventDefault()
@@ -53,20 +52,7 @@ export function ModeChart(props: Props) {
     e.currentTarget.querySelector<HTMLElement>(`[data-mode="${CSS.escape(groupKey(to))}"] button`)?.focus()
   }
   return (
-    <div
-      className="relative"
-      onKeyDown={onKey}
-      onPointerDown={(e) => {
-        touch.current = isNarrow && e.pointerType === 'touch' ? { x: e.clientX, y: e.clientY } : null
-      }}
-      onPointerUp={(e) => {
-        const from = touch.current
-        touch.current = null
-        if (!from) return
-        const dx = e.clientX - from.x
-        if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(e.clientY - from.y)) turn(dx < 0 ? 1 : -1)
-      }}
-    >
+    <div className="relative" onKeyDown={onKey} {...(isNarrow && swipe)}>
       <BarFade />
       {isNarrow ? (
         <div className="sticky top-0 z-10 grid grid-cols-[2.75rem_minmax(0,1fr)_2.75rem] items-center gap-1 border-b border-line bg-sheet px-1">

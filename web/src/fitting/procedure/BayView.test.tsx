@@ -97,7 +97,12 @@ test('a swipe turns the page; a short or slanting one does not, nor does a mouse
   swipe(-90, 80)
   swipe(-120, 0, 'mouse')
   expect(title()).toContain('Latch both connectors')
-  expect(asks('Left indicator')).toBe(true)
+  // What both indicators show before anything is pushed is the first view of the step.
+  expect(screen.getAllByText('Before, it showed')).toHaveLength(2)
+  expect(screen.queryByText('shows latched')).not.toBeInTheDocument()
+  swipe(-120)
+  expect(screen.queryByText('Before, it showed')).not.toBeInTheDocument()
+  expect(screen.getAllByText('shows latched')).toHaveLength(2)
   swipe(-120)
   // The next check of the same step: both tugs, for left and right belong together.
   expect(asks('Left indicator')).toBe(false)
@@ -243,6 +248,7 @@ describe('steps that leave no reading', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
     // Leafing through closes no pair: it is ticked by hand.
     expect(put).not.toHaveBeenCalled()
+    goOn()
     expect(screen.getByRole('list', { name: 'What proves it' })).toHaveTextContent('heard: a click each side')
     while (!screen.queryByRole('button', { name: 'If you redo this step' })) goOn()
     fireEvent.click(screen.getByRole('button', { name: 'If you redo this step' }))
@@ -275,6 +281,7 @@ describe('one check a view', () => {
   test('answered good it goes on by itself; half of a pair, or a bad answer, stays', () => {
     jest.useFakeTimers()
     const { rerender } = render(bay(current, 'connect'))
+    goOn()
     goOn()
     expect(asks('Left tug')).toBe(true)
     rerender(bay(answered(current, 'tug-left'), 'connect'))

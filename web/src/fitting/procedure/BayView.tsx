@@ -10,12 +10,14 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { useFitting } from '../../session/fitting.ts'
 import { StateMark, VERDICT_MARK, type MarkState } from '../../ui/StateMark.tsx'
+import { useSwipe } from '../../ui/useSwipe.ts'
 import { SaveWords } from '../SaveLine.tsx'
 import { bayPages, type BayPage } from './bayPages.ts'
 import { StepChecks } from './StepChecks.tsx'
 import { putsForDone, saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { stepMark } from './stepState.ts'
 import { ThumbPad } from './ThumbPad.tsx'
+import { useGoesOn } from './useGoesOn.ts'
 import { useWakeLock } from './useWakeLock.ts'
 import { Button } from '../../ui/Button.tsx'
 
@@ -35,9 +37,6 @@ interface Props {
   readonly onClose: () => void
 }
 
-/** A finger that goes this far sideways, in px, has turned the page. */
-const SWIPE_PX = 70
-
 const canSpeak = (): boolean => 'speechSynthesis' in window
 
 /** Reads a step aloud with a voice of this device; nothing leaves it. */
@@ -45,9 +44,6 @@ function speak(step: Step): void {
   window.speechSynthesis.cancel()
   window.speechSynthesis.speak(new SpeechSynthesisUtterance([step.title, ...step.does].join('. ')))
 }
-
-/** A moment to see the answer land before the next view comes, in ms. */
-const SEEN_MS = 450
 
 /** One check at a time, large, for the open car door: swipe or arrows, thumb pad, screen kept on. */
 export function BayView(props: Props) {
@@ -71,7 +67,6 @@ export function BayView(props: Props) {
   })
   const [isSpoken, setSpoken] = useState(false)
   const content = useRef<HTMLDivElement>(null)
-  const touch = useRef<{ readonly x: number; readonly y: number } | null>(null)
   const staysOn = useWakeLock(true)
   const page = pages[Math.min(at, pages.length - 1)]
   const step = page?.step
@@ -82,20 +77,10 @@ export function BayView(props: Props) {
     if (puts.length > 0) put(puts)
     setAt((i) => Math.min(Math.max(i + by, 0), pages.length - 1))
   }
-  const latestGo = useRef(go)
-  useEffect(() => {
-    latestGo.current = go
-  })
-  // Answered good just now, it goes on by itself; a proof stays, for how it was noticed is still to be said.
-  const seen = useRef({ at, isAnswered })
-  const staysForProof = page?.part !== 'before' && page?.checks.some((id) => { const check = checkOf(id); return check.kind === 'options' && check.isProof === true }) === true // prettier-ignore
-  useEffect(() => {
-    const before = seen.current
-    seen.current = { at, isAnswered }
-    if (before.at !== at || before.isAnswered || !isAnswered || staysForProof || at >= pages.length - 1) return
-    const timer = setTimeout(() => latestGo.current(1), SEEN_MS)
-    return () => clearTimeout(timer)
-  }, [at, isAnswered, staysForProof, pages.length])
+  // Where it ends, one goes on oneself: the next thing is another stage.
+  const isAtEnd = at >= pages.length - 1
+  useGoesOn(`${at}`, page?.part === 'before' || isAtEnd ? [] : (page?.checks ?? []), marks, () => go(1))
+  const swipe = useSwipe(go)
   useEffect(() => {
     if (content.current) content.current.scrollTop = 0
   }, [at])
@@ -125,16 +110,7 @@ export function BayView(props: Props) {
             if (e.key === 'ArrowRight') go(1)
             if (e.key === 'ArrowLeft') go(-1)
           }}
-          onPointerDown={(e) => {
-            touch.current = e.pointerType === 'touch' ? { x: e.clientX, y: e.clientY } : null
-          }}
-          onPointerUp={(e) => {
-            const from = touch.current
-            touch.current = null
-            if (!from) return
-            const dx = e.clientX - from.x
-            if (Math.abs(dx) > SWIPE_PX && Math.abs(dx) > 2 * Math.abs(e.clientY - from.y)) go(dx < 0 ? 1 : -1)
-          }}
+          {...swipe}
         >
           <header className="border-b-3 border-double border-line bg-sheet px-3 py-1.5">
             <div className="flex items-center justify-between gap-2">
@@ -230,13 +206,13 @@ export function BayView(props: Props) {
                 isNext ? 'border-magenta bg-magenta text-on-magenta' : 'border-ink bg-sheet'
               }`}
               onClick={() => {
-                if (at < pages.length - 1) return go(1)
+                if (!isAtEnd) return go(1)
                 const puts = putsForDone(step, current, done)
                 if (puts.length > 0) put(puts)
                 onEnd()
               }}
             >
-              {at >= pages.length - 1 ? onward : isNext ? 'Next' : 'Leave it open'} <ChevronRight aria-hidden="true" />
+              {isAtEnd ? onward : isNext ? 'Next' : 'Leave it open'} <ChevronRight aria-hidden="true" />
             </Button>
           </nav>
         </Radix.Content>

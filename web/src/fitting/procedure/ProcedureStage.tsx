@@ -19,6 +19,7 @@ import { StepCard } from './StepCard.tsx'
 import { RedoNote, StepList } from './StepList.tsx'
 import { putsForDone } from './StepParts.tsx'
 import { stepMark } from './stepState.ts'
+import { useGoesOn } from './useGoesOn.ts'
 
 interface Props extends StageProps {
   readonly stage: 'attach' | 'child-in'
@@ -83,6 +84,16 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
     if (at < steps.length - 1) leaf(1)
     else goTo(next)
   }
+  // Everything of the step answered well, the next one comes; the keyboard goes with it.
+  const wentOn = useRef(false)
+  useGoesOn(step?.id ?? '', isNarrow || at >= steps.length - 1 ? [] : (step?.checks ?? []), marks, () => {
+    wentOn.current = true
+    leaf(1)
+  })
+  useEffect(() => {
+    if (wentOn.current) document.getElementById(`step-${step?.id ?? ''}`)?.focus({ preventScroll: true })
+    wentOn.current = false
+  }, [step?.id])
   const latestLeaf = useRef(leaf)
   useEffect(() => {
     latestLeaf.current = leaf

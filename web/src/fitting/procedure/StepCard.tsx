@@ -35,7 +35,11 @@ export function StepCard({ step, number, of, subject, current, assessment, marks
           className="w-full max-w-80 self-start rounded-[3px] border border-hair max-sm:max-h-48"
         />
         <div className="min-w-0">
-          <h2 id={`step-${step.id}`} className="flex flex-wrap items-center gap-2 text-xl font-bold">
+          <h2
+            id={`step-${step.id}`}
+            tabIndex={-1}
+            className="flex outline-none flex-wrap items-center gap-2 text-xl font-bold"
+          >
             <span className="font-light text-ink-soft">
               {number}
               <span className="sr-only"> of {of}</span>

@@ -1,5 +1,5 @@
 import { type Case } from '@nimble-anchor/core/casefile'
-import { type CheckId } from '@nimble-anchor/core/checks'
+import { checkOf, type CheckId } from '@nimble-anchor/core/checks'
 import { drawingOfCheck, type Drawing } from '@nimble-anchor/core/drawings'
 import { type Step } from '@nimble-anchor/core/procedure'
 import { type FittedSubject } from '@nimble-anchor/core/rules'
@@ -49,7 +49,7 @@ export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge
         {isShown && isLarge !== undefined && (
           <DrawingView
             drawing={drawing}
-            className={`mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[10vh]' : isLarge === 'alone' ? 'max-h-[22vh]' : 'max-h-[16vh]'}`}
+            className={`mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[10vh]' : isLarge === 'alone' && checkOf(id).kind === 'options' ? 'max-h-[22vh]' : 'max-h-[15vh]'}`}
           />
         )}
         <CheckField

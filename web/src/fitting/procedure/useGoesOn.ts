@@ -1,0 +1,41 @@
+import { checkOf, type CheckId } from '@nimble-anchor/core/checks'
+import { useEffect, useRef } from 'react'
+import type { MarkState } from '../../ui/StateMark.tsx'
+
+/** A moment to see the answer land before the next view comes, in ms. */
+const SEEN_MS = 450
+
+const isProof = (id: CheckId): boolean => {
+  const check = checkOf(id)
+  return check.kind === 'options' && check.isProof === true
+}
+
+/**
+ * Goes on by itself once everything asked here has just been answered well. A
+ * proof stays: how it was noticed is still to be said. What was good already
+ * when one came to it stays too.
+ */
+export function useGoesOn(
+  view: string,
+  checks: readonly CheckId[],
+  marks: ReadonlyMap<CheckId, MarkState>,
+  onGo: () => void,
+): void {
+  const states = checks.map((id) => `${id}=${marks.get(id) ?? 'not-started'}`).join(' ')
+  const seen = useRef({ view, states })
+  const go = useRef(onGo)
+  useEffect(() => {
+    go.current = onGo
+  })
+  useEffect(() => {
+    const before = seen.current
+    seen.current = { view, states }
+    if (before.view !== view || before.states === states || states === '') return
+    const now = states.split(' ')
+    const changed = now.filter((state) => !before.states.split(' ').includes(state))
+    if (!now.every((state) => state.endsWith('=pass'))) return
+    if (changed.some((state) => isProof(state.split('=')[0] as CheckId))) return
+    const timer = setTimeout(() => go.current(), SEEN_MS)
+    return () => clearTimeout(timer)
+  }, [view, states])
+}
