@@ -46,7 +46,6 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
   const [today, setToday] = useState('')
   const [search, setSearch] = useState('')
   const [childId, setChildId] = useState<string>()
-  const [added, setAdded] = useState<NewChild>()
   const [vehicleId, setVehicleId] = useState<string>()
   const [fault, setFault] = useState('')
   const [isBusy, setBusy] = useState(false)
@@ -67,20 +66,19 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
     `${c.name} ${c.familyName ?? ''}`.toLowerCase().includes(wanted),
   )
 
-  /** A walk-in: a name is enough to begin, the rest is measured. It is kept with its fitting, not before. */
-  function addChild(): void {
-    const [name = '', ...family] = search.trim().split(/\s+/)
-    setAdded({ name, ...(family.length > 0 && { familyName: family.join(' ') }) })
-    setChildId(NEW)
-    setSearch('')
-    setFault('')
-  }
+  /** A walk-in: a name that nobody has is enough to begin, the rest is measured. It is kept with its fitting, not before. */
+  const [newName = '', ...newFamily] = search.trim().split(/\s+/)
+  const added: NewChild | undefined =
+    wanted === '' || children.some((c) => [c.name, c.familyName].filter(Boolean).join(' ').toLowerCase() === wanted)
+      ? undefined
+      : { name: newName, ...(newFamily.length > 0 && { familyName: newFamily.join(' ') }) }
+  const isNew = added !== undefined && (childId === NEW || (isReady && children.length === 0))
 
   async function begin(): Promise<void> {
     // A name that only one child has is a choice: typed and Enter pressed, the fitting begins.
     const named = isReady && wanted !== '' && children.length === 1 ? children[0]?.id : undefined
     // One who was chosen and is no longer listed was chosen under another name: nobody sees it, so it does not count.
-    const chosen = (childId === NEW || children.some((c) => c.id === childId) ? childId : undefined) ?? named
+    const chosen = isNew ? NEW : (children.find((c) => c.id === childId)?.id ?? named)
     if (chosen === undefined) return setFault('Choose a child.')
     setChildId(chosen)
     setBusy(true)
@@ -107,37 +105,20 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
           <legend className="mb-1 font-bold">Child</legend>
           <TextInput
             aria-label="Find a child by name"
-            placeholder="Find by name"
+            placeholder="Find by name, or type a new one"
             value={search}
             onChange={(e) => setSearch(e.target.value)}
             className="mb-1 w-full"
           />
           <RadioRows
             aria-label="Child"
-            value={childId ?? ''}
+            value={isNew ? NEW : (childId ?? '')}
             onValueChange={setChildId}
             className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
           >
             {!isReady && <p className="p-3 text-ink-soft">Loading.</p>}
-            {added && (
-              <Row
-                value={NEW}
-                title={[added.name, added.familyName].filter(Boolean).join(' ')}
-                detail="new: kept when the fitting begins"
-                isChosen={childId === NEW}
-              />
-            )}
-            {isReady && children.length === 0 && (
-              <div className="p-3">
-                <p className="text-ink-soft">
-                  {wanted ? 'No child of that name.' : 'No child yet: type a name above.'}
-                </p>
-                {wanted !== '' && (
-                  <Button className="mt-2" onClick={addChild}>
-                    Add {search.trim()}
-                  </Button>
-                )}
-              </div>
+            {isReady && children.length === 0 && wanted === '' && (
+              <p className="p-3 text-ink-soft">No child yet: type a name above.</p>
             )}
             {(isReady ? children : []).map((c) => (
               <Row
@@ -148,6 +129,14 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
                 isChosen={c.id === childId}
               />
             ))}
+            {isReady && added && (
+              <Row
+                value={NEW}
+                title={[added.name, added.familyName].filter(Boolean).join(' ')}
+                detail="a new child, kept when the fitting begins"
+                isChosen={isNew}
+              />
+            )}
           </RadioRows>
         </fieldset>
         <fieldset className="min-w-0">

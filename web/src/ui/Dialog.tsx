@@ -12,6 +12,16 @@ interface Props {
   readonly isWide?: boolean
 }
 
+/** The first field has the keyboard, not the button that closes; under a finger no keyboard comes up unasked. */
+function toFirstField(e: Event): void {
+  if (matchMedia('(pointer: coarse)').matches) return
+  const dialog = e.currentTarget instanceof HTMLElement ? e.currentTarget : undefined
+  const field = dialog?.querySelector<HTMLElement>('input:not([disabled]), textarea:not([disabled])')
+  if (!field) return
+  e.preventDefault()
+  field.focus()
+}
+
 export function Dialog({ open, onOpenChange, title, children, asDrawer = false, isWide = false }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
@@ -19,6 +29,7 @@ export function Dialog({ open, onOpenChange, title, children, asDrawer = false, 
         <Radix.Overlay className="fixed inset-0 z-40 bg-[#06121f]/55" />
         <Radix.Content
           aria-describedby={undefined}
+          onOpenAutoFocus={toFirstField}
           className={
             asDrawer
               ? 'fixed inset-y-0 right-0 z-50 flex w-full max-w-md flex-col overflow-y-auto border-l-4 border-shoal-deep bg-sheet p-4 text-ink'

@@ -1,4 +1,5 @@
 import { RadioGroup } from 'radix-ui'
+import type { ComponentProps } from 'react'
 
 /** One of a group of which one holds, as a dot; its words stand in the label around it, or are given. */
 export function RadioDot({ id, label }: { readonly id: string; readonly label?: string }) {
@@ -14,5 +15,14 @@ export function RadioDot({ id, label }: { readonly id: string; readonly label?: 
     </RadioGroup.Item>
   )
 }
-/** The group around such dots, without a look of its own. */
-export const RadioRows = RadioGroup.Root
+/** The group around such dots, without a look of its own. Enter does the main thing of the form it stands in. */
+export function RadioRows(props: ComponentProps<typeof RadioGroup.Root>) {
+  return (
+    <RadioGroup.Root
+      {...props}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') (e.target as HTMLElement).closest('form')?.requestSubmit()
+      }}
+    />
+  )
+}
