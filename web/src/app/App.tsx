@@ -10,11 +10,10 @@ import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { LeaveGuard } from '../form/LeaveGuard.tsx'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
+import { useLater } from '../ui/useLater.ts'
 import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
-import { CommandPalette } from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 import { Header } from './Header.tsx'
-import { KeyHelp } from './KeyHelp.tsx'
 import { PAGES } from './pages.ts'
 
 const FittingPage = lazy(() => import('../fitting/FittingPage.tsx'))
@@ -32,12 +31,15 @@ const JobPage = lazy(() => import('../jobs/JobPage.tsx'))
 const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
 /** Every control in its states: while developing only. */
 const Gallery = import.meta.env.DEV ? lazy(() => import('../ui/Gallery.tsx')) : undefined
+const CommandPalette = lazy(() => import('./CommandPalette.tsx'))
+const KeyHelp = lazy(() => import('./KeyHelp.tsx'))
 const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
 export function App() {
   const { pathname } = useLocation()
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
+  const isLater = useLater()
   useGlobalKeys()
   usePlacesToGo()
   useEffect(
@@ -97,8 +99,12 @@ export function App() {
         <MeanwhileDialog />
       </main>
       <LeaveGuard />
-      <CommandPalette />
-      <KeyHelp />
+      {isLater && (
+        <Suspense fallback={null}>
+          <CommandPalette />
+          <KeyHelp />
+        </Suspense>
+      )}
       <Toaster position="bottom-center" toastOptions={{ className: 'na-toast', duration: 8000 }} />
     </>
   )

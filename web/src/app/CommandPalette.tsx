@@ -6,7 +6,7 @@ import { useCommands } from './commands.ts'
 const ORDER = ['Stages', 'Do', 'Rules that speak here', 'Go to', 'Fittings', 'Children', 'Restraints', 'Vehicles']
 const placeOf = (group: string): number => (ORDER.includes(group) ? ORDER.indexOf(group) : ORDER.length)
 
-export function CommandPalette() {
+export default function CommandPalette() {
   const { commands, isPaletteOpen, setPaletteOpen } = useCommands()
   const groups = [...new Set(commands.map((c) => c.group))].toSorted((a, b) => placeOf(a) - placeOf(b))
   return (

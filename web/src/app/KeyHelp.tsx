@@ -7,7 +7,7 @@ const FIXED = [
   { key: 'Tab, arrows', label: 'Move between fields and options' },
 ]
 
-export function KeyHelp() {
+export default function KeyHelp() {
   const { commands, isHelpOpen, setHelpOpen } = useCommands()
   const keyed = commands.filter((c) => c.key !== undefined)
   return (

@@ -1,5 +1,5 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
-import { CommandPalette } from './CommandPalette.tsx'
+import CommandPalette from './CommandPalette.tsx'
 import { useCommands, useGlobalKeys } from './commands.ts'
 
 function Page() {

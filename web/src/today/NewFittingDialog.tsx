@@ -32,7 +32,7 @@ function Row(props: { value: string; title: string; detail: string; isChosen: bo
   )
 }
 
-export function NewFittingDialog(props: Props) {
+export default function NewFittingDialog(props: Props) {
   return (
     <Dialog open={props.open} onOpenChange={props.onOpenChange} title="New fitting">
       <NewFittingForm {...props} />

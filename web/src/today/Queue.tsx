@@ -1,7 +1,7 @@
 import { VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Plus } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
 import { api, type VisitEntry } from '../session/api.ts'
@@ -10,12 +10,12 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { closedWord } from '../ui/closedWord.ts'
+import { useLater } from '../ui/useLater.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { toast } from 'sonner'
-import { VisitDialog } from './VisitDialog.tsx'
 
 const STATE_WORD: Record<VisitState, string> = {
   expected: 'expected',
@@ -29,6 +29,9 @@ const entryOf = ({ id: _id, familyId: _familyId, fitting, ...visit }: VisitView)
   fittingId: fitting?.id ?? null,
 })
 
+const visitDialog = () => import('./VisitDialog.tsx')
+const VisitDialog = lazy(visitDialog)
+
 /** The time now, as a visit keeps it. */
 export function timeNow(now = new Date()): string {
   return `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`
@@ -41,6 +44,11 @@ const keepVisit = (id: string, entry: VisitEntry, seen: VisitEntry) =>
 
 /** The bay's queue: who comes when, where each stands; a tap begins the fitting. */
 export function Queue() {
+  const isLater = useLater()
+  // The server may be away when somebody comes: the dialog is here by then.
+  useEffect(() => {
+    if (isLater) visitDialog().catch(() => undefined)
+  }, [isLater])
   const visits = useToday((s) => s.day?.visits)
   const today = useToday((s) => s.today)
   const load = useToday((s) => s.load)
@@ -161,26 +169,28 @@ export function Queue() {
         ))}
       </ul>
       {edited && (
-        <VisitDialog
-          key={edited.id ?? 'new'}
-          entry={edited.entry}
-          isNew={edited.id === null}
-          onClose={() => setEdited(undefined)}
-          onKeep={async (entry) => {
-            await (edited.id === null ? api.addVisit(entry) : keepVisit(edited.id, entry, edited.entry))
-            setEdited(undefined)
-            await load()
-          }}
-          onRemove={() =>
-            void api.removeVisit(edited.id ?? '').then(() => {
-              toast('Taken off the queue.', {
-                action: { label: 'Undo', onClick: () => void api.addVisit(edited.entry).then(load, sayRefusal) },
-              })
+        <Suspense fallback={null}>
+          <VisitDialog
+            key={edited.id ?? 'new'}
+            entry={edited.entry}
+            isNew={edited.id === null}
+            onClose={() => setEdited(undefined)}
+            onKeep={async (entry) => {
+              await (edited.id === null ? api.addVisit(entry) : keepVisit(edited.id, entry, edited.entry))
               setEdited(undefined)
-              return load()
-            }, sayRefusal)
-          }
-        />
+              await load()
+            }}
+            onRemove={() =>
+              void api.removeVisit(edited.id ?? '').then(() => {
+                toast('Taken off the queue.', {
+                  action: { label: 'Undo', onClick: () => void api.addVisit(edited.entry).then(load, sayRefusal) },
+                })
+                setEdited(undefined)
+                return load()
+              }, sayRefusal)
+            }
+          />
+        </Suspense>
       )}
     </Panel>
   )

@@ -1,7 +1,7 @@
 import { type FittingSummary } from '@nimble-anchor/core/formats'
 import { CAUTION, STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { FileUp, Plus } from 'lucide-react'
-import { useEffect, useRef, useState } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { useCommands } from '../app/commands.ts'
@@ -12,16 +12,18 @@ import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
+import { useLater } from '../ui/useLater.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { DuePanel, JobsPanel } from './DuePanels.tsx'
-import { NewFittingDialog } from './NewFittingDialog.tsx'
 import { Queue } from './Queue.tsx'
 import { FileInput } from '../ui/TextInput.tsx'
 
 const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
 const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' })
+
+const NewFittingDialog = lazy(() => import('./NewFittingDialog.tsx'))
 
 /** The time today, the day before that. */
 function when(iso: string, today: string | undefined): string {
@@ -31,6 +33,7 @@ function when(iso: string, today: string | undefined): string {
 
 export function TodayPage() {
   const { status, fittings, today, load, day } = useToday()
+  const isLater = useLater()
   const [isCreating, setCreating] = useState(false)
   const register = useCommands((s) => s.register)
   const navigate = useNavigate()
@@ -116,11 +119,15 @@ export function TodayPage() {
         </p>
       )}
       {fittings.length > 0 && <p className="mt-4 max-w-3xl text-sm text-ink-soft">{CAUTION}</p>}
-      <NewFittingDialog
-        open={isCreating}
-        onOpenChange={setCreating}
-        onCreated={(id) => void navigate(`/fittings/${id}/measure`)}
-      />
+      {(isCreating || isLater) && (
+        <Suspense fallback={null}>
+          <NewFittingDialog
+            open={isCreating}
+            onOpenChange={setCreating}
+            onCreated={(id) => void navigate(`/fittings/${id}/measure`)}
+          />
+        </Suspense>
+      )}
     </div>
   )
 }

@@ -22,7 +22,7 @@ interface Props {
 const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join(' ')
 
 /** One line of the queue: when, who, for which child, in which car. */
-export function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) {
+export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) {
   const [draft, setDraft] = useState(entry)
   const [fault, setFault] = useState('')
   const catalogue = useCatalogue((s) => s.catalogue)

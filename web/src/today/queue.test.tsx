@@ -43,7 +43,7 @@ test('an empty queue says so; a walk-in needs only a name', async () => {
   show(day())
   expect(screen.getByText(/Nobody is booked for today/)).toBeInTheDocument()
   fireEvent.click(screen.getByRole('button', { name: 'Walk-in' }))
-  const dialog = screen.getByRole('dialog')
+  const dialog = await screen.findByRole('dialog')
   fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
   expect(within(dialog).getByRole('alert')).toHaveTextContent('A name is needed')
   expect(add).not.toHaveBeenCalled()
