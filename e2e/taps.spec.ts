@@ -103,7 +103,6 @@ test('a child nobody knows, one car, to ready at the desk: what the hand does be
   }
   await expect(verdict(page)).toContainText('Ready to travel')
   const { taps, keys, scroll } = await hand()
-  // eslint-disable-next-line no-console -- the figures are what this journey is for
   console.log(`desk: ${taps} taps for ${observed} observations, ${keys} keys, ${scroll} px`)
   expect(taps - observed).toBeLessThanOrEqual(12)
   expect(keys).toBeLessThanOrEqual(25)
@@ -164,7 +163,6 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
   }
   await expect(verdict(page)).toContainText('Ready to travel')
   const { taps, keys, scroll } = await hand()
-  // eslint-disable-next-line no-console -- the figures are what this journey is for
   console.log(`phone: ${taps} taps for ${observed} observations, ${keys} keys, ${scroll} px`)
   expect(taps - observed).toBeLessThanOrEqual(22)
   expect(keys).toBeLessThanOrEqual(25)

@@ -78,3 +78,39 @@ export const tapsStored = (id, taps) =>
       return { storedMs, assessments: assessed() - before }
     }, taps)
   })
+
+/**
+ * Goes round all stages by their links, twice before anything is counted.
+ *
+ * @returns script of each change of stage, ms, by the browser's own count; and the longest task of all, ms
+ */
+export const stageChanges = (id, rounds) =>
+  onPage(`fittings/${id}/measure`, async (page) => {
+    const client = await page.context().newCDPSession(page)
+    await client.send('Performance.enable')
+    const script = async () => {
+      const { metrics } = await client.send('Performance.getMetrics')
+      return metrics.find((m) => m.name === 'ScriptDuration').value * 1000
+    }
+    const stages = ['choose', 'place', 'set-up', 'attach', 'child-in', 'hand-over', 'measure']
+    const change = async (stage) => {
+      const before = await script()
+      await page.locator(`nav[aria-label="Stages"] a[href$="/${stage}"]`).click()
+      await page.locator(`nav[aria-label="Stages"] [aria-current=page][href$="/${stage}"]`).waitFor()
+      await page.evaluate(
+        () => new Promise((r) => globalThis.requestAnimationFrame(() => globalThis.requestAnimationFrame(r))),
+      )
+      return (await script()) - before
+    }
+    for (let i = 0; i < 2; i += 1) for (const stage of stages) await change(stage)
+    await page.waitForTimeout(500)
+    await page.evaluate(() => {
+      globalThis.longTasks = []
+      new globalThis.PerformanceObserver((list) => {
+        for (const task of list.getEntries()) globalThis.longTasks.push(task.duration)
+      }).observe({ type: 'longtask' })
+    })
+    const changesMs = []
+    for (let i = 0; i < rounds; i += 1) for (const stage of stages) changesMs.push(await change(stage))
+    return { changesMs, longestTaskMs: Math.max(0, ...(await page.evaluate(() => globalThis.longTasks))) }
+  })

@@ -19,7 +19,7 @@ export const DRAWING_HEIGHT = 140
  */
 export type Tone = 'now' | 'thing' | 'faint' | 'child' | 'belt' | 'good' | 'bad' | GuideColour
 export const GUIDE_COLOURS = ['blue', 'red', 'green', 'yellow', 'orange', 'white', 'grey', 'black'] as const
-export type GuideColour = (typeof GUIDE_COLOURS)[number]
+type GuideColour = (typeof GUIDE_COLOURS)[number]
 /** One guide of the belt in the order it meets them: its words, and its colour where its mark names one. */
 export interface DrawnGuide {
   readonly text: string

@@ -4,7 +4,8 @@ import { doorSideOf } from '../vehicle/index.ts'
 import type { CheckLimit } from '../verdict/index.ts'
 import type { Drawing } from './drawing.ts'
 import { FIGURES_EN, type FigureTexts } from './figures.en.ts'
-import { drawScene, type Scene } from './scene.ts'
+import type { Scene } from './kinds.ts'
+import { drawScene } from './scene.ts'
 import {
   beltScene,
   boosterScene,

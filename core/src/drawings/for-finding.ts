@@ -2,7 +2,8 @@ import { doorSideOf } from '../vehicle/index.ts'
 import type { Finding, FittedSubject } from '../rules/index.ts'
 import type { Drawing } from './drawing.ts'
 import { sceneOfCheck } from './for-check.ts'
-import { drawScene, type Scene } from './scene.ts'
+import type { Scene } from './kinds.ts'
+import { drawScene } from './scene.ts'
 import {
   connectorsScene,
   exitScene,

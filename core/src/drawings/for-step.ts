@@ -4,7 +4,8 @@ import { makerStepsIn, notedAs, type FittedSubject } from '../rules/index.ts'
 import { doorSideOf } from '../vehicle/index.ts'
 import type { Drawing } from './drawing.ts'
 import { sceneOfCheck } from './for-check.ts'
-import { drawScene, type Scene } from './scene.ts'
+import type { Scene } from './kinds.ts'
+import { drawScene } from './scene.ts'
 import {
   beltScene,
   boosterScene,
@@ -71,7 +72,7 @@ function sceneOfMakersStep(id: string, s: FittedSubject): Scene {
 }
 
 /** The scene of one step of one fitting. */
-export const sceneOfStep = ({ id }: Pick<Step, 'id'>, s: FittedSubject): Scene =>
+const sceneOfStep = ({ id }: Pick<Step, 'id'>, s: FittedSubject): Scene =>
   isUsual(id) ? SHOWS[id](s) : sceneOfMakersStep(id, s)
 
 export const drawingOfStep = (step: Pick<Step, 'id'>, s: FittedSubject): Drawing => drawScene(sceneOfStep(step, s))

@@ -1,5 +1,4 @@
 export { DRAWING_HEIGHT, DRAWING_WIDTH, type Drawing, type Ground, type Shape } from './drawing.ts'
-export { drawScene, type Scene, type SceneKind } from './scene.ts'
 export { drawingOfCheck } from './for-check.ts'
 export { drawingOfStep } from './for-step.ts'
 export { drawingOfSetting } from './for-setting.ts'

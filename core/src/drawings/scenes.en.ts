@@ -1,7 +1,7 @@
 import { STRAP_RULE_TEXT } from '../fit/index.ts'
 import { DIRECTION_FACING } from '../restraint/index.ts'
 import type { DrawnGuide } from './drawing.ts'
-import type { SceneTexts } from './scene.ts'
+import type { SceneTexts } from './kinds.ts'
 import type { Side, SideFocus } from './scenes/side.ts'
 
 /** ", 38°" where there is a figure, nothing else. */

@@ -4,7 +4,7 @@ import { DRAWING_HEIGHT, DRAWING_WIDTH, type Drawing, type Ground, type Shape } 
 export type Palette = Readonly<Record<Ground, string>>
 
 /** Light ground, for paper. Colours of guides are their own, dark enough to be seen on white. */
-export const PAPER: Palette = {
+const PAPER: Palette = {
   now: '#97165f',
   thing: '#12304d',
   faint: '#8aa2b3',

@@ -6,7 +6,7 @@ import { isIntegral } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { carSideOf } from '../vehicle/index.ts'
 import { GUIDE_COLOURS, type DrawnGuide } from './drawing.ts'
-import type { Scene } from './scene.ts'
+import type { Scene } from './kinds.ts'
 import type { SideFocus } from './scenes/side.ts'
 
 /** Values of one fitting as drawings show them: what is set, and what is worked out where nothing is set. */
@@ -42,7 +42,7 @@ export function exitScene(s: FittedSubject): Scene {
 }
 
 /** The guides of the belt in the order it meets them, as the steps call them. */
-export const guidesOf = ({ route, position }: FittedSubject): readonly DrawnGuide[] =>
+const guidesOf = ({ route, position }: FittedSubject): readonly DrawnGuide[] =>
   (route.belt?.path ?? []).map((guide) => ({
     text: guideLine({ guide, carSide: carSideOf(guide.side, position) }).replace(/\.$/, ''),
     colour: GUIDE_COLOURS.find((colour) => new RegExp(`\\b${colour}\\b`, 'i').test(guide.mark)),
@@ -68,7 +68,7 @@ export const sideScene = (s: FittedSubject, focus: SideFocus, figure?: string, d
 })
 
 /** Over which shoulder the car's belt comes down: that of the side it hangs on. */
-export const shoulderSide = ({ position }: FittedSubject): 'left' | 'right' | undefined =>
+const shoulderSide = ({ position }: FittedSubject): 'left' | 'right' | undefined =>
   position.side === 'centre' ? undefined : position.side
 
 export const boosterScene = (

@@ -4,12 +4,38 @@ import { DRAWING_HEIGHT, DRAWING_WIDTH, type DrawnGuide, type Shape } from '../d
 import { area, arrow, bothWays, box, dashed, finger, guideDot, line, ring, stroke, type Spot, word } from '../pen.ts'
 
 /** What of the side section is looked at or done now. */
-export const SIDE_FOCUS = [
-  'whole', 'recline', 'angle', 'level-line', 'front-seat', 'seat-slide', 'backrest-latch', 'head-restraint', 'gap-behind',
-  'gap-under', 'nothing-added', 'push-home', 'movement', 'rebound-bar', 'belt', 'weight', 'leg', 'notch', 'handle', 'clear', 'set-down', 'lift',
-  'lower-tethers', 'sit', 'head', 'chin', 'wedge', 'shell-slide', 'straps', 'knees', 'against-backrest',
-] as const // prettier-ignore
-export type SideFocus = (typeof SIDE_FOCUS)[number]
+export type SideFocus =
+  | 'whole'
+  | 'recline'
+  | 'angle'
+  | 'level-line'
+  | 'front-seat'
+  | 'seat-slide'
+  | 'backrest-latch'
+  | 'head-restraint'
+  | 'gap-behind'
+  | 'gap-under'
+  | 'nothing-added'
+  | 'push-home'
+  | 'movement'
+  | 'rebound-bar'
+  | 'belt'
+  | 'weight'
+  | 'leg'
+  | 'notch'
+  | 'handle'
+  | 'clear'
+  | 'set-down'
+  | 'lift'
+  | 'lower-tethers'
+  | 'sit'
+  | 'head'
+  | 'chin'
+  | 'wedge'
+  | 'shell-slide'
+  | 'straps'
+  | 'knees'
+  | 'against-backrest'
 
 export interface Side {
   readonly focus: SideFocus

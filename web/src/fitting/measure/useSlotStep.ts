@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { stockOf, useCatalogue } from '../../session/catalogue.ts'
 
 /** The least distance between two strap slots of a mode, mm; none where its straps run without steps. */
-export function slotStepMm(mode: Mode): number | undefined {
+function slotStepMm(mode: Mode): number | undefined {
   const adjuster = mode.strap?.adjuster
   if (adjuster?.kind !== 'slots' || adjuster.heightsMm.length < 2) return undefined
   const heights = adjuster.heightsMm.toSorted((a, b) => a - b)
