@@ -1,6 +1,8 @@
 import { SIGNATURE_FIELD } from '@nimble-anchor/core/casefile'
-import { useRef, type PointerEvent } from 'react'
+import { useEffect, useRef } from 'react'
+import Pad from 'signature_pad'
 import { Button } from './Button.tsx'
+import { linesOf, strokesOf } from './strokes.ts'
 
 interface Props {
   readonly label: string
@@ -10,22 +12,53 @@ interface Props {
 }
 
 const { width: W, height: H } = SIGNATURE_FIELD
-/** A point nearer than this to the last adds nothing that an eye could see. */
-const NEAREST = 2
-/** As many as a document keeps, less one point. */
-const MOST = 11_980
 
 /** A field to sign in with a finger, a pen or a mouse. Nobody has to: the typed name stands by itself. */
 export function SignaturePad({ label, strokes, onChange }: Props) {
-  const last = useRef<{ readonly x: number; readonly y: number } | null>(null)
-  const at = (e: PointerEvent<SVGSVGElement>) => {
-    const box = e.currentTarget.getBoundingClientRect()
-    const clamp = (v: number, most: number): number => Math.round(Math.min(Math.max(v, 0), most))
-    return {
-      x: clamp(((e.clientX - box.left) / Math.max(1, box.width)) * W, W),
-      y: clamp(((e.clientY - box.top) / Math.max(1, box.height)) * H, H),
-    }
-  }
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const pad = useRef<Pad>(null)
+  const kept = useRef(strokes)
+  const change = useRef(onChange)
+  useEffect(() => {
+    change.current = onChange
+  })
+  useEffect(() => {
+    const field = canvas.current
+    if (!field) return
+    const { width, height } = field.getBoundingClientRect()
+    const size = { width, height }
+    // As sharp as the screen is.
+    const ratio = Math.max(1, window.devicePixelRatio)
+    field.width = width * ratio
+    field.height = height * ratio
+    field.getContext('2d')?.scale(ratio, ratio)
+    const own = new Pad(field, {
+      penColor: getComputedStyle(field).color || 'black',
+      minWidth: 1.2,
+      maxWidth: 2.6,
+      minDistance: 2,
+    })
+    const { penColor, dotSize, minWidth, maxWidth, velocityFilterWeight, compositeOperation } = own
+    const options = { penColor, dotSize, minWidth, maxWidth, velocityFilterWeight, compositeOperation }
+    own.fromData(
+      linesOf(kept.current, size).map(({ points }) => ({
+        ...options,
+        points: points.map((p, i) => ({ ...p, time: i, pressure: 0.5 })),
+      })),
+    )
+    own.addEventListener('endStroke', () => {
+      kept.current = strokesOf(own.toData(), size)
+      change.current(kept.current)
+    })
+    pad.current = own
+    return () => own.off()
+  }, [])
+  // Cleared from outside, the field is empty too.
+  useEffect(() => {
+    if (strokes !== '' || kept.current === '') return
+    kept.current = ''
+    pad.current?.clear()
+  }, [strokes])
   return (
     <div className="flex flex-col gap-1">
       <div className="flex items-center justify-between">
@@ -36,42 +69,13 @@ export function SignaturePad({ label, strokes, onChange }: Props) {
           </Button>
         )}
       </div>
-      <svg
-        viewBox={`0 0 ${W} ${H}`}
+      <canvas
+        ref={canvas}
         role="img"
         aria-label={strokes === '' ? `${label}: nothing drawn` : `${label}: drawn`}
-        className="h-28 w-full max-w-80 touch-none rounded-[3px] border border-line bg-sheet"
-        onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture?.(e.pointerId)
-          const p = at(e)
-          last.current = p
-          if (strokes.length < MOST) onChange(`${strokes}M${p.x} ${p.y}L${p.x} ${p.y}`)
-        }}
-        onPointerMove={(e) => {
-          const from = last.current
-          if (!from) return
-          const p = at(e)
-          if (Math.hypot(p.x - from.x, p.y - from.y) < NEAREST || strokes.length >= MOST) return
-          last.current = p
-          onChange(`${strokes}L${p.x} ${p.y}`)
-        }}
-        onPointerUp={() => {
-          last.current = null
-        }}
-        onPointerCancel={() => {
-          last.current = null
-        }}
-      >
-        <path d={`M12 ${H - 22}H${W - 12}`} stroke="var(--hair)" strokeWidth="1.500" />
-        <path
-          d={strokes}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="2.600"
-          strokeLinecap="round"
-          strokeLinejoin="round"
-        />
-      </svg>
+        style={{ aspectRatio: `${W} / ${H}` }}
+        className="w-full max-w-80 touch-none rounded-[3px] border border-line bg-sheet text-ink"
+      />
     </div>
   )
 }
