@@ -105,7 +105,12 @@ export function App() {
           <KeyHelp />
         </Suspense>
       )}
-      <Toaster position="bottom-center" toastOptions={{ className: 'na-toast', duration: 8000 }} />
+      <Toaster
+        position="bottom-center"
+        // Above the bar that leads on, which a thumb is about to press.
+        mobileOffset={{ bottom: '5.5rem' }}
+        toastOptions={{ className: 'na-toast', duration: 8000 }}
+      />
     </>
   )
 }

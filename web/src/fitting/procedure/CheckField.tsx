@@ -77,8 +77,8 @@ export function CheckField(props: Props) {
     !isSigned && !isStale && (means === 'fail' || means === 'by-rule') && reading?.at === highestSequence(current)
 
   return (
-    <div className="min-w-0" data-check={id}>
-      <div className="mb-1.5 flex items-start gap-2">
+    <div className="relative min-w-0" data-check={id}>
+      <div className="mb-1.5 flex items-start gap-2 pr-13">
         {drawing !== undefined && <div className="mr-1 w-26 shrink-0">{drawing}</div>}
         <span className="pt-0.5">
           <StateMark state={mark} size={14} />
@@ -90,14 +90,6 @@ export function CheckField(props: Props) {
             {limit !== undefined && <span className="font-semibold text-ink"> Limit: {limit}.</span>}
           </span>
         </p>
-        <span className="ml-auto">
-          <PhotoButton
-            photoKey={photoKey(fittingId, id, current.vehicle?.id, current.choice.positionId)}
-            fittingId={fittingId}
-            label={label}
-            isSigned={isSigned}
-          />
-        </span>
       </div>
       {isStale && (
         <p className="mb-1 text-sm font-semibold text-stale">
@@ -205,6 +197,15 @@ export function CheckField(props: Props) {
           <span className="font-semibold">{finding.reason}</span> {finding.remedy}
         </p>
       )}
+      {/* Last for the keyboard: it is not in the way of each answer. */}
+      <span className="absolute top-0 right-0">
+        <PhotoButton
+          photoKey={photoKey(fittingId, id, current.vehicle?.id, current.choice.positionId)}
+          fittingId={fittingId}
+          label={label}
+          isSigned={isSigned}
+        />
+      </span>
     </div>
   )
 }

@@ -1,4 +1,5 @@
 import type { BenchLine, BenchLineId, Handle, Point, Section } from '@nimble-anchor/core/bench'
+import { usePinch } from '@use-gesture/react'
 import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react'
 import { Figures } from './BenchFigures.tsx'
 import { Band, Restraint, Straps, Vehicle } from './BenchParts.tsx'
@@ -27,6 +28,10 @@ interface Props {
   readonly onDrag: (id: Handle['id'], value: StopValue) => void
   readonly onDrop: (id: Handle['id'], value: StopValue) => void
   readonly onPan: (by: Point) => void
+  /** How much nearer the drawing is than whole, by two fingers or the pad of a computer. */
+  readonly zoom: number
+  readonly maxZoom: number
+  readonly onZoom: (zoom: number) => void
 }
 
 /** How wide the drawing stands on the screen. */
@@ -48,6 +53,21 @@ export function BenchDrawing(props: Props) {
   const px = view.width / width
   const frame = useMemo(() => ({ view, px }), [view, px])
   const drag = useRef<{ readonly id: Handle['id'] | 'pan'; value?: StopValue; last: Point } | null>(null)
+  const isPinching = useRef(false)
+  usePinch(
+    ({ active, offset: [zoom] }) => {
+      isPinching.current = active
+      // Two fingers move nothing: whatever one of them held is let go.
+      if (active) drag.current = null
+      props.onZoom(zoom)
+    },
+    {
+      target: svgRef,
+      scaleBounds: { min: 1, max: props.maxZoom },
+      from: () => [props.zoom, 0],
+      eventOptions: { passive: false },
+    },
+  )
   const line = (id: BenchLineId): BenchLine | undefined => props.lines.find((l) => l.id === id)
   const at = (e: PointerEvent): Point => {
     const box = svgRef.current?.getBoundingClientRect()
@@ -91,7 +111,7 @@ export function BenchDrawing(props: Props) {
         maxWidth: `max(20rem, calc((100dvh - 21rem) * ${(view.width / view.height).toFixed(3)}))`,
       }}
       onPointerDown={(e) => {
-        drag.current = { id: 'pan', last: at(e) }
+        if (!isPinching.current) drag.current = { id: 'pan', last: at(e) }
       }}
       onPointerMove={move}
       onPointerUp={drop}

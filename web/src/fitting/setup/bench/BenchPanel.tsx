@@ -138,6 +138,9 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           isZoomed={zoom > 1}
           label={`${name}, seen from the side; the list below says the same in words`}
           svgRef={svgRef}
+          zoom={zoom}
+          maxZoom={MAX_ZOOM}
+          onZoom={setZoom}
           stopText={(id, value) => settingText(mode, route, id, value)}
           onDrag={(id, value) => setDraft({ [id]: value })}
           onDrop={drop}
