@@ -159,7 +159,7 @@ await shoot('instrument', `/fittings/${ready}/measure`, {
     await dialog.getByText(/^At rest/).waitFor()
   },
 })
-await shoot('choose', `/fittings/${placing}/choose`, { waitsFor: / left, then / })
+await shoot('choose', `/fittings/${placing}/choose`, { waitsFor: 'ended by' })
 await shoot('growth', `/fittings/${placing}/growth`, { waitsFor: 'left by the forecast' })
 await shoot('restraint', '/restraints/ravel-sheepshank')
 await shoot('vehicle', '/vehicles/corran-avocet')
@@ -184,7 +184,15 @@ await shoot('logbook', '/logbook', {
 })
 await shoot('job', `/jobs/${job.id}`)
 await shoot('look-again-phone', `/fittings/${signed}/recheck`, { phone: true, waitsFor: 'of 8' })
-await shoot('attach-phone-dark', `/fittings/${failing}/attach`, { dark: true, phone: true })
+await shoot('attach-phone-dark', `/fittings/${failing}/attach`, {
+  dark: true,
+  phone: true,
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Push home' }).click()
+    await page.getByRole('dialog').getByText('Pushed home').first().waitFor()
+  },
+})
+await shoot('drawings', '/rules/drawings')
 await browser.close()
 server.kill('SIGKILL')
 rmSync(data, { recursive: true, force: true })

@@ -33,6 +33,19 @@ export function childIn(s: FittedSubject, shell: Shell) {
   const shin = isRearward ? at(60 + thigh, Math.min(thigh, free) * 0.55) : along(knee, point(0.25, -0.97), thigh * 0.85)
   return {
     body: [at(shoulder, 55), hip, knee, shin],
+    // How thick trunk, thigh and lower leg are drawn: shares of the sitting height, for the drawing only.
+    limbs: [
+      { from: at(shoulder * 0.94, 60), to: hip, widthMm: sitting * 0.2 },
+      { from: hip, to: knee, widthMm: sitting * 0.15 },
+      { from: knee, to: shin, widthMm: sitting * 0.11 },
+    ],
+    /** The way of a strap over the shoulder and down to the buckle at the hips, once it is known where it leaves the shell. */
+    harnessFrom: (exit: Point): readonly Point[] => [
+      exit,
+      at(shoulder + 6, 30),
+      at(shoulder * 0.9, 60 + sitting * 0.11),
+      at(sitting * 0.13, 70 + sitting * 0.1),
+    ],
     head: at(sitting - headRadiusMm, 60 + headRadiusMm * 0.35),
     headRadiusMm,
   }

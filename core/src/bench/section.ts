@@ -37,7 +37,17 @@ export interface Section {
   readonly shoulderAt: Point | undefined
   readonly edgeAt: Point | undefined
   readonly headLineAt: Point | undefined
-  readonly child: { readonly body: readonly Point[]; readonly head: Point; readonly headRadiusMm: number } | undefined
+  readonly child:
+    | {
+        readonly body: readonly Point[]
+        /** Trunk, thigh and lower leg, each as thick as it is drawn. */
+        readonly limbs: readonly { readonly from: Point; readonly to: Point; readonly widthMm: number }[]
+        readonly head: Point
+        readonly headRadiusMm: number
+      }
+    | undefined
+  /** The restraint's own strap as it holds the child; nothing where no height is set, or none holds. */
+  readonly harness: readonly Point[] | undefined
   readonly leg: Leg | undefined
   readonly tether: readonly Point[] | undefined
   /** The vehicle belt from its buckle over the restraint to its upper anchorage; a sketch of the way it runs. */
@@ -77,7 +87,8 @@ export function sectionOf(s: FittedSubject): Section {
   const shoulder = mid(s.shoulder?.mm)
   const adjuster = mode.strap?.adjuster
   const slots = adjuster?.kind === 'slots' ? adjuster.heightsMm.toSorted((a, b) => a - b) : []
-  const child = childIn(s, shell)
+  const seated = childIn(s, shell)
+  const strapAt = onBack(settings.strapHeightMm?.value)
   const notch = settings.legNotch?.value
   const leg = route.leg && legAt(s, seat, notch)
   const top = mid(toInterval(position.headRestraintTopMm))
@@ -121,11 +132,12 @@ export function sectionOf(s: FittedSubject): Section {
     angleDeg,
     band: band === undefined || band === 'ask-head-control' ? undefined : { fromDeg: band.fromDeg, toDeg: band.toDeg },
     slots: slots.map((heightMm) => ({ heightMm, at: along(shell.foot, shell.up, heightMm) })),
-    strapAt: onBack(settings.strapHeightMm?.value),
+    strapAt,
     shoulderAt: onBack(shoulder === undefined ? undefined : shoulder + insert),
     edgeAt: onBack(edge),
     headLineAt: edge === undefined ? undefined : onBack(mid(headLineMm(s))),
-    child,
+    child: seated && { body: seated.body, limbs: seated.limbs, head: seated.head, headRadiusMm: seated.headRadiusMm },
+    harness: mode.heldBy === 'harness' && strapAt ? seated?.harnessFrom(strapAt) : undefined,
     leg,
     tether,
     belt: beltPath(s, shell, backTop, edgeTop ?? 60),

@@ -62,7 +62,7 @@ export function SignaturePad({ label, strokes, onChange }: Props) {
   return (
     <div className="flex flex-col gap-1">
       <div className="flex items-center justify-between">
-        <span className="text-sm font-semibold text-ink-soft">{label}, drawn (if you like)</span>
+        <span className="text-sm font-semibold text-ink-soft">{label}</span>
         {strokes !== '' && (
           <Button look="quiet" aria-label={`Clear: ${label}`} onClick={() => onChange('')}>
             Clear

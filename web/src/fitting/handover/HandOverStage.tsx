@@ -120,7 +120,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <p className="mt-1 text-lg">{headline}</p>
           {remedy !== undefined && <p className="text-lg font-semibold">{remedy}</p>}
           {decided !== undefined && <p className="text-ink-soft">{decided}</p>}
-          <p className="mt-3 border-t border-line pt-2">{caution}</p>
+          <p className="mt-2 border-t border-line pt-2 text-sm">{caution}</p>
         </Panel>
         {handover ? (
           <Panel title={handover.againstAdvice ? 'Left against advice' : 'Signed'}>

@@ -10,6 +10,7 @@ import { fitterName, usePreferences } from '../../session/preferences.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
+import { Fold } from '../../ui/Fold.tsx'
 import { SignaturePad } from '../../ui/SignaturePad.tsx'
 import type { StageProps } from '../stages.ts'
 import { PersonSheet } from './PersonSheet.tsx'
@@ -64,7 +65,7 @@ export function SignPanel({ current, assessment, isSigned, goTo }: Props) {
   )
 }
 
-const BOX = 'min-h-11 rounded-[3px] border border-line bg-sheet px-2 text-base font-normal text-ink'
+const BOX = 'min-h-11 w-full rounded-[3px] border border-line bg-sheet px-2 text-base font-normal text-ink'
 const LABEL = 'flex flex-col gap-1 text-sm font-semibold text-ink-soft'
 
 function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgainstAdvice?: boolean }) {
@@ -129,30 +130,37 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
           />
         </div>
       )}
-      <label className={LABEL}>
-        Fitter
-        <TextInput
-          value={name}
-          maxLength={120}
-          placeholder={fitter || fitterName()}
-          onChange={(e) => setName(e.target.value)}
-          className={BOX}
-        />
-      </label>
-      <label className={LABEL}>
-        Carer
-        <TextInput value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
-      </label>
       <div className="grid w-full gap-3 sm:grid-cols-2">
-        <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />
-        <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={setCarerStrokes} />
+        <label className={LABEL}>
+          Fitter
+          <TextInput
+            value={name}
+            maxLength={120}
+            placeholder={fitter || fitterName()}
+            onChange={(e) => setName(e.target.value)}
+            className={BOX}
+          />
+        </label>
+        <label className={LABEL}>
+          Carer
+          <TextInput value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
+        </label>
       </div>
-      <Button type="submit" look="main">
-        {submit}
-      </Button>
-      <p role="alert" className="w-full font-semibold text-fail">
-        {fault}
-      </p>
+      <Fold className="w-full" summary="Sign by hand, if you like">
+        <div className="grid gap-3">
+          <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />
+          <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={setCarerStrokes} />
+        </div>
+      </Fold>
+      {/* In view however much stands above it. */}
+      <div className="sticky bottom-0 -mb-3.5 w-full border-t border-hair bg-sheet py-2">
+        <p role="alert" className="font-semibold text-fail">
+          {fault}
+        </p>
+        <Button type="submit" look="main" className="w-full">
+          {submit}
+        </Button>
+      </div>
     </form>
   )
 }

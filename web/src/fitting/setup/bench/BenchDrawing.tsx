@@ -2,7 +2,7 @@ import type { BenchLine, BenchLineId, Handle, Point, Section } from '@nimble-anc
 import { usePinch } from '@use-gesture/react'
 import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react'
 import { Figures } from './BenchFigures.tsx'
-import { Band, Restraint, Straps, Vehicle } from './BenchParts.tsx'
+import { Band, PartNames, Restraint, Straps, Vehicle } from './BenchParts.tsx'
 import { Frame } from './Dimension.tsx'
 import { DragHandle, type StopValue } from './DragHandle.tsx'
 import { nearestStop, type View } from './frame.ts'
@@ -22,6 +22,7 @@ interface Props {
   readonly canDrag: boolean
   /** Drawn whole, a finger on it scrolls the page; brought nearer, it moves the drawing. */
   readonly isZoomed: boolean
+  readonly namesParts: boolean
   readonly label: string
   readonly svgRef: RefObject<SVGSVGElement | null>
   readonly stopText: (id: Handle['id'], value: StopValue) => string
@@ -128,6 +129,7 @@ export function BenchDrawing(props: Props) {
           recommendedMm={props.recommendedStrapMm}
           label={strap && strap.value !== undefined && s.strapAt ? `strap ${valueText(strap, unit)}` : undefined}
         />
+        {props.namesParts && <PartNames section={s} px={px} />}
         <Figures section={s} lines={props.lines} px={px} unit={unit} isForward={props.isForward} />
         {canDrag &&
           s.handles.map((handle) => (

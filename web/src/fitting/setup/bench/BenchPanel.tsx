@@ -48,6 +48,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
   const [zoom, setZoom] = useState(1)
   const [centre, setCentre] = useState<Point>()
   const [explains, setExplains] = useState(false)
+  const [namesParts, setNamesParts] = useState(false)
   const svgRef = useRef<SVGSVGElement>(null)
 
   const shown = useMemo(() => whatIf(subject, draft), [subject, draft])
@@ -136,6 +137,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           recommendedStrapMm={strap?.kind === 'set' ? (strap.value as number) : undefined}
           canDrag={!isSigned}
           isZoomed={zoom > 1}
+          namesParts={namesParts}
           label={`${name}, seen from the side; the list below says the same in words`}
           svgRef={svgRef}
           zoom={zoom}
@@ -155,6 +157,9 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           'Drag a magenta dot, or step it with the arrow keys; a dashed ring is what the arithmetic recommends. '}
         {section.assumed.length > 0 && `Drawn at a usual size, not known: ${section.assumed.join('; ')}.`}
       </p>
+      <CheckBox className="mt-2 mr-5 inline-flex! font-semibold" checked={namesParts} onChange={setNamesParts}>
+        Name the parts
+      </CheckBox>
       <CheckBox className="mt-2 inline-flex! font-semibold" checked={explains} onChange={setExplains}>
         Explain: show the formulas with their numbers
       </CheckBox>

@@ -1,4 +1,4 @@
-import type { Section } from '@nimble-anchor/core/bench'
+import type { Point, Section } from '@nimble-anchor/core/bench'
 import { Dimension } from './Dimension.tsx'
 import { arcOf, offset, pathOf } from './frame.ts'
 import { MARK_INK, type lineMark } from './marks.ts'
@@ -71,23 +71,36 @@ export function Restraint({ section: s, px }: { section: Section; px: number }) 
       <path d={pathOf(s.shell)} fill="var(--shoal-deep)" fillOpacity="0.800" />
       {s.child && (
         <g stroke={INK} fill="none">
-          <path
-            d={pathOf(s.child.body, false)}
-            stroke="var(--ink-soft)"
-            strokeWidth={46}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-            opacity="0.350"
-          />
+          {/* A figure of its own proportions: an outline round every limb, then what is inside. */}
+          {(['var(--ink-soft)', 'var(--sheet)'] as const).map((ink, i) =>
+            s.child?.limbs.map(({ from, to, widthMm }) => (
+              <path
+                key={`${ink}${widthMm}`}
+                d={pathOf([from, to], false)}
+                stroke={ink}
+                strokeWidth={i === 0 ? widthMm + 3 * px : widthMm}
+                strokeLinecap="round"
+              />
+            )),
+          )}
           <circle
             cx={s.child.head.x}
             cy={-s.child.head.y}
             r={s.child.headRadiusMm}
             fill="var(--sheet)"
-            fillOpacity="0.700"
+            strokeWidth={1.6 * px}
             stroke="var(--ink-soft)"
           />
         </g>
+      )}
+      {s.harness && (
+        <path
+          d={pathOf(s.harness, false)}
+          fill="none"
+          strokeWidth={4 * px}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
       )}
       {s.belt && (
         <path
@@ -166,6 +179,35 @@ export function Straps({
           mark={mark}
         />
       )}
+    </g>
+  )
+}
+
+/** The parts by name, each where it stands; only while somebody asks for them. */
+export function PartNames({ section: s, px }: { section: Section; px: number }) {
+  const middle = (points: readonly Point[]): Point => ({
+    x: points.reduce((sum, p) => sum + p.x, 0) / points.length,
+    y: points.reduce((sum, p) => sum + p.y, 0) / points.length,
+  })
+  const names: readonly (readonly [string, Point])[] = [
+    ['backrest', middle(s.backrest)],
+    ['cushion', middle(s.cushion)],
+    ['base', middle(s.base)],
+    ['shell', middle(s.shell)],
+    ...(s.headRestraint ? [['head restraint', middle(s.headRestraint)] as const] : []),
+    ...(s.frontSeat ? [['seat in front', middle(s.frontSeat.outline)] as const] : []),
+    ...(s.wedge ? [['wedge', middle(s.wedge)] as const] : []),
+    ...(s.leg ? [['leg', middle([s.leg.hinge, s.leg.foot])] as const] : []),
+    ...(s.tether ? [['top tether', middle(s.tether.slice(-2))] as const] : []),
+    ...(s.belt ? [['belt', middle(s.belt.slice(-2))] as const] : []),
+  ]
+  return (
+    <g fontSize={13 * px} fontWeight="600" fill={INK} stroke="var(--sheet)" strokeWidth={4 * px} paintOrder="stroke">
+      {names.map(([name, at]) => (
+        <text key={name} x={at.x} y={-at.y} textAnchor="middle">
+          {name}
+        </text>
+      ))}
     </g>
   )
 }
