@@ -2,7 +2,9 @@ import type { Fault } from '@nimble-anchor/core/ground'
 import type { Quantity, QuantitySource } from '@nimble-anchor/core/quantities'
 import { useEffect, useId, useRef, useState } from 'react'
 import { useTyped } from '../session/drafts.ts'
+import { Fold } from './Fold.tsx'
 import { SelectField } from './SelectField.tsx'
+import { useMedia } from './useMedia.ts'
 
 const SOURCE_TEXT: Record<QuantitySource, string> = {
   measured: 'measured',
@@ -58,6 +60,7 @@ function faultText(label: string, faults: readonly Fault[], scale: number, unit:
 export function QuantityField(props: Props) {
   const { label, unit, quantity, defaultPlusMinus, scale = 1, withSource = false, disabled = false, hint } = props
   const id = useId()
+  const isFinger = useMedia('(pointer: coarse)')
   const isInterval = quantity?.from !== undefined && quantity.to !== undefined
   const middle = isInterval ? tidy(((quantity.from ?? 0) + (quantity.to ?? 0)) / 2) : quantity?.value
   const half = isInterval ? tidy(((quantity.to ?? 0) - (quantity.from ?? 0)) / 2) : quantity?.plusMinus
@@ -100,6 +103,19 @@ export function QuantityField(props: Props) {
     return settle(isSame ? [] : props.onChange(next))
   }
 
+  const source = quantity && (
+    <SelectField
+      label={`${label}, source`}
+      hidesLabel
+      value={quantity.source}
+      disabled={disabled}
+      options={SOURCES}
+      onChange={(next) => {
+        if (keep(draft, next as QuantitySource)) typed.clear()
+      }}
+      className={isFinger ? 'text-sm' : 'w-28 text-sm'}
+    />
+  )
   const describedBy = [fault && `${id}-fault`, hint && `${id}-hint`].filter(Boolean).join(' ') || undefined
   const box =
     'min-h-11 rounded-[3px] border bg-sheet px-2 text-right text-[1.05rem] font-semibold text-ink disabled:opacity-70'
@@ -150,20 +166,14 @@ export function QuantityField(props: Props) {
             <span className="text-ink-soft">{unit}</span>
           </span>
         </div>
-        {withSource && quantity !== undefined && (
-          <SelectField
-            label={`${label}, source`}
-            hidesLabel
-            value={quantity.source}
-            disabled={disabled}
-            options={SOURCES}
-            onChange={(source) => {
-              if (keep(draft, source as QuantitySource)) typed.clear()
-            }}
-            className="w-28 text-sm"
-          />
-        )}
+        {withSource && quantity !== undefined && !isFinger && source}
       </div>
+      {withSource && quantity !== undefined && isFinger && (
+        // Tiles for all of them would stand between one measure and the next: they open from what is said.
+        <Fold className="text-sm" summary={SOURCE_TEXT[quantity.source]}>
+          {source}
+        </Fold>
+      )}
       {hint !== undefined && (
         <p id={`${id}-hint`} className="mt-1 text-sm text-ink-soft">
           {hint}

@@ -1,6 +1,8 @@
 import { ALLOWANCES, seatedShoulderOf, sittingHeightOf, type Child } from '@nimble-anchor/core/child'
 import { formatNumber } from '@nimble-anchor/core/quantities'
+import { Fold } from '../../ui/Fold.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
+import { useMedia } from '../../ui/useMedia.ts'
 import type { Dimension } from './ChildFigure.tsx'
 
 const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit: string): string =>
@@ -26,6 +28,13 @@ interface WornProps {
 
 /** What was on the scale or the gauge beside the child: taken off as an interval. */
 export function Worn(props: WornProps) {
+  const isFinger = useMedia('(pointer: coarse)')
+  if (isFinger)
+    return (
+      <Fold className="text-sm" summary={props.options.find((o) => o.id === props.value)?.label ?? props.label}>
+        <SelectField {...props} hidesLabel />
+      </Fold>
+    )
   return (
     <div className="mt-1 max-w-72">
       <SelectField {...props} hidesLabel />
