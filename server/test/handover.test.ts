@@ -81,6 +81,10 @@ test('the sheet is a PDF of one or two pages that says verdict, settings, what i
     'a child travels only after a competent person has checked the installation by hand',
   ])
     expect(words).toContain(wanted)
+  // The drawings beside them carry this fitting's own figures.
+  expect(words).toMatch(/\b\d+ \/ \d\d\b/)
+  for (const drawn of ['36°', '5 / 7', '≤ 15 mm', 'left', 'right'])
+    expect([drawn, words.includes(drawn)]).toEqual([drawn, true])
 })
 
 test('what is due is a calendar of whole days, each at the early end of its forecast, with a reminder', async () => {
