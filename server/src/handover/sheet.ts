@@ -7,7 +7,7 @@ import { recheckList, type RecheckItem } from '@nimble-anchor/core/procedure'
 import { type FittedSubject } from '@nimble-anchor/core/rules'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { assess, decidedText, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { assess, type Assessment, decidedText, limitOf, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 // Ships with pdfmake: a path to each face, and nothing is fetched.
@@ -60,9 +60,9 @@ function remembered(items: readonly Remembered[]): Content {
 }
 
 /** What to look at before a ride, each with the drawing of what it looks at. */
-function lookedAt(subject: FittedSubject, looks: readonly RecheckItem[]): Content {
+function lookedAt(subject: FittedSubject, looks: readonly RecheckItem[], assessment: Assessment): Content {
   const body = looks.map(({ check, ask, how, ifNot }): Content[] => [
-    check ? picture(drawingOfCheck(check, subject), 48) : '',
+    check ? picture(drawingOfCheck(check, subject, limitOf(check, assessment)), 48) : '',
     { text: ask },
     { text: `${how} If not: ${ifNot}` },
   ])
@@ -161,7 +161,7 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
         ? [
             {
               unbreakable: true,
-              stack: [heading('Before a ride, look again'), lookedAt(subject, looks)],
+              stack: [heading('Before a ride, look again'), lookedAt(subject, looks, assessment)],
             } as Content,
           ]
         : []),
