@@ -7,7 +7,7 @@ export function RadioDot({ id, label }: { readonly id: string; readonly label?: 
     <RadioGroup.Item
       value={id}
       aria-label={label}
-      className="grid size-11 place-items-center focus-visible:outline-3 focus-visible:-outline-offset-2 focus-visible:outline-magenta"
+      className="grid size-11 shrink-0 place-items-center focus-visible:outline-3 focus-visible:-outline-offset-2 focus-visible:outline-magenta"
     >
       <span className="grid size-6 place-items-center rounded-full border border-ink bg-sheet">
         <RadioGroup.Indicator className="size-3.5 rounded-full bg-ink" />
