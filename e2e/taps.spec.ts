@@ -50,6 +50,18 @@ async function begin(page: Page, isPhone = false): Promise<void> {
   await page.getByRole('button', { name: 'Go on to Choose' }).click()
   await page.waitForURL(/\/choose$/)
 }
+/** The mode selected, its place, everything set: to the steps. */
+async function toAttach(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Use Ravel Sheepshank, Rearward/ }).click()
+  await page.waitForURL(/\/place$/)
+  await page.getByRole('button', { name: /^Use this place/ }).click()
+  await page.waitForURL(/\/set-up$/)
+  await page.getByRole('button', { name: 'Set all as worked out' }).click()
+  // The first notch that stands is seen at the car: an observation.
+  await pick(page.getByLabel('What is set').last(), '7')
+  await page.getByRole('button', { name: 'Go on to Attach' }).click()
+  await page.waitForURL(/\/attach$/)
+}
 /** Four measures and two answers: an observation each. */
 const OBSERVED_AT_MEASURE = 6
 
@@ -62,15 +74,7 @@ test('a child nobody knows, one car, to ready at the desk: what the hand does be
   const hand = await counting(page)
   await page.goto(server.url)
   await begin(page)
-  await page.getByRole('button', { name: /^Use Ravel Sheepshank, Rearward/ }).click()
-  await page.waitForURL(/\/place$/)
-  await page.getByRole('button', { name: /^Use this place/ }).click()
-  await page.waitForURL(/\/set-up$/)
-  await page.getByRole('button', { name: 'Set all as worked out' }).click()
-  // The first notch that stands is seen at the car: an observation.
-  await pick(page.getByLabel('What is set').last(), '7')
-  await page.getByRole('button', { name: 'Go on to Attach' }).click()
-  await page.waitForURL(/\/attach$/)
+  await toAttach(page)
   let observed = OBSERVED_AT_MEASURE + 1
   for (let i = 0; i < 60 && !page.url().endsWith('/hand-over'); i += 1) {
     const heading = await page.locator('article h2').innerText()
@@ -117,14 +121,7 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
   await page.goto(server.url)
   await begin(page, true)
   await page.locator('[data-mode="ravel-sheepshank/rearward"]').getByRole('button').click()
-  await page.getByRole('button', { name: /^Use Ravel Sheepshank, Rearward/ }).click()
-  await page.waitForURL(/\/place$/)
-  await page.getByRole('button', { name: /^Use this place/ }).click()
-  await page.waitForURL(/\/set-up$/)
-  await page.getByRole('button', { name: 'Set all as worked out' }).click()
-  await pick(page.getByLabel('What is set').last(), '7')
-  await page.getByRole('button', { name: 'Go on to Attach' }).click()
-  await page.waitForURL(/\/attach$/)
+  await toAttach(page)
   await page.getByRole('button', { name: 'Bay view' }).click()
   const bay = page.getByRole('dialog')
   let observed = OBSERVED_AT_MEASURE + 1

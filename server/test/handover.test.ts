@@ -82,7 +82,7 @@ test('the sheet is a PDF of one or two pages that says verdict, settings, what i
   ])
     expect(words).toContain(wanted)
   // The drawings beside them carry this fitting's own figures.
-  for (const drawn of ['36°', '5 / 7', '≤ 25 mm', 'left', 'right'])
+  for (const drawn of ['24°', '5 / 7', '≤ 25 mm', 'left', 'right'])
     expect([drawn, words.includes(drawn)]).toEqual([drawn, true])
 })
 

@@ -146,6 +146,31 @@ test('what is looked at by a figure says its limit in the drawing and in words',
   expect(drawing.shapes).toContainEqual(expect.objectContaining({ kind: 'word', text: '≤ 25 mm' }))
 })
 
+test('a figure is of what it stands at: the angle in this car, the guide above the seat, the distance from the backrest', () => {
+  const c = CONFIGURATIONS['ISOFIX with leg'] as Case
+  const set = {
+    ...c,
+    settings: { ...c.settings, recline: { value: 'r1', at: 2 }, frontSeatGapMm: { value: 820, at: 2 } },
+  }
+  const s = subjectOf(set)
+  // 36° on the level is 24° on a cushion that slopes by 12.
+  for (const drawing of [drawingOfSetting('recline', s), drawingOfFinding({ ruleId: 'shell-angle' }, s)]) {
+    expect(drawing?.says).toContain('24°')
+    expect(drawing?.says).not.toContain('36°')
+  }
+  expect(drawingOfSetting('recline', s).says).toContain('recline 1')
+  expect(drawingOfSetting('frontSeatGapMm', s).says).toContain('from the backrest of this place: 820 mm')
+  const { cushion: _slope, ...bare } = set.vehicle!.positions[0]!
+  const unknown = subjectOf({ ...set, vehicle: { ...set.vehicle!, positions: [bare] } })
+  expect(drawingOfSetting('recline', unknown).says).not.toContain('°')
+  const booster = CONFIGURATIONS.booster as Case
+  const guide = subjectOf({ ...booster, settings: { ...booster.settings, strapHeightMm: { value: 450, at: 2 } } })
+  for (const drawing of [drawingOfSetting('strapHeightMm', guide), drawingOfFinding({ ruleId: 'guide-set' }, guide)]) {
+    expect(drawing?.says).toContain('above the seat that the child sits on: 450 mm')
+    expect(drawing?.says).not.toContain('leaves the shell')
+  }
+})
+
 test('what nobody knows is not drawn as none', () => {
   const c = CONFIGURATIONS['forward with tether'] as Case
   const bare: Case = { ...c, settings: {} }

@@ -11,6 +11,7 @@ function limit({ from, to, unit }: CheckLimit): string {
 /** Words around the values that drawings show, in one language. */
 export const FIGURES_EN = {
   limit,
+  recline: ({ label }: { label: string }): string => `recline ${label}`,
   frontSeat: {
     'must-touch': 'the maker lets it rest against the seat in front',
     'must-not-touch': 'the maker wants a clear gap',

@@ -6,12 +6,13 @@ import type { Scene } from './kinds.ts'
 import { drawScene } from './scene.ts'
 import {
   connectorsScene,
-  exitScene,
+  angleFigure,
   footScene,
   harnessScene,
   notchFigure,
-  reclineFigure,
+  reclineScene,
   sideScene,
+  strapScene,
   tetherScene,
 } from './values.ts'
 
@@ -44,7 +45,7 @@ const SPOT: Readonly<Record<string, (s: FittedSubject) => Scene>> = {
   'cushion-head-restraint': (s) => sideScene(s, 'head-restraint'),
   'front-clearance': (s) => sideScene(s, 'front-seat'),
   'front-seat-setting': (s) => sideScene(s, 'front-seat'),
-  'guide-set': exitScene,
+  'guide-set': strapScene,
   'head-restraint-maker': (s) => sideScene(s, 'head-restraint'),
   'head-restraint-off': (s) => sideScene(s, 'head-restraint'),
   'head-restraint-stowed': (s) => sideScene(s, 'head-restraint'),
@@ -52,13 +53,13 @@ const SPOT: Readonly<Record<string, (s: FittedSubject) => Scene>> = {
   inserts: (s) => harnessScene(s, 'padding'),
   'leg-lift': (s) => sideScene(s, 'notch', notchFigure(s)),
   'leg-notch': (s) => sideScene(s, 'notch', notchFigure(s)),
-  'set-recline': (s) => sideScene(s, 'recline', reclineFigure(s)),
-  'shell-angle': (s) => sideScene(s, 'angle', reclineFigure(s)),
-  'shell-angle-ceiling': (s) => sideScene(s, 'angle', reclineFigure(s)),
-  'strap-height': exitScene,
+  'set-recline': (s) => reclineScene(s),
+  'shell-angle': (s) => sideScene(s, 'angle', angleFigure(s)),
+  'shell-angle-ceiling': (s) => sideScene(s, 'angle', angleFigure(s)),
+  'strap-height': strapScene,
   'wedge-allowed': (s) => sideScene(s, 'wedge'),
   'head-room': (s) => sideScene(s, 'head'),
-  'shoulder-range': exitScene,
+  'shoulder-range': strapScene,
 }
 
 /** The drawing of what a finding is about: the check that decided, or the spot of its rule; `undefined` where it has none. */

@@ -4,22 +4,20 @@ import { formatNumber } from '../quantities/index.ts'
 import type { Scene } from './kinds.ts'
 import { drawScene } from './scene.ts'
 import type { Drawing } from './drawing.ts'
-import { exitScene, harnessScene, notchFigure, reclineFigure, sideScene, boosterScene } from './values.ts'
-import { isIntegral } from '../restraint/index.ts'
+import { harnessScene, notchFigure, reclineScene, sideScene, strapScene } from './values.ts'
 
 const mmFigure = (mm: number | undefined): string | undefined =>
   mm === undefined ? undefined : `${formatNumber(mm, 0)} mm`
 
 /** What each setting moves. Complete: a new setting does not compile without its drawing. */
 const SHOWS: { readonly [K in keyof Settings]-?: (s: FittedSubject) => Scene } = {
-  recline: (s) => sideScene(s, 'recline', reclineFigure(s)),
+  recline: (s) => reclineScene(s),
   legNotch: (s) => sideScene(s, 'notch', notchFigure(s)),
-  strapHeightMm: (s) =>
-    isIntegral(s.mode) ? exitScene(s) : boosterScene(s, 'guide-height', mmFigure(s.settings.strapHeightMm?.value)),
+  strapHeightMm: strapScene,
   wedge: (s) => sideScene(s, 'wedge'),
   insertsIn: (s) => harnessScene(s, 'padding'),
   vehicleHeadRestraint: (s) => sideScene(s, 'head-restraint'),
-  frontSeatGapMm: (s) => sideScene(s, 'front-seat', mmFigure(s.settings.frontSeatGapMm?.value)),
+  frontSeatGapMm: (s) => sideScene(s, 'front-seat-distance', mmFigure(s.settings.frontSeatGapMm?.value)),
   slideMm: (s) => sideScene(s, 'shell-slide', mmFigure(s.settings.slideMm?.value)),
 }
 

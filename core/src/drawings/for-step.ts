@@ -14,7 +14,7 @@ import {
   heldScene,
   lockScene,
   notchFigure,
-  reclineFigure,
+  reclineScene,
   sideScene,
   tetherScene,
 } from './values.ts'
@@ -24,7 +24,7 @@ const SHOWS: Readonly<Record<UsualStepId, (s: FittedSubject) => Scene>> = {
   before: (s) => sceneOfCheck('label-serial', s),
   airbag: (s) => sceneOfCheck('airbag-lamp', s),
   'front-place': (s) => sideScene(s, 'seat-slide'),
-  prepare: (s) => (s.mode.reclines?.length ? sideScene(s, 'recline', reclineFigure(s)) : sideScene(s, 'whole')),
+  prepare: (s) => (s.mode.reclines?.length ? reclineScene(s) : sideScene(s, 'whole')),
   connect: (s) => connectorsScene(s, 'push', 'both'),
   'push-home': (s) => sideScene(s, 'push-home'),
   'base-gap': (s) => sideScene(s, 'gap-behind'),

@@ -4,7 +4,7 @@ import type { Connectors } from './scenes/connectors.ts'
 import type { Foot } from './scenes/foot.ts'
 import type { Harness } from './scenes/harness.ts'
 import type { Plan } from './scenes/plan.ts'
-import type { Side } from './scenes/side.ts'
+import type { Side } from './scenes/side-view.ts'
 import type { Tether } from './scenes/tether.ts'
 import type { Buckle, Exit, Label, Lamp, Lock, Turn } from './scenes/close.ts'
 

@@ -2,17 +2,18 @@ import { STRAP_RULE_TEXT } from '../fit/index.ts'
 import { DIRECTION_FACING } from '../restraint/index.ts'
 import type { DrawnGuide } from './drawing.ts'
 import type { SceneTexts } from './kinds.ts'
-import type { Side, SideFocus } from './scenes/side.ts'
+import type { Side, SideFocus } from './scenes/side-view.ts'
 
 /** ", 38°" where there is a figure, nothing else. */
 const figured = (figure: string | undefined): string => (figure === undefined ? '' : `: ${figure}`)
 
 const SIDE: Readonly<Record<SideFocus, string>> = {
   whole: 'the restraint on the seat',
-  recline: 'the recline, the back surface from vertical',
-  angle: 'the angle of the back surface from vertical',
+  recline: 'the recline, the back surface from vertical in this car',
+  angle: 'the back surface from vertical in this car',
   'level-line': 'the maker’s line or indicator on the side of the shell, level with the ground',
   'front-seat': 'the room between the shell and the seat in front',
+  'front-seat-distance': 'the seat in front, from the backrest of this place',
   'seat-slide': 'the car’s seat slid on its rails',
   'backrest-latch': 'the latch of the car’s backrest, pulled forward at its top',
   'head-restraint': 'the car’s head restraint',
@@ -130,6 +131,7 @@ export const SCENES_EN: SceneTexts = {
         lap: 'the lap section low on the hips, under both arm rests',
         buckle: 'the tongue pressed into the car’s buckle',
         'guide-height': `the belt guide above the top of ${over}${figured(figure)}`,
+        'guide-set': `the belt guide above the seat that the child sits on${figured(figure)}`,
         gate: 'the diagonal in its shoulder guide, the gate shut',
         slack: 'the diagonal drawn towards its reel until it is snug',
         runs: 'the diagonal pulled slowly: it gives, and winds back',
@@ -153,7 +155,7 @@ export const SCENES_EN: SceneTexts = {
         ? `The car’s buckle beside the belt path: its top against the edge${figured(figure)}.`
         : 'The car’s buckle beside the frame: hanging free, and not bent over the frame’s edge.',
     exit: ({ slot, slots, figure, rule }) =>
-      `The strap where it leaves the shell: ${STRAP_RULE_TEXT[rule]}${slot === undefined ? figured(figure) : `; slot ${slot} of ${slots}`}.`,
+      `The strap where it leaves the shell: ${STRAP_RULE_TEXT[rule]}${slot === undefined ? (figure === undefined ? '' : `; ${figure} above the seat`) : `; slot ${slot} of ${slots}`}.`,
     twist: ({ of }) =>
       `Two ${of === 'harness' ? 'harness straps' : 'belts'} side by side: one lies flat, one has a turn in it.`,
     label: ({ regulation, serial }) =>

@@ -1,13 +1,14 @@
 import { sectionOf } from '../bench/index.ts'
 import { exitOf, strapRuleOf } from '../fit/index.ts'
 import { guideLine, recommendSettings } from '../procedure/index.ts'
-import { formatNumber } from '../quantities/index.ts'
+import { formatNumber, middle } from '../quantities/index.ts'
 import { isIntegral } from '../restraint/index.ts'
-import type { FittedSubject } from '../rules/index.ts'
+import { angleNow, type FittedSubject } from '../rules/index.ts'
 import { carSideOf } from '../vehicle/index.ts'
 import { GUIDE_COLOURS, type DrawnGuide } from './drawing.ts'
+import { FIGURES_EN, type FigureTexts } from './figures.en.ts'
 import type { Scene } from './kinds.ts'
-import type { SideFocus } from './scenes/side.ts'
+import type { SideFocus } from './scenes/side-view.ts'
 
 /** Values of one fitting as drawings show them: what is set, and what is worked out where nothing is set. */
 
@@ -25,10 +26,21 @@ export function notchFigure(s: FittedSubject): string | undefined {
   return notch === undefined || s.route.leg === undefined ? undefined : `${String(notch)} / ${s.route.leg.notches}`
 }
 
-export function reclineFigure(s: FittedSubject): string | undefined {
-  const id = valueOf(s, 'recline')
-  const recline = s.mode.reclines?.find((r) => r.id === id)
-  return recline && `${formatNumber(recline.shellAngleDeg, 0)}°`
+/** The back surface from vertical as it stands in this car: measured there, or worked out; nothing while that is not known. */
+export function angleFigure(s: FittedSubject): string | undefined {
+  const now = angleNow(s)
+  return 'angle' in now ? `${formatNumber(middle(now.angle), 0)}°` : undefined
+}
+/** The recline as it is set or worked out by name, over the angle that it gives in this car. */
+export function reclineScene(s: FittedSubject, texts: FigureTexts = FIGURES_EN): Scene {
+  const recline = s.mode.reclines?.find((r) => r.id === valueOf(s, 'recline'))
+  return sideScene(s, 'recline', angleFigure(s), recline && texts.recline(recline))
+}
+/** Where straps or belt guide are set: at the shell for a harness, beside the shoulder for a belt. */
+export const strapScene = (s: FittedSubject): Scene => (isIntegral(s.mode) ? exitScene(s) : guideScene(s))
+function guideScene(s: FittedSubject): Scene {
+  const heightMm = valueOf(s, 'strapHeightMm')
+  return boosterScene(s, 'guide-set', typeof heightMm === 'number' ? `${formatNumber(heightMm, 0)} mm` : undefined)
 }
 
 /** Where the straps leave the shell: the slot, or the height. */

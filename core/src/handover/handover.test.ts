@@ -9,7 +9,7 @@ describe('settings to remember', () => {
   test('slot, recline and notch are drawn where they are', () => {
     const notch = good.settings.legNotch!.value
     expect(drawnOf(good, 'Support leg')).toContain(`notch ${notch} of 19`)
-    expect(drawnOf(good, 'Recline')).toContain('36°')
+    expect(drawnOf(good, 'Recline')).toContain('24°')
     expect(drawnOf(good, 'Shoulder straps')).toContain('slot 3 of 5')
   })
   test.each([

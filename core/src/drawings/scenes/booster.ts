@@ -4,7 +4,7 @@ import { childFront } from './harness.ts'
 
 /** A child held by the car's belt, from the front: the child's left is on the right of the drawing. */
 export interface Booster {
-  readonly focus: 'whole' | 'guides' | 'diagonal' | 'lap' | 'buckle' | 'guide-height' | 'gate' | 'slack' | 'runs' | 'twist' | 'crotch'
+  readonly focus: 'whole' | 'guides' | 'diagonal' | 'lap' | 'buckle' | 'guide-height' | 'guide-set' | 'gate' | 'slack' | 'runs' | 'twist' | 'crotch'
   readonly hasBack: boolean
   /** The shoulder that the diagonal crosses: that of the car's side; not known on a middle place. */
   readonly shoulder?: 'left' | 'right' | undefined
@@ -29,11 +29,12 @@ export function booster({ focus, hasBack, shoulder, guides, figure }: Booster): 
     line(belt(isDiagonal), [m(166), 4], [m(132), 46], [m(112), 60], [m(74), 108]),
     line(belt(isLap), [m(138), 112], [m(120), 106], [m(80), 106], [m(66), 112]),
     box(focus === 'buckle' ? 'now' : 'thing', 'sheet', Math.min(m(62), m(74)), 104, 12, 18),
-    ...(hasBack ? [ring(focus === 'gate' || focus === 'guide-height' ? 'now' : 'thing', m(134), 45, 6, 'sheet')] : []),
+    ...(hasBack ? [ring(focus === 'gate' || focus === 'guide-height' || focus === 'guide-set' ? 'now' : 'thing', m(134), 45, 6, 'sheet')] : []),
     ...(focus === 'guides' ? guides.slice(0, SPOTS.length).flatMap((guide, i) => guideDot(guide, i, [m(SPOTS[i]?.[0] ?? 0), SPOTS[i]?.[1] ?? 0])) : []),
     ...(focus === 'diagonal' ? [...good(m(112), 60, 6), ...bad(m(96), 52, 5), ...bad(m(130), 70, 5)] : []),
     ...(focus === 'lap' ? [...arrow('now', [92, 88], [92, 103]), ...arrow('now', [108, 88], [108, 103])] : []),
     ...(focus === 'buckle' ? arrow('now', [m(40), 84], [m(64), 106]) : []),
+    ...(focus === 'guide-set' ? [...bothWays('now', [m(150), 45], [m(150), 110]), ...label] : []),
     ...(focus === 'guide-height' ? [...bothWays('now', [m(150), 45], [m(150), 62]), ...label] : []),
     ...(focus === 'slack' || focus === 'runs' ? arrow('now', [m(126), 76], [m(160), 30]) : []),
     ...(focus === 'crotch' ? [ring('now', 100, 108, 8)] : []),

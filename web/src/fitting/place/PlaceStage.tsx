@@ -1,7 +1,7 @@
 import { chosenIn, putsForPlace, putsForVehicle, type Case } from '@nimble-anchor/core/casefile'
 import { footprintOf } from '@nimble-anchor/core/fit'
-import { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from '@nimble-anchor/core/match'
-import { reasonOf, titleOf, toFinding } from '@nimble-anchor/core/rules'
+import { matchPlaces, type PlaceMatch } from '@nimble-anchor/core/match'
+import { reasonOf } from '@nimble-anchor/core/rules'
 import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
@@ -16,13 +16,13 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import { useMedia } from '../../ui/useMedia.ts'
 import { lowerFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
-import { FindingRow } from '../Ledger.tsx'
 import { ManualQuestions } from '../ManualQuestions.tsx'
 import { CarPlan } from '../../car/CarPlan.tsx'
 import { PlanLegend } from '../../car/PlanLegend.tsx'
 import { SeatInFrontPanel } from '../setup/SeatInFrontPanel.tsx'
 import { OneChangePanel } from './OneChangePanel.tsx'
 import { OneRidePanel } from './OneRidePanel.tsx'
+import { RouteFindings, UseBar } from './PlaceRoute.tsx'
 import { PlaceFacts } from './PlaceFacts.tsx'
 import { Fold } from '../../ui/Fold.tsx'
 
@@ -300,81 +300,4 @@ function placeLine(match: PlaceMatch): string {
 function budgetAt(current: Case, positionId: string, routeId: string): string | undefined {
   const budget = questionBudget({ ...current, choice: { ...current.choice, positionId, routeId } })
   return budget && budgetText(budget)
-}
-
-interface UseProps {
-  readonly match: PlaceRouteMatch
-  readonly placeLabel: string
-  readonly isChosen: boolean
-  readonly isSigned: boolean
-  readonly onUse: () => void
-  readonly onOnward: () => void
-}
-
-/** The one thing to press on this stage, always in view; a place that is refused has none. */
-function UseBar({ match, placeLabel, isChosen, isSigned, onUse, onOnward }: UseProps) {
-  if (isSigned || (match.decision === 'fail' && !isChosen)) return null
-  return (
-    <div className="no-print sticky bottom-0 flex items-center justify-end gap-3 border-t border-line bg-sheet p-2">
-      {isChosen ? (
-        <>
-          <StateMark state="pass" word="Chosen" />
-          <Button onClick={onOnward}>Go on to Set up</Button>
-        </>
-      ) : (
-        <Button
-          look={match.decision === 'pass' ? 'main' : 'plain'}
-          aria-label={`Use this place: ${placeLabel}, ${match.route.label}`}
-          onClick={onUse}
-        >
-          Use this place
-        </Button>
-      )}
-    </div>
-  )
-}
-
-interface RouteProps {
-  readonly match: PlaceRouteMatch
-  /** Its name stands nowhere else. */
-  readonly isNamed: boolean
-  /** How much this restraint will ask here; nothing where it is refused. */
-  readonly budget: string | undefined
-  readonly goTo: StageProps['goTo']
-}
-
-/** What the rules say of one route at one place: what does not hold, then what does, folded. */
-function RouteFindings({ match, isNamed, budget, goTo }: RouteProps) {
-  const open = match.findings.filter((f) => f.outcome.kind !== 'pass')
-  const held = match.findings.filter((f) => f.outcome.kind === 'pass')
-  return (
-    <section aria-label={match.route.label}>
-      {isNamed && (
-        <h3 className="flex items-center gap-2 px-3 pt-2 font-bold">
-          <StateMark state={match.decision} /> {match.route.label}
-        </h3>
-      )}
-      {budget !== undefined && <p className="px-3 text-sm text-ink-soft">{budget}</p>}
-      <ul className="divide-y divide-hair">
-        {open.map((f) => (
-          <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
-        ))}
-        {held.length > 0 && (
-          <li>
-            <Fold
-              isRow
-              triggerClassName="px-3 py-2 text-sm text-ink-soft hover:bg-shoal"
-              summary={`${held.length} ${held.length === 1 ? 'rule holds' : 'rules hold'}: ${held.map((f) => lowerFirst(titleOf(f.rule))).join(', ')}.`}
-            >
-              <ul className="divide-y divide-hair border-t border-hair">
-                {held.map((f) => (
-                  <FindingRow key={f.rule.id} finding={toFinding(f)} goTo={goTo} />
-                ))}
-              </ul>
-            </Fold>
-          </li>
-        )}
-      </ul>
-    </section>
-  )
 }

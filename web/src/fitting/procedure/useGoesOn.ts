@@ -1,5 +1,6 @@
 import { checkOf, type CheckId } from '@nimble-anchor/core/checks'
 import { useEffect, useRef } from 'react'
+import { useFitting } from '../../session/fitting.ts'
 import type { MarkState } from '../../ui/StateMark.tsx'
 
 /** A moment to see the answer land before the next view comes, in ms. */
@@ -34,6 +35,8 @@ export function useGoesOn(
     const now = states.split(' ')
     const changed = now.filter((state) => !before.states.split(' ').includes(state))
     if (!now.every((state) => state.endsWith('=pass'))) return
+    // What somebody else answered meanwhile turns no page here: only an answer of one's own is on its way.
+    if (useFitting.getState().queue.length === 0) return
     if (changed.some((state) => isProof(state.split('=')[0] as CheckId))) return
     const timer = setTimeout(() => go.current(), SEEN_MS)
     return () => clearTimeout(timer)
