@@ -20,6 +20,7 @@ const ladder = [
   'aftercare',
   'bench',
   'verdict',
+  'rehearse',
   'drawings',
   'ahead',
   'handover',

@@ -1,27 +1,23 @@
 import {
   CASE_FORMAT,
   CASE_VERSION,
-  airbagAsked,
   assess,
-  checkOf,
   checksAsked,
   DEFAULT_LOCAL_RULE,
   DEFAULT_PRACTICE,
   MODE_PARTS,
   ROUTE_PARTS,
   fittedSubject,
+  goodReading,
   measured,
   recommendSettings,
   RULES,
   stepPairs,
   type Case,
-  type CheckId,
   type Child,
-  type FittedSubject,
   type Mode,
   type Outcome,
   type PracticeProfile,
-  type Reading,
   type RestraintModel,
   type RestraintUnit,
   type Route,
@@ -31,6 +27,8 @@ import {
   type NotApplicable,
   judge,
 } from '../src/index.ts'
+
+export { goodReading } from '../src/index.ts'
 
 /** Builders with sensible defaults: a test shows only what matters to it. */
 
@@ -314,63 +312,6 @@ export function ask(id: string, c: Case): Outcome {
   return outcome
 }
 export const kindOf = (id: string, c: Case): string => judged(id, c).kind
-
-const GOOD_NUMBER: Partial<Record<CheckId, number>> = {
-  'steadiness-mm': 8,
-  'slack-mm': 9,
-  'tether-indicator-mm': 22,
-  'buckle-above-edge-mm': -20,
-  'guide-above-shoulder-mm': 10,
-  'crown-below-edge-mm': 60,
-  'coat-hides-mm': 2,
-}
-const GOOD_OPTION: Partial<Record<CheckId, string>> = {
-  'strap-exit': 'level',
-  'front-seat': 'clear',
-  coat: 'indoor',
-  'airbag-lamp': 'off-seen',
-  retractor: 'switchable',
-}
-
-/** What a measurement should find where it can be worked out: a good one agrees with it. */
-function workedOut(id: CheckId, { mode, route, position, settings, child }: FittedSubject): number | undefined {
-  const value = (q: Child['sittingHeightMm']) => q?.value
-  switch (id) {
-    case 'buckle-above-edge-mm': {
-      const [top, edge] = [value(position.belt?.buckleTopMm), route.belt?.pathEdgeAboveBightMm]
-      return top === undefined || edge === undefined ? undefined : top - edge
-    }
-    case 'crown-below-edge-mm': {
-      const [edge, sitting] = [mode.shellEdgeMm, value(child.sittingHeightMm)]
-      const inserts = (mode.inserts ?? []).filter((i) => settings.insertsIn?.value.includes(i.id))
-      if (edge === undefined || sitting === undefined) return undefined
-      return edge - sitting - inserts.reduce((sum, i) => sum + i.thicknessMm, 0)
-    }
-    case 'guide-above-shoulder-mm': {
-      const [set, shoulder] = [settings.strapHeightMm?.value, value(child.seatedShoulderHeightMm)]
-      return set === undefined || shoulder === undefined ? undefined : set - shoulder
-    }
-    default:
-      return undefined
-  }
-}
-
-export function goodReading(id: CheckId, at: number, subject?: FittedSubject): Reading {
-  const check = checkOf(id)
-  if (subject !== undefined) {
-    const worked = workedOut(id, subject)
-    if (worked !== undefined) return { number: measured(worked, 1), at }
-    if (id === 'forward-guard') return { option: subject.mode.direction === 'forward' ? 'released' : 'set', at }
-    if (id === 'airbag-lamp' && subject.mode.direction === 'forward' && airbagAsked(subject) === 'on')
-      return { option: 'on', at }
-    if (id === 'retractor') return { option: subject.position.belt?.retractor ?? 'switchable', at }
-    if (id === 'front-seat' && subject.route.frontSeat === 'must-touch') return { option: 'touching', at }
-    if (id === 'steadiness-mm' && subject.mode.steadinessMm !== undefined) return { number: measured(0), at }
-  }
-  if (check.kind === 'number') return { number: measured(GOOD_NUMBER[id] ?? 0, 1), at }
-  const option = GOOD_OPTION[id] ?? check.options.find((o) => o.means === 'pass')?.id
-  return { option, at }
-}
 
 /** The same case with every recommended setting set and every check found good, in that order. */
 export function withEverythingGood(c: Case): Case {

@@ -1,0 +1,2 @@
+export { goodReading } from './good-reading.ts'
+export { goThrough, type Move, puttingGoodReadings, puttingSettings, Rehearsal } from './rehearsal.ts'
