@@ -10,14 +10,14 @@ const require = createRequire(import.meta.url)
 require('reflect-metadata')
 const { createApp } = require('../server/dist/app.js')
 const { CatalogueService } = require('../server/dist/catalogue/catalogue.service.js')
-const { seedDemo } = require('../server/dist/demo.js')
+const { seedFiles } = require('../server/dist/demo/files.js')
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const apps = new Map()
 
 async function open(dataDir, today) {
   const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today })
-  await seedDemo(app.get(CatalogueService), join(ROOT, 'demo'), today)
+  await seedFiles(app.get(CatalogueService), join(ROOT, 'demo'), today)
   return app
 }
 

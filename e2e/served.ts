@@ -1,5 +1,6 @@
 import { fork, spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { createRequire } from 'node:module'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -8,6 +9,8 @@ import { test as base, expect, type Locator, type Page } from '@playwright/test'
 import { slowDown } from './slow.ts'
 
 const MAIN = fileURLToPath(new URL('../server/dist/main.js', import.meta.url))
+const DEMO = fileURLToPath(new URL('../demo', import.meta.url))
+const { demoDocuments } = createRequire(import.meta.url)('../server/dist/demo/files.js') as { demoDocuments(dir: string, today: string): readonly unknown[] } // prettier-ignore
 const HOST = fileURLToPath(new URL('./host.mjs', import.meta.url))
 const AXE_SOURCE = readFileSync(fileURLToPath(new URL('../node_modules/axe-core/axe.min.js', import.meta.url)), 'utf8')
 /** The day on which every journey takes place. */
@@ -38,14 +41,26 @@ class OwnProcess implements Server {
     this.port ||= await freePort()
     const child = spawn(process.execPath, [MAIN, '--port', String(this.port), '--data', this.dataDir, '--today', today])
     this.process = child
+    await this.isUp(child)
+    // A folder that is named starts empty: the demo's files come in through the door of every file.
+    const { vehicles } = (await (await fetch(`${this.url}/api/catalogue`)).json()) as { vehicles: unknown[] }
+    if (vehicles.length > 0) return
+    for (const document of demoDocuments(DEMO, today)) {
+      const body = JSON.stringify(document)
+      const answer = await fetch(`${this.url}/api/catalogue/import`, { method: 'POST', headers: { 'content-type': 'application/json' }, body }) // prettier-ignore
+      if (!answer.ok) throw new Error(`The demo's files were refused: ${await answer.text()}`)
+    }
+  }
+
+  private async isUp(child: ChildProcess): Promise<void> {
     await new Promise<void>((resolve, reject) => {
       let text = ''
       const read = (chunk: Buffer): void => {
         text += chunk.toString()
         if (text.includes('Nimble Anchor is at')) resolve()
       }
-      child.stdout.on('data', read)
-      child.stderr.on('data', read)
+      child.stdout?.on('data', read)
+      child.stderr?.on('data', read)
       child.once('exit', (code) => reject(new Error(`Server ended with ${code}: ${text}`)))
     })
   }

@@ -104,6 +104,7 @@ const data = mkdtempSync(join(tmpdir(), 'nimble-anchor-bench-'))
 
 // Reading and storing one fitting, beside the least a server could do.
 let server = await serve(data)
+await importDemoFiles(SERVED)
 const bare = await serveBare(join(data, 'bare.sqlite'))
 await call('fittings', { childId: 'tamsin-hale', vehicleId: 'corran-dunlin' })
 const { id: onBench } = await call('fittings/import?child=known', example)

@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from './lib/ensure.mjs'
 import { exampleCase, lookingPuts, onDay, settingPuts } from './lib/example.mjs'
+import { importDemoFiles } from './lib/demo-files.mjs'
 import { ROOT, say } from './lib/run.mjs'
 
 const PORT = 4397
@@ -37,6 +38,7 @@ const api = async (path, body) => {
   return response.json()
 }
 const core = await import(`${ROOT}/core/dist/index.js`)
+await importDemoFiles(URL_BASE)
 const catalogue = await api('catalogue')
 let view
 const enter = async (puts) => {

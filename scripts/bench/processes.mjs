@@ -37,6 +37,8 @@ export const serve = (data, coverage) =>
     'Nimble Anchor is at',
     coverage && { NODE_V8_COVERAGE: coverage },
   )
+/** Where it is served. */
+export const SERVED = `http://127.0.0.1:${PORT}`
 export const serveBare = (file) => begin([`${ROOT}/scripts/bench/bare-server.mjs`, file, `${BARE_PORT}`], 'ready')
 
 export const call = (path, body, headers = {}) =>

@@ -19,6 +19,9 @@ import { HandoverService } from './handover/handover.service'
 import { FittingsService } from './fittings/fittings.service'
 import { FamiliesController } from './families/families.controller'
 import { FamiliesService } from './families/families.service'
+import { DemoController } from './demo/demo.controller'
+import { DemoService, SEASON_SIZE } from './demo/demo.service'
+import { SEASON_FITTINGS } from './demo/season'
 import { RecheckService } from './handover/recheck.service'
 import { Clock } from './http/clock'
 import { notKept, onlyForThisMachine, onlyFromOwnPages, onlyPlainBodies } from './http/door'
@@ -28,6 +31,7 @@ import { PracticeController } from './practice/practice.controller'
 import { PracticeService } from './practice/practice.service'
 import { DayController } from './records/day.controller'
 import { DayService } from './records/day.service'
+import { DueService } from './records/due.service'
 import { LogbookController } from './records/logbook.controller'
 import { LogbookService } from './records/logbook.service'
 import { RulesController } from './rules/rules.controller'
@@ -44,6 +48,8 @@ export interface AppOptions {
   readonly webDir?: string | undefined
   /** Fixes the day, for demonstrations and tests. */
   readonly today?: string | undefined
+  /** How many fittings of the demo's season are made; all, where nothing is said. */
+  readonly season?: number | undefined
 }
 
 @ApiTags('health')
@@ -71,7 +77,7 @@ class FingerprintController {
 
 @Module({})
 class AppModule {
-  static with(database: Database, clock: Clock, webDir: string | undefined): DynamicModule {
+  static with(database: Database, clock: Clock, webDir: string | undefined, season: number): DynamicModule {
     return {
       module: AppModule,
       imports: webDir
@@ -98,11 +104,13 @@ class AppModule {
         FamiliesController,
         JobsController,
         DayController,
+        DemoController,
         LogbookController,
       ],
       providers: [
         { provide: Database, useValue: database },
         { provide: Clock, useValue: clock },
+        { provide: SEASON_SIZE, useValue: season },
         Workshop,
         CatalogueService,
         PracticeService,
@@ -112,6 +120,8 @@ class AppModule {
         FamiliesService,
         JobsService,
         DayService,
+        DueService,
+        DemoService,
         LogbookService,
       ],
     }
@@ -129,7 +139,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
   const database = await Database.open(options.dataDir)
   const webDir = options.webDir && existsSync(options.webDir) ? options.webDir : undefined
   const app = await NestFactory.create<NestExpressApplication>(
-    AppModule.with(database, new Clock(options.today), webDir),
+    AppModule.with(database, new Clock(options.today), webDir, options.season ?? SEASON_FITTINGS),
     {
       logger: ['error', 'warn'],
       bodyParser: false,

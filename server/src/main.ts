@@ -2,9 +2,7 @@ import 'reflect-metadata'
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
 import { createApp } from './app'
-import { CatalogueService } from './catalogue/catalogue.service'
-import { seedDemo } from './demo'
-import { Clock } from './http/clock'
+import { DemoService } from './demo/demo.service'
 import { isDay } from './http/day'
 import { CannotOpen } from './storage/store-faults'
 
@@ -30,8 +28,9 @@ function plainly(error: unknown, port: number, dataDir: string): string {
 
 const OPTIONS = {
   port: { type: 'string', default: '4310' },
-  data: { type: 'string', default: join(ROOT, 'data') },
+  data: { type: 'string' },
   today: { type: 'string' },
+  demo: { type: 'boolean', default: false },
   'no-demo': { type: 'boolean', default: false },
 } as const
 
@@ -59,12 +58,22 @@ async function main(): Promise<void> {
     console.error(`--today must be a day as YYYY-MM-DD, from 1900 to 2100, got "${values.today}"`)
     process.exit(2)
   }
-  const dataDir = resolve(values.data)
+  if (values.demo && values['no-demo']) {
+    console.error('Give --demo or --no-demo, not both.')
+    process.exit(2)
+  }
+  const dataDir = resolve(values.data ?? join(ROOT, 'data'))
+  // A folder that somebody names is for their own data.
+  const wantsDemo = values.demo || (values.data === undefined && !values['no-demo'])
   try {
     const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today: values.today })
-    if (!values['no-demo']) {
-      const rows = await seedDemo(app.get(CatalogueService), join(ROOT, 'demo'), app.get(Clock).today())
-      if (rows > 0) console.log(`Demo data of Tarn Holm imported: ${rows} rows.`)
+    const demo = app.get(DemoService)
+    if (wantsDemo && (await demo.isWelcome())) {
+      await demo.begin()
+      console.log('The demo is here: a Saturday at Slipway Bay. Its season is being filled in.')
+    } else {
+      if (values.demo) console.log(`There is data in ${dataDir} already: the demo was not added.`)
+      demo.resume()
     }
     // Loopback only: children's data stays on this machine.
     await app.listen(port, '127.0.0.1')

@@ -6,7 +6,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express'
 import request from 'supertest'
 import { createApp } from '../src/app'
 import { CatalogueService } from '../src/catalogue/catalogue.service'
-import { seedDemo } from '../src/demo'
+import { seedFiles } from '../src/demo/files'
 
 export const TODAY = '2026-11-25'
 const DEMO = join(__dirname, '../../demo')
@@ -34,7 +34,7 @@ async function demoOf(today: string): Promise<string> {
   if (known !== undefined) return known
   const folder = newFolder()
   const app = await createApp({ dataDir: folder, today })
-  await seedDemo(app.get(CatalogueService), DEMO, today)
+  await seedFiles(app.get(CatalogueService), DEMO, today)
   await app.close()
   templates.set(today, folder)
   return folder
@@ -44,11 +44,11 @@ afterAll(() => {
 })
 
 /** The whole application on a folder of its own. */
-export async function start(options: { dataDir?: string; demo?: boolean; today?: string } = {}): Promise<Running> {
+export async function start(options: { dataDir?: string; demo?: boolean; today?: string; season?: number } = {}): Promise<Running> {
   const dataDir = options.dataDir ?? newFolder()
   const today = options.today ?? TODAY
   if (options.demo) cpSync(await demoOf(today), dataDir, { recursive: true })
-  const app = await createApp({ dataDir, today })
+  const app = await createApp({ dataDir, today, season: options.season })
   await app.listen(0, '127.0.0.1')
   const server = app.getHttpServer() as Parameters<typeof request>[0]
   return {
@@ -63,7 +63,7 @@ export async function start(options: { dataDir?: string; demo?: boolean; today?:
     delete: (path) => request(server).delete(path),
     restart: async (later) => {
       await app.close()
-      return start({ dataDir, today: later ?? today })
+      return start({ dataDir, today: later ?? today, ...(options.season !== undefined && { season: options.season }) })
     },
     end: async () => {
       await app.close()

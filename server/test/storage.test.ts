@@ -9,7 +9,7 @@ import { replay, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { Database } from '../src/storage/database'
 import { ENTITIES, EntryRow, FittingRow, VehicleRow } from '../src/storage/entities'
 import { MIGRATIONS } from '../src/storage/migrations/index'
-import { moveDays } from '../src/demo'
+import { moveDays } from '../src/demo/files'
 import { start } from './harness'
 
 const folder = () => mkdtempSync(join(tmpdir(), 'nimble-anchor-'))

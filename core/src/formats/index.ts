@@ -13,6 +13,8 @@ export {
 } from './api.ts'
 export {
   type DayView,
+  type DemoRemoved,
+  type DemoView,
   type DueView,
   type FamilySummary,
   type FamilyView,

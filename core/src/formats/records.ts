@@ -57,7 +57,33 @@ export interface DayView {
   readonly today: IsoDate
   readonly visits: readonly VisitView[]
   readonly due: readonly DueView[]
+  /** Children of whose newest fitting it is still being worked out what is due. */
+  readonly dueWaiting: number
   readonly jobs: readonly JobView[]
+}
+
+/** The demo in the store: which records are its own, and how far its season is filled in. */
+export interface DemoView {
+  readonly state: 'none' | 'filling' | 'here'
+  /** Of those who come in the season, how many have been gone through. */
+  readonly stored: number
+  readonly total: number
+  /** Fittings up to this running number are the demo's. */
+  readonly lastNumber: number
+  /** Fittings that were made here for children of the demo: they go with them. */
+  readonly yours: number
+  readonly ids: Readonly<Record<'children' | 'families' | 'vehicles' | 'models' | 'units', readonly string[]>>
+}
+
+/** What went with the demo, and what of its catalogue stays because somebody has changed it. */
+export interface DemoRemoved {
+  readonly fittings: number
+  readonly children: number
+  readonly kept: readonly {
+    readonly kind: 'vehicles' | 'models' | 'units'
+    readonly id: string
+    readonly name: string
+  }[]
 }
 
 export interface RecheckView {

@@ -66,3 +66,22 @@ export function goodReading(id: CheckId, at: number, subject?: FittedSubject): R
   const option = GOOD_OPTION[id] ?? check.options.find((o) => o.means === 'pass')?.id
   return { option, at } as Reading
 }
+
+/** Figures beyond the usual limits, where a check is a number and somebody got it wrong. */
+const BAD_NUMBER: Partial<Record<CheckId, number>> = {
+  'steadiness-mm': 38,
+  'slack-mm': 34,
+  'coat-hides-mm': 40,
+  'guide-above-shoulder-mm': 70,
+}
+
+/** What a check finds where it is wrong; nothing for one that cannot be. */
+export function badReading(id: CheckId, at: number): Reading | undefined {
+  const check = checkOf(id)
+  if (check.kind === 'number') {
+    const value = BAD_NUMBER[id]
+    return value === undefined ? undefined : { number: measured(value, 1), at }
+  }
+  const option = check.options.find((o) => o.means === 'fail')?.id
+  return option === undefined ? undefined : ({ option, at } as Reading)
+}

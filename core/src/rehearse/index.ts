@@ -1,2 +1,2 @@
-export { goodReading } from './good-reading.ts'
-export { goThrough, type Move, puttingGoodReadings, puttingSettings, Rehearsal } from './rehearsal.ts'
+export { badReading, goodReading } from './good-reading.ts'
+export { goThrough, type Move, type Pace, puttingGoodReadings, puttingSettings, Rehearsal, setUp } from './rehearsal.ts'

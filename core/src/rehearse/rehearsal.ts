@@ -1,6 +1,6 @@
 import { applyPuts, highestSequence, type Case, type Put } from '../casefile/index.ts'
 import { checkOf, type CheckId } from '../checks/index.ts'
-import { fittedSubject } from '../match/index.ts'
+import { fittedSubject, staleIn } from '../match/index.ts'
 import { checksAsked, recommendSettings } from '../procedure/index.ts'
 import { stepPairs } from '../restraint/index.ts'
 import { assess, STAGES, type Stage } from '../verdict/index.ts'
@@ -47,12 +47,14 @@ export function puttingSettings(c: Case): readonly Put[] {
   })
 }
 
-/** Puts of one good reading for each check of a stage that is asked and has none, in the order of the hands. */
+/** Puts of one good reading for each check of a stage that is asked and has none, or none that still holds; in the order of the hands. */
 export function puttingGoodReadings(c: Case, stage: Stage): readonly Put[] {
   const subject = fittedSubject(c)
   if (!subject) return []
+  const stale = staleIn(c)
+  const isOpen = (id: CheckId): boolean => c.readings[id] === undefined || stale.has(id)
   return [...checksAsked(subject)]
-    .filter((id) => checkOf(id).stage === stage && c.readings[id] === undefined && !isWorkedOut(id))
+    .filter((id) => checkOf(id).stage === stage && isOpen(id) && !isWorkedOut(id))
     .map((id) => {
       const { at: _at, ...reading } = goodReading(id, 0, subject)
       return { path: ['readings', id], value: reading }
@@ -73,17 +75,25 @@ function puttingPairs(c: Case): readonly Put[] {
 /** What is found good may call up more: an advised tether that is hooked is checked like a required one. */
 const MOST_ROUNDS = 3
 
-/**
- * From a chosen place to the end, with everything set as worked out and found good.
- * @param seconds for an entry of a stage, from how many answers it holds
- * @returns whether it ends ready to travel
- */
-export function goThrough(rehearsal: Rehearsal, seconds: (stage: Stage, answers: number) => number): boolean {
+/** How long a fitter takes over an entry of a stage, in seconds, from how many answers it holds. */
+export type Pace = (stage: Stage, answers: number) => number
+
+/** Sets all that is worked out; what is set may call for more. `false` where a setting is refused. */
+export function setUp(rehearsal: Rehearsal, seconds: Pace): boolean {
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const settings = puttingSettings(rehearsal.case)
     if (settings.length === 0) break
     if (!rehearsal.enter(settings, seconds('set-up', settings.length))) return false
   }
+  return true
+}
+
+/**
+ * From a chosen place to the end, with everything set as worked out and found good.
+ * @returns whether it ends ready to travel
+ */
+export function goThrough(rehearsal: Rehearsal, seconds: Pace): boolean {
+  if (!setUp(rehearsal, seconds)) return false
   for (let round = 0; round < MOST_ROUNDS; round += 1)
     for (const stage of STAGES) {
       const puts = puttingGoodReadings(rehearsal.case, stage)

@@ -80,7 +80,7 @@ export class PutDto {
   @ArrayMaxSize(3)
   @IsString({ each: true })
   @MaxLength(64, { each: true })
-  path: string[]
+  path: readonly string[]
 
   @ApiProperty({ description: 'The new value; null takes it away.', nullable: true })
   @ValidateIf((put: PutDto) => put.value !== null)

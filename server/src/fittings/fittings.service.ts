@@ -33,7 +33,7 @@ import { Database } from '../storage/database'
 import { insertEntry, readFitting, updateFitting } from '../storage/statements'
 import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
 import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
-import { dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
+import { awaitDue, dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
 import { Workshop } from '../work/workshop'
 import { PracticeService } from '../practice/practice.service'
@@ -41,6 +41,13 @@ import { insertChild, keepChild, onItsChild, type ChildOfFile } from './child-re
 import { conflict, madeSince, refuseCollision } from './collisions'
 import { storedSince } from './since'
 import type { CreateFittingDto, EntryDto, SignDto, UndoDto } from './dto'
+
+/** What is known of a fitting that its case does not say. */
+export interface KnownOfFitting {
+  readonly arrivedInstalled?: boolean
+  /** Its running number, where it is not the next. */
+  readonly number?: number
+}
 
 /** Fittings: entries in, state and judgement out. Decides nothing itself: core does. */
 @Injectable()
@@ -103,7 +110,8 @@ export class FittingsService implements OnApplicationBootstrap {
     return rows.flatMap((row) => toReading(row.id, row.current as Case) ?? [])
   }
 
-  create({ childId, newChild, vehicleId, arrivedInstalled }: CreateFittingDto): Promise<FittingView> {
+  /** @param number its running number, where it is not the next */
+  create({ childId, newChild, vehicleId, arrivedInstalled }: CreateFittingDto, number?: number): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const child = newChild
         ? await insertChild(manager, newChild, this.clock.today())
@@ -133,7 +141,7 @@ export class FittingsService implements OnApplicationBootstrap {
           readings: {},
           ...(await this.practice.defaults(manager)),
         },
-        { arrivedInstalled: arrivedInstalled ?? false },
+        { arrivedInstalled: arrivedInstalled ?? false, ...(number !== undefined && { number }) },
       )
     })
   }
@@ -143,14 +151,14 @@ export class FittingsService implements OnApplicationBootstrap {
    * that says it is signed was signed elsewhere: it comes in closed, marked so,
    * and judged anew.
    */
-  async import(data: unknown, child?: ChildOfFile): Promise<FittingView> {
+  async import(data: unknown, child?: ChildOfFile, known: KnownOfFitting = {}): Promise<FittingView> {
     const parsed = parseWith(caseSchema, upgradeCase(data))
     if (!parsed.ok) throw new FaultsException('The case file is not valid; no fitting was created.', parsed.error)
     refuseAhead(parsed.value, this.clock.today())
     const due = parsed.value.handover ? await this.workshop.run('due', [parsed.value]) : []
     return this.db.write(async (manager) => {
       const c = await onItsChild(manager, parsed.value, child)
-      return this.insert(manager, c, { elsewhere: c.handover !== undefined, due })
+      return this.insert(manager, c, { ...known, elsewhere: c.handover !== undefined, due })
     })
   }
 
@@ -202,12 +210,13 @@ export class FittingsService implements OnApplicationBootstrap {
     })
   }
 
-  /** Signs a fitting that is ready to travel, and closes it. */
-  async sign(id: string, signing: SignDto): Promise<FittingView> {
+  /**
+   * Signs a fitting that is ready to travel, and closes it.
+   * @param dueWhen `asked`: what is due after it is worked out when somebody first asks for it
+   */
+  async sign(id: string, signing: SignDto, dueWhen: 'now' | 'asked' = 'now'): Promise<FittingView> {
     const { baseSequence, who, carerName, fitterStrokes, carerStrokes, carerTried, againstAdvice } = signing
-    const { sequence, case: seen } = await this.get(id)
-    // Of the very state that is signed: of any other, the signature is refused below.
-    const due = sequence === baseSequence ? await this.workshop.run('due', [seen]) : []
+    const due = dueWhen === 'now' ? await this.dueAfter(id, baseSequence) : undefined
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
@@ -238,9 +247,15 @@ export class FittingsService implements OnApplicationBootstrap {
         signedAt: this.clock.now(),
       }
       const signed = await this.append(manager, row, who, [{ path: ['handover'], value: handover }])
-      await keepDue(manager, id, due)
+      await (due === undefined ? awaitDue(manager, id) : keepDue(manager, id, due))
       return signed
     })
+  }
+
+  /** What is due after the very state that is signed: of any other, the signature is refused. */
+  private async dueAfter(id: string, baseSequence: number): Promise<readonly AheadItem[]> {
+    const { sequence, case: seen } = await this.get(id)
+    return sequence === baseSequence ? this.workshop.run('due', [seen]) : []
   }
 
   /** Begins a correction of a signed fitting: all that it says, open again for today; both are kept. */
@@ -327,9 +342,8 @@ export class FittingsService implements OnApplicationBootstrap {
   private async insert(
     manager: EntityManager,
     c: Case,
-    over: {
+    over: KnownOfFitting & {
       readonly revises?: string
-      readonly arrivedInstalled?: boolean
       readonly elsewhere?: boolean
       readonly due?: readonly AheadItem[]
     } = {},
@@ -346,7 +360,7 @@ export class FittingsService implements OnApplicationBootstrap {
       status: c.handover ? 'signed' : 'open',
       sequence: highestSequence(c),
       revises: over.revises ?? null,
-      number: next,
+      number: over.number ?? next,
       arrivedInstalled: over.arrivedInstalled ?? false,
       elsewhere: over.elsewhere ?? false,
       fitter: c.handover?.fitterName ?? null,

@@ -1,13 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { Injectable, NotFoundException } from '@nestjs/common'
-import { type AheadItem } from '@nimble-anchor/core/ahead'
-import {
-  type DayView,
-  type DueView,
-  type FittingSummary,
-  type VisitState,
-  type VisitView,
-} from '@nimble-anchor/core/formats'
+import { type DayView, type FittingSummary, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { addDays } from '@nimble-anchor/core/quantities'
 import type { EntityManager } from 'typeorm'
 import { JobsService } from '../aftercare/jobs.service'
@@ -16,6 +9,7 @@ import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
 import { refuseUnseen } from '../http/seen'
 import { Database } from '../storage/database'
+import { DueService } from './due.service'
 import { ChildRow, FittingRow, SettingRow, VehicleRow, VisitRow } from '../storage/entities'
 
 export interface VisitEntry {
@@ -30,15 +24,11 @@ export interface VisitEntry {
   readonly fittingId: string | null
 }
 
-/** Looked ahead for what comes due; looked back so far that nothing is nagged for ever. */
-const DUE_AHEAD_DAYS = 14
-const DUE_BACK_DAYS = 180
 /** A queue of last month serves nobody, and holds names. */
 const KEEP_VISITS_DAYS = 30
 /** Days of use that must all be later than that, before anything is taken away. */
 const SEEN_TO_FORGET = 3
 const DAYS_SEEN = 'daysSeen'
-const MOST_DUE = 100
 
 /** The bay's day: who comes when, what has come due, which jobs wait. */
 @Injectable()
@@ -47,11 +37,18 @@ export class DayService {
     private readonly db: Database,
     private readonly clock: Clock,
     private readonly jobs: JobsService,
+    private readonly dues: DueService,
   ) {}
 
   async day(): Promise<DayView> {
     const today = this.clock.today()
-    return { today, visits: await this.visits(today), due: await this.due(today), jobs: await this.jobs.list() }
+    return {
+      today,
+      visits: await this.visits(today),
+      due: await this.dues.due(today),
+      dueWaiting: await this.dues.waiting(),
+      jobs: await this.jobs.list(),
+    }
   }
 
   add(visit: VisitEntry): Promise<VisitView> {
@@ -125,27 +122,6 @@ export class DayService {
       const fitting = Object.fromEntries(SUMMARY_COLUMNS.map((c) => [c, r[`f_${c}`]])) as unknown as FittingSummary
       const { id, time, who, note, state, familyId, childId, vehicleId } = r as unknown as VisitView
       return { id, day, time, who, note, isWalkIn: r.isWalkIn === 1, state, familyId, childId, vehicleId, fitting: r.f_id === null ? null : toSummary(fitting) } // prettier-ignore
-    })
-  }
-
-  /**
-   * What is due by the newest signed fitting of each child. A look at the fit
-   * is settled by a re-check that passed near its day.
-   */
-  private async due(today: string): Promise<readonly DueView[]> {
-    const rows = (await this.db.read.query(
-      `SELECT d."fittingId", d."item", c."familyId", f."childName", f."restraintName" FROM "due" d
-        JOIN "fitting" f ON f."id" = d."fittingId" JOIN "child" c ON c."id" = f."childId"
-        WHERE d."early" BETWEEN ? AND ?
-          AND NOT EXISTS (SELECT 1 FROM "fitting" g WHERE g."childId" = f."childId" AND g."status" = 'signed'
-            AND (json_extract(g."current", '$.handover.signedAt'), g."number") > (json_extract(f."current", '$.handover.signedAt'), f."number"))
-          AND NOT (d."itemId" = 'next-check' AND EXISTS (SELECT 1 FROM "recheck" r WHERE r."fittingId" = d."fittingId" AND r."kind" = 'pass' AND substr(r."at", 1, 10) >= date(d."early", '-14 days')))
-        ORDER BY d."early" LIMIT ${MOST_DUE}`,
-      [addDays(today, -DUE_BACK_DAYS), addDays(today, DUE_AHEAD_DAYS)],
-    )) as (Omit<DueView, 'item' | 'isPast'> & { item: string })[]
-    return rows.map((r) => {
-      const item = JSON.parse(r.item) as AheadItem
-      return { ...r, item, isPast: item.early <= today }
     })
   }
 }

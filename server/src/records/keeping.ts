@@ -100,9 +100,15 @@ export async function keepSearch(manager: EntityManager, number: number, text: s
   await manager.query(`INSERT INTO "fitting_search" (rowid, text) VALUES (?, ?)`, [number, text])
 }
 
+/** Notes that what is due after a fitting is to be worked out when somebody first asks. */
+export async function awaitDue(manager: EntityManager, fittingId: string): Promise<void> {
+  await manager.query(`INSERT OR IGNORE INTO "due_waiting" VALUES (?)`, [fittingId])
+}
+
 /** What is due after a fitting was signed, as it was worked out before: nobody waits in the transaction for a forecast. */
 export async function keepDue(manager: EntityManager, fittingId: string, items: readonly AheadItem[]): Promise<void> {
   await manager.query(`DELETE FROM "due" WHERE "fittingId" = ?`, [fittingId])
+  await manager.query(`DELETE FROM "due_waiting" WHERE "fittingId" = ?`, [fittingId])
   for (const item of items) {
     await manager.query(`INSERT INTO "due" VALUES (?, ?, ?, ?)`, [fittingId, item.id, item.early, JSON.stringify(item)])
   }

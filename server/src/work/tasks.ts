@@ -3,6 +3,7 @@ import { type Case } from '@nimble-anchor/core/casefile'
 import { type AheadView, type ReadItem, readCatalogue, type TableName } from '@nimble-anchor/core/formats'
 import { type Fault, type Result } from '@nimble-anchor/core/ground'
 import { readCsv, toCsv } from '../catalogue/csv'
+import { seasonFittings, type Season, type SeasonFitting } from '../demo/season'
 import { calendarOf } from '../handover/calendar'
 import { sheetPdf } from '../handover/sheet'
 import { stockOf, type StockTexts } from '../handover/stock'
@@ -37,6 +38,8 @@ export const TASKS = {
     })),
   }),
   due: (_: Tell, c: Case): readonly AheadItem[] => roadAhead(c),
+  season: (_: Tell, season: Season, from: number, count: number): readonly SeasonFitting[] =>
+    seasonFittings(season, from, count),
   sheet: (_: Tell, c: Case): Promise<Uint8Array> => sheetPdf(c, roadAhead(c)),
   calendar: (_: Tell, id: string, c: Case, updatedAt: string): string =>
     calendarOf(id, c, roadAhead(c), new Date(updatedAt)),

@@ -1,0 +1,40 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { addDays, daysBetween } from '@nimble-anchor/core/quantities'
+import type { CatalogueService } from '../catalogue/catalogue.service'
+
+const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/
+
+/**
+ * Moves every day in a document by the same number of days, so that the demo's
+ * 16-month-old is 16 months old whenever it is looked at.
+ */
+export function moveDays(value: unknown, days: number): unknown {
+  if (typeof value === 'string') return ISO_DAY.test(value) ? addDays(value, days) : value
+  if (Array.isArray(value)) return value.map((item) => moveDays(item, days))
+  if (typeof value === 'object' && value !== null) {
+    return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, moveDays(item, days)]))
+  }
+  return value
+}
+
+/** The demo files in the order in which they are imported, their days moved up to `today`. */
+export function demoDocuments(demoDir: string, today: string): readonly unknown[] {
+  // Restraints before units, cars and families in any order: names sort that way.
+  return readdirSync(demoDir)
+    .filter((f) => f.endsWith('.json'))
+    .toSorted()
+    .map((file) => {
+      const document = JSON.parse(readFileSync(join(demoDir, file), 'utf8')) as { asOf?: string }
+      return document.asOf === undefined ? document : moveDays(document, daysBetween(document.asOf, today))
+    })
+}
+
+/** Imports the demo files into an empty store, through the same door as a user's data; how many rows, 0 where there was something already. */
+export async function seedFiles(catalogue: CatalogueService, demoDir: string, today: string): Promise<number> {
+  if (!(await catalogue.isEmpty())) return 0
+  let rows = 0
+  for (const document of demoDocuments(demoDir, today))
+    rows += (await catalogue.import(document, { isPreview: false })).length
+  return rows
+}
