@@ -146,5 +146,5 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await page.keyboard.press('Escape')
   await page.keyboard.press('t')
   await expect(page.getByRole('heading', { name: 'Closed today' })).toBeVisible()
-  await expect(page.getByRole('link', { name: /Tamsin Hale/ })).toContainText('Ready to travel')
+  await expect(page.getByRole('link', { name: /Tamsin Hale/ })).toContainText('Handed over')
 })

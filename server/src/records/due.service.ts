@@ -36,8 +36,8 @@ export class DueService {
   }
 
   /**
-   * What is due by the newest signed fitting of each child. A look at the fit
-   * is settled by a re-check that passed near its day.
+   * What is due by the newest signed fitting of each child, what is nearest to
+   * today first. A look at the fit is settled by a re-check that passed near its day.
    */
   async due(today: IsoDate): Promise<readonly DueView[]> {
     const rows = (await this.db.read.query(
@@ -45,8 +45,8 @@ export class DueService {
         JOIN "fitting" f ON f."id" = d."fittingId" JOIN "child" c ON c."id" = f."childId"
         WHERE d."early" BETWEEN ? AND ? AND ${NEWEST}
           AND NOT (d."itemId" = 'next-check' AND EXISTS (SELECT 1 FROM "recheck" r WHERE r."fittingId" = d."fittingId" AND r."kind" = 'pass' AND substr(r."at", 1, 10) >= date(d."early", '-14 days')))
-        ORDER BY d."early" LIMIT ${MOST_DUE}`,
-      [addDays(today, -DUE_BACK_DAYS), addDays(today, DUE_AHEAD_DAYS)],
+        ORDER BY abs(julianday(d."early") - julianday(?)), d."early", d."fittingId", d."itemId" LIMIT ${MOST_DUE}`,
+      [addDays(today, -DUE_BACK_DAYS), addDays(today, DUE_AHEAD_DAYS), today],
     )) as (Omit<DueView, 'item' | 'isPast'> & { item: string })[]
     return rows.map((r) => {
       const item = JSON.parse(r.item) as AheadItem

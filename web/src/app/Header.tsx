@@ -57,6 +57,7 @@ export function Header() {
         <Button
           look="bare"
           className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`}
+          data-tour="go-to"
           onClick={() => setPaletteOpen(true)}
         >
           <Search size={18} aria-hidden="true" />

@@ -6,6 +6,8 @@ import type {
   AheadView,
   Catalogue,
   DayView,
+  DemoRemoved,
+  DemoView,
   FamilySummary,
   FamilyView,
   FittingSummary,
@@ -223,6 +225,9 @@ export const api = {
   recheck: (id: string, who: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
     call<RecheckView>(`fittings/${id}/rechecks`, { who, answers }),
   day: () => call<DayView>('day'),
+  demo: () => call<DemoView>('demo'),
+  beginDemo: () => call<DemoView>('demo', {}),
+  removeDemo: () => call<DemoRemoved>('demo', undefined, { method: 'DELETE' }),
   addVisit: (visit: VisitEntry) => call<VisitView>('visits', visit),
   changeVisit: (id: string, visit: VisitEntry, seen: unknown) =>
     call<VisitView>(`visits/${id}`, visit, { method: 'PUT', seen }),

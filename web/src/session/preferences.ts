@@ -12,6 +12,9 @@ interface Preferences {
   readonly benchUnit: 'mm' | 'cm' | 'in'
   /** On a wide screen the ledger stays open beside the work. */
   readonly keepsLedger: boolean
+  /** The marks of the first visit were seen, or skipped. */
+  readonly hasSeenTour: boolean
+  setTourSeen(): void
   setKeepsLedger(keeps: boolean): void
   setBenchUnit(unit: 'mm' | 'cm' | 'in'): void
   setFitterName(name: string): void
@@ -32,6 +35,8 @@ export const usePreferences = create<Preferences>()(
       lastStage: {},
       benchUnit: 'mm',
       keepsLedger: true,
+      hasSeenTour: false,
+      setTourSeen: () => set({ hasSeenTour: true }),
       setKeepsLedger: (keepsLedger) => set({ keepsLedger }),
       setBenchUnit: (benchUnit) => set({ benchUnit }),
       setFitterName: (fitterName) => set({ fitterName: fitterName.trim().slice(0, 120) }),

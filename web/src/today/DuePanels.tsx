@@ -1,20 +1,47 @@
+import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { JOB_MARK } from '../jobs/jobMark.ts'
 import { useToday } from '../session/today.ts'
+import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
+import { useMedia } from '../ui/useMedia.ts'
 
+/** What is nearest to today stands first: the rest opens on a press. */
+const SHOWN_ON_A_PHONE = 6
+
+/** Between two looks at how far the forecasts are. */
+const LOOK_AGAIN_MS = 2_000
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 
 /** What has come due for families, and within a fortnight; at the early end of each forecast. */
 export function DuePanel() {
   const due = useToday((s) => s.day?.due) ?? []
-  if (due.length === 0) return null
+  const waiting = useToday((s) => s.day?.dueWaiting) ?? 0
+  const load = useToday((s) => s.load)
+  useEffect(() => {
+    if (waiting === 0) return
+    const timer = setTimeout(() => void load(), LOOK_AGAIN_MS)
+    return () => clearTimeout(timer)
+  }, [waiting, due, load])
+  const isWide = useMedia('(min-width: 1024px)')
+  const [showsAll, setShowsAll] = useState(false)
+  if (due.length + waiting === 0) return null
+  const shown = isWide || showsAll ? due : due.slice(0, SHOWN_ON_A_PHONE)
   return (
-    <Panel title="Due" aside={<span className="text-sm text-ink-soft">and within a fortnight</span>}>
+    <Panel
+      title="Due"
+      fills
+      className="lg:flex-1"
+      aside={
+        <span className="text-sm text-ink-soft" role="status">
+          {waiting > 0 ? `being worked out: ${waiting} left` : 'and within a fortnight'}
+        </span>
+      }
+    >
       <ul className="-my-2 divide-y divide-hair">
-        {due.map((d) => (
-          <li key={`${d.fittingId}${d.item.id}`} className="grid gap-x-3 py-2 sm:grid-cols-[7rem_minmax(0,1fr)]">
+        {shown.map((d) => (
+          <li key={`${d.fittingId}${d.item.id}`} className="grid gap-x-3 py-1.5 sm:grid-cols-[7rem_minmax(0,1fr)]">
             <span className={d.isPast ? 'font-bold' : 'text-ink-soft'}>
               {day.format(new Date(`${d.item.early}T00:00:00Z`))}
             </span>
@@ -34,6 +61,11 @@ export function DuePanel() {
           </li>
         ))}
       </ul>
+      {shown.length < due.length && (
+        <Button look="quiet" className="mt-1" onClick={() => setShowsAll(true)}>
+          Show all {due.length}
+        </Button>
+      )}
     </Panel>
   )
 }
@@ -43,7 +75,7 @@ export function JobsPanel() {
   const jobs = useToday((s) => s.day?.jobs) ?? []
   if (jobs.length === 0) return null
   return (
-    <Panel title="Jobs on restraints">
+    <Panel title="Jobs on restraints" fills className="lg:max-h-[35%] lg:shrink-0">
       <ul className="-my-2 divide-y divide-hair">
         {jobs.map((job) => (
           <li key={job.id}>

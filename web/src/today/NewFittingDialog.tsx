@@ -1,5 +1,6 @@
+import type { FittingView, VisitView } from '@nimble-anchor/core/formats'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { useEffect, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { api, type NewChild } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
@@ -15,7 +16,9 @@ const NEW = '+'
 interface Props {
   readonly open: boolean
   readonly onOpenChange: (open: boolean) => void
-  readonly onCreated: (id: string) => void
+  readonly onCreated: (fitting: FittingView) => void
+  /** The visit that the fitting is for: its car is chosen, and its name is looked for. */
+  readonly visit?: VisitView
 }
 
 function Row(props: { value: string; title: string; detail: string; isChosen: boolean }) {
@@ -40,13 +43,18 @@ export default function NewFittingDialog(props: Props) {
   )
 }
 
+const nameOf = (c: { readonly name: string; readonly familyName?: string | undefined }): string =>
+  [c.name, c.familyName].filter(Boolean).join(' ')
+
 /** Made anew each time the dialog opens. */
-function NewFittingForm({ onOpenChange, onCreated }: Props) {
+function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   const { catalogue, status, load } = useCatalogue()
   const [today, setToday] = useState('')
-  const [search, setSearch] = useState('')
-  const [childId, setChildId] = useState<string>()
-  const [vehicleId, setVehicleId] = useState<string>()
+  const isKnownName = (catalogue?.children ?? []).some((c) => nameOf(c).toLowerCase().includes(visit?.who.toLowerCase() ?? '')) // prettier-ignore
+  const [search, setSearch] = useState(visit && isKnownName ? visit.who : '')
+  const [childId, setChildId] = useState<string | undefined>(visit && !isKnownName ? NEW : undefined)
+  const [typed, setTyped] = useState<NewChild>({ name: '', familyName: visit?.who ?? '' })
+  const [vehicleId, setVehicleId] = useState<string | undefined>(visit?.vehicleId ?? undefined)
   const [fault, setFault] = useState('')
   const [isBusy, setBusy] = useState(false)
   const [arrived, setArrived] = useState(false)
@@ -62,28 +70,46 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
   // Without the day the ages are missing, and the rows would grow under the hand that taps one.
   const isReady = catalogue !== null && (today !== '' || fault !== '')
   const wanted = search.trim().toLowerCase()
-  const children = (catalogue?.children ?? []).filter((c) =>
-    `${c.name} ${c.familyName ?? ''}`.toLowerCase().includes(wanted),
+  const byName = useMemo(
+    () => (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b))),
+    [catalogue],
   )
+  const children = byName.filter((c) => nameOf(c).toLowerCase().includes(wanted))
 
   /** A walk-in: a name that nobody has is enough to begin, the rest is measured. It is kept with its fitting, not before. */
   const [newName = '', ...newFamily] = search.trim().split(/\s+/)
-  const added: NewChild | undefined =
-    wanted === '' || children.some((c) => [c.name, c.familyName].filter(Boolean).join(' ').toLowerCase() === wanted)
+  const isTyping = childId === NEW
+  const fromSearch: NewChild | undefined =
+    wanted === '' ||
+    // Of a visit the family’s name is known, and nothing else.
+    search === visit?.who ||
+    children.some((c) => [c.name, c.familyName].filter(Boolean).join(' ').toLowerCase() === wanted)
       ? undefined
       : { name: newName, ...(newFamily.length > 0 && { familyName: newFamily.join(' ') }) }
-  const isNew = added !== undefined && (childId === NEW || (isReady && children.length === 0))
+  const typedChild: NewChild | undefined =
+    typed.name.trim() === ''
+      ? undefined
+      : { name: typed.name.trim(), ...(typed.familyName?.trim() && { familyName: typed.familyName.trim() }) }
+  const added = isTyping ? typedChild : fromSearch
+  const isNew = isTyping || (added !== undefined && isReady && children.length === 0)
+  function choose(id: string): void {
+    // A name that was typed to be found is the name of the one who is not listed.
+    if (id === NEW && fromSearch) setTyped({ familyName: '', ...fromSearch })
+    setChildId(id)
+    setFault('')
+  }
 
   async function begin(): Promise<void> {
     // A name that only one child has is a choice: typed and Enter pressed, the fitting begins.
     const named = isReady && wanted !== '' && children.length === 1 ? children[0]?.id : undefined
     // One who was chosen and is no longer listed was chosen under another name: nobody sees it, so it does not count.
     const chosen = isNew ? NEW : (children.find((c) => c.id === childId)?.id ?? named)
-    if (chosen === undefined) return setFault('Choose a child.')
+    if (chosen === undefined) return setFault('Choose a child, or add one.')
+    if (chosen === NEW && added === undefined) return setFault('Type the first name of the child.')
     setChildId(chosen)
     setBusy(true)
     try {
-      onCreated((await api.create(chosen === NEW && added ? added : chosen, vehicleId, arrived)).id)
+      onCreated(await api.create(chosen === NEW && added ? added : chosen, vehicleId, arrived))
       void load()
     } catch (error) {
       setFault(error instanceof Error ? error.message : 'The fitting was not created.')
@@ -103,22 +129,44 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
       <div className="grid gap-4 sm:grid-cols-2">
         <fieldset className="min-w-0">
           <legend className="mb-1 font-bold">Child</legend>
-          <TextInput
-            aria-label="Find a child by name"
-            placeholder="Find by name, or type a new one"
-            value={search}
-            onChange={(e) => setSearch(e.target.value)}
-            className="mb-1 w-full"
-          />
+          {isTyping ? (
+            <div className="mb-1 grid grid-cols-2 gap-2">
+              {(['name', 'familyName'] as const).map((field) => (
+                <TextInput
+                  key={field}
+                  aria-label={field === 'name' ? 'First name' : 'Family name'}
+                  placeholder={field === 'name' ? 'First name' : 'Family name'}
+                  autoFocus={field === 'name'}
+                  maxLength={120}
+                  value={typed[field] ?? ''}
+                  onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
+                  className="w-full min-w-0"
+                />
+              ))}
+            </div>
+          ) : (
+            <TextInput
+              aria-label="Find a child by name"
+              placeholder="Find by name"
+              value={search}
+              onChange={(e) => setSearch(e.target.value)}
+              className="mb-1 w-full"
+            />
+          )}
           <RadioRows
             aria-label="Child"
             value={isNew ? NEW : (childId ?? '')}
-            onValueChange={setChildId}
+            onValueChange={choose}
             className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
           >
             {!isReady && <p className="p-3 text-ink-soft">Loading.</p>}
-            {isReady && children.length === 0 && wanted === '' && (
-              <p className="p-3 text-ink-soft">No child yet: type a name above.</p>
+            {isReady && (
+              <Row
+                value={NEW}
+                title={added ? `Add ${nameOf(added)}` : 'Add a child'}
+                detail="a new child: a name is enough, the rest is measured"
+                isChosen={isNew}
+              />
             )}
             {(isReady ? children : []).map((c) => (
               <Row
@@ -129,14 +177,6 @@ function NewFittingForm({ onOpenChange, onCreated }: Props) {
                 isChosen={c.id === childId}
               />
             ))}
-            {isReady && added && (
-              <Row
-                value={NEW}
-                title={[added.name, added.familyName].filter(Boolean).join(' ')}
-                detail="a new child, kept when the fitting begins"
-                isChosen={isNew}
-              />
-            )}
           </RadioRows>
         </fieldset>
         <fieldset className="min-w-0">

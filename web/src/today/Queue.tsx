@@ -1,3 +1,4 @@
+import type { FittingView } from '@nimble-anchor/core/formats'
 import { VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Plus } from 'lucide-react'
@@ -29,6 +30,8 @@ const entryOf = ({ id: _id, familyId: _familyId, fitting, ...visit }: VisitView)
   fittingId: fitting?.id ?? null,
 })
 
+const newFittingDialog = () => import('./NewFittingDialog.tsx')
+const NewFittingDialog = lazy(newFittingDialog)
 const visitDialog = () => import('./VisitDialog.tsx')
 const VisitDialog = lazy(visitDialog)
 
@@ -42,6 +45,27 @@ const emptyVisit = (day: string, isWalkIn: boolean): VisitEntry => ({ day, time:
 const keepVisit = (id: string, entry: VisitEntry, seen: VisitEntry) =>
   keepSeen(`The visit of ${seen.who}`, entry, seen, (at) => api.changeVisit(id, entry, at))
 
+const isOver = ({ state }: VisitView): boolean => state === 'done' || state === 'away'
+/** By the clock; whoever is done with stands last. */
+const inOrder = (visits: readonly VisitView[]): readonly VisitView[] =>
+  visits.toSorted((a, b) => Number(isOver(a)) - Number(isOver(b)))
+
+/** Where the fitting of a visit stands. */
+function Standing({ visit: { fitting } }: { readonly visit: VisitView }) {
+  if (!fitting) return null
+  const word =
+    fitting.status === 'signed'
+      ? closedWord(fitting)
+      : fitting.verdict === 'ready'
+        ? VERDICT_TEXT.ready
+        : `${STAGE_TEXT[fitting.stage]}: ${VERDICT_TEXT[fitting.verdict].toLowerCase()}`
+  return (
+    <span className="block text-sm leading-snug">
+      <StateMark state={VERDICT_MARK[fitting.verdict]} word={word} />
+    </span>
+  )
+}
+
 /** The bay's queue: who comes when, where each stands; a tap begins the fitting. */
 export function Queue() {
   const isLater = useLater()
@@ -53,8 +77,11 @@ export function Queue() {
   const today = useToday((s) => s.today)
   const load = useToday((s) => s.load)
   const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
+  const children = useCatalogue((s) => s.catalogue?.children)
   const navigate = useNavigate()
   const [edited, setEdited] = useState<{ readonly id: string | null; readonly entry: VisitEntry }>()
+  /** A visit of nobody known, whose fitting begins: who the child is, is asked first. */
+  const [beginning, setBeginning] = useState<VisitView>()
   const register = useCommands((s) => s.register)
   useEffect(() => {
     if (today === undefined) return
@@ -75,15 +102,23 @@ export function Queue() {
       sayRefusal(error)
       void load()
     })
+  /** The visit leads to its fitting from then on. */
+  async function join(visit: VisitView, fitting: FittingView): Promise<void> {
+    const entry = { ...entryOf(visit), childId: fitting.case.child.id, fittingId: fitting.id, state: 'here' as const }
+    await keepVisit(visit.id, entry, entryOf(visit))
+    void navigate(`/fittings/${fitting.id}/measure`)
+  }
   async function begin(visit: VisitView): Promise<void> {
-    if (visit.childId === null) return setEdited({ id: visit.id, entry: entryOf(visit) })
+    if (visit.childId === null) return setBeginning(visit)
     try {
-      const fitting = await api.create(visit.childId, visit.vehicleId ?? undefined)
-      await keepVisit(visit.id, { ...entryOf(visit), fittingId: fitting.id, state: 'here' }, entryOf(visit))
-      void navigate(`/fittings/${fitting.id}/measure`)
+      await join(visit, await api.create(visit.childId, visit.vehicleId ?? undefined))
     } catch (error) {
       sayRefusal(error)
     }
+  }
+  const nameOf = ({ fitting, childId, who }: VisitView): string => {
+    const child = children?.find((c) => c.id === childId)
+    return fitting?.childName ?? (child ? [child.name, child.familyName].filter(Boolean).join(' ') : who)
   }
   const carName = (id: string | null): string | undefined => {
     const car = vehicles?.find((v) => v.id === id)
@@ -92,13 +127,16 @@ export function Queue() {
   return (
     <Panel
       title="Queue"
+      fills
+      className="lg:h-full"
+      id="queue"
       aside={
         <span className="flex gap-2">
           <Button onClick={() => setEdited({ id: null, entry: emptyVisit(today, true) })}>
-            <Plus size={18} aria-hidden="true" /> Walk-in
+            <Plus size={18} aria-hidden="true" /> Note a walk-in
           </Button>
           <Button onClick={() => setEdited({ id: null, entry: emptyVisit(today, false) })}>
-            <Plus size={18} aria-hidden="true" /> Book
+            <Plus size={18} aria-hidden="true" /> Book a visit
           </Button>
         </span>
       }
@@ -107,36 +145,30 @@ export function Queue() {
         <p className="text-ink-soft">Nobody is booked for today. A walk-in is noted as it comes.</p>
       )}
       <ul className="-my-2 divide-y divide-hair">
-        {visits.map((visit) => (
+        {inOrder(visits).map((visit) => (
           <li
             key={visit.id}
-            className={`grid grid-cols-[3.500rem_minmax(0,1fr)] gap-x-4 gap-y-1 py-2 sm:grid-cols-[3.500rem_minmax(0,1fr)_9rem_auto] sm:items-center ${visit.state === 'done' || visit.state === 'away' ? 'text-ink-soft' : ''}`}
+            className={`grid grid-cols-[3.500rem_minmax(0,1fr)] gap-x-3 gap-y-1 py-1 sm:grid-cols-[3.500rem_minmax(0,1fr)_8.500rem_auto] sm:items-center xl:grid-cols-[3.500rem_minmax(0,1fr)_11.500rem_8.500rem_auto] ${isOver(visit) ? 'text-ink-soft' : ''}`}
           >
             <time className="self-start pt-2 text-lg font-bold sm:self-center sm:pt-0">{visit.time}</time>
-            <span className="min-w-0">
+            <span className="min-w-0 leading-snug">
               <Button
                 look="bare"
-                className="min-h-11 text-left font-bold underline decoration-line underline-offset-4"
-                aria-label={`Change the visit of ${visit.who}`}
+                className="block min-h-11 max-w-full truncate text-left font-bold underline decoration-line underline-offset-4 lg:min-h-0"
+                aria-label={`Change the visit of ${nameOf(visit)}`}
                 onClick={() => setEdited({ id: visit.id, entry: entryOf(visit) })}
               >
-                {visit.who}
+                {nameOf(visit)}
               </Button>
-              <span className="block text-sm empty:hidden">
+              <span className="block truncate text-sm empty:hidden">
                 {[visit.isWalkIn && 'walk-in', carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
               </span>
-              {visit.fitting && (
-                <span className="block">
-                  <StateMark
-                    state={VERDICT_MARK[visit.fitting.verdict]}
-                    word={
-                      visit.fitting.status === 'signed'
-                        ? closedWord(visit.fitting)
-                        : `${STAGE_TEXT[visit.fitting.stage]}: ${VERDICT_TEXT[visit.fitting.verdict].toLowerCase()}`
-                    }
-                  />
-                </span>
-              )}
+              <span className="xl:hidden">
+                <Standing visit={visit} />
+              </span>
+            </span>
+            <span className="hidden xl:block" data-tour="verdict">
+              <Standing visit={visit} />
             </span>
             <div className="col-span-2 grid grid-cols-2 gap-2 sm:contents">
               <SelectField
@@ -150,14 +182,13 @@ export function Queue() {
                 <Link
                   to={`/fittings/${visit.fitting.id}`}
                   aria-label={`Open the fitting of ${visit.who}`}
-                  className="inline-flex min-h-11 min-w-28 items-center justify-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
+                  className="inline-flex min-h-11 min-w-24 items-center justify-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
                 >
                   Open
                 </Link>
               ) : (
                 <Button
-                  look={visit.state === 'here' ? 'main' : 'plain'}
-                  className="min-w-28"
+                  className="min-w-24"
                   aria-label={`Begin the fitting of ${visit.who}`}
                   onClick={() => void begin(visit)}
                 >
@@ -168,6 +199,16 @@ export function Queue() {
           </li>
         ))}
       </ul>
+      {beginning && (
+        <Suspense fallback={null}>
+          <NewFittingDialog
+            open
+            visit={beginning}
+            onOpenChange={(isOpen) => !isOpen && setBeginning(undefined)}
+            onCreated={(fitting) => void join(beginning, fitting).catch(sayRefusal)}
+          />
+        </Suspense>
+      )}
       {edited && (
         <Suspense fallback={null}>
           <VisitDialog

@@ -1,5 +1,5 @@
 import { type FittingSummary } from '@nimble-anchor/core/formats'
-import { CAUTION, STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { CAUTION, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { FileUp, Plus } from 'lucide-react'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -12,9 +12,11 @@ import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
+import { closedWord } from '../ui/closedWord.ts'
 import { useLater } from '../ui/useLater.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { Beginning } from './Beginning.tsx'
 import { DuePanel, JobsPanel } from './DuePanels.tsx'
 import { Queue } from './Queue.tsx'
 import { FileInput } from '../ui/TextInput.tsx'
@@ -23,6 +25,7 @@ const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-d
 const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' })
 
+const DemoStrip = lazy(() => import('../demo/DemoStrip.tsx'))
 const NewFittingDialog = lazy(() => import('./NewFittingDialog.tsx'))
 
 /** The time today, the day before that. */
@@ -48,83 +51,83 @@ export function TodayPage() {
     [register],
   )
 
-  // With nothing due and no job, the queue has the whole width.
-  const hasAside = day !== undefined && day.due.length + day.jobs.length > 0
+  const catalogue = useCatalogue((s) => s.catalogue)
+  const isBare =
+    status === 'ready' &&
+    fittings.length === 0 &&
+    catalogue !== null &&
+    (catalogue.models ?? []).length + (catalogue.vehicles ?? []).length + (catalogue.children ?? []).length === 0
+  const queued = new Set(day?.visits.map((v) => v.fitting?.id))
   const open = fittings.filter((f) => f.status === 'open')
+  // The queue shows its own; a fitting that only wants its signatures is named again, for closing time.
+  const unsigned = open
+    .filter((f) => !queued.has(f.id) || f.verdict === 'ready')
+    .toSorted((a, b) => Number(b.verdict === 'ready') - Number(a.verdict === 'ready'))
   // Of other days the logbook tells.
-  const signed = fittings.filter((f) => f.status === 'signed' && f.updatedAt.slice(0, 10) === today)
+  const signed = fittings.filter(
+    (f) => f.status === 'signed' && f.updatedAt.slice(0, 10) === today && !queued.has(f.id),
+  )
   return (
-    <div className="mx-auto max-w-6xl p-3 sm:p-5">
-      <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <div>
+    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 sm:py-3 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-3xl font-bold tracking-tight">Today</h1>
           {today !== undefined && <p className="text-ink-soft">{calendar.format(new Date(`${today}T12:00:00`))}</p>}
         </div>
         <div className="flex flex-wrap gap-2">
           <CaseImport onImported={(id) => void navigate(`/fittings/${id}`)} />
-          <Button look="main" onClick={() => setCreating(true)}>
+          <Button look="main" data-tour="new" onClick={() => setCreating(true)}>
             <Plus size={18} aria-hidden="true" /> New fitting
           </Button>
         </div>
       </div>
 
+      {isLater && (
+        <Suspense fallback={null}>
+          <DemoStrip />
+        </Suspense>
+      )}
       {status === 'failed' && (
         <Panel className="mb-4" title="The server does not answer">
           <p className="mb-3">Nothing is lost: what you entered waits on this device.</p>
           <Button onClick={() => void load()}>Try again</Button>
         </Panel>
       )}
+      {isBare && <Beginning onDemo={() => void load()} />}
 
-      <div className={`mb-4 grid items-start gap-4 ${hasAside ? 'lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]' : ''}`}>
+      <div className="mb-2 grid gap-3 lg:min-h-0 lg:flex-1 lg:grid-rows-[minmax(0,1fr)] lg:grid-cols-[minmax(0,8fr)_minmax(0,5fr)]">
         <Queue />
-        <div className="flex flex-col gap-4">
+        <div className="flex min-h-0 flex-col gap-3">
+          <Panel
+            title="Not signed"
+            fills
+            className="lg:max-h-[45%] lg:shrink-0"
+            aside={<span className="text-sm text-ink-soft">{status === 'ready' ? `${open.length} open` : ''}</span>}
+          >
+            {status === 'loading' && <p className="text-ink-soft">Loading.</p>}
+            {status === 'ready' && unsigned.length === 0 && (
+              <p className="text-ink-soft">
+                {open.length === 0 ? 'No fitting is open.' : 'Nothing but what the queue shows.'}
+              </p>
+            )}
+            <FittingList fittings={unsigned} today={today} />
+          </Panel>
           <DuePanel />
           <JobsPanel />
+          {signed.length > 0 && (
+            <Panel title="Closed today" fills className="lg:max-h-[30%] lg:shrink-0">
+              <FittingList fittings={signed} today={today} />
+            </Panel>
+          )}
         </div>
       </div>
-
-      <Panel
-        title="Open fittings"
-        aside={<span className="text-sm text-ink-soft">{status === 'ready' ? `${open.length} open` : ''}</span>}
-      >
-        {status === 'loading' && <p className="text-ink-soft">Loading.</p>}
-        {status === 'ready' && open.length === 0 && (
-          <div className="py-6">
-            <p className="text-lg font-semibold">No fitting is open.</p>
-            <p className="mt-1 text-ink-soft">
-              A fitting takes a child, a car and a restraint from the shelf to a verdict with its reasons.
-            </p>
-            <Button look="main" className="mt-4" onClick={() => setCreating(true)}>
-              <Plus size={18} aria-hidden="true" /> New fitting
-            </Button>
-          </div>
-        )}
-        <FittingList fittings={open} today={today} />
-      </Panel>
-
-      {signed.length > 0 && (
-        <Panel
-          title="Closed today"
-          className="mt-4"
-          aside={<span className="text-sm text-ink-soft">{signed.length} signed</span>}
-        >
-          <FittingList fittings={signed} today={today} />
-        </Panel>
-      )}
-      {fittings.length > 0 && (
-        <p className="mt-2">
-          <Link to="/logbook" className="inline-flex min-h-11 items-center underline underline-offset-4">
-            Every fitting stands in the logbook
-          </Link>
-        </p>
-      )}
-      {fittings.length > 0 && <p className="mt-4 max-w-3xl text-sm text-ink-soft">{CAUTION}</p>}
+      {fittings.length > 0 && <p className="text-xs text-ink-soft">{CAUTION}</p>}
       {(isCreating || isLater) && (
         <Suspense fallback={null}>
           <NewFittingDialog
             open={isCreating}
             onOpenChange={setCreating}
-            onCreated={(id) => void navigate(`/fittings/${id}/measure`)}
+            onCreated={({ id }) => void navigate(`/fittings/${id}/measure`)}
           />
         </Suspense>
       )}
@@ -136,7 +139,7 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
   const lastStage = usePreferences((s) => s.lastStage)
   const counts = useWaitingCounts()
   return (
-    <ul className="divide-y divide-hair">
+    <ul className="-my-2 divide-y divide-hair">
       {fittings.map((f) => {
         const waiting = counts.get(f.id) ?? 0
         const stage = lastStage[f.id]
@@ -144,30 +147,35 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
           <li key={f.id}>
             <Link
               to={`/fittings/${f.id}${stage ? `/${stage}` : ''}`}
-              className="grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5 px-1 py-3 hover:bg-shoal sm:grid-cols-[10.500rem_13rem_1fr_4.500rem] sm:items-baseline"
+              className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 px-1 py-2 hover:bg-shoal"
             >
-              <StateMark state={VERDICT_MARK[f.verdict]} word={VERDICT_TEXT[f.verdict]} />
-              <time dateTime={f.updatedAt} className="text-right text-ink-soft sm:order-last">
-                {when(f.updatedAt, today)}
-              </time>
-              <span className="col-span-2 text-[1.05rem] font-bold sm:col-span-1">{f.childName}</span>
-              <span className="col-span-2 min-w-0 sm:col-span-1">
-                <span className="block">
-                  {f.restraintName ?? 'no restraint yet'} · {f.vehicleName ?? 'no car yet'}
-                  {f.revises !== null && ' · revision'}
-                  {f.elsewhere && ' · signed elsewhere, judged here'}
-                  {f.arrivedInstalled && ' · came already fitted'}
+              <span className="truncate font-bold">{f.childName}</span>
+              <StateMark
+                state={VERDICT_MARK[f.verdict]}
+                word={f.status === 'signed' ? closedWord(f) : VERDICT_TEXT[f.verdict]}
+              />
+              <span className="min-w-0 text-sm text-ink-soft">
+                <span className="block truncate">
+                  {[
+                    f.restraintName ?? 'no restraint yet',
+                    f.vehicleName ?? 'no car yet',
+                    f.revises !== null && 'revision',
+                    f.elsewhere && 'signed elsewhere, judged here',
+                    f.arrivedInstalled && 'came already fitted',
+                  ]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </span>
-                <span className="block text-sm text-ink-soft">
-                  {f.status === 'open' && <b>{STAGE_TEXT[f.stage]}. </b>}
-                  {f.headline}
-                </span>
+                {f.status === 'open' && f.verdict !== 'ready' && <span className="block truncate">{f.headline}</span>}
                 {waiting > 0 && (
-                  <span className="block text-sm font-semibold text-stale">
+                  <span className="block font-semibold text-stale">
                     {waiting === 1 ? '1 entry waits' : `${waiting} entries wait`} on this device; open it to save.
                   </span>
                 )}
               </span>
+              <time dateTime={f.updatedAt} className="text-right text-sm text-ink-soft">
+                {when(f.updatedAt, today)}
+              </time>
             </Link>
           </li>
         )

@@ -12,7 +12,14 @@ const visit = (over: Partial<VisitView> = {}): VisitView => ({
   id: 'v1', day: '2026-11-25', time: '10:20', who: 'Hale', note: 'twins', isWalkIn: false, state: 'expected',
   familyId: null, childId: 'tamsin-hale', vehicleId: null, fitting: null, ...over,
 }) // prettier-ignore
-const day = (over: Partial<DayView> = {}): DayView => ({ today: '2026-11-25', visits: [], due: [], jobs: [], ...over })
+const day = (over: Partial<DayView> = {}): DayView => ({
+  today: '2026-11-25',
+  visits: [],
+  due: [],
+  dueWaiting: 0,
+  jobs: [],
+  ...over,
+})
 
 const add = jest.spyOn(api, 'addVisit')
 const change = jest.spyOn(api, 'changeVisit')
@@ -42,7 +49,7 @@ test('an empty queue says so; a walk-in needs only a name', async () => {
   add.mockResolvedValue(visit())
   show(day())
   expect(screen.getByText(/Nobody is booked for today/)).toBeInTheDocument()
-  fireEvent.click(screen.getByRole('button', { name: 'Walk-in' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Note a walk-in' }))
   const dialog = await screen.findByRole('dialog')
   fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
   expect(within(dialog).getByRole('alert')).toHaveTextContent('A name is needed')
@@ -58,14 +65,14 @@ test('an empty queue says so; a walk-in needs only a name', async () => {
 test('what the server refuses stands in the dialog, with the field', async () => {
   add.mockRejectedValue(new Refused(400, 'Nothing was saved.', [{ path: '$.time', message: 'must be a time, HH:MM' }], undefined)) // prettier-ignore
   show(day())
-  fireEvent.click(screen.getByRole('button', { name: 'Book' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Book a visit' }))
   fireEvent.change(screen.getByLabelText('Who comes'), { target: { value: 'Penn' } })
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }))
   await settle()
   expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. time must be a time, HH:MM')
 })
 test('begin: a fitting for the child, and the visit knows it', async () => {
-  create.mockResolvedValue({ id: 'f9' } as never)
+  create.mockResolvedValue({ id: 'f9', case: { child: { id: 'tamsin-hale' } } } as never)
   change.mockResolvedValue(visit())
   show(day({ visits: [visit({ vehicleId: 'corran-knot' })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
@@ -78,11 +85,36 @@ test('begin: a fitting for the child, and the visit knows it', async () => {
   )
   expect(screen.getByText('measuring')).toBeInTheDocument()
 })
-test('no child is known yet: begin asks for it first', () => {
+test('no child is known yet: begin asks who it is, and the visit knows the child and its fitting then', async () => {
+  jest.spyOn(api, 'health').mockResolvedValue({ today: '2026-11-25' })
+  create.mockResolvedValue({ id: 'f9', case: { child: { id: 'pip-quay' } } } as never)
+  change.mockResolvedValue(visit())
+  show(day({ visits: [visit({ childId: null, who: 'Quay', vehicleId: null })] }))
+  fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Quay' }))
+  const dialog = await screen.findByRole('dialog', { name: 'New fitting' })
+  // Nobody of that name is known: a child is added, with the family's name in place.
+  expect(await within(dialog).findByLabelText('Family name')).toHaveValue('Quay')
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Begin' }))
+  expect(within(dialog).getByRole('alert')).toHaveTextContent('Type the first name of the child.')
+  expect(create).not.toHaveBeenCalled()
+  fireEvent.change(within(dialog).getByLabelText('First name'), { target: { value: 'Pip' } })
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Begin' }))
+  await settle()
+  expect(create).toHaveBeenCalledWith({ name: 'Pip', familyName: 'Quay' }, undefined, false)
+  expect(change).toHaveBeenCalledWith(
+    'v1',
+    expect.objectContaining({ childId: 'pip-quay', fittingId: 'f9', state: 'here' }),
+    expect.objectContaining({ childId: null, fittingId: null }),
+  )
+})
+test('a name that is known is looked for, and the family’s children stand to be chosen', async () => {
+  jest.spyOn(api, 'health').mockResolvedValue({ today: '2026-11-25' })
   show(day({ visits: [visit({ childId: null })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
-  expect(screen.getByRole('dialog')).toHaveTextContent('Visit of Hale')
-  expect(create).not.toHaveBeenCalled()
+  const dialog = await screen.findByRole('dialog', { name: 'New fitting' })
+  expect(within(dialog).getByLabelText('Find a child by name')).toHaveValue('Hale')
+  expect(await within(dialog).findByRole('radio', { name: /Tamsin Hale/ })).toBeInTheDocument()
+  expect(within(dialog).getByRole('radio', { name: /Add a child/ })).toBeInTheDocument()
 })
 test('its state is changed in place; taken off it can be put back', async () => {
   change.mockResolvedValue(visit())
@@ -94,7 +126,7 @@ test('its state is changed in place; taken off it can be put back', async () => 
     expect.objectContaining({ state: 'away', fittingId: null }),
     expect.objectContaining({ state: 'expected', fittingId: null }),
   )
-  fireEvent.click(screen.getByRole('button', { name: 'Change the visit of Hale' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Change the visit of Tamsin Hale' }))
   fireEvent.click(screen.getByRole('button', { name: 'Take off the queue' }))
   await settle()
   expect(remove).toHaveBeenCalledWith('v1')

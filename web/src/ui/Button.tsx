@@ -1,5 +1,5 @@
 import { cva, type VariantProps } from 'class-variance-authority'
-import type { ButtonHTMLAttributes } from 'react'
+import type { ComponentProps } from 'react'
 
 const look = cva('', {
   variants: {
@@ -22,7 +22,7 @@ const look = cva('', {
   defaultVariants: { look: 'plain' },
 })
 
-type Props = ButtonHTMLAttributes<HTMLButtonElement> & VariantProps<typeof look>
+type Props = ComponentProps<'button'> & VariantProps<typeof look>
 
 /** 44 px high at least: gloves, one hand, the open car door. */
 export function Button({ look: asked, className, type = 'button', ...rest }: Props) {

@@ -1,0 +1,94 @@
+import { useState } from 'react'
+import { toast } from 'sonner'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { queries, withQueries } from '../session/queries.tsx'
+import { usePreferences } from '../session/preferences.ts'
+import { useToday } from '../session/today.ts'
+import { Ask } from '../ui/Ask.tsx'
+import { Button } from '../ui/Button.tsx'
+import { ProgressBar } from '../ui/ProgressBar.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { Tour } from './Tour.tsx'
+import { useDemo } from './useDemo.ts'
+
+/** Everything that is kept of the demo on this device is asked for anew. */
+async function afterwards(): Promise<void> {
+  await queries.invalidateQueries()
+  await Promise.all([useToday.getState().load(), useCatalogue.getState().load()])
+}
+
+/** Says that the demo is here, how far its season is, and takes it away. */
+export default withQueries(function DemoStrip() {
+  const demo = useDemo()
+  const [isAsking, setAsking] = useState(false)
+  const [isBusy, setBusy] = useState(false)
+  const hasSeenTour = usePreferences((s) => s.hasSeenTour)
+  if (!demo || demo.state === 'none') return null
+
+  async function remove(): Promise<void> {
+    setAsking(false)
+    setBusy(true)
+    try {
+      const { fittings, kept } = await api.removeDemo()
+      toast(`The demo is gone: ${fittings} fittings and everything made for them.`, {
+        description:
+          kept.length === 0 ? undefined : `Kept, because you have changed it: ${kept.map((k) => k.name).join(', ')}.`,
+        duration: 20_000,
+      })
+      await afterwards()
+    } catch (error) {
+      sayRefusal(error)
+    } finally {
+      setBusy(false)
+    }
+  }
+  return (
+    <aside
+      id="demo"
+      aria-label="Demo"
+      className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-[3px] border border-line bg-shoal px-3.5 py-1"
+    >
+      <p className="min-w-0 flex-1 basis-72 text-sm">
+        <b>Demo.</b> Slipway Bay and everybody in it are made up. Try anything.
+      </p>
+      {demo.state === 'filling' && (
+        <p className="flex items-center gap-2 text-sm" role="status">
+          <span className="whitespace-nowrap">
+            Season: {demo.stored} of {demo.total}
+          </span>
+          <ProgressBar
+            label="The season is being filled in"
+            share={demo.stored / demo.total}
+            className="h-2.5 w-24 shrink-0"
+          />
+        </p>
+      )}
+      <Button look="quiet" disabled={isBusy} onClick={() => setAsking(true)}>
+        {isBusy ? 'Removing the demo' : 'Remove the demo'}
+      </Button>
+      {isAsking && (
+        <Ask
+          open
+          title="Remove the demo?"
+          answers={[
+            { label: 'Cancel', onTake: () => setAsking(false) },
+            { label: 'Remove the demo', isMain: true, onTake: () => void remove() },
+          ]}
+        >
+          <p>Its families, fittings, visits and jobs go, and its cars and restraints. This cannot be undone.</p>
+          {demo.yours > 0 && (
+            <p className="mt-2 font-semibold">
+              {demo.yours === 1 ? 'One fitting' : `${demo.yours} fittings`} that you made for children of the demo{' '}
+              {demo.yours === 1 ? 'goes' : 'go'} too.
+            </p>
+          )}
+          <p className="mt-2 text-sm text-ink-soft">
+            Your own families and fittings stay. A car or restraint of the demo that you have changed stays as yours.
+          </p>
+        </Ask>
+      )}
+      {!hasSeenTour && <Tour />}
+    </aside>
+  )
+})
