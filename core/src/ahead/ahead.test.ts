@@ -9,6 +9,7 @@ import {
   sequencesAhead,
   settingsToRemember,
   type AheadItem,
+  type RestraintUnit,
   type Case,
   type StockItem,
 } from '../index.ts'
@@ -192,6 +193,22 @@ describe('one restraint after another', () => {
     expect(way?.gaps).toHaveLength(1)
     expect(way?.gaps[0]?.from).toBe(way?.legs[0]?.to)
     expect(way?.gaps[0]?.to).toBe(way?.legs[1]?.from)
+  })
+  test('a unit that may not be used is on no road; one of which nobody knows comes after one that is known', () => {
+    const sound = buildUnit({ id: 'u-sound', modelId: 'booster', serial: 'S-1' })
+    const booster2 = (unit: RestraintUnit): StockItem => ({ model: booster, unit })
+    const road = (...units: RestraintUnit[]) =>
+      ways([...stock(rearward), ...units.map(booster2)])[0]
+        ?.legs.map((l) => [l.unit?.serial, l.isUnsure])
+        .slice(1)
+    const crashed = { ...sound, id: 'u-crash', serial: 'C-1', wasInCrash: true }
+    const recalled = { ...sound, id: 'u-recall', serial: 'R-1', isRecalled: true }
+    const { isHistoryKnown: _known, ...found } = { ...sound, id: 'u-found', serial: 'F-1' }
+    expect(road(sound)).toEqual([['S-1', false]])
+    expect(road(crashed)).toEqual([])
+    expect(road(recalled, sound)).toEqual([['S-1', false]])
+    expect(road(found)).toEqual([['F-1', true]])
+    expect(road(found, sound)).toEqual([['S-1', false]])
   })
   test('another mode of the restraint in use is nothing new', () => {
     const grows = buildModel([buildMode(), buildMode({ ...BOOSTER, headRule: undefined })])

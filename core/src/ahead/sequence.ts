@@ -1,8 +1,9 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { forecastInput, forecastMode, growAll, Passages } from '../forecast/index.ts'
-import type { StockItem } from '../match/index.ts'
-import { addDays, DAYS_PER_MONTH, type IsoDate } from '../quantities/index.ts'
+import { childSide, decide, evaluate, modeSubject, type StockItem } from '../match/index.ts'
+import { addDays, DAYS_PER_MONTH, type Decision, type IsoDate } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
+import { severityOf, type ModeSubject } from '../rules/index.ts'
 import { AHEAD_TRAJECTORIES, dutyEnds } from './road-ahead.ts'
 
 /** One mode in use from a day to a day, by the middle of the possible children. */
@@ -17,6 +18,8 @@ export interface Leg {
   readonly mayBeginFrom: IsoDate
   /** A restraint that was not in use before. */
   readonly isNew: boolean
+  /** Whether its unit is sound is not known: it is looked at before anybody counts on it. */
+  readonly isUnsure: boolean
 }
 
 /** Days on which nothing of the stock serves. */
@@ -36,12 +39,29 @@ interface Window {
   readonly item: StockItem & { readonly mode: Mode }
   readonly opens: number
   readonly ends: number
+  /** Nobody knows yet whether the unit may be used. */
+  readonly isUnsure: boolean
   /** Rearward before forward, harness before booster. */
   readonly care: number
 }
 
 const careOf = (mode: Mode): number => (mode.heldBy === 'vehicle-belt' ? 0 : 1) + (mode.direction === 'forward' ? 0 : 1)
 const itemKey = ({ model, unit }: StockItem): string => `${model.id}/${unit?.id ?? ''}`
+
+/**
+ * Rules that ask of the thing itself, not of the child who grows: what fails one of them today serves nobody tomorrow.
+ * What a conversion or a finished job mends is not among them.
+ */
+const RULES_OF_THE_THING: ReadonlySet<string> = new Set([
+  'unit-sound',
+  'unit-parts',
+  'unit-variant',
+  'R44-series',
+  'local-r44',
+  'catalogue-sound',
+])
+const standingOf = (subject: ModeSubject): Decision =>
+  decide(evaluate('mode', subject).filter((f) => RULES_OF_THE_THING.has(f.rule.id) && severityOf(f) !== 'advise'))
 
 /** When each mode of a stock opens and ends for the middle child, in months from today; one window of each model. */
 function windowsOf(
@@ -54,9 +74,19 @@ function windowsOf(
   return stock.flatMap((item, i) => {
     tell(i / stock.length)
     return item.model.modes.flatMap((mode): Window[] => {
+      const standing = standingOf(modeSubject(childSide(circumstances), item.model, mode, item.unit))
+      if (standing === 'fail') return []
       const { opensIn, left, shareEverOpen } = forecastMode(passages, circumstances, { ...item, mode })
       if (shareEverOpen < 0.5 || left.p50 <= opensIn.p50) return []
-      return [{ item: { ...item, mode }, opens: opensIn.p50, ends: left.p50, care: careOf(mode) }]
+      return [
+        {
+          item: { ...item, mode },
+          opens: opensIn.p50,
+          ends: left.p50,
+          isUnsure: standing === 'undecided' && item.unit !== undefined,
+          care: careOf(mode),
+        },
+      ]
     })
   })
 }
@@ -93,6 +123,7 @@ function sequenceBy(by: Sequence['by'], c: Case, windows: readonly Window[], unt
         mayBeginFrom: day(Math.min(current.opens, at)),
         ...(Number.isFinite(to) && { to: day(to) }),
         isNew: !used.has(key) && legs.length > 0,
+        isUnsure: current.isUnsure,
       })
       used.add(key)
       at = to
@@ -102,7 +133,11 @@ function sequenceBy(by: Sequence['by'], c: Case, windows: readonly Window[], unt
       const owned = (w: Window): number => Number(used.has(itemKey(w.item)))
       const care = by === 'profile' ? b.care - a.care : 0
       return (
-        care || Math.min(b.ends, untilMonths) - Math.min(a.ends, untilMonths) || owned(b) - owned(a) || b.care - a.care
+        Number(a.isUnsure) - Number(b.isUnsure) ||
+        care ||
+        Math.min(b.ends, untilMonths) - Math.min(a.ends, untilMonths) ||
+        owned(b) - owned(a) ||
+        b.care - a.care
       )
     }
     const open = windows.filter((w) => w.opens <= at + 1e-6 && w.ends > at + 1e-6).toSorted(better)

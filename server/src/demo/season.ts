@@ -2,7 +2,7 @@ import { CASE_FORMAT, CASE_VERSION, type Case } from '@nimble-anchor/core/casefi
 import type { Child } from '@nimble-anchor/core/child'
 import type { LocalRule } from '@nimble-anchor/core/law'
 import type { PracticeProfile } from '@nimble-anchor/core/practice'
-import { addDays, type IsoDate } from '@nimble-anchor/core/quantities'
+import { addDays, seedOf, type IsoDate } from '@nimble-anchor/core/quantities'
 import type { Move } from '@nimble-anchor/core/rehearse'
 import type { Vehicle } from '@nimble-anchor/core/vehicle'
 import { diceOf, type Dice } from './dice'
@@ -121,7 +121,9 @@ export function seasonFittings(season: Season, from: number, count: number): rea
       const found = foundOn(child, day, dice)
       if (found === undefined || day >= today) return []
       const arrivedInstalled = dice.chance(CAME_INSTALLED)
-      for (const vehicle of dice.shuffled(vehicles)) {
+      // Children of one family go in one car.
+      const ofTheRide = diceOf(seedOf(`${child.familyName} ${day}`))
+      for (const vehicle of ofTheRide.shuffled(vehicles)) {
         const start: Case = {
           format: CASE_FORMAT,
           version: CASE_VERSION,

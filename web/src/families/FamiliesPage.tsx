@@ -1,34 +1,49 @@
-import type { FamilySummary } from '@nimble-anchor/core/formats'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
+import { DemoMark } from '../demo/DemoMark.tsx'
 import { api } from '../session/api.ts'
+import { withQueries } from '../session/queries.tsx'
+import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
-
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+import { dayOf } from './dayOf.ts'
 
 /** Everybody that something was fitted for, by family. */
-export default function FamiliesPage() {
-  const [families, setFamilies] = useState<readonly FamilySummary[] | null | 'failed'>(null)
+export default withQueries(function FamiliesPage() {
+  const { data: families, isError, refetch } = useQuery({ queryKey: ['families'], queryFn: () => api.families() })
   const [search, setSearch] = useState('')
   useEffect(() => {
     document.title = 'Families · Nimble Anchor'
-    api.families().then(setFamilies, () => setFamilies('failed'))
   }, [])
   const wanted = search.trim().toLowerCase()
-  const shown = Array.isArray(families)
-    ? (families as readonly FamilySummary[]).filter((f) =>
-        `${f.name} ${f.children.map((c) => c.name).join(' ')}`.toLowerCase().includes(wanted),
-      )
-    : []
+  const shown = (families ?? []).filter((f) =>
+    `${f.name} ${f.children.map((c) => c.name).join(' ')}`.toLowerCase().includes(wanted),
+  )
   return (
-    <div className="mx-auto max-w-4xl p-3 sm:p-5">
-      <h1 className="mb-3 text-3xl font-bold tracking-tight">Families</h1>
-      <SearchField label="Find a family or a child" value={search} onChange={setSearch} className="mb-3 max-w-sm" />
-      <Panel title={families === null || families === 'failed' ? 'Families' : `${shown.length} of ${families.length}`}>
-        {families === null && <p className="text-ink-soft">Loading.</p>}
-        {families === 'failed' && <p role="alert">The server does not answer. Load the page again in a moment.</p>}
-        {families !== null && families !== 'failed' && shown.length === 0 && (
+    <div className="mx-auto flex max-w-5xl flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-3xl font-bold tracking-tight">Families</h1>
+        <SearchField
+          label="Find a family or a child"
+          value={search}
+          onChange={setSearch}
+          className="w-full sm:max-w-sm"
+        />
+      </div>
+      <Panel
+        fills
+        className="lg:flex-1"
+        title={families === undefined ? 'Families' : `${shown.length} of ${families.length}`}
+      >
+        {families === undefined && !isError && <p className="text-ink-soft">Loading.</p>}
+        {isError && (
+          <div role="alert">
+            <p className="mb-2">The server does not answer.</p>
+            <Button onClick={() => void refetch()}>Try again</Button>
+          </div>
+        )}
+        {families !== undefined && shown.length === 0 && (
           <p className="text-ink-soft">
             {wanted ? 'No family of that name.' : 'No family yet: a child is added when its first fitting begins.'}
           </p>
@@ -38,14 +53,17 @@ export default function FamiliesPage() {
             <li key={f.id}>
               <Link
                 to={`/families/${f.id}`}
-                className="grid min-h-12 gap-x-4 py-2.5 hover:bg-shoal sm:grid-cols-[11rem_1fr_auto] sm:items-baseline"
+                className="grid min-h-11 gap-x-4 py-1.5 hover:bg-shoal sm:grid-cols-[13rem_1fr_auto] sm:items-center"
               >
-                <span className="text-[1.05rem] font-bold">{f.name}</span>
+                <span className="text-[1.05rem] font-bold">
+                  {f.name}
+                  <DemoMark kind="families" id={f.id} />
+                </span>
                 <span>{f.children.map((c) => c.name).join(', ') || 'no child'}</span>
                 <span className="text-sm text-ink-soft">
                   {f.fittings === 0
                     ? 'nothing fitted yet'
-                    : `${f.fittings} ${f.fittings === 1 ? 'fitting' : 'fittings'}, last ${day.format(new Date(f.lastAt ?? ''))}`}
+                    : `${f.fittings} ${f.fittings === 1 ? 'fitting' : 'fittings'}, last ${dayOf(f.lastAt ?? '')}`}
                 </span>
               </Link>
             </li>
@@ -54,4 +72,4 @@ export default function FamiliesPage() {
       </Panel>
     </div>
   )
-}
+})

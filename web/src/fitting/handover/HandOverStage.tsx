@@ -21,7 +21,7 @@ import { Ledger } from '../Ledger.tsx'
 import { AfterPanel } from './AfterPanel.tsx'
 import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
-import { RoadAhead, useAhead } from './RoadAhead.tsx'
+import { RoadAhead, useAhead } from '../../ahead/RoadAhead.tsx'
 import { SignPanel } from './SignPanel.tsx'
 import { remedyOf } from '../remedy.ts'
 

@@ -2,8 +2,8 @@ import type { AheadItem } from '@nimble-anchor/core/ahead'
 import type { AheadView, FittingView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { buildCase } from '@nimble-anchor/core/testing'
-import { api } from '../../session/api.ts'
-import { useFitting } from '../../session/fitting.ts'
+import { api } from '../session/api.ts'
+import { useFitting } from '../session/fitting.ts'
 import { RoadAhead, useAhead, whenText } from './RoadAhead.tsx'
 
 const Shown = () => <RoadAhead fittingId="f1" today="2026-11-25" known={useAhead()} />
@@ -19,7 +19,14 @@ const item = (over: Partial<AheadItem> = {}): AheadItem => ({
   isFixed: false,
   ...over,
 })
-const leg = { modelId: 'a', modelName: 'Ravel Sheepshank', modeLabel: 'Rearward', serial: 'SK-1', isNew: false }
+const leg = {
+  modelId: 'a',
+  modelName: 'Ravel Sheepshank',
+  modeLabel: 'Rearward',
+  serial: 'SK-1',
+  isNew: false,
+  isUnsure: false,
+}
 const VIEW: AheadView = {
   asOf: '2026-11-25',
   items: [
@@ -94,6 +101,7 @@ test('what comes after is said: the gap, or the next one and from when it might 
         modelName: 'Hitchmark Reef',
         modeLabel: 'Booster',
         isNew: true,
+        isUnsure: false,
         from: '2029-03-01',
         mayBeginFrom: '2028-05-10',
       },

@@ -1,15 +1,17 @@
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type AheadView } from '@nimble-anchor/core/formats'
-import { daysBetween, type IsoDate } from '@nimble-anchor/core/quantities'
+import { type IsoDate } from '@nimble-anchor/core/quantities'
 import { CalendarPlus } from 'lucide-react'
 import { useEffect, useState } from 'react'
-import { api } from '../../session/api.ts'
-import { useFitting } from '../../session/fitting.ts'
-import { useWork } from '../../session/useWork.ts'
-import { Button } from '../../ui/Button.tsx'
-import { Panel } from '../../ui/Panel.tsx'
-import { saveFromServer } from '../../ui/saveFile.ts'
-import { WorkProgress } from '../../ui/WorkProgress.tsx'
+import { api } from '../session/api.ts'
+import { useFitting } from '../session/fitting.ts'
+import { useWork } from '../session/useWork.ts'
+import { Button } from '../ui/Button.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { saveFromServer } from '../ui/saveFile.ts'
+import { WorkProgress } from '../ui/WorkProgress.tsx'
+import { RoadChart, RoadKey } from './RoadChart.tsx'
+import { legsOf, type SequenceView } from './ways.ts'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 const month = new Intl.DateTimeFormat(undefined, { month: 'short', year: 'numeric', timeZone: 'UTC' })
@@ -50,9 +52,6 @@ export function useAhead(): KnownAhead {
   return { ahead: loaded?.ahead ?? null, failed: loaded !== null && loaded.key === key && loaded.ahead === null }
 }
 
-/** Years of the road drawn at once, beyond which a far item is at the edge. */
-const MOST_DAYS = 365 * 13
-
 interface Props {
   readonly fittingId: string
   readonly today: IsoDate
@@ -85,7 +84,24 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
           Counted from {dayText(ahead.asOf)}, by what was measured then: a new fitting knows more.
         </p>
       )}
-      {items.length > 0 && <Timeline items={items} today={today} />}
+      {ahead && items.length > 0 && (
+        <>
+          <RoadChart
+            today={today}
+            label="The years ahead"
+            rows={[
+              {
+                id: 'way',
+                name: ahead.sequences.length > 0 ? 'From the shelf' : 'This fitting',
+                legs: ahead.sequences[0] ? legsOf(ahead.sequences[0]) : [],
+                items,
+              },
+            ]}
+          />
+          <RoadKey />
+          <Items items={items} />
+        </>
+      )}
       {ahead && ahead.sequences.length > 0 && <Ways fittingId={fittingId} today={today} ofShelf={ahead.sequences} />}
       {items.some((i) => !i.isFixed) && (
         <p className="mt-2 text-sm text-ink-soft">
@@ -97,73 +113,21 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
   )
 }
 
-/** Each item on one scale of time: the dot is likely, the bar holds eight children in ten. */
-function Timeline({ items, today }: { readonly items: readonly AheadItem[]; readonly today: IsoDate }) {
-  const days = (iso: IsoDate): number => Math.min(Math.max(0, daysBetween(today, iso)), MOST_DAYS)
-  const most = Math.max(...items.map((i) => days(i.late ?? i.likely)), 180) * 1.03
-  // The near future is where a fitter acts: its share of the line is larger.
-  const at = (iso: IsoDate): number => Math.sqrt(days(iso) / most) * 100
+/** Each item in words; where it lies in time is drawn above. */
+function Items({ items }: { readonly items: readonly AheadItem[] }) {
   return (
-    <ol className="divide-y divide-hair border-y border-hair">
-      {items.map((item) => {
-        const end = item.late === undefined ? 100 : at(item.late)
-        return (
-          <li key={item.id} tabIndex={0} className="grid gap-x-4 py-2 md:grid-cols-[minmax(0,1fr)_minmax(0,15rem)]">
-            <p>
-              <span className="block font-bold">{item.title}</span>
-              <span className="text-sm">
-                <b>{whenText(item)}</b>; {item.because}
-              </span>
-            </p>
-            <svg viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true" className="h-7 w-full self-center">
-              <path d="M0 7H100" stroke="var(--hair)" strokeWidth="0.800" vectorEffect="non-scaling-stroke" />
-              {!item.isFixed && (
-                <rect
-                  x={at(item.early)}
-                  y={4}
-                  width={Math.max(0.8, end - at(item.early))}
-                  height={6}
-                  fill="var(--shoal-deep)"
-                  stroke="var(--line)"
-                  vectorEffect="non-scaling-stroke"
-                />
-              )}
-              <rect
-                x={Math.min(at(item.likely), 98.6)}
-                y={1}
-                width={1.4}
-                height={12}
-                fill={item.kind === 'mode-ends' || item.kind === 'unit-ends' ? 'var(--fail)' : 'var(--magenta)'}
-              />
-            </svg>
-          </li>
-        )
-      })}
+    <ol className="grid gap-x-6 border-y border-hair md:grid-cols-2">
+      {items.map((item) => (
+        <li key={item.id} tabIndex={0} className="border-b border-hair py-1.5">
+          <span className="block font-bold">{item.title}</span>
+          <span className="text-sm">
+            <b>{whenText(item)}</b>; {item.because}
+          </span>
+        </li>
+      ))}
     </ol>
   )
 }
-
-type SequenceView = AheadView['sequences'][number]
-
-interface WayLeg {
-  readonly text: string
-  readonly from: IsoDate
-  readonly to: IsoDate | undefined
-  readonly mayBeginFrom: IsoDate
-  readonly isGap: boolean
-}
-
-const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
-  [
-    ...sequence.legs.map((leg) => ({
-      from: leg.from,
-      to: leg.to,
-      mayBeginFrom: leg.mayBeginFrom,
-      text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? ', not on the shelf' : ` (${leg.serial})`}`,
-      isGap: false,
-    })),
-    ...sequence.gaps.map((gap) => ({ from: gap.from, to: gap.to, mayBeginFrom: gap.from, text: '', isGap: true })),
-  ].toSorted((a, b) => a.from.localeCompare(b.from))
 
 /** Ways through the years, from the shelf or, when asked for, from the whole catalogue. */
 function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate; ofShelf: AheadView['sequences'] }) {
@@ -244,9 +208,6 @@ function Way({
       ? `${from}, as your profile asks`
       : `${from}, with the fewest restraints`
   const legs = legsOf(sequence)
-  const days = (iso: IsoDate): number => Math.max(0, daysBetween(today, iso))
-  const most = Math.max(365, ...legs.map((l) => days(l.to ?? l.from) + (l.to === undefined ? 365 : 0)))
-  const at = (iso: IsoDate): number => (100 * days(iso)) / most
   return (
     <section className="mt-3">
       <h3 className="flex flex-wrap items-center justify-between gap-2 font-bold">
@@ -258,12 +219,11 @@ function Way({
       {isOpen && (
         <ul className="text-[0.95rem]">
           {legs.map((leg) => {
-            const end = leg.to === undefined ? 100 : at(leg.to)
             return (
               <li
                 key={`${leg.from}${leg.text}`}
                 tabIndex={0}
-                className="grid gap-x-3 border-b border-hair py-1 md:grid-cols-[11rem_minmax(0,1fr)_15rem]"
+                className="grid gap-x-3 border-b border-hair py-1 md:grid-cols-[11rem_minmax(0,1fr)]"
               >
                 <span className="text-ink-soft">
                   {monthText(leg.from)} {leg.to === undefined ? 'onwards' : `to ${monthText(leg.to)}`}
@@ -273,34 +233,12 @@ function Way({
                   {leg.mayBeginFrom < leg.from && leg.mayBeginFrom > today && (
                     <span className="font-normal text-ink-soft">, possible from {monthText(leg.mayBeginFrom)}</span>
                   )}
-                </span>
-                <svg
-                  viewBox="0 0 100 12"
-                  preserveAspectRatio="none"
-                  aria-hidden="true"
-                  className="h-6 w-full self-center"
-                >
-                  <path d="M0 6H100" stroke="var(--hair)" strokeWidth="0.800" vectorEffect="non-scaling-stroke" />
-                  {!leg.isGap && (
-                    <rect
-                      x={at(leg.mayBeginFrom)}
-                      y={4.5}
-                      width={Math.max(0, at(leg.from) - at(leg.mayBeginFrom))}
-                      height={3}
-                      fill="var(--shoal-deep)"
-                    />
+                  {leg.isUnsure && (
+                    <span className="font-normal text-stale">
+                      , if the unit is found sound: its history is not known
+                    </span>
                   )}
-                  <rect
-                    x={at(leg.from)}
-                    y={2}
-                    width={Math.max(0.8, end - at(leg.from))}
-                    height={8}
-                    fill={leg.isGap ? 'none' : 'var(--shoal-deep)'}
-                    stroke={leg.isGap ? 'var(--fail)' : 'var(--line)'}
-                    strokeDasharray={leg.isGap ? '3 3' : undefined}
-                    vectorEffect="non-scaling-stroke"
-                  />
-                </svg>
+                </span>
               </li>
             )
           })}

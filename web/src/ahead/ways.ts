@@ -1,0 +1,36 @@
+import type { AheadView } from '@nimble-anchor/core/formats'
+import type { IsoDate } from '@nimble-anchor/core/quantities'
+
+export type SequenceView = AheadView['sequences'][number]
+
+/** A stretch of a way through the years: one restraint in use, or nothing that serves. */
+export interface WayLeg {
+  readonly text: string
+  readonly from: IsoDate
+  readonly to: IsoDate | undefined
+  readonly mayBeginFrom: IsoDate
+  readonly isGap: boolean
+  /** Whether its unit may be used at all is not known. */
+  readonly isUnsure: boolean
+}
+
+/** The stretches of a way, soonest first. */
+export const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
+  [
+    ...sequence.legs.map((leg) => ({
+      from: leg.from,
+      to: leg.to,
+      mayBeginFrom: leg.mayBeginFrom,
+      text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? ', not on the shelf' : ` (${leg.serial})`}`,
+      isGap: false,
+      isUnsure: leg.isUnsure,
+    })),
+    ...sequence.gaps.map((gap) => ({
+      from: gap.from,
+      to: gap.to,
+      mayBeginFrom: gap.from,
+      text: '',
+      isGap: true,
+      isUnsure: false,
+    })),
+  ].toSorted((a, b) => a.from.localeCompare(b.from))

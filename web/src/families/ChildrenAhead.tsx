@@ -1,0 +1,118 @@
+import type { Child } from '@nimble-anchor/core/child'
+import type { FamilyView } from '@nimble-anchor/core/formats'
+import type { IsoDate } from '@nimble-anchor/core/quantities'
+import { useQueries } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { toast } from 'sonner'
+import { RoadAhead } from '../ahead/RoadAhead.tsx'
+import { RoadChart, RoadKey, type RoadRow } from '../ahead/RoadChart.tsx'
+import { legsOf } from '../ahead/ways.ts'
+import { api } from '../session/api.ts'
+import { childSummary } from '../today/childSummary.ts'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+
+interface Props {
+  readonly view: FamilyView
+  readonly today: IsoDate | undefined
+  readonly onMoved: () => void
+}
+
+const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join(' ')
+
+/** The years of all children of a family on one axis, with what the shelf holds for them. */
+export function ChildrenAhead({ view, today, onMoved }: Props) {
+  const [openId, setOpenId] = useState<string>()
+  const newestOf = (child: Child) => view.fittings.find((f) => f.childId === child.id)
+  const roads = useQueries({
+    queries: view.children.map((child) => {
+      const fittingId = newestOf(child)?.id
+      return {
+        queryKey: ['ahead', fittingId],
+        queryFn: () => api.ahead(fittingId ?? ''),
+        enabled: fittingId !== undefined,
+        staleTime: 5 * 60_000,
+      }
+    }),
+  })
+  const rows = view.children.map((child, i): RoadRow => {
+    const road = roads[i]
+    const [way] = road?.data?.sequences ?? []
+    return {
+      id: child.id,
+      name: child.name,
+      onOpen: newestOf(child) && (() => setOpenId(child.id)),
+      openLabel: `Road ahead: ${nameOf(child)}`,
+      note: today === undefined ? undefined : childSummary(child, today),
+      legs: way ? legsOf(way) : [],
+      items: (road?.data?.items ?? []).filter((item) => item.kind !== 'next-check' && item.kind !== 'unit-ends'),
+      isLoading: road?.isFetching === true && road.data === undefined,
+      empty:
+        newestOf(child) === undefined
+          ? 'nothing was fitted yet'
+          : road?.isError
+            ? 'the server does not answer'
+            : undefined,
+    }
+  })
+  const open = view.children.find((c) => c.id === openId)
+  const openRoad = roads[view.children.findIndex((c) => c.id === openId)]
+  const fitting = open && newestOf(open)
+  return (
+    <Panel title="The years ahead, with what the shelf holds" className="shrink-0">
+      {view.children.length === 0 ? (
+        <p className="text-ink-soft">No child of this family is known.</p>
+      ) : (
+        <>
+          <RoadChart
+            today={today ?? view.fittings[0]?.updatedAt.slice(0, 10) ?? ''}
+            rows={rows}
+            label="The years ahead of each child"
+          />
+          <RoadKey />
+        </>
+      )}
+      {open && fitting && (
+        <Dialog open onOpenChange={(isOpen) => !isOpen && setOpenId(undefined)} title={nameOf(open)} isWide>
+          <p className="mb-2 flex flex-wrap items-center gap-x-4 text-ink-soft">
+            <span>{today === undefined ? '' : childSummary(open, today)}</span>
+            <Link
+              to={`/fittings/${fitting.id}/growth`}
+              className="inline-flex min-h-11 items-center underline underline-offset-4"
+            >
+              Growth
+            </Link>
+            {view.children.length > 1 && (
+              <Button
+                look="quiet"
+                aria-label={`Not of this family: ${nameOf(open)}`}
+                onClick={() =>
+                  void api.moveChild(open.id, null).then(() => {
+                    toast(`${nameOf(open)} stands in a family of its own now.`, {
+                      action: {
+                        label: 'Undo',
+                        onClick: () => void api.moveChild(open.id, view.id).then(onMoved, sayRefusal),
+                      },
+                    })
+                    setOpenId(undefined)
+                    onMoved()
+                  }, sayRefusal)
+                }
+              >
+                Not of this family
+              </Button>
+            )}
+          </p>
+          <RoadAhead
+            fittingId={fitting.id}
+            today={today ?? ''}
+            known={{ ahead: openRoad?.data ?? null, failed: openRoad?.isError ?? false }}
+          />
+        </Dialog>
+      )}
+    </Panel>
+  )
+}

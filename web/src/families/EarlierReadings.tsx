@@ -1,0 +1,56 @@
+import type { Child } from '@nimble-anchor/core/child'
+import type { GrowthReading } from '@nimble-anchor/core/formats'
+import { formatInterval } from '@nimble-anchor/core/quantities'
+import { useQueries } from '@tanstack/react-query'
+import { api } from '../session/api.ts'
+import { dayOf } from './dayOf.ts'
+
+/** Readings of one day once: two fittings of a day are measured once. */
+const byDay = (readings: readonly GrowthReading[]): readonly GrowthReading[] =>
+  [...new Map(readings.map((r) => [r.on, r])).values()].toSorted((a, b) => b.on.localeCompare(a.on))
+
+/** What each child measured at its fittings, the newest first. */
+export function EarlierReadings({ familyChildren }: { readonly familyChildren: readonly Child[] }) {
+  const all = useQueries({
+    queries: familyChildren.map((c) => ({ queryKey: ['readings', c.id], queryFn: () => api.readings(c.id) })),
+  })
+  return (
+    <div className="flex flex-col gap-3 p-1">
+      {familyChildren.map((child, i) => {
+        const asked = all[i]
+        const readings = byDay(asked?.data ?? [])
+        return (
+          <section key={child.id}>
+            <h3 className="font-bold">{child.name}</h3>
+            {asked?.isError && <p role="alert">The server does not answer.</p>}
+            {asked?.isSuccess && readings.length === 0 && (
+              <p className="text-ink-soft">Not measured at a fitting yet.</p>
+            )}
+            {readings.length > 0 && (
+              <table className="w-full table-fixed text-sm">
+                <thead className="sr-only">
+                  <tr>
+                    <th scope="col">Day</th>
+                    <th scope="col">Mass</th>
+                    <th scope="col">Stature</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {readings.map((r) => (
+                    <tr key={r.on} className="border-b border-hair">
+                      <th scope="row" className="py-1 text-left font-normal text-ink-soft">
+                        {dayOf(r.on)}
+                      </th>
+                      <td className="text-right">{r.massKg ? formatInterval(r.massKg, 'kg') : 'not weighed'}</td>
+                      <td className="text-right">{r.statureCm ? formatInterval(r.statureCm, 'cm') : 'not measured'}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            )}
+          </section>
+        )
+      })}
+    </div>
+  )
+}

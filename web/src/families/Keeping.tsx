@@ -1,0 +1,70 @@
+import type { FamilyView } from '@nimble-anchor/core/formats'
+import { Download, Trash2 } from 'lucide-react'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { toast } from 'sonner'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { forgetFittings } from '../session/erased.ts'
+import { queries } from '../session/queries.tsx'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { saveFromServer } from '../ui/saveFile.ts'
+import { TextField } from '../ui/TextField.tsx'
+
+/** What is kept belongs to the family: it can take it along, and have it erased. */
+export function Keeping({ view }: { view: FamilyView }) {
+  const navigate = useNavigate()
+  const [isErasing, setErasing] = useState(false)
+  const [typed, setTyped] = useState('')
+  async function erase(): Promise<void> {
+    try {
+      const { erased } = await api.eraseFamily(view.id, typed)
+      const { photos } = await forgetFittings(view.fittings.map((f) => f.id)).catch(() => ({ photos: 0 }))
+      void useCatalogue.getState().load()
+      queries.removeQueries({ queryKey: ['family', view.id] })
+      await queries.invalidateQueries({ queryKey: ['families'] })
+      toast(`Erased: ${view.name}, ${erased} fittings${photos > 0 ? `, ${photos} photos of this device` : ''}.`)
+      void navigate('/families')
+    } catch (error) {
+      sayRefusal(error)
+    }
+  }
+  return (
+    <>
+      <Button onClick={() => void saveFromServer(`/api/families/${view.id}/export`, 'family.json')}>
+        <Download size={18} aria-hidden="true" /> Export everything
+      </Button>
+      <Button onClick={() => setErasing(true)}>
+        <Trash2 size={18} aria-hidden="true" /> Erase this family
+      </Button>
+      <Dialog open={isErasing} onOpenChange={setErasing} title={`Erase ${view.name}`}>
+        <p className="mb-2 text-ink-soft">
+          Measures, fittings with their whole history, and what the carer found at home stay on this machine.
+        </p>
+        <p>
+          {view.children.length} {view.children.length === 1 ? 'child' : 'children'} and {view.fittings.length} fittings
+          with their histories go, and cannot be brought back. Export them first if somebody may ask.
+        </p>
+        <form
+          className="mt-3 flex flex-col gap-3"
+          onSubmit={(e) => {
+            e.preventDefault()
+            void erase()
+          }}
+        >
+          <TextField label={`Type ${view.name} to confirm`} value={typed} onChange={setTyped} />
+          <div className="flex gap-2">
+            <Button type="submit" look="main" disabled={typed !== view.name}>
+              Erase for good
+            </Button>
+            <Button look="quiet" onClick={() => setErasing(false)}>
+              Keep it
+            </Button>
+          </div>
+        </form>
+      </Dialog>
+    </>
+  )
+}
