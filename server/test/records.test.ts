@@ -7,7 +7,7 @@ import type { RestraintUnit } from '@nimble-anchor/core/restraint'
 import { DataSource } from 'typeorm'
 import { Database } from '../src/storage/database'
 import { MIGRATIONS } from '../src/storage/migrations/index'
-import { matchText } from '../src/records/logbook.service'
+import { matchText } from '../src/records/words'
 import { stageOfEntry } from '../src/records/keeping'
 import { start, TODAY, type Running } from './harness'
 
@@ -122,9 +122,41 @@ describe('logbook', () => {
     expect(charts.failing).toEqual([{ key: 'latch-indicators', count: 1, of: 2 }])
     expect(charts.byRoute).toEqual([{ key: 'isofix-leg', count: 1, of: 2 }])
     expect(charts.byRestraint).toEqual([{ key: 'Ravel Sheepshank', count: 1, of: 2 }])
+    expect(charts.oftenestByRoute).toEqual([{ key: 'isofix-leg', ruleId: 'latch-indicators', count: 1, of: 2 }])
+    expect(charts.oftenestByRestraint).toEqual([
+      { key: 'Ravel Sheepshank', ruleId: 'latch-indicators', count: 1, of: 2 },
+    ])
+    // The week of 25 November 2026 begins on Monday the 23rd.
+    expect(charts.weeks).toEqual([{ week: '2026-11-23', fittings: 2, withFault: 1 }])
     expect(charts.onArrival).toEqual({ fittings: 0, withFault: 0, faults: [] })
     const { rows } = await logbook('?withFaults=true')
     expect(rows.map((r) => r.faults)).toEqual([['latch-indicators']])
+  })
+  test('checks that failed are found by their words, alone and with a name; by the check itself too', async () => {
+    let f = await importCase(example)
+    f = await enter(f, [reading('latch-left', { option: 'open' })])
+    await importCase(example)
+    const found = async (query: string) => (await logbook(query)).rows.map((r) => r.id)
+    for (const query of [
+      '?q=indicator',
+      '?q=INDICATORS',
+      '?q=hale%20indicator',
+      '?fault=latch-indicators',
+      '?q=latch&fault=latch-indicators',
+    ])
+      // prettier-ignore
+      expect([query, await found(query)]).toEqual([query, [f.id]])
+    for (const query of ['?q=indicator%20strand', '?q=tether', '?fault=harness-slack', '?q=in&fault=harness-slack'])
+      expect([query, await found(query)]).toEqual([query, []])
+    // What is no word of a check stays what it was: two letters begin half the book.
+    expect((await found('?q=hale')).length).toBe(2)
+  })
+  test('the table has the columns that were asked for, in their order; one that there is not is refused', async () => {
+    await importCase(example)
+    const { text } = await na.get('/api/logbook.csv?columns=childName,verdict').expect(200)
+    expect(text).toBe('childName,verdict\nTamsin Hale,ready\n')
+    const { faults } = (await na.get('/api/logbook.csv?columns=childName,secrets').expect(400)).body as { faults: { path: string }[] } // prettier-ignore
+    expect(faults.map((x) => x.path)).toEqual(['$.columns'])
   })
   test('a fault noted under a rule that was renamed counts for the rule that stands for it', async () => {
     const { id } = await importCase(example)

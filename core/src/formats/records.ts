@@ -141,6 +141,11 @@ export interface LogbookCharts {
   /** Fittings with at least one failed check, by kind of route and by restraint. */
   readonly byRoute: readonly Share[]
   readonly byRestraint: readonly Share[]
+  /** The check that fails most in each route and restraint. */
+  readonly oftenestByRoute: readonly (Share & { readonly ruleId: string })[]
+  readonly oftenestByRestraint: readonly (Share & { readonly ruleId: string })[]
+  /** Fittings a week, and those of them with a failed check; weeks by their Monday, the oldest first. */
+  readonly weeks: readonly { readonly week: IsoDate; readonly fittings: number; readonly withFault: number }[]
   /** Median minutes that a fitting spends in a stage. */
   readonly minutes: readonly { readonly stage: Stage; readonly median: number; readonly fittings: number }[]
   /** What was wrong with fittings that came already installed. */

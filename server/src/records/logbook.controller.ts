@@ -5,12 +5,14 @@ import { type LogbookCharts, type LogbookPage, type LogbookRow } from '@nimble-a
 import { ROUTE_KINDS } from '@nimble-anchor/core/restraint'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Transform, Type } from 'class-transformer'
-import { IsBoolean, IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator'
+import { IsBoolean, IsIn, IsInt, IsString, Matches, Max, MaxLength, Min } from 'class-validator'
 import { Optional } from '../http/optional'
 import { stringify } from 'csv-stringify'
 import { guardCell } from '../http/cells'
 import { IsDay } from '../http/day'
 import { LogbookService } from './logbook.service'
+
+const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'elsewhere', 'faults', 'headline', 'id'] as const // prettier-ignore
 
 class LogbookDto {
   @ApiPropertyOptional({ description: 'Words; the last may be only begun.' })
@@ -67,6 +69,24 @@ class LogbookDto {
   @Transform(({ value }) => (value === 'true' ? true : value === 'false' ? false : value))
   @IsBoolean()
   withFaults?: boolean
+
+  @ApiPropertyOptional({ description: 'A rule, by its id, that refused the fitting on the way.' })
+  @Optional()
+  @IsString()
+  @MaxLength(64)
+  fault?: string
+}
+class LogbookCsvDto extends LogbookDto {
+  @ApiPropertyOptional({
+    description: 'Columns of the table, by name and with commas between; all where none is named.',
+  })
+  @Optional()
+  @IsString()
+  @MaxLength(400)
+  @Matches(new RegExp(`^(${COLUMNS.join('|')})(,(${COLUMNS.join('|')}))*$`), {
+    message: `must be of ${COLUMNS.join(', ')}`,
+  })
+  columns?: string
 }
 class LogbookPageDto extends LogbookDto {
   @ApiPropertyOptional()
@@ -85,8 +105,6 @@ class LogbookPageDto extends LogbookDto {
   @Max(200)
   limit?: number
 }
-
-const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'elsewhere', 'faults', 'headline', 'id'] as const // prettier-ignore
 
 const cell = (value: unknown): string => {
   const text = Array.isArray(value) ? value.join(' ') : value === null || value === undefined ? '' : String(value as string) // prettier-ignore
@@ -113,9 +131,9 @@ export class LogbookController {
   @Get('logbook.csv')
   @ApiOperation({ summary: 'The found fittings as a table' })
   @ApiOkResponse({ content: { 'text/csv': {} } })
-  csv(@Query() query: LogbookDto): StreamableFile {
+  csv(@Query() { columns, ...query }: LogbookCsvDto): StreamableFile {
     const rows = Readable.from(this.logbook.all(query))
-    const table = stringify({ header: true, columns: [...COLUMNS], cast: { string: cell, object: cell, boolean: (b) => (b ? 'yes' : 'no') } }) // prettier-ignore
+    const table = stringify({ header: true, columns: columns?.split(',') ?? [...COLUMNS], cast: { string: cell, object: cell, boolean: (b) => (b ? 'yes' : 'no') } }) // prettier-ignore
     return new StreamableFile(rows.pipe(table), {
       type: 'text/csv; charset=utf-8',
       disposition: 'attachment; filename="logbook.csv"',

@@ -4,6 +4,7 @@ import type { Stage } from '@nimble-anchor/core/verdict'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { standingRuleSql } from '../rules/standing-rule.sql'
 import { Database } from '../storage/database'
+import { matchText, rulesCalled, wordsOf } from './words'
 
 export interface LogbookQuery {
   readonly q?: string | undefined
@@ -16,6 +17,8 @@ export interface LogbookQuery {
   readonly from?: string | undefined
   readonly to?: string | undefined
   readonly withFaults?: boolean | undefined
+  /** A rule that refused it on the way. */
+  readonly fault?: string | undefined
 }
 
 interface Where {
@@ -24,18 +27,6 @@ interface Where {
   /** The words looked for, where nothing else is asked. */
   readonly onlyMatch: string | undefined
 }
-
-/**
- * Words as the search index wants them: each must occur, the last may be only
- * begun. Quoted, so that nothing that somebody types is taken for its syntax.
- */
-export const matchText = (q: string): string =>
-  q
-    .split(/[^\p{L}\p{N}]+/u)
-    .filter(Boolean)
-    .slice(0, 8)
-    .map((word) => `"${word}"*`)
-    .join(' ')
 
 const MATCHING = `SELECT rowid FROM "fitting_search" WHERE "fitting_search" MATCH ?`
 
@@ -47,9 +38,21 @@ function whereOf(query: LogbookQuery): Where {
     parts.push(sql)
     values.push(value)
   }
-  const words = query.q === undefined ? '' : matchText(query.q)
-  const match = words === '' ? undefined : words
-  add(`f."number" IN (${MATCHING})`, match)
+  const words = wordsOf(query.q ?? '')
+  const byCheck = words.map((word) => ({ word, rules: rulesCalled(word) }))
+  // A word may be the name of a check that failed: then either finds the fitting.
+  const match = words.length === 0 ? undefined : matchText(query.q ?? '')
+  if (byCheck.every(({ rules }) => rules.length === 0)) add(`f."number" IN (${MATCHING})`, match)
+  else
+    for (const { word, rules } of byCheck) {
+      const named = rules.map(() => '?').join(', ')
+      parts.push(
+        rules.length === 0
+          ? `f."number" IN (${MATCHING})`
+          : `f."number" IN (${MATCHING} UNION SELECT g."number" FROM "fitting_fault" x JOIN "fitting" g ON g."id" = x."fittingId" WHERE x."ruleId" IN (${named}))`,
+      )
+      values.push(matchText(word), ...rules)
+    }
   add(`f."status" = ?`, query.status)
   add(`f."verdict" = ?`, query.verdict)
   add(`f."routeKind" = ?`, query.route)
@@ -64,7 +67,12 @@ function whereOf(query: LogbookQuery): Where {
   // A day holds all of its hours.
   add(`f."createdAt" < ?`, query.to === undefined ? undefined : `${query.to}T24`)
   if (query.withFaults) parts.push(`EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id")`)
-  const onlyMatch = parts.length === 1 ? match : undefined
+  if (query.fault !== undefined) {
+    // Asked by the name that stands now; kept under every name that it had.
+    parts.push(`f."id" IN (SELECT x."fittingId" FROM "fitting_fault" x WHERE ${standingRuleSql('x."ruleId"')} = ?)`)
+    values.push(query.fault)
+  }
+  const onlyMatch = parts.length === 1 && parts[0] === `f."number" IN (${MATCHING})` ? match : undefined
   return { sql: parts.length === 0 ? '1' : parts.join(' AND '), values, onlyMatch }
 }
 
@@ -125,13 +133,29 @@ export class LogbookService {
       ask<Share>(
         `SELECT f."${column}" AS "key", sum(EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id")) AS "count", count(*) AS "of" FROM "fitting" f WHERE ${sql} AND f."${column}" IS NOT NULL GROUP BY f."${column}" ORDER BY 2 DESC, 3 DESC, 1 LIMIT 12`,
       )
+    const oftenestBy = (column: 'routeKind' | 'restraintName') =>
+      ask<LogbookCharts['oftenestByRoute'][number]>(
+        `WITH "found" AS MATERIALIZED (SELECT f."id", f."${column}" AS "key" FROM "fitting" f WHERE ${sql} AND f."${column}" IS NOT NULL),
+          "size" AS (SELECT "key", count(*) AS "of" FROM "found" GROUP BY 1),
+          "failed" AS (SELECT o."key", ${RULE} AS "ruleId", count(DISTINCT o."id") AS "count" FROM "found" o JOIN "fitting_fault" x ON x."fittingId" = o."id" GROUP BY 1, 2),
+          "ranked" AS (SELECT *, row_number() OVER (PARTITION BY "key" ORDER BY "count" DESC, "ruleId") AS "i" FROM "failed")
+        SELECT r."key", r."ruleId", r."count", s."of" FROM "ranked" r JOIN "size" s USING ("key") WHERE r."i" = 1 ORDER BY r."count" DESC, 1 LIMIT 12`,
+      )
     const [withFault] = await ask<{ n: number }>(`SELECT count(*) AS "n" FROM "fitting" f WHERE ${sql} AND EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id" AND x."onArrival" = 1)`) // prettier-ignore
+    // A week begins on its Monday.
+    const weeks = await ask<LogbookCharts['weeks'][number]>(
+      `SELECT date(f."createdAt", '-6 days', 'weekday 1') AS "week", count(*) AS "fittings", sum(EXISTS (SELECT 1 FROM "fitting_fault" x WHERE x."fittingId" = f."id")) AS "withFault"
+        FROM "fitting" f WHERE ${sql} GROUP BY 1 ORDER BY 1 DESC LIMIT 53`,
+    )
     const of = (rows: readonly { key: string; count: number }[], all: number): Share[] => rows.map((r) => ({ ...r, of: all })) // prettier-ignore
     return {
       fittings: total,
       failing: of(await byRule(false), total),
       byRoute: await groupedBy('routeKind'),
       byRestraint: await groupedBy('restraintName'),
+      oftenestByRoute: await oftenestBy('routeKind'),
+      oftenestByRestraint: await oftenestBy('restraintName'),
+      weeks: weeks.toReversed(),
       minutes: await this.minutes(sql, values),
       onArrival: { fittings: arrived, withFault: withFault?.n ?? 0, faults: of(await byRule(true), arrived) },
     }

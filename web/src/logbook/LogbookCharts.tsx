@@ -1,20 +1,27 @@
 import { type LogbookCharts as Charts, type Share } from '@nimble-anchor/core/formats'
 import { ROUTE_KINDS, type RouteKind } from '@nimble-anchor/core/restraint'
 import { STAGE_TEXT, STAGES } from '@nimble-anchor/core/verdict'
-import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js'
-import { useEffect, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
 import { Bar } from 'react-chartjs-2'
 import { api } from '../session/api.ts'
+import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { ruleTitle } from './ruleTitle.ts'
 import { Fold } from '../ui/Fold.tsx'
 
 Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif'
 Chart.defaults.font.size = 13
-Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip)
+Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 const colour = (token: string): string => getComputedStyle(document.documentElement).getPropertyValue(token).trim()
 
+const LONGEST_LABEL = 36
+const shortened = (text: string): string =>
+  text.length <= LONGEST_LABEL ? text : `${text.slice(0, LONGEST_LABEL - 1)}…`
+
 interface BarRow {
+  /** The rule that it is about: pressed, it leads to the fittings. */
+  readonly key?: string
   readonly label: string
   readonly value: number
   /** "3 of 40 (8 %)": what the bar says, in words. */
@@ -22,7 +29,17 @@ interface BarRow {
 }
 
 /** Horizontal bars, each with its figure; the same as a table for those who cannot see them. */
-function Bars({ title, rows, empty }: { readonly title: string; readonly rows: readonly BarRow[]; readonly empty: string }) {
+function Bars({
+  title,
+  rows,
+  empty,
+  onPick,
+}: {
+  readonly title: string
+  readonly rows: readonly BarRow[]
+  readonly empty: string
+  readonly onPick?: (ruleId: string) => void
+}) {
   const ink = colour('--ink')
   return (
     <section className="min-w-0">
@@ -36,16 +53,38 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
               aria-label={`${title}: ${rows.map((r) => `${r.label} ${r.text}`).join('; ')}`}
               data={{
                 labels: rows.map((r) => [r.label]),
-                datasets: [{ data: rows.map((r) => r.value), backgroundColor: colour('--shoal-deep'), borderColor: colour('--line'), borderWidth: 1, barThickness: 17 }],
+                datasets: [
+                  {
+                    data: rows.map((r) => r.value),
+                    backgroundColor: colour('--shoal-deep'),
+                    borderColor: colour('--line'),
+                    borderWidth: 1,
+                    barThickness: 17,
+                  },
+                ],
               }}
               options={{
                 indexAxis: 'y',
                 maintainAspectRatio: false,
                 animation: false,
-                plugins: { legend: { display: false }, tooltip: { callbacks: { label: (item) => rows[item.dataIndex]?.text ?? '' } } },
+                onClick: (_event, elements) => {
+                  const key = rows[elements[0]?.index ?? -1]?.key
+                  if (key !== undefined) onPick?.(key)
+                },
+                plugins: {
+                  legend: { display: false },
+                  tooltip: { callbacks: { label: (item) => rows[item.dataIndex]?.text ?? '' } },
+                },
                 scales: {
                   x: { beginAtZero: true, grid: { color: colour('--hair') }, ticks: { color: ink, precision: 0 } },
-                  y: { grid: { display: false }, ticks: { color: ink, autoSkip: false, callback: (_v, i) => [(rows[i]?.label ?? '').slice(0, 34), rows[i]?.text ?? ''] } },
+                  y: {
+                    grid: { display: false },
+                    ticks: {
+                      color: ink,
+                      autoSkip: false,
+                      callback: (_v, i) => [shortened(rows[i]?.label ?? ''), rows[i]?.text ?? ''],
+                    },
+                  },
                 },
               }}
             />
@@ -56,7 +95,17 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
                 {rows.map((r) => (
                   <tr key={r.label} className="border-b border-hair">
                     <th scope="row" className="py-1 text-left font-normal">
-                      {r.label}
+                      {r.key !== undefined && onPick ? (
+                        <Button
+                          look="bare"
+                          className="min-h-8 text-left underline decoration-line underline-offset-4"
+                          onClick={() => onPick(r.key ?? '')}
+                        >
+                          {r.label}
+                        </Button>
+                      ) : (
+                        r.label
+                      )}
                     </th>
                     <td className="text-right font-semibold">{r.text}</td>
                   </tr>
@@ -68,59 +117,169 @@ function Bars({ title, rows, empty }: { readonly title: string; readonly rows: r
       )}
     </section>
   )
-} // prettier-ignore
+}
 
 const shareText = ({ count, of }: Share): string =>
   `${count} of ${of}${of > 0 ? ` (${Math.round((100 * count) / of)} %)` : ''}`
 const counted = (shares: readonly Share[], name: (key: string) => string): BarRow[] =>
-  shares.slice(0, 10).map((s) => ({ label: name(s.key), value: s.count, text: shareText(s) }))
-/** In per cent of what there was: a restraint that is used often is not a bad one. */
-const inPerCent = (shares: readonly Share[], name: (key: string) => string): BarRow[] =>
-  shares.map((s) => ({ label: name(s.key), value: s.of === 0 ? 0 : (100 * s.count) / s.of, text: shareText(s) }))
+  shares.slice(0, 10).map((s) => ({ key: s.key, label: name(s.key), value: s.count, text: shareText(s) }))
 
-/** Summary of these fittings. */
-export default function LogbookCharts({ asked }: { readonly asked: string }) {
-  const [answer, setAnswer] = useState<{ readonly asked: string; readonly charts: Charts | null } | null>(null)
-  useEffect(() => {
-    let isOver = false
-    api.logbookCharts(asked).then(
-      (charts) => !isOver && setAnswer({ asked, charts }),
-      () => !isOver && setAnswer({ asked, charts: null }),
-    )
-    return () => {
-      isOver = true
+type Oftenest = Charts['oftenestByRoute']
+/** In per cent of what there was: a restraint that is used often is not a bad one. What fails most in it stands beside. */
+const inPerCent = (shares: readonly Share[], oftenest: Oftenest, name: (key: string) => string): BarRow[] =>
+  shares.map((s) => {
+    const most = oftenest.find((o) => o.key === s.key)
+    const which = most ? `; mostly ${ruleTitle(most.ruleId)}, ${most.count}` : ''
+    return {
+      ...(most && { key: most.ruleId }),
+      label: name(s.key),
+      value: s.of === 0 ? 0 : (100 * s.count) / s.of,
+      text: shareText(s) + which,
     }
-  }, [asked])
-  if (answer === null) return <p className="p-4 text-ink-soft">Counting.</p>
-  const { charts } = answer
-  if (charts === null) return <p role="alert">The server does not answer.</p>
+  })
+
+const weekDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', timeZone: 'UTC' })
+const weekText = (iso: string): string => weekDay.format(new Date(`${iso}T00:00:00Z`))
+
+/** Week by week: how many fittings, and in how many of them a check failed on the way. */
+function Weeks({ weeks }: { readonly weeks: Charts['weeks'] }) {
+  const ink = colour('--ink')
+  const title = 'Fittings a week, and those with a failed check'
+  return (
+    <section className="min-w-0">
+      <h3 className="mb-1 font-bold">{title}</h3>
+      {weeks.length === 0 ? (
+        <p className="text-ink-soft">Nothing was fitted yet.</p>
+      ) : (
+        <>
+          <div style={{ height: 230 }}>
+            <Bar
+              aria-label={`${title}: ${weeks.map((w) => `week of ${weekText(w.week)}, ${w.fittings}, ${w.withFault} with a failed check`).join('; ')}`}
+              data={{
+                labels: weeks.map((w) => weekText(w.week)),
+                datasets: [
+                  {
+                    label: 'with a failed check',
+                    data: weeks.map((w) => w.withFault),
+                    backgroundColor: colour('--fail'),
+                  },
+                  {
+                    label: 'without',
+                    data: weeks.map((w) => w.fittings - w.withFault),
+                    backgroundColor: colour('--shoal-deep'),
+                    borderColor: colour('--line'),
+                    borderWidth: 1,
+                  },
+                ],
+              }}
+              options={{
+                maintainAspectRatio: false,
+                animation: false,
+                plugins: { legend: { display: true, labels: { color: ink, boxWidth: 14 } } },
+                scales: {
+                  x: { stacked: true, grid: { display: false }, ticks: { color: ink, maxRotation: 0 } },
+                  y: {
+                    stacked: true,
+                    beginAtZero: true,
+                    grid: { color: colour('--hair') },
+                    ticks: { color: ink, precision: 0 },
+                  },
+                },
+              }}
+            />
+          </div>
+          <Fold summary="In figures" triggerClassName="text-sm">
+            <table className="w-full text-sm">
+              <tbody>
+                {weeks.map((w) => (
+                  <tr key={w.week} className="border-b border-hair">
+                    <th scope="row" className="py-1 text-left font-normal">
+                      week of {weekText(w.week)}
+                    </th>
+                    <td className="text-right font-semibold">
+                      {shareText({ key: '', count: w.withFault, of: w.fittings })}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Fold>
+        </>
+      )}
+    </section>
+  )
+}
+
+interface Props {
+  readonly asked: string
+  /** Leads to the fittings in which a check failed. */
+  readonly onCheck: (ruleId: string) => void
+}
+
+/** Summary of these fittings: what a lead would act on. */
+export default function LogbookCharts({ asked, onCheck }: Props) {
+  const { data: charts, isError } = useQuery({
+    queryKey: ['logbook-charts', asked],
+    queryFn: () => api.logbookCharts(asked),
+    placeholderData: (before) => before,
+  })
+  if (isError) return <p role="alert">The server does not answer.</p>
+  if (charts === undefined) return <p className="p-4 text-ink-soft">Counting.</p>
   const { onArrival } = charts
   return (
-    <Panel className="mb-3" title="Summary of these fittings">
+    <Panel
+      className="mb-3"
+      title={`Summary of ${charts.fittings.toLocaleString()} ${charts.fittings === 1 ? 'fitting' : 'fittings'}`}
+    >
       <div className="grid gap-6 lg:grid-cols-2">
-        <Bars title="Fittings in which each check failed" rows={counted(charts.failing, ruleTitle)} empty="No check failed." />
+        <div className="flex flex-col gap-6">
+          <Weeks weeks={charts.weeks} />
+          <Bars
+            title="Minutes in each stage, median"
+            rows={STAGES.flatMap((stage) => {
+              const m = charts.minutes.find((x) => x.stage === stage)
+              return m
+                ? [
+                    {
+                      label: STAGE_TEXT[stage],
+                      value: m.median,
+                      text: `${m.median} min, ${m.fittings} ${m.fittings === 1 ? 'fitting' : 'fittings'}`,
+                    },
+                  ]
+                : []
+            })}
+            empty="No time was measured yet: it is the time between entries, pauses over ten minutes left out."
+          />
+        </div>
         <Bars
-          title="Minutes in each stage, median"
-          rows={STAGES.flatMap((stage) => {
-            const m = charts.minutes.find((x) => x.stage === stage)
-            return m ? [{ label: STAGE_TEXT[stage], value: m.median, text: `${m.median} min, ${m.fittings} ${m.fittings === 1 ? 'fitting' : 'fittings'}` }] : []
-          })}
-          empty="No time was measured yet: it is the time between entries, pauses over ten minutes left out."
+          title={`Wrong on arrival: ${shareText({ key: '', count: onArrival.withFault, of: onArrival.fittings })} that came already fitted`}
+          rows={counted(onArrival.faults, ruleTitle)}
+          empty={
+            onArrival.fittings === 0
+              ? 'None came already fitted: say so when a fitting begins.'
+              : 'Nothing was wrong at the first look.'
+          }
+          onPick={onCheck}
+        />
+        <Bars
+          title="Fittings in which each check failed"
+          rows={counted(charts.failing, ruleTitle)}
+          empty="No check failed."
+          onPick={onCheck}
+        />
+        <Bars
+          title="With a failed check, by restraint, per cent"
+          rows={inPerCent(charts.byRestraint, charts.oftenestByRestraint, (key) => key)}
+          empty="No restraint was chosen yet."
+          onPick={onCheck}
         />
         <Bars
           title="With a failed check, by route, per cent"
-          rows={inPerCent(charts.byRoute, (key) => ROUTE_KINDS[key as RouteKind] ?? key)}
+          rows={inPerCent(charts.byRoute, charts.oftenestByRoute, (key) => ROUTE_KINDS[key as RouteKind] ?? key)}
           empty="No route was chosen yet."
+          onPick={onCheck}
         />
-        <Bars title="With a failed check, by restraint, per cent" rows={inPerCent(charts.byRestraint, (key) => key)} empty="No restraint was chosen yet." />
-        <div className="lg:col-span-2">
-          <Bars
-            title={`Wrong on arrival: ${shareText({ key: '', count: onArrival.withFault, of: onArrival.fittings })} that came already fitted`}
-            rows={counted(onArrival.faults, ruleTitle)}
-            empty={onArrival.fittings === 0 ? 'None came already fitted: say so when a fitting begins.' : 'Nothing was wrong at the first look.'}
-          />
-        </div>
       </div>
     </Panel>
   )
-} // prettier-ignore
+}

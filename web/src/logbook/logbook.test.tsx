@@ -5,7 +5,6 @@ import { api } from '../session/api.ts'
 import LogbookPage from './LogbookPage.tsx'
 import { EMPTY_QUERY, isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
 import { PART, useLogbook } from './useLogbook.ts'
-import { pick } from '../../test/pick.ts'
 
 jest.mock('react-chartjs-2', () => ({ Bar: (props: { 'aria-label': string }) => <p>{props['aria-label']}</p> }))
 
@@ -81,6 +80,9 @@ const CHARTS: Charts = {
   failing: [{ key: 'latch-indicators', count: 9, of: 40 }],
   byRoute: [{ key: 'isofix-leg', count: 3, of: 30 }],
   byRestraint: [{ key: 'Ravel Sheepshank', count: 0, of: 0 }],
+  oftenestByRoute: [{ key: 'isofix-leg', ruleId: 'latch-indicators', count: 2, of: 30 }],
+  oftenestByRestraint: [],
+  weeks: [{ week: '2026-11-23', fittings: 40, withFault: 9 }],
   minutes: [{ stage: 'attach', median: 6.5, fittings: 12 }],
   onArrival: { fittings: 0, withFault: 0, faults: [] },
 }
@@ -95,10 +97,15 @@ const show = async (address = '/logbook') => {
 test('the page says how many, filters by what is chosen, and goes back to everything', async () => {
   await show('/logbook?status=signed')
   expect(screen.getByRole('status')).toHaveTextContent('50,000 fittings')
+  expect(screen.getByRole('button', { name: 'State: closed' })).toBeInTheDocument()
   expect(logbook.mock.calls[0]?.[0]).toBe('status=signed')
-  pick(screen.getByLabelText('Route'), 'booster')
+  fireEvent.click(screen.getByRole('button', { name: 'Route' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Booster by belt' }))
   await settle()
   expect(logbook.mock.calls.at(-1)?.[0]).toBe('status=signed&route=booster')
+  fireEvent.click(screen.getByRole('button', { name: 'Take away the filter: State' }))
+  await settle()
+  expect(logbook.mock.calls.at(-1)?.[0]).toBe('route=booster')
   fireEvent.click(screen.getByRole('button', { name: 'Show everything' }))
   await settle()
   expect(logbook.mock.calls.at(-1)?.[0]).toBe('')
@@ -109,7 +116,7 @@ test('nothing found is said, and differs from nothing there', async () => {
   expect(screen.getByText('Nothing of that kind is in the logbook.')).toBeInTheDocument()
   fireEvent.click(screen.getByRole('button', { name: 'Show everything' }))
   await settle()
-  expect(screen.getByText('Nothing has been fitted yet.')).toBeInTheDocument()
+  expect(screen.getByText(/^Nothing has been fitted yet\./)).toBeInTheDocument()
 })
 test('charts answer in figures too; where nothing was counted they say so', async () => {
   charts.mockResolvedValue(CHARTS)
@@ -117,7 +124,14 @@ test('charts answer in figures too; where nothing was counted they say so', asyn
   fireEvent.click(screen.getByRole('button', { name: 'Charts' }))
   expect(await screen.findByText(/Both latch indicators 9 of 40 \(23 %\)/)).toBeInTheDocument()
   expect(screen.getByText(/Attach 6.5 min, 12 fittings/)).toBeInTheDocument()
-  expect(screen.getByText(/ISOFIX with leg 3 of 30 \(10 %\)/)).toBeInTheDocument()
+  expect(screen.getByText(/ISOFIX with leg 3 of 30 \(10 %\); mostly Both latch indicators, 2/)).toBeInTheDocument()
+  expect(screen.getByText(/week of .*, 40, 9 with a failed check/)).toBeInTheDocument()
   expect(screen.getByText(/Ravel Sheepshank 0 of 0$/)).toBeInTheDocument()
   expect(screen.getByText('None came already fitted: say so when a fitting begins.')).toBeInTheDocument()
+  // A check leads to its fittings.
+  const [figures] = screen.getAllByRole('button', { name: 'In figures' }).slice(1)
+  if (figures) fireEvent.click(figures)
+  fireEvent.click((await screen.findAllByRole('button', { name: 'Both latch indicators' }))[0] as HTMLElement)
+  await settle()
+  expect(logbook.mock.calls.at(-1)?.[0]).toBe('fault=latch-indicators')
 })

@@ -14,9 +14,11 @@ export interface LogbookQuery {
   readonly from: string
   readonly to: string
   readonly withFaults: boolean
+  /** A check that failed on the way, by its rule. */
+  readonly fault: string
 }
 
-export const EMPTY_QUERY: LogbookQuery = { q: '', status: '', verdict: '', route: '', modelId: '', vehicleId: '', unitId: '', from: '', to: '', withFaults: false } // prettier-ignore
+export const EMPTY_QUERY: LogbookQuery = { q: '', status: '', verdict: '', route: '', modelId: '', vehicleId: '', unitId: '', from: '', to: '', withFaults: false, fault: '' } // prettier-ignore
 const DAY = /^\d{4}-\d{2}-\d{2}$/
 
 /** Reads an address that somebody may have typed: what makes no sense is left out. */
@@ -36,6 +38,7 @@ export function queryOf(params: URLSearchParams): LogbookQuery {
     from: dayOf('from'),
     to: dayOf('to'),
     withFaults: get('withFaults') === 'true',
+    fault: get('fault').slice(0, 64),
   }
 }
 

@@ -12,6 +12,9 @@ interface Preferences {
   readonly benchUnit: 'mm' | 'cm' | 'in'
   /** On a wide screen the ledger stays open beside the work. */
   readonly keepsLedger: boolean
+  /** Which columns of the logbook are shown. */
+  readonly logbookColumns: readonly string[]
+  setLogbookColumns(columns: readonly string[]): void
   /** The marks of the first visit were seen, or skipped. */
   readonly hasSeenTour: boolean
   setTourSeen(): void
@@ -35,6 +38,8 @@ export const usePreferences = create<Preferences>()(
       lastStage: {},
       benchUnit: 'mm',
       keepsLedger: true,
+      logbookColumns: ['number', 'day', 'verdict', 'child', 'restraint', 'car', 'failed', 'fitter'],
+      setLogbookColumns: (logbookColumns) => set({ logbookColumns }),
       hasSeenTour: false,
       setTourSeen: () => set({ hasSeenTour: true }),
       setKeepsLedger: (keepsLedger) => set({ keepsLedger }),

@@ -1,0 +1,106 @@
+import { modelName, ROUTE_KINDS } from '@nimble-anchor/core/restraint'
+import { vehicleName } from '@nimble-anchor/core/vehicle'
+import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { useCatalogue } from '../session/catalogue.ts'
+import { Button } from '../ui/Button.tsx'
+import { DateField } from '../ui/DateField.tsx'
+import { parseDay } from '../ui/days.ts'
+import { FilterChip, FilterChipShell } from '../ui/FilterChip.tsx'
+import { EMPTY_QUERY, isFiltered, type LogbookQuery } from './query.ts'
+import { CHECK_RULES, ruleTitle } from './ruleTitle.ts'
+
+const shortDay = new Intl.DateTimeFormat(undefined, {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+})
+const dayText = (iso: string): string => shortDay.format(new Date(`${iso}T00:00:00Z`))
+
+interface Props {
+  readonly query: LogbookQuery
+  readonly onChange: (over: Partial<LogbookQuery>) => void
+}
+
+/** What the list is narrowed by: one line of chips, each opening on its choices. */
+export function Filters({ query, onChange }: Props) {
+  const catalogue = useCatalogue((s) => s.catalogue)
+  const days =
+    query.from === '' && query.to === ''
+      ? undefined
+      : query.to === ''
+        ? `from ${dayText(query.from)}`
+        : query.from === ''
+          ? `to ${dayText(query.to)}`
+          : `${dayText(query.from)} to ${dayText(query.to)}`
+  return (
+    <div className="flex gap-1.5 overflow-x-auto sm:flex-wrap sm:overflow-visible">
+      <FilterChip
+        label="State"
+        value={query.status}
+        options={[
+          { id: 'open', label: 'open' },
+          { id: 'signed', label: 'closed' },
+        ]}
+        onChange={(id) => onChange({ status: id as LogbookQuery['status'] })}
+      />
+      <FilterChip
+        label="Verdict"
+        value={query.verdict}
+        options={Object.entries(VERDICT_TEXT).map(([id, label]) => ({ id, label: label.toLowerCase() }))}
+        onChange={(id) => onChange({ verdict: id as LogbookQuery['verdict'] })}
+      />
+      <FilterChip
+        label="Route"
+        value={query.route}
+        options={Object.entries(ROUTE_KINDS).map(([id, label]) => ({ id, label }))}
+        onChange={(route) => onChange({ route })}
+      />
+      <FilterChip
+        label="Restraint"
+        value={query.modelId}
+        options={(catalogue?.models ?? []).map((m) => ({ id: m.id, label: modelName(m) }))}
+        onChange={(modelId) => onChange({ modelId })}
+      />
+      <FilterChip
+        label="Car"
+        value={query.vehicleId}
+        options={(catalogue?.vehicles ?? []).map((v) => ({ id: v.id, label: vehicleName(v) }))}
+        onChange={(vehicleId) => onChange({ vehicleId })}
+      />
+      <FilterChip
+        label="Failed check"
+        value={query.withFaults ? ANY_CHECK : query.fault}
+        options={[
+          { id: ANY_CHECK, label: 'any check' },
+          ...CHECK_RULES.map((id) => ({ id, label: ruleTitle(id) })).toSorted((a, b) => a.label.localeCompare(b.label)),
+        ]}
+        onChange={(id) => onChange({ withFaults: id === ANY_CHECK, fault: id === ANY_CHECK ? '' : id })}
+      />
+      <FilterChipShell label="Begun" chosen={days} onClear={() => onChange({ from: '', to: '' })}>
+        {() => (
+          <div className="flex flex-col gap-2 p-1">
+            <DateField label="From" value={query.from} onChange={(from) => onChange({ from: parseDay(from) ?? '' })} />
+            <DateField label="To" value={query.to} onChange={(to) => onChange({ to: parseDay(to) ?? '' })} />
+          </div>
+        )}
+      </FilterChipShell>
+      {query.unitId !== '' && (
+        <FilterChip
+          label="Unit, as shell or base"
+          value={query.unitId}
+          options={(catalogue?.units ?? []).map((u) => ({ id: u.id, label: u.serial }))}
+          onChange={(unitId) => onChange({ unitId })}
+        />
+      )}
+      {isFiltered(query) && (
+        <Button look="quiet" onClick={() => onChange(EMPTY_QUERY)}>
+          Show everything
+        </Button>
+      )}
+    </div>
+  )
+}
+
+/** No rule has an id like it. */
+const ANY_CHECK = '*'

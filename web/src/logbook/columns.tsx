@@ -1,0 +1,57 @@
+import type { LogbookRow } from '@nimble-anchor/core/formats'
+import { ROUTE_KINDS } from '@nimble-anchor/core/restraint'
+import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { columnVisibilityFeature, createColumnHelper, tableFeatures } from '@tanstack/react-table'
+import { DemoWord } from '../demo/DemoMark.tsx'
+import type { ReactNode } from 'react'
+import { closedWord } from '../ui/closedWord.ts'
+import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { ruleTitle } from './ruleTitle.ts'
+
+const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+
+export const features = tableFeatures({ columnVisibilityFeature })
+const helper = createColumnHelper<typeof features, LogbookRow>()
+
+/** What stands in the table; each with the width that it takes and the columns of the CSV that it is. */
+export const COLUMNS = [
+  { id: 'number', label: 'Number', width: '6rem', csv: ['number'] },
+  { id: 'day', label: 'Day', width: '7rem', csv: ['createdAt'] },
+  { id: 'verdict', label: 'Verdict', width: '10.500rem', csv: ['status', 'verdict'] },
+  { id: 'child', label: 'Child', width: 'minmax(7rem,1.2fr)', csv: ['childName'] },
+  { id: 'restraint', label: 'Restraint', width: 'minmax(8rem,1.2fr)', csv: ['restraintName'] },
+  { id: 'car', label: 'Car', width: 'minmax(7rem,1fr)', csv: ['vehicleName'] },
+  { id: 'route', label: 'Route', width: 'minmax(6rem,0.800fr)', csv: ['routeKind'] },
+  { id: 'failed', label: 'Failed on the way', width: 'minmax(9rem,2fr)', csv: ['faults'] },
+  { id: 'fitter', label: 'Fitter', width: 'minmax(6rem,0.800fr)', csv: ['fitter'] },
+  { id: 'came', label: 'Came fitted', width: '7rem', csv: ['arrivedInstalled', 'elsewhere'] },
+] as const
+export type ColumnId = (typeof COLUMNS)[number]['id']
+
+const CELLS: Record<ColumnId, (row: LogbookRow, demoUpTo: number) => ReactNode> = {
+  number: (row, demoUpTo) => (
+    <>
+      {row.number}
+      {row.number <= demoUpTo && <DemoWord />}
+    </>
+  ),
+  day: (row) => <time dateTime={row.createdAt}>{day.format(new Date(row.createdAt))}</time>,
+  verdict: (row) => (
+    <StateMark
+      state={VERDICT_MARK[row.verdict]}
+      word={row.status === 'signed' ? closedWord(row) : VERDICT_TEXT[row.verdict]}
+    />
+  ),
+  child: (row) => <b>{row.childName}</b>,
+  restraint: (row) => row.restraintName ?? 'no restraint yet',
+  car: (row) => row.vehicleName ?? 'no car yet',
+  route: (row) => (row.routeKind === null ? '' : ROUTE_KINDS[row.routeKind]),
+  failed: (row) => row.faults.map(ruleTitle).join(', '),
+  fitter: (row) => row.fitter,
+  came: (row) => (row.elsewhere ? 'signed elsewhere' : row.arrivedInstalled ? 'already fitted' : ''),
+}
+
+export const columnsOf = (demoUpTo: number) =>
+  COLUMNS.map(({ id, label }) =>
+    helper.display({ id, header: label, cell: ({ row }) => CELLS[id](row.original, demoUpTo) }),
+  )
