@@ -37,11 +37,11 @@ test('a conversion: the harness away for a booster; not for use until its checks
   server,
 }) => {
   await page.goto(`${server.url}/restraints/ravel-carrick`)
-  await page.getByRole('button', { name: /CK-4102/ }).click()
-  const dialog = page.getByRole('dialog')
-  await pick(dialog.getByLabel('Job'), { label: 'Convert it to another mode' })
-  await expect(dialog.getByLabel('It becomes')).toHaveText(/Booster/)
-  await dialog.getByRole('button', { name: 'Begin the job' }).click()
+  await page.getByRole('link', { name: /CK-4102/ }).click()
+  await expectAxeClean(page, 'A unit')
+  await pick(page.getByLabel('Job'), { label: 'Convert it to another mode' })
+  await expect(page.getByLabel('It becomes')).toHaveText(/Booster/)
+  await page.getByRole('button', { name: 'Begin the job' }).click()
   await expect(page.getByRole('heading', { name: /^Convert it: .* to Booster/ })).toBeVisible()
   await expect(page.getByText('The maker’s own steps.')).toBeVisible()
   await expectAxeClean(page, 'A job')
@@ -49,7 +49,7 @@ test('a conversion: the harness away for a booster; not for use until its checks
   // Half done: barred on the shelf and at Choose.
   await page.getByRole('checkbox', { name: /^Open the rear door/ }).check()
   await page.goto(`${server.url}/restraints/ravel-carrick`)
-  await expect(page.getByRole('button', { name: /CK-4102/ })).toContainText('not checked since 2026-11-25 (convert)')
+  await expect(page.getByRole('link', { name: /CK-4102/ })).toContainText('not checked since 2026-11-25 (convert)')
   await beginFitting(page, server, 'Bryn Tolland', 'Corran Knot')
   await stage(page, 2)
   await page.locator('[data-mode="ravel-carrick/booster"]').getByRole('button').click()
@@ -69,7 +69,7 @@ test('a conversion: the harness away for a booster; not for use until its checks
   await expect(page.getByText('Done and checked').first()).toBeVisible()
   await expect(page.getByText('Not for use until every check')).toHaveCount(0)
   await page.goto(`${server.url}/restraints/ravel-carrick`)
-  await expect(page.getByRole('button', { name: /CK-4102/ })).not.toContainText('not checked')
+  await expect(page.getByRole('link', { name: /CK-4102/ })).not.toContainText('not checked')
 })
 
 test('at home in ten taps: one no, and it says what to do; then all as handed over', async ({ page, server }) => {
@@ -244,6 +244,8 @@ test('a family: what is ahead, everything exported, then erased for good', async
   await expect(page.getByRole('heading', { name: 'Hale', exact: true })).toBeVisible()
   await page.getByRole('button', { name: 'Road ahead: Tamsin Hale' }).click()
   await expect(page.getByText('Look at the fit again')).toBeVisible()
+  await expectAxeClean(page, 'The road ahead of a child')
+  await page.keyboard.press('Escape')
   await expectAxeClean(page, 'Family')
   const saving = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export everything' }).click()

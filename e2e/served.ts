@@ -27,11 +27,13 @@ export interface Server {
 
 const newFolder = (): string => mkdtempSync(join(tmpdir(), 'nimble-anchor-e2e-'))
 
-/** The program in a process of its own, to be killed: for journeys tagged `@own-process`. */
+/** The program in a process of its own: for journeys tagged `@own-process` (to be killed), `@demo` and `@bare`. */
 class OwnProcess implements Server {
   private process: ChildProcess | undefined
   private readonly dataDir = newFolder()
   private port = 0
+  /** @param begins with the living demo, with its files alone, or with nothing */
+  constructor(private readonly begins: 'demo' | 'files' | 'bare') {}
 
   get url(): string {
     return `http://127.0.0.1:${this.port}`
@@ -39,12 +41,13 @@ class OwnProcess implements Server {
 
   async start(today = TODAY): Promise<void> {
     this.port ||= await freePort()
-    const child = spawn(process.execPath, [MAIN, '--port', String(this.port), '--data', this.dataDir, '--today', today])
+    const args = [MAIN, '--port', String(this.port), '--data', this.dataDir, '--today', today]
+    const child = spawn(process.execPath, this.begins === 'demo' ? [...args, '--demo'] : args)
     this.process = child
     await this.isUp(child)
     // A folder that is named starts empty: the demo's files come in through the door of every file.
     const { vehicles } = (await (await fetch(`${this.url}/api/catalogue`)).json()) as { vehicles: unknown[] }
-    if (vehicles.length > 0) return
+    if (vehicles.length > 0 || this.begins !== 'files') return
     for (const document of demoDocuments(DEMO, today)) {
       const body = JSON.stringify(document)
       const answer = await fetch(`${this.url}/api/catalogue/import`, { method: 'POST', headers: { 'content-type': 'application/json' }, body }) // prettier-ignore
@@ -156,7 +159,9 @@ export const test = base.extend<{ server: Server }, { host: Host }>({
     { scope: 'worker' },
   ],
   server: async ({ host }, use, testInfo) => {
-    const server = testInfo.tags.includes('@own-process') ? new OwnProcess() : new Hosted(host)
+    const begins = testInfo.tags.includes('@demo') ? 'demo' : testInfo.tags.includes('@bare') ? 'bare' : 'files'
+    const isOwn = testInfo.tags.includes('@own-process') || begins !== 'files'
+    const server = isOwn ? new OwnProcess(begins) : new Hosted(host)
     await server.start()
     await use(server)
     await server.end()

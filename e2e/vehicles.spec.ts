@@ -12,17 +12,19 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await expect(page.getByLabel('Driver sits')).toHaveText('choose')
   await pick(page.getByLabel('Driver sits'), 'right')
   await page.getByRole('button', { name: 'two-seat van' }).click()
-  const places = page.getByRole('list', { name: 'Places' })
-  await expect(places.getByRole('listitem')).toHaveCount(2)
+  // Beside the places: the car, the handbook's letters, the whole as JSON.
+  const parts = page.getByRole('tab')
+  await expect(parts).toHaveCount(2 + 3)
   await page.getByRole('button', { name: 'five-seater' }).click()
-  await expect(places.getByRole('listitem')).toHaveCount(5)
+  await expect(parts).toHaveCount(5 + 3)
+  const place = (name: string) => page.getByRole('tab', { name, exact: true }).click()
   const plan = page.getByRole('complementary', { name: 'Plan' })
-  await expect(plan).toContainText('Front left: in front, and nobody says whether it has an airbag')
-  await places.getByRole('button', { name: 'Front left' }).click()
+  await expect(plan).toContainText('Front left: whether it has a frontal airbag is not known yet')
+  await place('Front left')
   await pick(page.getByLabel('Frontal airbag'), 'can-be-switched-off')
   await expect(plan).toContainText('Nothing contradicts itself')
 
-  await places.getByRole('button', { name: 'Rear left' }).click()
+  await place('Rear left')
   // A layout brings no figure: the middle of the place is measured, or left open.
   await expect(page.getByLabel('Centre, right of the middle is +')).toHaveValue('')
   await page.getByLabel('Centre, right of the middle is +').fill('-385')
@@ -34,7 +36,7 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await pick(page.getByLabel('Bars', { exact: true }), 'visible')
   // A part that is there, and not yet said which: named, and not drawn as one or another.
   await pick(page.getByLabel('Floor looked under'), 'has')
-  await expect(plan).toContainText('floor.kind is missing')
+  await expect(plan).toContainText('Floor looked under: Floor')
   await pick(page.getByLabel('Floor', { exact: true }), 'solid')
   await pick(page.getByLabel('Belt looked at'), 'has')
   await pick(page.getByLabel('Belt', { exact: true }), 'three-point')
@@ -45,14 +47,13 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await page.getByLabel('Slope, front edge higher is +').fill('12')
   await expectAxeClean(page, 'New car')
 
-  // The other side is the same, turned over: the one of the layout makes room for it.
-  await places.getByRole('button', { name: 'Rear right' }).click()
-  await page.getByRole('button', { name: 'Take this place away' }).click()
-  await places.getByRole('button', { name: 'Rear left' }).click()
-  await page.getByRole('button', { name: 'Mirror it to the other side' }).click()
+  // The other side is the same, turned over: the place that is there takes it.
+  await page.getByRole('button', { name: 'Mirror to the other side' }).click()
+  await expect(parts).toHaveCount(5 + 3)
+  await expect(page.getByLabel('Name of the place')).toHaveValue('Rear right')
   await expect(page.getByLabel('Centre, right of the middle is +')).toHaveValue('385')
   await expect(page.getByLabel('Slope, front edge higher is +')).toHaveValue('12')
-  await page.getByRole('button', { name: 'Keep this car' }).click()
+  await page.getByRole('button', { name: 'Save this car' }).click()
   await page.waitForURL(/\/vehicles\/corran-redshank$/)
 
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Redshank')
@@ -64,8 +65,9 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
 
 test('an edit of a car is undone', async ({ page, server }) => {
   await page.goto(`${server.url}/vehicles/corran-knot`)
+  await page.getByRole('tab', { name: 'Car' }).click()
   await page.getByLabel('Plate').fill('TH 99')
-  await page.getByRole('button', { name: 'Keep this car' }).click()
+  await page.getByRole('button', { name: 'Save this car' }).click()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect
     .poll(async () => (await page.request.get(`${server.url}/api/catalogue/vehicles.csv`)).text())

@@ -1,12 +1,14 @@
 import { toInterval } from '../quantities/index.ts'
 import { isDriversPlace, type SeatingPosition, type Vehicle } from './vehicle.ts'
 
-/** One place where a car's entry contradicts itself: the handbook must be read again. */
+/** One place where a car's entry contradicts itself, or leaves open what every fitting there will ask for: the handbook must be read again. */
 export interface VehicleLint {
   readonly positionId: string
   /** JSON path inside the vehicle. */
   readonly path: string
   readonly message: string
+  /** Nothing contradicts: it is only not known yet. */
+  readonly isMissing: boolean
 }
 
 /** Two places of a row nearer than this cannot both be sat on. */
@@ -37,9 +39,6 @@ function lintPosition(
     handbook?.isofix === 'X' && isISize && ['handbook.isofix', 'marked X for ISOFIX and i-Size at once'],
     (p.facing === 'sideways' || p.facing === 'rearward') &&
       isISize && ['handbook.iSize', `marked i-Size, and ${p.facing === 'sideways' ? 'side' : 'rearward'}-facing`],
-    p.row === 1 &&
-      !isDriversPlace(vehicle, p) &&
-      p.frontAirbag === undefined && ['frontAirbag', 'in front, and nobody says whether it has an airbag'],
     distance !== undefined &&
       range !== undefined &&
       (distance.hi < range.fullyBackMm || distance.lo > range.fullyForwardMm) && [
@@ -51,12 +50,24 @@ function lintPosition(
   return found.filter((f) => f !== false && f !== undefined)
 }
 
-/** Everything in a car's entry that contradicts itself. */
+const missingOf = (
+  p: SeatingPosition,
+  vehicle: Pick<Vehicle, 'positions' | 'driverSide'>,
+): readonly (readonly [path: string, message: string])[] =>
+  p.row === 1 && !isDriversPlace(vehicle, p) && p.frontAirbag === undefined
+    ? [['frontAirbag', 'whether it has a frontal airbag is not known yet']]
+    : []
+
+/** Everything in a car's entry that contradicts itself, and what it leaves open that is always asked. */
 export const lintVehicle = (vehicle: Pick<Vehicle, 'positions' | 'driverSide'>): readonly VehicleLint[] =>
-  vehicle.positions.flatMap((p, i) =>
-    lintPosition(p, vehicle).map(([path, message]) => ({
-      positionId: p.id,
-      path: `positions[${i}].${path}`,
-      message: `${p.label}: ${message}`,
-    })),
-  )
+  vehicle.positions.flatMap((p, i) => {
+    const found =
+      (isMissing: boolean) =>
+      ([path, message]: readonly [string, string]): VehicleLint => ({
+        positionId: p.id,
+        path: `positions[${i}].${path}`,
+        message: `${p.label}: ${message}`,
+        isMissing,
+      })
+    return [...lintPosition(p, vehicle).map(found(false)), ...missingOf(p, vehicle).map(found(true))]
+  })

@@ -20,6 +20,8 @@ const FittingPage = lazy(() => import('../fitting/FittingPage.tsx'))
 const GrowthPage = lazy(() => import('../growth/GrowthPage.tsx'))
 const RestraintsPage = lazy(() => import('../restraints/RestraintsPage.tsx'))
 const ModelPage = lazy(() => import('../restraints/ModelPage.tsx'))
+const ModelEditPage = lazy(() => import('../restraints/ModelEditPage.tsx'))
+const UnitPage = lazy(() => import('../restraints/UnitPage.tsx'))
 const VehiclesPage = lazy(() => import('../vehicles/VehiclesPage.tsx'))
 const VehiclePage = lazy(() => import('../vehicles/VehiclePage.tsx'))
 const RuleBookPage = lazy(() => import('../rulebook/RuleBookPage.tsx'))
@@ -84,7 +86,10 @@ export function App() {
               <Route path="logbook" element={<LogbookPage />} />
               <Route path="jobs/:id" element={<JobPage />} />
               <Route path="restraints" element={<RestraintsPage />} />
+              <Route path="restraints/new" element={<ModelEditPage />} />
               <Route path="restraints/:id" element={<ModelPage />} />
+              <Route path="restraints/:id/edit" element={<ModelEditPage />} />
+              <Route path="units/:id" element={<UnitPage />} />
               <Route path="vehicles" element={<VehiclesPage />} />
               <Route path="vehicles/:id" element={<VehiclePage />} />
               <Route path="rules" element={<RuleBookPage />} />
@@ -123,6 +128,7 @@ function usePlacesToGo(): void {
   const children = useCatalogue((s) => s.catalogue?.children)
   const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
   const models = useCatalogue((s) => s.catalogue?.models)
+  const units = useCatalogue((s) => s.catalogue?.units)
   useEffect(() => {
     void useToday.getState().load()
     void useCatalogue.getState().load()
@@ -148,6 +154,12 @@ function usePlacesToGo(): void {
           group: 'Restraints',
           run: () => void navigate(`/restraints/${m.id}`),
         })),
+        ...(units ?? []).map((u) => ({
+          id: `unit-${u.id}`,
+          label: `Unit ${u.serial}`,
+          group: 'Units',
+          run: () => void navigate(`/units/${u.id}`),
+        })),
         ...(children ?? []).map((c) => ({
           id: `child-${c.id}`,
           label: `New fitting for ${[c.name, c.familyName].filter(Boolean).join(' ')}`,
@@ -159,7 +171,7 @@ function usePlacesToGo(): void {
             ),
         })),
       ]),
-    [register, navigate, fittings, children, models, vehicles],
+    [register, navigate, fittings, children, models, units, vehicles],
   )
   // The rules are much of the program; the palette takes their titles once they are there.
   useEffect(() => {

@@ -1,37 +1,61 @@
 import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
+import { labelOf, type FormLabels } from './labels.ts'
 import type { Entry } from './useEntry.ts'
 
 /** How many faults are listed; the rest stand at their fields. */
 const LISTED = 6
 
 interface CheckProps {
-  readonly faults: ReadonlyMap<string, string>
+  readonly entry: Pick<Entry<unknown>, 'faults' | 'missing'>
+  readonly labels: FormLabels
   readonly lints: readonly string[]
   /** "Contradicts its regulation". */
   readonly lintTitle: string
   readonly lintAdvice: string
+  /** What may stay open and will be asked at each fitting. */
+  readonly open?: readonly string[]
   /** Said when there is neither. */
   readonly sound: string
 }
 
-/** What is not valid and what contradicts itself, said while it is typed. */
-export function EntryCheck({ faults, lints, lintTitle, lintAdvice, sound }: CheckProps) {
+/** What is still needed, what is wrong and what contradicts itself, said while it is typed. */
+export function EntryCheck({
+  entry: { faults, missing },
+  labels,
+  lints,
+  lintTitle,
+  lintAdvice,
+  open = [],
+  sound,
+}: CheckProps) {
+  const wrong = [...faults].filter(([path]) => !missing.includes(path))
   return (
     <>
-      {faults.size > 0 && (
+      {wrong.length > 0 && (
         <div role="status" className="mb-2">
           <StateMark
             state="fail"
-            word={faults.size === 1 ? 'One field is not valid' : `${faults.size} fields are not valid`}
+            word={wrong.length === 1 ? 'One field is not valid' : `${wrong.length} fields are not valid`}
             size={14}
           />
           <ul className="mt-1 text-sm">
-            {[...faults].slice(0, LISTED).map(([path, message]) => (
+            {wrong.slice(0, LISTED).map(([path, message]) => (
               <li key={path}>
-                <span className="text-ink-soft">{path}</span> {message}
+                <b>{labelOf(labels, path)}</b> {message}
               </li>
             ))}
+          </ul>
+        </div>
+      )}
+      {missing.length > 0 && (
+        <div role="status" className="mb-2">
+          <StateMark state="undecided" word="Still needed" size={14} />
+          <ul className="mt-1 text-sm">
+            {missing.slice(0, LISTED).map((path) => (
+              <li key={path}>{labelOf(labels, path)}</li>
+            ))}
+            {missing.length > LISTED && <li className="text-ink-soft">and {missing.length - LISTED} more</li>}
           </ul>
         </div>
       )}
@@ -46,28 +70,38 @@ export function EntryCheck({ faults, lints, lintTitle, lintAdvice, sound }: Chec
           <p className="mt-1 text-sm text-ink-soft">{lintAdvice}</p>
         </div>
       )}
-      {faults.size === 0 && lints.length === 0 && <StateMark state="pass" word={sound} size={14} />}
+      {open.length > 0 && (
+        <div role="status" className="mb-2">
+          <StateMark state="undecided" word="Not known yet" size={14} />
+          <ul className="mt-1 text-sm">
+            {open.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {wrong.length + missing.length === 0 && lints.length === 0 && <StateMark state="pass" word={sound} size={14} />}
     </>
   )
 }
 
 interface ActionProps {
-  readonly entry: Pick<Entry<unknown>, 'isChanged' | 'parsed' | 'leave' | 'remove'>
+  readonly entry: Pick<Entry<unknown>, 'isChanged' | 'leave' | 'remove'>
   readonly isNew: boolean
-  /** "Keep this car". */
+  /** "Save this car". */
   readonly keepLabel: string
 }
 
 export function EntryActions({ entry, isNew, keepLabel }: ActionProps) {
   return (
     <div className="flex flex-wrap gap-2">
-      <Button type="submit" look="main" disabled={!entry.parsed.ok || !entry.isChanged}>
+      <Button type="submit" look="main" disabled={!entry.isChanged}>
         {keepLabel}
       </Button>
       {!isNew && entry.isChanged && <Button onClick={entry.leave}>Discard changes</Button>}
       {!isNew && (
         <Button look="quiet" onClick={() => void entry.remove()}>
-          Take it away
+          Remove
         </Button>
       )}
     </div>

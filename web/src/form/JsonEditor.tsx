@@ -1,6 +1,5 @@
 import { useId, useState } from 'react'
 import { Button } from '../ui/Button.tsx'
-import { Fold } from '../ui/Fold.tsx'
 import { TextArea } from '../ui/TextInput.tsx'
 
 interface Props {
@@ -9,13 +8,11 @@ interface Props {
   /** Enough of an entry for the form to show it; what is wrong inside, the form says. */
   readonly isShowable: (value: unknown) => value is object
   readonly wanted: string
-  readonly summary: string
 }
 
 /** The whole entry as it is exported: for steps, proofs, conversions and whatever else the form does not show. */
-export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props) {
+export function JsonEditor({ value, onRead, isShowable, wanted }: Props) {
   const id = useId()
-  const [isOpen, setOpen] = useState(false)
   const [typed, setTyped] = useState<string>()
   const [fault, setFault] = useState('')
   const text = typed ?? JSON.stringify(value, null, 2)
@@ -31,13 +28,8 @@ export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props
     }
   }
   return (
-    <Fold
-      className="rounded-[3px] border border-line bg-sheet px-3 py-1"
-      open={isOpen}
-      onOpenChange={setOpen}
-      summary={`In full, as JSON: ${summary}`}
-    >
-      <label htmlFor={id} className="sr-only">
+    <div className="flex h-full flex-col">
+      <label htmlFor={id} className="mb-1 font-semibold">
         The entry as JSON
       </label>
       <TextArea
@@ -46,7 +38,7 @@ export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props
         spellCheck={false}
         rows={18}
         onChange={(e) => setTyped(e.target.value)}
-        className="w-full font-mono text-sm"
+        className="min-h-64 w-full flex-1 font-mono text-sm"
       />
       <p role="alert" className="text-sm font-semibold text-fail">
         {fault}
@@ -61,6 +53,6 @@ export function JsonEditor({ value, onRead, isShowable, wanted, summary }: Props
           </Button>
         )}
       </div>
-    </Fold>
+    </div>
   )
 }

@@ -85,6 +85,35 @@ function ListField({ name, id, isNumbers }: { name: string; id: string; isNumber
   )
 }
 
+/** Any of a few, each ticked; none ticked is not stated. */
+function SetField({ spec, name }: { readonly spec: FieldSpec; readonly name: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const value = useWatch({ name }) as unknown
+  const chosen = Array.isArray(value) ? value.map(String) : []
+  const fault = use(FaultContext).get(name)
+  return (
+    <fieldset className="min-w-0 sm:col-span-full">
+      <legend className="text-sm font-semibold text-ink-soft">{spec.label}</legend>
+      <div className="flex flex-wrap gap-x-5">
+        {(spec.options ?? []).map(([id, label]) => (
+          <CheckBox
+            key={id}
+            checked={chosen.includes(id)}
+            onChange={(is) => {
+              // In the order of the list, whichever was ticked first.
+              const next = (spec.options ?? []).map(([o]) => o).filter((o) => (o === id ? is : chosen.includes(o)))
+              setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })
+            }}
+          >
+            {label}
+          </CheckBox>
+        ))}
+      </div>
+      {fault !== undefined && <p className="text-sm font-semibold text-fail">{fault}</p>}
+    </fieldset>
+  )
+}
+
 function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string }) {
   const { register } = useFormContext<FieldValues>()
   const id = useId()
@@ -143,6 +172,8 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
           />
         </Labelled>
       )
+    case 'set':
+      return <SetField spec={spec} name={name} />
     case 'numbers':
     case 'words':
       return (

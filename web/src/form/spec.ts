@@ -3,7 +3,7 @@
 export interface FieldSpec {
   readonly key: string
   readonly label: string
-  readonly kind: 'text' | 'number' | 'pick' | 'answer' | 'flag' | 'numbers' | 'words'
+  readonly kind: 'text' | 'number' | 'pick' | 'answer' | 'flag' | 'numbers' | 'words' | 'set'
   readonly unit?: string
   readonly options?: readonly (readonly [id: string, label: string])[]
   /** A pick that may be left open. */
@@ -29,6 +29,13 @@ export const pick = (key: string, label: string, options: FieldSpec['options'], 
   kind: 'pick',
   isOpen,
   ...(options && { options }),
+})
+/** Any of a few, each ticked. */
+export const set = (key: string, label: string, options: NonNullable<FieldSpec['options']>): FieldSpec => ({
+  key,
+  label,
+  kind: 'set',
+  options,
 })
 /** Yes, no, or not read yet: the three are different things. */
 export const answer = (key: string, label: string): FieldSpec => ({ key, label, kind: 'answer' })

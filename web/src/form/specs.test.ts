@@ -18,6 +18,7 @@ const KINDS: Record<FieldSpec['kind'], readonly string[]> = {
   numbers: ['numbers'],
   // Lists of ids stand as JSON in a table, and as words in the form.
   words: ['words', 'json'],
+  set: ['words', 'json'],
 }
 const rows = (level: string, specs: readonly FieldSpec[], inside = '') =>
   specs.map((spec) => [`${level}.${inside}${spec.key}`, spec.kind] as const)

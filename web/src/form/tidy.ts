@@ -31,7 +31,7 @@ const LOCK_FIELDS: Record<string, readonly string[]> = {
 
 /** Fields that belong to another kind of the same part go with the kind that was left. */
 export function tidyModel(draft: unknown): unknown {
-  const model = tidy(draft) as { modes?: Record<string, unknown>[] } | undefined
+  const model = withIds(tidy(draft)) as { modes?: Record<string, unknown>[] } | undefined
   for (const mode of model?.modes ?? []) {
     const approval = mode.approval as Record<string, unknown> | undefined
     if (approval?.regulation === 'R129') {
@@ -51,6 +51,33 @@ export function tidyModel(draft: unknown): unknown {
     }
   }
   return model
+}
+
+/** Lists whose entries have an id that nobody types, and what it begins with. */
+const NUMBERED: Readonly<Record<string, string>> = { proofs: 'proof', locks: 'lock', parts: 'part', steps: 'step' }
+
+/** Gives an id to what was added without one; what has one keeps it, since readings name it. */
+function withIds(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(withIds)
+  if (!isRecord(value)) return value
+  return Object.fromEntries(
+    Object.entries(value).map(([key, inner]) => {
+      const stem = NUMBERED[key]
+      if (key === 'proof' && isRecord(inner)) return [key, { id: 'shown', ...inner }]
+      if (stem === undefined || !Array.isArray(inner)) return [key, withIds(inner)]
+      const taken = new Set(inner.map((item) => (isRecord(item) ? item.id : undefined)))
+      let n = 0
+      const next = (): string => {
+        do n += 1
+        while (taken.has(`${stem}-${n}`))
+        return `${stem}-${n}`
+      }
+      return [
+        key,
+        inner.map((item) => withIds(isRecord(item) && item.id === undefined ? { id: next(), ...item } : item)),
+      ]
+    }),
+  )
 }
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>

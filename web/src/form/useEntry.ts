@@ -2,7 +2,7 @@ import { CASE_VERSION } from '@nimble-anchor/core/casefile'
 import { parseWith, type Fault } from '@nimble-anchor/core/ground'
 import { CATALOGUE_FORMAT } from '@nimble-anchor/core/formats'
 import { type Result } from '@nimble-anchor/core/ground'
-import { useEffect, useMemo, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { get, useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
@@ -32,8 +32,10 @@ export interface Entry<T> {
   /** As it will stand, valid or not. */
   readonly tidied: T
   readonly parsed: Result<T, readonly Fault[]>
-  /** By the form's own path. */
+  /** What is wrong, by the form's own path; what is missing only once somebody tried to save. */
   readonly faults: ReadonlyMap<string, string>
+  /** Paths of what must be there and is not. */
+  readonly missing: readonly string[]
   readonly isChanged: boolean
   readonly title: string
   readonly keep: () => Promise<void>
@@ -51,21 +53,22 @@ export function useEntry<T extends { readonly id: string }>(
   const navigate = useNavigate()
   const load = useCatalogue((s) => s.load)
   const form = useForm<FieldValues>({ defaultValues: original as FieldValues })
-  const text = JSON.stringify(useWatch({ control: form.control }))
+  // Judging a long draft takes longer than a letter: the letter is shown first.
+  const text = useDeferredValue(JSON.stringify(useWatch({ control: form.control })))
+  const [hasTried, setTried] = useState(false)
   const { tidied, parsed } = useMemo(() => {
     const cleaned = (kind.tidy(JSON.parse(text)) ?? {}) as T
     const named = isNew ? { ...cleaned, id: idFrom(kind.nameOf(cleaned), taken) } : cleaned
     return { tidied: named, parsed: parseWith(kind.schema, named) }
   }, [kind, text, isNew, taken])
-  const faults = useMemo(() => {
-    const isEmpty = (path: string): boolean => get(tidied, path) === undefined
-    return new Map(
-      (parsed.ok ? [] : parsed.error).map((f) => {
-        const path = formPath(f)
-        return [path, isEmpty(path) ? 'is missing' : f.message]
-      }),
-    )
-  }, [parsed, tidied])
+  const { faults, missing } = useMemo(() => {
+    const all = (parsed.ok ? [] : parsed.error).map((f) => [formPath(f), f.message] as const)
+    const isEmpty = ([path]: readonly [string, string]): boolean => get(tidied, path) === undefined
+    const absent = all.filter(isEmpty).map(([path]) => path)
+    const wrong = all.filter((f) => !isEmpty(f))
+    // Nothing is red before somebody typed there, or asked for it to be saved.
+    return { faults: new Map([...wrong, ...(hasTried ? absent.map((path) => [path, 'is needed'] as const) : [])]), missing: absent } // prettier-ignore
+  }, [parsed, tidied, hasTried])
   // A new entry is given its id by its name: that alone is nothing typed.
   const worded = (entry: unknown): string => JSON.stringify({ ...(entry as object), ...(isNew && { id: '' }) })
   const asItWas = (): string => worded(kind.tidy(JSON.parse(JSON.stringify(original))))
@@ -110,18 +113,26 @@ export function useEntry<T extends { readonly id: string }>(
     tidied,
     parsed,
     faults,
+    missing,
     isChanged,
     title,
     leave: () => form.reset(original as FieldValues),
     async keep() {
-      if (!parsed.ok) return
+      // What stands in the form now, not what was judged a letter ago.
+      const draft = {
+        ...(kind.tidy(JSON.parse(JSON.stringify(form.getValues()))) as T),
+        ...(isNew && { id: tidied.id }),
+      }
+      const checked = parseWith(kind.schema, isNew ? { ...draft, id: idFrom(kind.nameOf(draft), taken) } : draft)
+      if (!checked.ok) return setTried(true)
       try {
-        await store(parsed.value, seen)
+        await store(checked.value, seen)
         await load()
-        toast(`${kind.nameOf(parsed.value)} is kept.`, isNew ? {} : { action: putBack(parsed.value) })
-        setBase(worded(tidied))
+        toast(`${kind.nameOf(checked.value)} saved.`, isNew ? {} : { action: putBack(checked.value) })
+        setTried(false)
+        setBase(worded(checked.value))
         letGo()
-        if (isNew) void navigate(`${kind.path}/${parsed.value.id}`, { replace: true })
+        if (isNew) void navigate(`${kind.path}/${checked.value.id}`, { replace: true })
       } catch (error) {
         leftOr(error)
       }
@@ -131,7 +142,7 @@ export function useEntry<T extends { readonly id: string }>(
         await api.removeFromCatalogue(kind.kind, tidied.id)
         await load()
         letGo()
-        toast(`${title} is taken away.`, {
+        toast(`${title} removed.`, {
           action: { label: 'Undo', onClick: () => void store(original, NOTHING_SEEN).then(load, leftOr) },
         })
         void navigate(kind.path)

@@ -1,7 +1,7 @@
-import { useFieldArray, useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { Button } from '../ui/Button.tsx'
-import { idFrom } from '../ui/ids.ts'
+import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Fields, Part, Rows } from '../form/fields.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import { ApprovedPlaces } from './ApprovedPlaces.tsx'
 import {
   ADJUSTERS,
   BODY_FIELDS,
@@ -10,7 +10,7 @@ import {
   MAKERS_FIGURES,
   MODE_FIELDS,
   MODE_PARTS,
-  NEW_ROUTE,
+  PROOF_FIELDS,
   R129_FIELDS,
   R44_FIELDS,
   RANGE_FIELDS,
@@ -19,9 +19,9 @@ import {
   ROUTE_PARTS,
   SLOT_FIELDS,
   SPAN_FIELDS,
+  STEP_FIELDS,
   STRAP_FIELDS,
 } from './specs.ts'
-import { SelectField } from '../ui/SelectField.tsx'
 
 const APPROVALS = { R44: { regulation: 'R44' }, R129: { regulation: 'R129' } } as const
 
@@ -76,55 +76,54 @@ function Straps({ base }: { readonly base: string }) {
   )
 }
 
-/** Steps themselves are written as JSON; that the manual asks for none is said here. */
-function StepsRead({ base }: { readonly base: string }) {
-  const { setValue } = useFormContext<FieldValues>()
-  const steps = useWatch({ name: `${base}.steps` }) as readonly unknown[] | undefined
-  const name = `${base}.steps`
-  if (steps !== undefined && steps.length > 0)
-    return <p className="mt-2 text-sm">{steps.length} steps of the maker’s own, in the JSON below.</p>
+/** What a mode is, whom it takes. */
+export function ModeBasics({ base }: { readonly base: string }) {
   return (
-    <SelectField
-      className="mt-2 max-w-60"
-      label="Steps of the maker’s own"
-      value={steps === undefined ? 'open' : 'none'}
-      options={[
-        { id: 'open', label: 'not read yet' },
-        { id: 'none', label: 'none beside the usual' },
-      ]}
-      onChange={(id) => setValue(name, id === 'none' ? [] : undefined, { shouldDirty: true })}
-    />
-  )
-}
-
-/** Everything of one mode that is usually stated; the rest stands in the JSON below the form. */
-export function ModeForm({ base }: { readonly base: string }) {
-  const { fields, append, remove } = useFieldArray<FieldValues>({ name: `${base}.routes` })
-  const routes = (useWatch({ name: `${base}.routes` }) as { id: string; label?: string }[] | undefined) ?? []
-  return (
-    <div>
-      <Fields specs={MODE_FIELDS} base={base} columns={4} />
+    <>
+      <Fields specs={MODE_FIELDS} base={base} columns={2} />
       <div className="mt-3">
         <Regulation base={base} />
       </div>
       <fieldset className="mt-3">
         <legend className="mb-1 text-sm font-bold">The mode’s own ranges; they win over the group</legend>
-        <Fields specs={RANGE_FIELDS} base={base} columns={4} />
+        <Fields specs={RANGE_FIELDS} base={base} columns={2} />
       </fieldset>
+    </>
+  )
+}
+
+/** How it holds the child, and the shell around it. */
+export function ModeShell({ base }: { readonly base: string }) {
+  return (
+    <>
       <Straps base={base} />
       <fieldset className="mt-3">
         <legend className="mb-1 text-sm font-bold">Head and shell</legend>
-        <Fields specs={BODY_FIELDS} base={base} />
+        <Fields specs={BODY_FIELDS} base={base} columns={2} />
       </fieldset>
       <div className="mt-3 flex flex-col gap-1">
         {MODE_PARTS.map((part) => (
-          <Part key={part.key} spec={part} base={base} />
+          <Part key={part.key} spec={part} base={base}>
+            {part.key === 'turns' && (
+              <Rows
+                title="What shows that it is turned and locked"
+                name={`${base}.turns.locks`}
+                specs={PROOF_FIELDS}
+                fresh={() => ({ what: '' })}
+                add="Add a sign"
+              />
+            )}
+          </Part>
         ))}
       </div>
-      <fieldset className="mt-3">
-        <legend className="mb-1 text-sm font-bold">The maker’s own figures; they win over any school</legend>
-        <Fields specs={MAKERS_FIGURES} base={base} columns={4} />
-      </fieldset>
+    </>
+  )
+}
+
+/** What is set before it goes in, and the maker's own figures for what is measured. */
+export function ModeSettings({ base }: { readonly base: string }) {
+  return (
+    <>
       <Rows
         title="Recline positions"
         name={`${base}.reclines`}
@@ -141,54 +140,54 @@ export function ModeForm({ base }: { readonly base: string }) {
         add="Add an insert"
         canBeNone
       />
-      {fields.map((field, i) => {
-        const at = `${base}.routes.${i}`
-        return (
-          <section
-            key={field.id}
-            className="mt-4 rounded-[3px] border border-line bg-paper p-3"
-            aria-label={`Route ${i + 1}`}
-          >
-            <div className="mb-1 flex items-center justify-between gap-2">
-              <h3 className="font-bold">Route {i + 1}</h3>
-              {fields.length > 1 && (
-                <Button look="quiet" onClick={() => remove(i)}>
-                  Take this route away
-                </Button>
-              )}
-            </div>
-            <Fields specs={ROUTE_FIELDS} base={at} />
-            {ROUTE_PARTS.map((part) => (
-              <Part key={part.key} spec={part} base={at}>
-                {part.key === 'belt' && (
-                  <Rows
-                    title="Belt path, in the order the belt meets it"
-                    name={`${at}.belt.path`}
-                    specs={GUIDE_FIELDS}
-                    fresh={() => ({ mark: '' })}
-                    add="Add a guide"
-                  />
-                )}
-              </Part>
-            ))}
-            <StepsRead base={at} />
-          </section>
-        )
-      })}
-      <Button
-        className="mt-3"
-        onClick={() =>
-          append({
-            ...NEW_ROUTE,
-            id: idFrom(
-              'route',
-              routes.map((r) => r.id),
-            ),
-          })
-        }
-      >
-        Add a route
-      </Button>
-    </div>
+      <fieldset className="mt-4">
+        <legend className="mb-1 text-sm font-bold">The maker’s own figures; they win over any school</legend>
+        <Fields specs={MAKERS_FIGURES} base={base} columns={2} />
+      </fieldset>
+    </>
+  )
+}
+
+const PROVEN = new Set(['isofix', 'leg', 'lowerTethers'])
+
+/** One way to fix it, from the manual. */
+export function RouteForm({ base }: { readonly base: string }) {
+  return (
+    <>
+      <Fields specs={ROUTE_FIELDS} base={base} columns={2} />
+      <div className="mt-3 flex flex-col gap-1">
+        {ROUTE_PARTS.map((part) => (
+          <Part key={part.key} spec={part} base={base}>
+            {part.key === 'belt' && (
+              <Rows
+                title="Belt path, in the order the belt meets it"
+                name={`${base}.belt.path`}
+                specs={GUIDE_FIELDS}
+                fresh={() => ({ mark: '' })}
+                add="Add a guide"
+              />
+            )}
+            {PROVEN.has(part.key) && (
+              <Rows
+                title={`What shows that it holds: ${part.label}`}
+                name={`${base}.${part.key}.proofs`}
+                specs={PROOF_FIELDS}
+                fresh={() => ({ what: '' })}
+                add="Add a sign"
+              />
+            )}
+          </Part>
+        ))}
+      </div>
+      <ApprovedPlaces base={base} />
+      <Rows
+        title="Steps of the maker’s own, beside the usual"
+        name={`${base}.steps`}
+        specs={STEP_FIELDS}
+        fresh={() => ({ text: '' })}
+        add="Add a step"
+        canBeNone
+      />
+    </>
   )
 }

@@ -1,21 +1,28 @@
+import { drawingsOfModel } from '@nimble-anchor/core/drawings'
 import { formatNumber } from '@nimble-anchor/core/quantities'
 import { lintModel } from '@nimble-anchor/core/readings'
-import { modelSchema, stageGaps, type RestraintModel } from '@nimble-anchor/core/restraint'
+import { modelSchema, stageGaps, type Mode, type RestraintModel } from '@nimble-anchor/core/restraint'
 import { partAsked, unreadIn } from '@nimble-anchor/core/rules'
+import { Copy, Trash2 } from 'lucide-react'
+import { useState } from 'react'
 import { FormProvider, useFieldArray } from 'react-hook-form'
+import { Link } from 'react-router'
+import { DrawingView } from '../drawings/DrawingView.tsx'
 import { ModeBars } from '../fitting/choose/ModeBars.tsx'
 import { BarGradients } from '../fitting/choose/RangeBar.tsx'
 import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
-import { Faults, Fields } from '../form/fields.tsx'
+import { Faults, Fields, Rows } from '../form/fields.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
+import { Sections, type FormSection } from '../form/Sections.tsx'
 import { tidyModel } from '../form/tidy.ts'
-import { useEntry, type EntryKind } from '../form/useEntry.ts'
+import { useEntry, type Entry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
-import { ModeForm } from './ModeForm.tsx'
-import { MODEL_FIELDS, NEW_MODE } from './specs.ts'
+import { RESTRAINT_LABELS } from './labels.ts'
+import { ModeBasics, ModeSettings, ModeShell, RouteForm } from './ModeForm.tsx'
+import { BODY_FIELDS, MODE_PARTS, MODEL_FIELDS, NEW_MODE, NEW_ROUTE, PART_FIELDS } from './specs.ts'
 
 interface Props {
   readonly model: object
@@ -44,70 +51,203 @@ const RESTRAINT: EntryKind<RestraintModel> = {
   newTitle: 'New restraint',
 }
 
-/** The model as a form, with its faults, what contradicts its regulation, and its range bars beside it as it is typed. */
+/** How many faults lie under a path. */
+const faultsUnder = (faults: ReadonlyMap<string, string>, bases: readonly string[]): number =>
+  [...faults.keys()].filter((path) => bases.some((b) => path === b || path.startsWith(`${b}.`))).length
+
+/** Fields of a mode that stand in its later sections; all others stand in the first. */
+const SHELL_KEYS = ['strap', ...BODY_FIELDS.map((f) => f.key), ...MODE_PARTS.map((p) => p.key)]
+const SETTING_KEYS = ['reclines', 'inserts', 'targetAngleDeg', 'slackMm', 'steadinessMm', 'headBelowEdgeMm', 'guideAboveShoulderMm', 'beltGuideMm'] // prettier-ignore
+
+/** The model as a form in sections, with what is still needed, what contradicts its regulation, and how it looks, as it is typed. */
 export function ModelForm({ model, isNew, taken }: Props) {
   const entry = useEntry(RESTRAINT, model, isNew, taken)
   const { form, tidied, parsed, faults } = entry
   const modes = useFieldArray({ control: form.control, name: 'modes' })
   const drafted = tidied.modes ?? []
+  const [open, setOpen] = useState('model')
+  const freshId = (stem: string, of: readonly { id: string }[]): string => idFrom(stem, of.map((x) => x.id)) // prettier-ignore
+
+  const addRoute = (i: number): void => {
+    const routes = (form.getValues(`modes.${i}.routes`) ?? []) as { id: string }[]
+    form.setValue(`modes.${i}.routes`, [...routes, { ...NEW_ROUTE, id: freshId('route', routes) }], {
+      shouldDirty: true,
+    })
+    setOpen(`m${i}-r${routes.length}`)
+  }
+  const removeRoute = (i: number, j: number): void => {
+    const routes = (form.getValues(`modes.${i}.routes`) ?? []) as unknown[]
+    form.setValue(`modes.${i}.routes`, routes.filter((_, k) => k !== j), { shouldDirty: true }) // prettier-ignore
+    setOpen(`m${i}-what`)
+  }
+  const copyMode = (i: number): void => {
+    const copied = JSON.parse(JSON.stringify(form.getValues(`modes.${i}`))) as { label?: string }
+    modes.append({ ...copied, id: freshId('mode', drafted), label: `${copied.label ?? ''}, copy` })
+    setOpen(`m${modes.fields.length}-what`)
+  }
+
+  const sections: FormSection[] = [
+    {
+      id: 'model',
+      label: 'Model',
+      faults: faultsUnder(faults, [...MODEL_FIELDS.map((f) => f.key), 'parts']),
+      content: (
+        <>
+          <Fields specs={MODEL_FIELDS} base="" columns={2} />
+          <Rows
+            title="Parts that come apart, shell and base"
+            name="parts"
+            specs={PART_FIELDS}
+            fresh={() => ({ name: '' })}
+            add="Add a part"
+          />
+        </>
+      ),
+    },
+    ...modes.fields.flatMap((field, i): FormSection[] => {
+      const base = `modes.${i}`
+      const routes = drafted[i]?.routes ?? []
+      const later = [...SHELL_KEYS, ...SETTING_KEYS, 'routes'].map((k) => `${base}.${k}`)
+      const name = drafted[i]?.label ?? `Mode ${i + 1}`
+      return [
+        {
+          id: `m${i}-what`,
+          label: 'Whom it takes',
+          groupLabel: `Parts of the mode ${name}`,
+          group: (
+            <span className="-mr-3 flex items-center justify-between">
+              <b className="min-w-0 leading-tight">{name}</b>
+              <span className="flex shrink-0">
+                <Button
+                  look="bare"
+                  className="grid h-11 w-8 place-items-center hover:bg-shoal"
+                  aria-label={`Copy ${name}`}
+                  onClick={() => copyMode(i)}
+                >
+                  <Copy size={16} aria-hidden="true" />
+                </Button>
+                {modes.fields.length > 1 && (
+                  <Button
+                    look="bare"
+                    className="grid h-11 w-8 place-items-center hover:bg-shoal"
+                    aria-label={`Remove ${name}`}
+                    onClick={() => {
+                      modes.remove(i)
+                      setOpen('model')
+                    }}
+                  >
+                    <Trash2 size={16} aria-hidden="true" />
+                  </Button>
+                )}
+              </span>
+            </span>
+          ),
+          faults: faultsUnder(faults, [base]) - faultsUnder(faults, later),
+          content: <ModeBasics key={field.id} base={base} />,
+        },
+        {
+          id: `m${i}-shell`,
+          label: 'Straps, head, shell',
+          faults: faultsUnder(
+            faults,
+            SHELL_KEYS.map((k) => `${base}.${k}`),
+          ),
+          content: <ModeShell key={field.id} base={base} />,
+        },
+        {
+          id: `m${i}-settings`,
+          label: 'Recline, inserts, figures',
+          faults: faultsUnder(
+            faults,
+            SETTING_KEYS.map((k) => `${base}.${k}`),
+          ),
+          content: <ModeSettings key={field.id} base={base} />,
+        },
+        ...(routes.length === 0 ? [undefined] : routes).map((route, j): FormSection => ({
+          id: `m${i}-r${j}`,
+          label: `Route: ${route?.label ?? 'not named yet'}`,
+          faults: faultsUnder(faults, [`${base}.routes.${j}`]),
+          content: (
+            <>
+              <RouteForm key={`${field.id}-${j}`} base={`${base}.routes.${j}`} />
+              <div className="mt-4 flex flex-wrap gap-2 border-t border-hair pt-3">
+                <Button onClick={() => addRoute(i)}>Add a route to this mode</Button>
+                {routes.length > 1 && (
+                  <Button look="quiet" onClick={() => removeRoute(i, j)}>
+                    Remove this route
+                  </Button>
+                )}
+              </div>
+            </>
+          ),
+        })),
+      ]
+    }),
+    {
+      id: 'json',
+      label: 'In full, as JSON',
+      groupLabel: 'The whole entry',
+      group: (
+        <Button
+          look="bare"
+          className="min-h-11 w-full text-left font-bold underline decoration-line underline-offset-4"
+          onClick={() => {
+            modes.append({ ...NEW_MODE, id: freshId('mode', drafted) })
+            setOpen(`m${modes.fields.length}-what`)
+          }}
+        >
+          Add a mode
+        </Button>
+      ),
+      faults: 0,
+      content: (
+        <JsonEditor
+          value={tidied}
+          isShowable={isShowable}
+          wanted='Must be one restraint with its "modes", each with its "routes".'
+          onRead={(value) => form.reset(value, { keepDefaultValues: true })}
+        />
+      ),
+    },
+  ]
+  const shown = sections.some((s) => s.id === open) ? open : 'model'
+  const at = /^m(\d+)(?:-r(\d+))?/.exec(shown)
+  const valid = parsed.ok ? parsed.value : undefined
 
   return (
     <FormProvider {...form}>
       <Faults value={faults}>
         <form
+          noValidate
           onSubmit={(e) => {
             e.preventDefault()
             void entry.keep()
           }}
-          className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]"
+          className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]"
         >
-          <h1 className="text-3xl font-bold tracking-tight lg:col-span-2">{entry.title}</h1>
-          <div className="flex min-w-0 flex-col gap-3">
-            <Panel title="Model">
-              <Fields specs={MODEL_FIELDS} base="" />
-            </Panel>
-            {modes.fields.map((field, i) => (
-              <Panel
-                key={field.id}
-                title={`Mode ${i + 1}: ${drafted[i]?.label ?? ''}`}
-                aside={
-                  modes.fields.length > 1 && (
-                    <Button look="quiet" onClick={() => modes.remove(i)}>
-                      Take this mode away
-                    </Button>
-                  )
-                }
+          <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+            <div className="flex flex-wrap items-center gap-x-4">
+              <Link
+                to={isNew ? '/restraints' : `/restraints/${tidied.id}`}
+                className="inline-flex min-h-11 items-center underline underline-offset-4"
               >
-                <ModeForm base={`modes.${i}`} />
-              </Panel>
-            ))}
-            <div>
-              <Button
-                onClick={() =>
-                  modes.append({
-                    ...NEW_MODE,
-                    id: idFrom(
-                      'mode',
-                      drafted.map((m) => m.id),
-                    ),
-                  })
-                }
-              >
-                Add a mode
-              </Button>
+                {isNew ? 'All restraints' : 'Without editing'}
+              </Link>
+              <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
             </div>
-            <JsonEditor
-              value={tidied}
-              isShowable={isShowable}
-              wanted='Must be one restraint with its "modes", each with its "routes".'
-              summary="steps, proofs, conversions, lists of cars"
-              onRead={(value) => form.reset(value, { keepDefaultValues: true })}
-            />
+            <EntryActions entry={entry} isNew={isNew} keepLabel="Save this restraint" />
           </div>
-          <aside className="flex flex-col gap-3 lg:sticky lg:top-3 lg:self-start" aria-label="Preview">
-            <Check tidied={tidied} faults={faults} parsedModel={parsed.ok ? parsed.value : undefined} />
-            <EntryActions entry={entry} isNew={isNew} keepLabel="Keep this restraint" />
-          </aside>
+          <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
+            <Sections label="Parts of this restraint" sections={sections} open={shown} onOpen={setOpen} />
+            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label="Preview">
+              <Check
+                entry={entry}
+                parsedModel={valid}
+                mode={valid?.modes[Number(at?.[1] ?? 0)]}
+                routeAt={Number(at?.[2] ?? 0)}
+              />
+            </aside>
+          </div>
         </form>
       </Faults>
     </FormProvider>
@@ -115,25 +255,36 @@ export function ModelForm({ model, isNew, taken }: Props) {
 }
 
 interface CheckProps {
-  readonly tidied: RestraintModel
-  readonly faults: ReadonlyMap<string, string>
+  readonly entry: Entry<RestraintModel>
   readonly parsedModel: RestraintModel | undefined
+  /** Drawn as it is typed. */
+  readonly mode: Mode | undefined
+  readonly routeAt: number
 }
 
-function Check({ tidied, faults, parsedModel }: CheckProps) {
+function Check({ entry, parsedModel, mode, routeAt }: CheckProps) {
   const lints = parsedModel ? lintModel(parsedModel) : []
   const gaps = parsedModel ? stageGaps(parsedModel) : []
   const unread = parsedModel ? unreadIn(parsedModel) : []
+  const drawn = parsedModel && mode && drawingsOfModel(parsedModel, mode, mode.routes[routeAt]?.id)
   return (
     <Panel title="As it will stand">
       <BarGradients />
       <EntryCheck
-        faults={faults}
+        entry={entry}
+        labels={RESTRAINT_LABELS}
         lints={lints.map((l) => l.message)}
         lintTitle="Contradicts its regulation"
         lintAdvice="Compare with the label and the manual; until then it is never ready to travel."
         sound="Within its regulation"
       />
+      {drawn && (
+        <figure className="mt-2">
+          <DrawingView drawing={drawn.side} className="w-full border border-hair" />
+          {drawn.belt && <DrawingView drawing={drawn.belt} className="mt-1 w-full border border-hair" />}
+          <figcaption className="text-xs text-ink-soft">{mode?.label}, on a made-up seat</figcaption>
+        </figure>
+      )}
       {unread.length > 0 && (
         <div role="status" className="mt-2">
           <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
@@ -159,10 +310,10 @@ function Check({ tidied, faults, parsedModel }: CheckProps) {
         </p>
       )}
       <ul className="mt-2 divide-y divide-hair">
-        {((parsedModel ?? tidied).modes ?? []).map((mode) => (
+        {(parsedModel?.modes ?? []).map((mode) => (
           <li key={mode.id} className="py-2">
             <p className="text-sm font-semibold">{mode.label}</p>
-            {parsedModel && <ModeBars mode={mode} child={NOBODY} answer={null} forecast={undefined} />}
+            <ModeBars mode={mode} child={NOBODY} answer={null} forecast={undefined} />
           </li>
         ))}
       </ul>

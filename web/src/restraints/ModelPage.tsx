@@ -1,50 +1,124 @@
-import { useEffect, useMemo } from 'react'
-import { Link, useParams } from 'react-router'
+import { drawingsOfModel } from '@nimble-anchor/core/drawings'
+import { lintModel } from '@nimble-anchor/core/readings'
+import { modelName, ROUTE_KINDS, routeKindOf, type Mode, type RestraintModel } from '@nimble-anchor/core/restraint'
+import { partAsked, unreadIn } from '@nimble-anchor/core/rules'
+import { Pencil } from 'lucide-react'
+import { useEffect } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { DemoMark } from '../demo/DemoMark.tsx'
+import { DrawingView } from '../drawings/DrawingView.tsx'
+import { ModeBars } from '../fitting/choose/ModeBars.tsx'
+import { BarGradients } from '../fitting/choose/RangeBar.tsx'
 import { useCatalogue } from '../session/catalogue.ts'
+import { withQueries } from '../session/queries.tsx'
+import { Button } from '../ui/Button.tsx'
+import { Missing } from '../ui/Missing.tsx'
 import { Panel } from '../ui/Panel.tsx'
-import { ModelForm } from './ModelForm.tsx'
-import { NEW_MODEL } from './specs.ts'
+import { StateMark } from '../ui/StateMark.tsx'
 import { Units } from './Units.tsx'
 
-/** One model: what the manual says of it, and the units of it on the shelf. */
-export default function ModelPage() {
+const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
+
+/** One model to look up: what it is, whom it takes, how it is fixed, and the units of it on the shelf. */
+export default withQueries(function ModelPage() {
   const { id = '' } = useParams()
   const { catalogue, status, load } = useCatalogue()
+  const navigate = useNavigate()
   useEffect(() => {
-    if (!catalogue) void load()
-  }, [catalogue, load])
-  const model = useMemo(() => catalogue?.models?.find((m) => m.id === id), [catalogue, id])
-  const isNew = id === 'new'
+    void load()
+  }, [load])
+  const model = catalogue?.models?.find((m) => m.id === id)
+  useEffect(() => {
+    document.title = `${model ? modelName(model) : 'Restraint'} · Nimble Anchor`
+  }, [model])
   if (!catalogue)
     return <p className="p-8 text-ink-soft">{status === 'failed' ? 'The server does not answer.' : 'Loading.'}</p>
+  if (!model) return <Missing title="There is no such restraint" to="/restraints" label="All restraints" />
+  const lints = lintModel(model)
+  const unread = unreadIn(model)
   return (
-    <div className="mx-auto max-w-6xl p-3 sm:p-5">
-      <p>
-        <Link to="/restraints" className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
-          All restraints
-        </Link>
-      </p>
-      {!isNew && !model ? (
-        <Panel title="There is no such restraint">
-          <p>It may have been taken away, or its address mistyped.</p>
-        </Panel>
-      ) : (
-        <>
-          <ModelForm
-            key={id}
-            model={model ?? NEW_MODEL}
-            isNew={isNew}
-            taken={(catalogue.models ?? []).map((m) => m.id)}
-          />
-          {model && (
-            <Units
-              model={model}
-              units={(catalogue.units ?? []).filter((u) => u.modelId === model.id)}
-              taken={(catalogue.units ?? []).map((u) => u.id)}
-            />
-          )}
-        </>
+    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <div className="flex flex-wrap items-center gap-x-4">
+          <Link to="/restraints" className="inline-flex min-h-11 items-center underline underline-offset-4">
+            All restraints
+          </Link>
+          <h1 className="text-3xl font-bold tracking-tight">{modelName(model)}</h1>
+          <DemoMark kind="models" id={model.id} />
+          <p className="text-ink-soft">{[massText(model), lifeText(model)].join(' · ')}</p>
+        </div>
+        <Button onClick={() => void navigate(`/restraints/${model.id}/edit`)}>
+          <Pencil size={18} aria-hidden="true" /> Edit from the manual
+        </Button>
+      </div>
+      {lints.length > 0 && (
+        <div className="mb-3 border-l-4 border-stale bg-sheet p-3">
+          <StateMark state="undecided" word="Contradicts its regulation" size={14} />
+          <ul className="text-sm">
+            {lints.map((l) => (
+              <li key={l.message}>{l.message}</li>
+            ))}
+          </ul>
+        </div>
       )}
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] lg:grid-rows-[minmax(0,1fr)]">
+        <Panel title="Whom it takes, and how it is fixed" fills>
+          <BarGradients />
+          <ul className="-my-2 divide-y divide-hair">
+            {model.modes.map((mode) => (
+              <ModeRow key={mode.id} model={model} mode={mode} />
+            ))}
+          </ul>
+          {unread.length > 0 && (
+            <div className="mt-3">
+              <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
+              <ul className="text-sm">
+                {unread.map(({ where, needs }) => (
+                  <li key={where}>
+                    <b>{where}</b> {needs.map(partAsked).join('; ')}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+        </Panel>
+        <Units
+          model={model}
+          units={(catalogue.units ?? []).filter((u) => u.modelId === model.id)}
+          taken={(catalogue.units ?? []).map((u) => u.id)}
+        />
+      </div>
     </div>
+  )
+})
+
+const massText = ({ massKg }: RestraintModel): string => (massKg === undefined ? 'mass not known yet' : `${massKg} kg`)
+const lifeText = ({ lifeYears }: RestraintModel): string =>
+  lifeYears === undefined ? 'life not known yet' : `may be used for ${lifeYears} years`
+
+function ModeRow({ model, mode }: { readonly model: RestraintModel; readonly mode: Mode }) {
+  const { regulation, series } = mode.approval
+  const groups = mode.approval.regulation === 'R44' ? ` group ${mode.approval.groups.join(', ')}` : ''
+  const drawn = drawingsOfModel(model, mode)
+  return (
+    <li className="grid gap-x-4 gap-y-2 py-3 sm:grid-cols-[13rem_minmax(0,1fr)]">
+      {drawn && <DrawingView drawing={drawn.side} className="w-full border border-hair" />}
+      <div className="min-w-0">
+        <p className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <b>{mode.label}</b>
+          <span className="text-sm text-ink-soft">
+            UN {regulation}/{series}
+            {groups}
+          </span>
+        </p>
+        <ModeBars mode={mode} child={NOBODY} answer={null} forecast={undefined} />
+        <ul className="mt-1 text-sm">
+          {mode.routes.map((route) => {
+            const kind = ROUTE_KINDS[routeKindOf(mode, route)]
+            return <li key={route.id}>{route.label === kind ? kind : `${route.label}: ${kind}`}</li>
+          })}
+        </ul>
+      </div>
+    </li>
   )
 }

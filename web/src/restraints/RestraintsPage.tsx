@@ -4,8 +4,10 @@ import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
+import { DemoMark } from '../demo/DemoMark.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useCatalogue } from '../session/catalogue.ts'
+import { withQueries } from '../session/queries.tsx'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -27,7 +29,7 @@ function countText(units: readonly RestraintUnit[], model: RestraintModel, today
 }
 
 /** Every restraint model with its modes and what there is of it on the shelf. */
-export default function RestraintsPage() {
+export default withQueries(function RestraintsPage() {
   const { catalogue, status, load } = useCatalogue()
   const today = useToday((s) => s.today)
   const navigate = useNavigate()
@@ -62,9 +64,16 @@ export default function RestraintsPage() {
     [catalogue, query],
   )
   return (
-    <div className="mx-auto max-w-5xl p-3 sm:p-5">
-      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+    <div className="mx-auto flex max-w-6xl flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-3xl font-bold tracking-tight">Restraints</h1>
+        <SearchField
+          className="order-last w-full sm:order-none sm:max-w-sm sm:flex-1"
+          label="Find a restraint"
+          placeholder="Find by maker, name or mode"
+          value={query}
+          onChange={setQuery}
+        />
         <div className="flex flex-wrap gap-2">
           <Button onClick={() => setImporting(true)}>
             <FileUp size={18} aria-hidden="true" /> Import
@@ -74,13 +83,6 @@ export default function RestraintsPage() {
           </Button>
         </div>
       </div>
-      <SearchField
-        className="mb-3"
-        label="Find a restraint"
-        placeholder="Find by maker, name or mode"
-        value={query}
-        onChange={setQuery}
-      />
       {status === 'failed' && (
         <Panel title="The server does not answer">
           <Button onClick={() => void load()}>Try again</Button>
@@ -96,7 +98,12 @@ export default function RestraintsPage() {
         </Panel>
       )}
       {models.length > 0 && (
-        <Panel title="Catalogue" aside={<span className="text-sm text-ink-soft">{models.length} models</span>}>
+        <Panel
+          title="Catalogue"
+          fills
+          className="lg:flex-1"
+          aside={<span className="text-sm text-ink-soft">{models.length} models</span>}
+        >
           <ul className="-my-3 divide-y divide-hair">
             {models.map((model) => {
               const units = (catalogue?.units ?? []).filter((u) => u.modelId === model.id)
@@ -105,9 +112,12 @@ export default function RestraintsPage() {
                 <li key={model.id}>
                   <Link
                     to={`/restraints/${model.id}`}
-                    className="-mx-3.5 grid gap-x-4 gap-y-0.5 px-3.5 py-3 hover:bg-shoal sm:grid-cols-[13rem_minmax(0,1fr)_12rem]"
+                    className="-mx-3.5 grid min-h-11 items-center gap-x-4 gap-y-0.5 px-3.5 py-1.5 hover:bg-shoal sm:grid-cols-[13rem_minmax(0,1fr)_12rem]"
                   >
-                    <span className="font-bold">{modelName(model)}</span>
+                    <span className="font-bold">
+                      {modelName(model)}
+                      <DemoMark kind="models" id={model.id} />
+                    </span>
                     <span className="text-[0.95rem]">
                       {model.modes.map((m) => `UN ${m.approval.regulation} ${m.label}`).join(' · ')}
                       {lints.length > 0 && (
@@ -128,4 +138,4 @@ export default function RestraintsPage() {
       <ImportDialog open={isImporting} onOpenChange={setImporting} />
     </div>
   )
-}
+})

@@ -1,6 +1,7 @@
 import { DIRECTION_WORD, HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core/restraint'
+import { STEPS_EN } from '@nimble-anchor/core/procedure'
 import { FIXTURES } from '@nimble-anchor/core/vehicle'
-import { answer, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import { answer, number, pick, same, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */
 
@@ -9,7 +10,7 @@ export const MODEL_FIELDS: readonly FieldSpec[] = [
   text('name', 'Name'),
   number('massKg', 'Mass of the restraint', 'kg'),
   number('lifeYears', 'May be used for', 'years'),
-  { key: 'tags', label: 'Badges beyond the approval, spaces between (to filter by)', kind: 'words' },
+  { key: 'tags', label: 'Badges beyond the approval, in single words', kind: 'words' },
   pick(
     'directionChange',
     'Changes direction by',
@@ -44,7 +45,11 @@ export const MODE_FIELDS: readonly FieldSpec[] = [
 
 export const R44_FIELDS: readonly FieldSpec[] = [
   pick('approval.series', 'Series', same(['01', '02', '03', '04'])),
-  { key: 'approval.groups', label: `Groups (${R44_GROUPS.join(' ')}), spaces between`, kind: 'words' },
+  set(
+    'approval.groups',
+    'Groups',
+    R44_GROUPS.map((g) => [g, g]),
+  ),
   number('approval.approvedYear', 'Year on the label', ''),
 ]
 export const R129_FIELDS: readonly FieldSpec[] = [
@@ -111,6 +116,12 @@ export const MODE_PARTS: readonly PartSpec[] = [
       number('heightMm', 'Height', 'mm'),
       number('baseLengthMm', 'Base it lies under', 'mm'),
     ],
+  },
+  {
+    key: 'turns',
+    label: 'Turns on its base',
+    canBeNone: true,
+    fields: [answer('forwardGuard', 'A guard keeps it from facing forward')],
   },
   {
     key: 'carryHandle',
@@ -235,7 +246,7 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       pick('lock.section', 'Lock or clip on the', same(['lap', 'diagonal', 'both']), true),
       pick('lock.side', 'Lock-off at the', same(['buckle-side', 'door-side']), true),
       number('lock.fromTongueMm', 'Clip from the tongue', 'mm'),
-      { key: 'lock.neededWith', label: `Clip needed with (${RETRACTORS.join(' ')})`, kind: 'words' },
+      set('lock.neededWith', 'Clip needed with a retractor that is', same(RETRACTORS)),
     ],
   },
   {
@@ -263,7 +274,12 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       pick('use', 'Use', same(['required', 'optional'])),
       number('lengthMm', 'Length', 'mm'),
       pick('lead', 'Lead', same(['crossed', 'straight', 'either']), true),
-      { key: 'points', label: 'Points (fixed-runner moving-frame ring seat-leg)', kind: 'words' },
+      set('points', 'May be fastened to', [
+        ['fixed-runner', 'a fixed runner'],
+        ['moving-frame', 'the moving frame of the seat'],
+        ['ring', 'a ring'],
+        ['seat-leg', 'a leg of the seat'],
+      ]),
     ],
   },
 ]
@@ -273,6 +289,31 @@ export const GUIDE_FIELDS: readonly FieldSpec[] = [
   text('mark', 'Mark'),
   pick('side', 'Side', same(['left', 'right', 'buckle-side', 'door-side', 'centre'])),
   pick('how', 'How', same(['over', 'under', 'through'])),
+]
+
+/** Where a step of the maker's own stands, by the usual step that it goes with. */
+const WHERE = Object.entries(STEPS_EN).map(([id, { title }]) => [id, title] as const)
+const PROOF_KINDS = same([
+  'window', 'click', 'loud-last-click', 'clicks-cease', 'button-springs-back', 'line-in-sight', 'gate-shut', 'gauge',
+]) // prettier-ignore
+export const STEP_FIELDS: readonly FieldSpec[] = [
+  text('text', 'What to do'),
+  pick('after.0', 'After', WHERE, true),
+  pick('replaces', 'Instead of', WHERE, true),
+  pick('onlyBefore', 'Only before', same(['placing', 'attaching', 'child-in']), true),
+  text('proof.what', 'What shows that it is done'),
+  pick('proof.kind', 'It shows by', PROOF_KINDS, true),
+]
+/** How something shows that it holds, in the maker's words. */
+export const PROOF_FIELDS: readonly FieldSpec[] = [
+  text('what', 'What it shows'),
+  pick('kind', 'By', PROOF_KINDS),
+  pick('side', 'Side', same(['left', 'right', 'centre']), true),
+]
+export const PART_FIELDS: readonly FieldSpec[] = [
+  text('name', 'Part'),
+  number('massKg', 'Mass', 'kg'),
+  answer('isBase', 'It is a base'),
 ]
 
 /** New entries are empty: what nobody has read is not filled in. */

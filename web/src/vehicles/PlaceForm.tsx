@@ -45,7 +45,7 @@ export function PlaceForm({ base }: { readonly base: string }) {
   const isDriver = (useWatch({ name: `${base}.isDriverSeat` }) as boolean | undefined) === true
   return (
     <div>
-      <Fields specs={PLACE_FIELDS} base={base} />
+      <Fields specs={PLACE_FIELDS} base={base} columns={2} />
       {!isDriver && (
         <>
           <div className="mt-4">

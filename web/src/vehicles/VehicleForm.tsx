@@ -9,18 +9,22 @@ import {
   type SeatingPosition,
   type Vehicle,
 } from '@nimble-anchor/core/vehicle'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { FormProvider } from 'react-hook-form'
+import { Link } from 'react-router'
+import { toast } from 'sonner'
 import { CarPlan, type PlanEdit } from '../car/CarPlan.tsx'
 import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
 import { Faults, Fields } from '../form/fields.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
+import { Sections, type FormSection } from '../form/Sections.tsx'
 import { tidyVehicle } from '../form/tidy.ts'
 import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { drawable } from './drawable.ts'
+import { CAR_LABELS } from './labels.ts'
 import { HandbookGrid } from './HandbookGrid.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { VEHICLE_FIELDS } from './specs.ts'
@@ -52,6 +56,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const entry = useEntry(CAR, vehicle, isNew, taken)
   const { form, tidied, parsed, faults } = entry
   const [openId, setOpenId] = useState<string>()
+  const [section, setSection] = useState(isNew ? 'car' : '')
   const positions = tidied.positions ?? []
   const byId = positions.findIndex((p) => p.id === openId)
   // Nobody fits a restraint on the driver's seat: the first other place is open.
@@ -63,11 +68,15 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
           positions.findIndex((p) => !p.isDriverSeat),
         )
   const open = positions[at]
+  // What is missing is not drawn, as what is wrong is not.
+  const unusable = useMemo(() => new Map([...faults, ...entry.missing.map((path) => [path, ''] as const)]), [faults, entry.missing]) // prettier-ignore
   const lints = parsed.ok ? lintVehicle(parsed.value) : []
   const ids = positions.map((p) => p.id)
   const setPositions = (next: readonly SeatingPosition[], openNow?: string): void => {
     form.setValue('positions', next, { shouldDirty: true })
-    if (openNow !== undefined) setOpenId(openNow)
+    if (openNow === undefined) return
+    setOpenId(openNow)
+    setSection(`p-${openNow}`)
   }
   const change = (id: string, to: Partial<SeatingPosition>): void =>
     setPositions(positions.map((p) => (p.id === id ? { ...p, ...to } : p)))
@@ -78,107 +87,158 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   }
   const add = (place: SeatingPosition): void => setPositions([...positions, place], place.id)
 
+  /** The place on the other side takes what was found on this one; where there is none it is added. */
+  function mirror(place: SeatingPosition): void {
+    const other = mirrored(place, '')
+    const there = positions.find((p) => p.row === other.row && p.side === other.side && p.id !== place.id)
+    if (there === undefined) return add({ ...other, id: idFrom(other.label, ids) })
+    const before = form.getValues('positions') as readonly SeatingPosition[]
+    setPositions(
+      positions.map((p) =>
+        p.id === there.id
+          ? {
+              ...other,
+              id: there.id,
+              label: there.label,
+              ...(there.isDriverSeat !== undefined && { isDriverSeat: there.isDriverSeat }),
+            }
+          : p,
+      ),
+      there.id,
+    )
+    toast(`${there.label} is now as ${place.label}, turned over.`, {
+      action: { label: 'Undo', onClick: () => setPositions(before) },
+    })
+  }
+  const faultsAt = (base: string): number => [...faults.keys()].filter((f) => f.startsWith(`${base}.`)).length
+  const sections: FormSection[] = [
+    {
+      id: 'car',
+      label: 'Car',
+      faults: [...faults.keys()].filter((f) => !f.startsWith('positions.')).length,
+      content: (
+        <>
+          <Fields specs={VEHICLE_FIELDS} base="" columns={2} />
+          {isNew && (
+            <div className="mt-3 flex flex-wrap items-center gap-2">
+              <span className="text-sm font-semibold text-ink-soft">Begin with the places of a</span>
+              {(Object.keys(LAYOUTS) as LayoutName[]).map((layout) => (
+                <Button key={layout} onClick={() => setPositions(layoutPositions(layout, tidied.driverSide))}>
+                  {LAYOUTS[layout].label.toLowerCase()}
+                </Button>
+              ))}
+            </div>
+          )}
+        </>
+      ),
+    },
+    {
+      id: 'handbook',
+      label: 'Handbook letters, every place',
+      faults: 0,
+      content: (
+        <HandbookGrid
+          positions={positions}
+          onOpen={(id) => {
+            setOpenId(id)
+            setSection(`p-${id}`)
+          }}
+        />
+      ),
+    },
+    ...positions.map((place, i): FormSection => ({
+      id: `p-${place.id}`,
+      label: place.label ?? place.id,
+      ...(i === 0 && { group: <b>Places</b>, groupLabel: 'Places' }),
+      faults: faultsAt(`positions.${i}`),
+      content: (
+        <>
+          <PlaceForm key={place.id} base={`positions.${i}`} />
+          <div className="mt-4 flex flex-wrap gap-2 border-t border-hair pt-3">
+            <Button onClick={() => add({ ...place, id: idFrom(place.id, ids), label: `${place.label}, copy` })}>
+              Copy this place
+            </Button>
+            {place.side !== 'centre' && <Button onClick={() => mirror(place)}>Mirror to the other side</Button>}
+            {positions.length > 1 && (
+              <Button look="quiet" onClick={() => setPositions(positions.filter((p) => p.id !== place.id))}>
+                Remove this place
+              </Button>
+            )}
+          </div>
+        </>
+      ),
+    })),
+    {
+      id: 'json',
+      label: 'In full, as JSON',
+      faults: 0,
+      content: (
+        <JsonEditor
+          value={tidied}
+          isShowable={isShowable}
+          wanted='Must be one car with its "positions".'
+          onRead={(value) => form.reset(value)}
+        />
+      ),
+    },
+  ]
+  const shown = sections.some((s) => s.id === section) ? section : open ? `p-${open.id}` : 'car'
+  const look = (id: string): void => {
+    setSection(id)
+    if (id.startsWith('p-')) setOpenId(id.slice(2))
+  }
   return (
     <FormProvider {...form}>
       <Faults value={faults}>
         <form
+          noValidate
           onSubmit={(e) => {
             e.preventDefault()
             void entry.keep()
           }}
-          className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]"
+          className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]"
         >
-          <h1 className="text-3xl font-bold tracking-tight lg:col-span-2">{entry.title}</h1>
-          <div className="order-2 flex min-w-0 flex-col gap-3 lg:order-1">
-            <Panel title="Car">
-              <Fields specs={VEHICLE_FIELDS} base="" />
-              {isNew && (
-                <div className="mt-3 flex flex-wrap items-center gap-2">
-                  <span className="text-sm font-semibold text-ink-soft">Begin with the places of a</span>
-                  {(Object.keys(LAYOUTS) as LayoutName[]).map((layout) => (
-                    <Button key={layout} onClick={() => setPositions(layoutPositions(layout, tidied.driverSide))}>
-                      {LAYOUTS[layout].label.toLowerCase()}
-                    </Button>
-                  ))}
-                </div>
-              )}
-            </Panel>
-            {open && (
-              <Panel title={open.label ?? open.id}>
-                <PlaceForm key={open.id} base={`positions.${at}`} />
-                <div className="mt-4 flex flex-wrap gap-2 border-t border-hair pt-3">
-                  <Button onClick={() => add({ ...open, id: idFrom(open.id, ids), label: `${open.label}, copy` })}>
-                    Copy this place
-                  </Button>
-                  <Button
-                    onClick={() => {
-                      const other = mirrored(open, '')
-                      add({ ...other, id: idFrom(other.label, ids) })
-                    }}
-                  >
-                    Mirror it to the other side
-                  </Button>
-                  {positions.length > 1 && (
-                    <Button look="quiet" onClick={() => setPositions(positions.filter((p) => p.id !== open.id))}>
-                      Take this place away
-                    </Button>
-                  )}
-                </div>
-              </Panel>
-            )}
-            <Panel title="Handbook letters, every place">
-              <HandbookGrid positions={positions} onOpen={setOpenId} />
-            </Panel>
-            <JsonEditor
-              value={tidied}
-              isShowable={isShowable}
-              wanted='Must be one car with its "positions".'
-              summary="lower tether points, notes, and all the rest"
-              onRead={(value) => form.reset(value)}
-            />
+          <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+            <div className="flex flex-wrap items-center gap-x-4">
+              <Link to="/vehicles" className="inline-flex min-h-11 items-center underline underline-offset-4">
+                All cars
+              </Link>
+              <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
+            </div>
+            <EntryActions entry={entry} isNew={isNew} keepLabel="Save this car" />
           </div>
-          <aside className="order-1 flex flex-col gap-3 lg:order-2 lg:sticky lg:top-3 lg:self-start" aria-label="Plan">
-            <Panel title="From above">
-              <CarPlan
-                vehicle={{
-                  ...tidied,
-                  positions: drawable(positions, faults)
-                    .filter((p) => p.row >= 1)
-                    .map((p) => ({ ...p, isDriverSeat: isDriversPlace(tidied, p) })),
-                }}
-                selected={open?.id}
-                onSelect={setOpenId}
-                edit={edit}
-              />
-              <p className="mt-2 text-sm text-ink-soft">
-                Drag a place sideways or to another row, and a door mark to the other side; or use the arrow keys.
-              </p>
-              <ul className="mt-2 divide-y divide-hair" aria-label="Places">
-                {positions.map((p) => (
-                  <li key={p.id}>
-                    <Button
-                      look="bare"
-                      aria-pressed={p.id === open?.id}
-                      onClick={() => setOpenId(p.id)}
-                      className={`min-h-11 w-full px-2 text-left hover:underline ${p.id === open?.id ? 'bg-shoal font-bold' : ''}`}
-                    >
-                      {p.label}
-                    </Button>
-                  </li>
-                ))}
-              </ul>
-            </Panel>
-            <Panel title="As it will stand">
-              <EntryCheck
-                faults={faults}
-                lints={lints.map((l) => l.message)}
-                lintTitle="Contradicts itself"
-                lintAdvice="Read the handbook again."
-                sound="Nothing contradicts itself"
-              />
-            </Panel>
-            <EntryActions entry={entry} isNew={isNew} keepLabel="Keep this car" />
-          </aside>
+          <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
+            <Sections label="Parts of this car" sections={sections} open={shown} onOpen={look} />
+            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label="Plan">
+              <Panel title="From above">
+                <CarPlan
+                  vehicle={{
+                    ...tidied,
+                    positions: drawable(positions, unusable)
+                      .filter((p) => p.row >= 1)
+                      .map((p) => ({ ...p, isDriverSeat: isDriversPlace(tidied, p) })),
+                  }}
+                  selected={open?.id}
+                  onSelect={(id) => look(`p-${id}`)}
+                  edit={edit}
+                />
+                <p className="mt-2 text-sm text-ink-soft">
+                  Drag a place sideways or to another row, and a door mark to the other side; or use the arrow keys.
+                </p>
+              </Panel>
+              <Panel title="As it will stand">
+                <EntryCheck
+                  entry={entry}
+                  labels={CAR_LABELS}
+                  lints={lints.filter((l) => !l.isMissing).map((l) => l.message)}
+                  open={lints.filter((l) => l.isMissing).map((l) => l.message)}
+                  lintTitle="Contradicts itself"
+                  lintAdvice="Read the handbook again."
+                  sound="Nothing contradicts itself"
+                />
+              </Panel>
+            </aside>
+          </div>
         </form>
       </Faults>
     </FormProvider>

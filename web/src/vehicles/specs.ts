@@ -1,5 +1,5 @@
 import { FIXTURES, FIXTURES_OF, layoutPositions } from '@nimble-anchor/core/vehicle'
-import { answer, flag, number, pick, same, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import { answer, flag, number, pick, same, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */
 
@@ -103,7 +103,12 @@ export const ROOM_FIELDS: readonly FieldSpec[] = [
   ...quantity('frontClearanceMm', 'Backrest to the seat in front, tallest driver', 'mm'),
   number('frontSeatRangeMm.fullyBackMm', 'The same, that seat fully back', 'mm'),
   number('frontSeatRangeMm.fullyForwardMm', 'and fully forward', 'mm'),
-  { key: 'obstacles', label: 'Obstacles (centre-console removable-console tunnel raised-floor)', kind: 'words' },
+  set('obstacles', 'In the way', [
+    ['centre-console', 'a centre console'],
+    ['removable-console', 'a console that comes out'],
+    ['tunnel', 'a tunnel'],
+    ['raised-floor', 'a raised floor'],
+  ]),
 ]
 
 /** Whether it slides, and where the handbook wants it under a restraint. */
@@ -120,7 +125,11 @@ export const LETTERS = ['U', 'UF', 'L', 'B', 'X'] as const
 export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   pick('handbook.isofix', 'ISOFIX', same(['IUF', 'IL', 'X']), true),
   pick('handbook.iSize', 'i-Size', [['i-U', 'i-U'], ['i-UF', 'i-UF'], ['X', 'X']], true), // prettier-ignore
-  { key: 'handbook.fixtures', label: `Fixtures (${FIXTURES.join(' ')})`, kind: 'words' },
+  set(
+    'handbook.fixtures',
+    'Fixtures',
+    FIXTURES.map((f) => [f, f]),
+  ),
   answer('handbook.table.universalBelted', 'Newer table: universal belted'),
   answer('handbook.table.legPermitted', 'Newer table: leg permitted'),
   pick('handbook.table.rearward', 'Newer table: largest rearward', same([...FIXTURES_OF.rearward, 'none']), true),

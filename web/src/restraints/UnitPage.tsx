@@ -1,0 +1,219 @@
+import { lifeEnd, modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
+import { useQuery } from '@tanstack/react-query'
+import { Pencil } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { toast } from 'sonner'
+import { DemoMark } from '../demo/DemoMark.tsx'
+import { BeginJob } from '../jobs/BeginJob.tsx'
+import { JOB_MARK } from '../jobs/jobMark.ts'
+import { api, NOTHING_SEEN } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { LeftTheirs } from '../session/meanwhile.ts'
+import { withQueries } from '../session/queries.tsx'
+import { useToday } from '../session/today.ts'
+import { Button } from '../ui/Button.tsx'
+import { closedWord } from '../ui/closedWord.ts'
+import { Dialog } from '../ui/Dialog.tsx'
+import { Missing } from '../ui/Missing.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
+import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { UnitForm } from './UnitForm.tsx'
+import { unitState } from './unitState.ts'
+import { keepUnit } from './unitStore.ts'
+
+const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+const dayText = (iso: string): string => day.format(new Date(iso))
+/** Where it has been lately; the whole of it stands in the logbook. */
+const LATELY = 12
+
+/** One piece on the shelf: its state, how it is set up, the jobs on it, and where it has been. */
+export default withQueries(function UnitPage() {
+  const { id = '' } = useParams()
+  const { catalogue, status, load } = useCatalogue()
+  useEffect(() => {
+    void load()
+    void useToday.getState().load()
+  }, [load])
+  const unit = catalogue?.units?.find((u) => u.id === id)
+  const model = catalogue?.models?.find((m) => m.id === unit?.modelId)
+  useEffect(() => {
+    document.title = `${unit?.serial ?? 'Unit'} · Nimble Anchor`
+  }, [unit?.serial])
+  if (!catalogue)
+    return <p className="p-8 text-ink-soft">{status === 'failed' ? 'The server does not answer.' : 'Loading.'}</p>
+  if (!unit || !model) return <Missing title="There is no such unit" to="/restraints" label="All restraints" />
+  return <Unit model={model} unit={unit} />
+})
+
+function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: RestraintUnit }) {
+  const today = useToday((s) => s.today)
+  const load = useCatalogue((s) => s.load)
+  const navigate = useNavigate()
+  const [isEditing, setEditing] = useState(false)
+  const jobs = useQuery({ queryKey: ['jobs', unit.id], queryFn: () => api.jobs(unit.id) })
+  const been = useQuery({
+    queryKey: ['been', unit.id],
+    queryFn: () => api.logbook(`unitId=${encodeURIComponent(unit.id)}`, 0, LATELY),
+  })
+  const state = unitState(model, unit, today)
+  return (
+    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <div className="flex flex-wrap items-center gap-x-4">
+          <Link
+            to={`/restraints/${model.id}`}
+            className="inline-flex min-h-11 items-center underline underline-offset-4"
+          >
+            {modelName(model)}
+          </Link>
+          <h1 className="text-3xl font-bold tracking-tight">{unit.serial}</h1>
+          <DemoMark kind="units" id={unit.id} />
+          <span>
+            <StateMark state={state.mark} size={16} /> {state.text}
+          </span>
+        </div>
+        <Button onClick={() => setEditing(true)}>
+          <Pencil size={18} aria-hidden="true" /> Change what is known
+        </Button>
+      </div>
+      {unit.isRecalled === true && (
+        <p className="mb-3 border-l-4 border-fail bg-sheet p-3">
+          <b>Recalled.</b>{' '}
+          <Link
+            to={`/logbook?unitId=${encodeURIComponent(unit.id)}&status=signed`}
+            className="underline underline-offset-4"
+          >
+            Find the families who were handed it
+          </Link>
+        </p>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-3 lg:grid-rows-[minmax(0,1fr)]">
+        <Panel title="What is known of it" fills>
+          <Facts model={model} unit={unit} />
+        </Panel>
+        <Panel title="Jobs" fills>
+          {jobs.isError && <p role="alert">The server does not answer.</p>}
+          {jobs.data?.length === 0 && <p className="text-ink-soft">None yet.</p>}
+          <ul className="-my-2 divide-y divide-hair">
+            {(jobs.data ?? []).map((job) => (
+              <li key={job.id}>
+                <Link to={`/jobs/${job.id}`} className="block min-h-11 py-2 hover:bg-shoal">
+                  <b>{job.plan.title}</b>
+                  <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
+                    <StateMark state={JOB_MARK[job.state].mark} word={JOB_MARK[job.state].word} size={14} />
+                    <span className="text-ink-soft">{dayText(job.endedAt ?? job.startedAt)}</span>
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <BeginJob model={model} unit={unit} />
+        </Panel>
+        <Panel
+          title="Where it has been"
+          fills
+          aside={
+            been.data !== undefined &&
+            been.data.total > 0 && (
+              <Link
+                to={`/logbook?unitId=${encodeURIComponent(unit.id)}`}
+                className="inline-flex min-h-11 items-center underline underline-offset-4"
+              >
+                {been.data.total === 1 ? '1 fitting' : `All ${been.data.total} fittings`}
+              </Link>
+            )
+          }
+        >
+          {been.isError && <p role="alert">The server does not answer.</p>}
+          {been.data?.total === 0 && <p className="text-ink-soft">It was in no car yet.</p>}
+          <ul className="-my-2 divide-y divide-hair">
+            {(been.data?.rows ?? []).map((row) => (
+              <li key={row.id}>
+                <Link to={`/fittings/${row.id}`} className="block min-h-11 py-1.5 hover:bg-shoal">
+                  <span className="flex flex-wrap items-baseline justify-between gap-x-3">
+                    <b>{row.childName}</b>
+                    <span className="text-sm text-ink-soft">{dayText(row.createdAt)}</span>
+                  </span>
+                  <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
+                    <span>{row.vehicleName ?? 'no car yet'}</span>
+                    <StateMark
+                      state={VERDICT_MARK[row.verdict]}
+                      word={row.status === 'signed' ? closedWord(row) : VERDICT_TEXT[row.verdict]}
+                      size={14}
+                    />
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Panel>
+      </div>
+      <Dialog open={isEditing} onOpenChange={setEditing} title={`Unit ${unit.serial}`}>
+        <UnitForm
+          key={JSON.stringify(unit)}
+          model={model}
+          unit={unit}
+          isNew={false}
+          onKeep={(next) =>
+            void keepUnit(next, unit).then(
+              () => {
+                setEditing(false)
+                return load()
+              },
+              (error: unknown) => {
+                sayRefusal(error)
+                if (error instanceof LeftTheirs) setEditing(false)
+                void load()
+              },
+            )
+          }
+          onRemove={() =>
+            void api.removeFromCatalogue('units', unit.id).then(() => {
+              toast(`Unit ${unit.serial} removed.`, {
+                action: { label: 'Undo', onClick: () => void keepUnit(unit, NOTHING_SEEN).then(load, sayRefusal) },
+              })
+              void navigate(`/restraints/${model.id}`)
+              return load()
+            }, sayRefusal)
+          }
+        />
+      </Dialog>
+    </div>
+  )
+}
+
+const said = (value: boolean | undefined, yes: string, no: string): string =>
+  value === undefined ? 'not known yet' : value ? yes : no
+const HARNESS = { in: 'in place', stowed: 'stowed' } as const
+
+/** What is not known is said so, and never left out. */
+function Facts({ model, unit }: { readonly model: RestraintModel; readonly unit: RestraintUnit }) {
+  const date = (iso: string | undefined): string => (iso === undefined ? 'not known yet' : dayText(`${iso}T12:00:00`))
+  const part = model.parts?.find((p) => p.id === unit.partId)
+  const rows: readonly (readonly [string, string])[] = [
+    ['Shelf', unit.shelf ?? 'no shelf named'],
+    ['Made', date(unit.madeOn)],
+    ['Life ends', date(lifeEnd({ model, unit }))],
+    ['History', said(unit.isHistoryKnown, 'known', 'not known: not for use')],
+    ['Crash', said(unit.wasInCrash, 'was in one: not for use', 'none')],
+    ['Recall', said(unit.isRecalled, 'recalled: not for use', 'none')],
+    ['Parts', said(unit.isComplete, 'complete', 'missing: not for use')],
+    ...(part ? [['Which part', part.name] as const] : []),
+    ...(unit.harness ? [['Harness', HARNESS[unit.harness]] as const] : []),
+    ...(unit.direction ? [['Stands', unit.direction] as const] : []),
+    ...(unit.note ? [['Note', unit.note] as const] : []),
+  ]
+  return (
+    <dl className="grid grid-cols-[7rem_minmax(0,1fr)] gap-x-3">
+      {rows.map(([label, value]) => (
+        <div key={label} className="col-span-2 grid grid-cols-subgrid border-b border-hair py-1.5">
+          <dt className="text-ink-soft">{label}</dt>
+          <dd className={value.startsWith('not known yet') ? 'text-stale' : 'font-semibold'}>{value}</dd>
+        </div>
+      ))}
+    </dl>
+  )
+}
