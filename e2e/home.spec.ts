@@ -42,7 +42,7 @@ test(
     await row('Tamsin Hale')
       .getByRole('link', { name: /^Open the fitting/ })
       .click()
-    await expect(page.getByText(/Look again/).first()).toBeVisible()
+    await expect(page.getByText(/checks must be done again/).first()).toBeVisible()
     await page.keyboard.press('t')
 
     // The season comes while others work; then every chart has something to say.

@@ -44,7 +44,9 @@ afterAll(() => {
 })
 
 /** The whole application on a folder of its own. */
-export async function start(options: { dataDir?: string; demo?: boolean; today?: string; season?: number } = {}): Promise<Running> {
+export async function start(
+  options: { dataDir?: string; demo?: boolean; today?: string; season?: number } = {},
+): Promise<Running> {
   const dataDir = options.dataDir ?? newFolder()
   const today = options.today ?? TODAY
   if (options.demo) cpSync(await demoOf(today), dataDir, { recursive: true })

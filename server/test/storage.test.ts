@@ -9,7 +9,7 @@ import { replay, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { Database } from '../src/storage/database'
 import { ENTITIES, EntryRow, FittingRow, VehicleRow } from '../src/storage/entities'
 import { MIGRATIONS } from '../src/storage/migrations/index'
-import { moveDays } from '../src/demo/files'
+import { demoDocuments, moveDays } from '../src/demo/files'
 import { start } from './harness'
 
 const folder = () => mkdtempSync(join(tmpdir(), 'nimble-anchor-'))
@@ -219,7 +219,7 @@ describe('the program', () => {
       )
     let server = launch(port, dir)
     expect(await server.up).toBe(true)
-    const { id } = (await (await api('fittings', { childId: 'tamsin-hale' })).json()) as { id: string }
+    const { id } = (await (await api('fittings', { newChild: { name: 'Pip' } })).json()) as { id: string }
     let acknowledged = 0
     for (let round = 0; round < 3; round += 1) {
       setTimeout(() => server.process.kill('SIGKILL'), 250)
@@ -271,6 +271,15 @@ describe('the program', () => {
   }, 300_000)
 })
 
+test('the demo’s files come in the order in which they can be imported, as of the day asked for', () => {
+  const documents = demoDocuments(join(__dirname, '../../demo'), '2030-01-01') as Record<string, unknown>[]
+  expect(documents.map((d) => Object.keys(d).filter((k) => Array.isArray(d[k])))).toEqual([
+    ['children'],
+    ['vehicles'],
+    ['models', 'units'],
+  ])
+  expect(documents.map((d) => d.asOf)).toEqual(['2030-01-01', '2030-01-01', '2030-01-01'])
+})
 test('moving the demo’s days keeps ages and leaves everything else alone', () => {
   expect(moveDays({ a: '2025-07-20', b: ['2025-07-20', 'no-day', 7], c: { d: null } }, 5)).toEqual({
     a: '2025-07-25',

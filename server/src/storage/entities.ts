@@ -140,6 +140,20 @@ class DueRow {
   @Column('simple-json') item: AheadItem
 }
 
+/** Signed fittings of which nobody has asked yet what is due. */
+@Entity('due_waiting')
+class DueWaitingRow {
+  @PrimaryColumn('text') fittingId: string
+}
+
+/** What the demo brought; of a catalogue entry, its fingerprint as it was brought. */
+@Entity('demo_record')
+class DemoRecordRow {
+  @PrimaryColumn('text') kind: string
+  @PrimaryColumn('text') id: string
+  @Column('text', { nullable: true }) seen: string | null
+}
+
 /** The same installation looked at again by the carer. Append-only. */
 @Entity('recheck')
 export class RecheckRow {
@@ -227,6 +241,8 @@ export const ENTITIES = [
   FaultRow,
   StageTimeRow,
   DueRow,
+  DueWaitingRow,
+  DemoRecordRow,
   RecheckRow,
   JobRow,
   JobEntryRow,

@@ -24,6 +24,8 @@ export default withQueries(function DemoStrip() {
   const [isAsking, setAsking] = useState(false)
   const [isBusy, setBusy] = useState(false)
   const hasSeenTour = usePreferences((s) => s.hasSeenTour)
+  // The marks stand on what is on the page already, this strip among it.
+  const [strip, setStrip] = useState<HTMLElement | null>(null)
   if (!demo || demo.state === 'none') return null
 
   async function remove(): Promise<void> {
@@ -46,6 +48,7 @@ export default withQueries(function DemoStrip() {
   return (
     <aside
       id="demo"
+      ref={setStrip}
       aria-label="Demo"
       className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-[3px] border border-line bg-shoal px-3.5 py-1"
     >
@@ -88,7 +91,7 @@ export default withQueries(function DemoStrip() {
           </p>
         </Ask>
       )}
-      {!hasSeenTour && <Tour />}
+      {strip !== null && !hasSeenTour && <Tour />}
     </aside>
   )
 })

@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui'
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { useMedia } from '../ui/useMedia.ts'
@@ -41,8 +41,7 @@ export function Tour() {
   const isWide = useMedia('(min-width: 640px)')
   const [step, setStep] = useState(0)
   const next = useRef<HTMLButtonElement>(null)
-  const [marks, setMarks] = useState<readonly Mark[]>([])
-  useEffect(() => setMarks(MARKS.filter((m) => document.querySelector(m.at) !== null)), [])
+  const [marks] = useState(() => MARKS.filter((m) => document.querySelector(m.at) !== null))
   const mark = marks[step]
   if (!mark) return null
   const isLast = step === marks.length - 1

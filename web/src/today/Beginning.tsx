@@ -16,6 +16,8 @@ export function Beginning({ onDemo }: { readonly onDemo: () => void }) {
     setBusy(true)
     try {
       await api.beginDemo()
+      const { queries } = await import('../session/queries.tsx')
+      await queries.invalidateQueries()
       await Promise.all([useToday.getState().load(), useCatalogue.getState().load()])
       onDemo()
     } catch (error) {

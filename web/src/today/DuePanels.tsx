@@ -1,3 +1,4 @@
+import type { DayView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { JOB_MARK } from '../jobs/jobMark.ts'
@@ -6,6 +7,8 @@ import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { useMedia } from '../ui/useMedia.ts'
+
+const NOTHING: DayView['due'] = []
 
 /** What is nearest to today stands first: the rest opens on a press. */
 const SHOWN_ON_A_PHONE = 6
@@ -16,7 +19,7 @@ const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short',
 
 /** What has come due for families, and within a fortnight; at the early end of each forecast. */
 export function DuePanel() {
-  const due = useToday((s) => s.day?.due) ?? []
+  const due = useToday((s) => s.day?.due) ?? NOTHING
   const waiting = useToday((s) => s.day?.dueWaiting) ?? 0
   const load = useToday((s) => s.load)
   useEffect(() => {
