@@ -93,7 +93,7 @@ test('at home in ten taps: one no, and it says what to do; then all as handed ov
     taps += 1
   }
   expect(taps).toBeLessThanOrEqual(10)
-  await page.getByRole('button', { name: 'Keep it in the record' }).click()
+  await page.getByRole('button', { name: 'Save it in the record' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'Kept in the record' })).toBeVisible()
   await page.getByRole('link', { name: 'To the fitting' }).click()
   await part(page, 'Afterwards')

@@ -211,12 +211,13 @@ test('on the plan of a car places and doors follow the hand', async ({ page, ser
   await expect(plan.getByRole('button', { name: /^Door of Rear left: right/ })).toBeVisible()
 
   // Letters by keyboard: the arrows go from cell to cell, a letter typed is set.
+  await page.getByRole('tab', { name: 'Handbook letters, every place' }).click()
   await page.getByLabel('Rear left, Group I', { exact: true }).focus()
   await page.keyboard.press('ArrowRight')
   await expect(page.getByLabel('Rear middle, Group I', { exact: true })).toBeFocused()
   await page.keyboard.press('L')
   await expect(page.getByLabel('Rear middle, Group I', { exact: true })).toHaveText('L')
   await expectAxeClean(page, 'Vehicle')
-  await page.getByRole('button', { name: 'Keep this car' }).click()
+  await page.getByRole('button', { name: 'Save this car' }).click()
   await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible()
 })

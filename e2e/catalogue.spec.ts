@@ -112,7 +112,7 @@ test('an edit is undone; a model with units is not taken away', async ({ page, s
       return models.find((m) => m.id === 'ravel-bowline')?.lifeYears
     })
     .toBe(8)
-  await page.getByRole('button', { name: 'Remove' }).click()
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await expect(page.getByText(/on the shelf: take the units away first/)).toBeVisible()
 })
 

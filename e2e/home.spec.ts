@@ -46,6 +46,7 @@ test(
     await page.keyboard.press('t')
 
     // The season comes while others work; then every chart has something to say.
+    await expect(page.getByRole('complementary', { name: 'Demo' })).toBeVisible()
     await expect(page.getByText(/^Season: \d+ of 600/)).toHaveCount(0, { timeout: 120_000 })
     await page.keyboard.press('q')
     await expect(page.getByRole('status').filter({ hasText: /^\d{3} fittings/ })).toBeVisible()

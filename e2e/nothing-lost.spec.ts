@@ -297,6 +297,7 @@ test('a car that is typed and not kept is not thrown away by a link or Back with
     .getByRole('link', { name: /Corran Dunlin/ })
     .first()
     .click()
+  await page.getByRole('tab', { name: 'Car' }).click()
   const plate = page.getByLabel('Plate', { exact: true })
   await plate.fill('TH 99')
   const question = page.getByRole('alertdialog', { name: 'Leave without keeping it?' })
@@ -423,7 +424,7 @@ test('an older list does not take a crash back: the preview says so and asks', a
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify({ format: 'nimble-anchor/catalogue', version: 2, units: [{ ...unit, shelf: 'Quay' }] })), // prettier-ignore
   })
-  await expect(dialog).toContainText('The shelf knows of it: it was in a crash. The file says otherwise.')
+  await expect(dialog).toContainText('The shelf knows of it: it was in a crash. The file says something else.')
   await expectAxeClean(page, 'Import, with a fact that is kept')
   await dialog.getByRole('button', { name: 'Import 1' }).click()
   await expect(dialog).toBeHidden()
@@ -458,6 +459,7 @@ test('a file about a child of the same id under another name asks which it is', 
 test('two people on the note of one family: the second is shown both, and decides', async ({ page, server }) => {
   await page.goto(`${server.url}/families`)
   await page.getByRole('link', { name: /Hale/ }).first().click()
+  await page.getByRole('button', { name: 'Name and note' }).click()
   await page.getByLabel('Note', { exact: true }).fill('two cars')
   const familyId = page.url().split('/').at(-1) ?? ''
   const seen = { name: 'Hale', note: '' }
@@ -469,13 +471,13 @@ test('two people on the note of one family: the second is shown both, and decide
     headers: { 'if-match': fingerprint },
   })
   expect(other.ok()).toBe(true)
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   const asked = page.getByRole('alertdialog', { name: 'The note on Hale was changed meanwhile' })
   await expect(asked.getByRole('row', { name: 'note rings before it comes two cars' })).toBeVisible()
   await expectAxeClean(page, 'Changed meanwhile')
   await asked.getByRole('button', { name: 'Back to what I typed' }).click()
   await expect(page.getByLabel('Note', { exact: true })).toHaveValue('two cars')
-  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await asked.getByRole('button', { name: 'Keep mine' }).click()
   await expect(asked).toBeHidden()
   const kept = await page.request.get(`${server.url}/api/families/${familyId}`)

@@ -290,7 +290,7 @@ export async function bayFigure(page: Page, check: string, figures: string): Pro
   const pad = bay.getByRole('group', { name: /, figures$/ })
   for (const figure of figures)
     await pad.getByRole('button', { name: figure === '.' ? 'point' : figure, exact: true }).click()
-  await pad.getByRole('button', { name: 'Keep' }).click()
+  await pad.getByRole('button', { name: 'Save' }).click()
   await page.waitForTimeout(700)
 }
 /** Opens the sheet with what is known of the place selected. */

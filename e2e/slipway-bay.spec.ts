@@ -29,7 +29,7 @@ async function book(
   await pick(dialog.getByLabel('Child, if known'), { label: child })
   await pick(dialog.getByLabel('Car, if known'), { label: car })
   await dialog.getByLabel('Who comes').fill(who)
-  await dialog.getByRole('button', { name: 'Keep' }).click()
+  await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog).toBeHidden()
 }
 const choose = async (page: Page, mode: string, place: string, route: string) => {

@@ -1,29 +1,6 @@
 import type { Page } from '@playwright/test'
+import { counting, type } from './hand.ts'
 import { expect, pick, test, verdict } from './served.ts'
-
-/** Counts what a hand does on the page: taps, keys that type or move, and what was scrolled, over every page of it. */
-async function counting(page: Page) {
-  await page.addInitScript(() => {
-    const kept = (): Record<'taps' | 'keys' | 'scroll', number> =>
-      JSON.parse(sessionStorage.getItem('hand') ?? '{"taps":0,"keys":0,"scroll":0}') as Record<
-        'taps' | 'keys' | 'scroll',
-        number
-      >
-    const add = (what: 'taps' | 'keys' | 'scroll', by = 1): void => {
-      const all = kept()
-      all[what] += by
-      sessionStorage.setItem('hand', JSON.stringify(all))
-    }
-    addEventListener('pointerdown', () => add('taps'), true)
-    addEventListener('keydown', () => add('keys'), true)
-    addEventListener('wheel', (e) => add('scroll', Math.abs(e.deltaY)), true)
-  })
-  return () =>
-    page.evaluate(
-      () => JSON.parse(sessionStorage.getItem('hand') ?? '{}') as { taps: number; keys: number; scroll: number },
-    )
-}
-const type = (page: Page, text: string) => page.keyboard.type(text)
 
 /** A child nobody knows, to the restraint, by name, age and what is measured. */
 async function begin(page: Page, isPhone = false): Promise<void> {
@@ -141,7 +118,7 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
       if ((await pad.count()) > 0) {
         if (good === '') continue
         for (const figure of good) await pad.getByRole('button', { name: figure, exact: true }).click()
-        await pad.getByRole('button', { name: 'Keep' }).click()
+        await pad.getByRole('button', { name: 'Save' }).click()
         // The figure and its Keep are the observation.
         observed += good.length + 1
       } else if (

@@ -6,7 +6,6 @@ import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { CHROMIUM } from './lib/ensure.mjs'
 import { exampleCase, lookingPuts, onDay, settingPuts } from './lib/example.mjs'
-import { importDemoFiles } from './lib/demo-files.mjs'
 import { ROOT, say } from './lib/run.mjs'
 
 const PORT = 4397
@@ -20,6 +19,7 @@ const server = spawn(process.execPath, [
   data,
   '--today',
   '2026-11-25',
+  '--demo',
 ])
 // However this ends, the server ends with it.
 process.on('exit', () => server.kill('SIGKILL'))
@@ -38,7 +38,6 @@ const api = async (path, body) => {
   return response.json()
 }
 const core = await import(`${ROOT}/core/dist/index.js`)
-await importDemoFiles(URL_BASE)
 const catalogue = await api('catalogue')
 let view
 const enter = async (puts) => {
@@ -58,6 +57,57 @@ const look = async (stage, but) => {
 }
 const shoulder = (mm) =>
   enter([{ path: ['child', 'seatedShoulderHeightMm'], value: { value: mm, plusMinus: 6, source: 'measured' } }])
+
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
+const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } = {}) => {
+  const context = await browser.newContext({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: dark ? 'dark' : 'light',
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+  })
+  await context.addInitScript(() =>
+    localStorage.setItem(
+      'nimble-anchor.preferences',
+      JSON.stringify({
+        state: { fitterName: 'Jory Quill', scheme: 'as-device', lastStage: {}, hasSeenTour: true },
+        version: 0,
+      }),
+    ),
+  )
+  const page = await context.newPage()
+  await page.goto(`${URL_BASE}${path}`)
+  await page.waitForLoadState('networkidle')
+  await page.locator('main h1, main h2').first().waitFor()
+  // A stage comes in its own file: its place is taken by a word until then.
+  await page.waitForFunction(() => !document.querySelector('main')?.textContent.includes('Loading'))
+  // The growth forecast comes after the page; the picture is of what it leads to.
+  if (waitsFor) await page.locator('main').getByText(waitsFor).first().waitFor()
+  await page.waitForTimeout(300)
+  if (act) await act(page)
+  await page.screenshot({ path: `${ROOT}/docs/screenshots/${name}.png` })
+  await context.close()
+  say(name)
+}
+
+// The living demo fills the pages of the home: wait for its season, and for what is due of it.
+for (;;) {
+  const { state } = await api('demo')
+  const { dueWaiting } = await api('day')
+  if (state === 'here' && dueWaiting === 0) break
+  await new Promise((resolve) => setTimeout(resolve, 1000))
+}
+const family = (await api('families')).find((f) => f.children.length === 3 && f.fittings > 4).id
+await shoot('today', '/')
+await shoot('family', `/families/${family}`, { waitsFor: 'eight children in ten' })
+await shoot('logbook', '/logbook', {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Charts' }).click()
+    await page.getByRole('heading', { name: /^Wrong on arrival/ }).waitFor()
+    await page.waitForTimeout(300)
+  },
+})
+await shoot('unit', '/units/u-sheepshank-2', { waitsFor: 'All ' })
 
 await begin('osric-penn', 'corran-avocet')
 await begin('wren-oxley', 'corran-knot', 'u-bowline-1', 'infant', 'rear-left', 'base')
@@ -81,7 +131,7 @@ await look('child-in')
 const ready = view.id
 say(core.assess(view.case).headline)
 
-// A Saturday at the bay: a queue, fittings handed over in the past, a job half done, a second look at home.
+// One handed over in the past, with a second look at home; a job half done.
 const example = exampleCase(core)
 const handover = (signedAt) => ({
   fitterName: 'Jory Quill',
@@ -93,23 +143,6 @@ const handover = (signedAt) => ({
 const spring = { ...onDay(example, '2026-07-22'), handover: handover('2026-07-22T10:20:00Z') }
 const { id: signed } = await api('fittings/import?child=known', spring)
 await api(`fittings/${signed}/rechecks`, { who: 'Maren Hale', answers: { leg: 'no' } })
-const visit = (time, who, childId, vehicleId, fittingId, state, over = {}) =>
-  api('visits', {
-    day: '2026-11-25',
-    time,
-    who,
-    note: '',
-    isWalkIn: false,
-    state,
-    childId,
-    vehicleId,
-    fittingId,
-    ...over,
-  })
-await visit('09:40', 'Hale', 'perrin-hale', 'corran-dunlin', ready, 'here')
-await visit('10:10', 'Strand', 'ada-strand', 'corran-turnstone', failing, 'here', { note: 'three children, one row' })
-await visit('10:25', 'Oxley', 'wren-oxley', 'corran-knot', null, 'here', { isWalkIn: true })
-await visit('11:00', 'Carrow', 'una-carrow', null, null, 'expected', { note: 'twins, came early' })
 const job = await api('jobs', {
   unitId: 'u-carrick-1',
   kind: 'convert',
@@ -119,71 +152,18 @@ const job = await api('jobs', {
 })
 for (const stepId of ['head-top', 'door-open'])
   await api(`jobs/${job.id}/steps`, { who: 'Jory Quill', stepId, isDone: true })
-const hale = (await api('families')).find((f) => f.name === 'Hale').id
 
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
-const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } = {}) => {
-  const context = await browser.newContext({
-    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
-    colorScheme: dark ? 'dark' : 'light',
-    locale: 'en-GB',
-    timezoneId: 'UTC',
-  })
-  await context.addInitScript(() =>
-    localStorage.setItem(
-      'nimble-anchor.preferences',
-      JSON.stringify({ state: { fitterName: 'Jory Quill', scheme: 'as-device', lastStage: {} }, version: 0 }),
-    ),
-  )
-  const page = await context.newPage()
-  await page.goto(`${URL_BASE}${path}`)
-  await page.waitForLoadState('networkidle')
-  await page.locator('main h1, main h2').first().waitFor()
-  // A stage comes in its own file: its place is taken by a word until then.
-  await page.waitForFunction(() => !document.querySelector('main')?.textContent.includes('Loading'))
-  // The growth forecast comes after the page; the picture is of what it leads to.
-  if (waitsFor) await page.locator('main').getByText(waitsFor).first().waitFor()
-  await page.waitForTimeout(300)
-  if (act) await act(page)
-  await page.screenshot({ path: `${ROOT}/docs/screenshots/${name}.png` })
-  await context.close()
-  say(name)
-}
-await shoot('today', '/')
 await shoot('measure', `/fittings/${ready}/measure`)
-await shoot('instrument', `/fittings/${ready}/measure`, {
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Mass: read from the baby scale' }).click()
-    const dialog = page.getByRole('dialog')
-    await dialog.getByLabel('And how it').click()
-    await page.getByRole('listbox').locator('[data-value="calm"]').click()
-    await dialog.getByRole('button', { name: 'Read' }).click()
-    await dialog.getByText(/^At rest/).waitFor()
-  },
-})
 await shoot('choose', `/fittings/${placing}/choose`, { waitsFor: 'ended by' })
 await shoot('growth', `/fittings/${placing}/growth`, { waitsFor: 'left by the forecast' })
 await shoot('restraint', '/restraints/ravel-sheepshank')
 await shoot('vehicle', '/vehicles/corran-avocet')
-await shoot('rule-book', '/rules')
+await shoot('rule-book', '/rules#latch-indicators')
 await shoot('place', `/fittings/${hollow}/place`)
 await shoot('set-up', `/fittings/${ready}/set-up`)
 await shoot('attach', `/fittings/${failing}/attach`)
 await shoot('child-in', `/fittings/${ready}/child-in`)
 await shoot('hand-over', `/fittings/${ready}/hand-over`)
-await shoot('family', `/families/${hale}`, {
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Road ahead: Tamsin Hale' }).click()
-    await page.getByText('After this:').waitFor()
-  },
-})
-await shoot('logbook', '/logbook', {
-  act: async (page) => {
-    await page.getByRole('button', { name: 'Charts' }).click()
-    await page.getByRole('heading', { name: /^Wrong on arrival/ }).waitFor()
-    await page.waitForTimeout(300)
-  },
-})
 await shoot('job', `/jobs/${job.id}`)
 await shoot('look-again-phone', `/fittings/${signed}/recheck`, { phone: true, waitsFor: 'of 8' })
 await shoot('attach-phone-dark', `/fittings/${failing}/attach`, {

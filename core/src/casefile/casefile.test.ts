@@ -55,7 +55,7 @@ test.each<[string, (c: Loose) => void, string]>([
     (c) => (c.child.statureCm.value = '79'),
     '$.child.statureCm.value must be a number of cm between 30 and 190',
   ],
-  ['missing', (c) => delete c.child.name, '$.child.name is missing; must be string'],
+  ['missing', (c) => delete c.child.name, '$.child.name is missing; must be text'],
   ['not a day', (c) => (c.child.dateOfBirth = '2025-13-01'), '$.child.dateOfBirth must be a day as YYYY-MM-DD'],
   ['born later', (c) => (c.child.dateOfBirth = '2026-11-26'), '$.child.dateOfBirth must not be after 2026-11-25'],
   [

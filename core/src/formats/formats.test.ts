@@ -42,7 +42,7 @@ test.each([
   [{ ...catalogue, units: [buildUnit({ serial: '' })] }, '$.units[0].serial must hold at least 1 characters'],
   [{ ...catalogue, models: [buildModel(undefined, { massKg: 31 })] }, '$.models[0].massKg must be at most 30'],
   [{ ...catalogue, models: [buildModel(undefined, { massKg: 0.1 })] }, '$.models[0].massKg must be at least 0.2'],
-  ['not even an object', '$ must be object'],
+  ['not even an object', '$ must be an object'],
 ])('fault %#: %s', (data, fault) => {
   expect(faults(JSON.parse(JSON.stringify(data)))).toContain(fault)
 })

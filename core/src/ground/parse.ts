@@ -43,7 +43,12 @@ function toFaults(issue: z.core.$ZodIssue): Fault[] {
       const isOwnWords = !issue.message.startsWith('Invalid input')
       const isMissing = /received undefined/.test(issue.message)
       return [
-        { path, message: isOwnWords ? issue.message : `${isMissing ? 'is missing; ' : ''}must be ${issue.expected}` },
+        {
+          path,
+          message: isOwnWords
+            ? issue.message
+            : `${isMissing ? 'is missing; ' : ''}must be ${EXPECTED[issue.expected] ?? issue.expected}`,
+        },
       ]
     }
     case 'invalid_value':
@@ -57,6 +62,18 @@ function toFaults(issue: z.core.$ZodIssue): Fault[] {
     default:
       return [{ path, message: issue.message }]
   }
+}
+
+/** What a field must be, for whoever reads it on a screen or in an answer. */
+const EXPECTED: Readonly<Record<string, string>> = {
+  string: 'text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+  array: 'a list',
+  object: 'an object',
+  record: 'an object',
+  date: 'a day',
 }
 
 /** Parses unknown data by a schema; every fault comes back with its JSON path. */

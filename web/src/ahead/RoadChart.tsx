@@ -112,7 +112,7 @@ function Row({ row, axis }: { readonly row: RoadRow; readonly axis: Axis }) {
           <Button
             look="bare"
             aria-label={row.openLabel}
-            className="block max-w-full truncate text-left font-bold underline decoration-line underline-offset-4"
+            className="block min-h-11 max-w-full truncate text-left font-bold lg:min-h-0 underline decoration-line underline-offset-4"
             onClick={row.onOpen}
           >
             {row.name}

@@ -106,7 +106,7 @@ function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (op
         </p>
         <div>
           <Button type="submit" look="main">
-            Keep
+            Save
           </Button>
         </div>
       </form>

@@ -29,12 +29,11 @@ export default withQueries(function FamilyPage() {
   const today = useToday((s) => s.today)
   const [isNaming, setNaming] = useState(false)
   useEffect(() => {
+    // A title stays in the browser's history: it names nobody.
+    document.title = 'Family · Nimble Anchor'
     void useToday.getState().load()
   }, [])
   const view = asked.data
-  useEffect(() => {
-    document.title = `${view?.name ?? 'Family'} · Nimble Anchor`
-  }, [view?.name])
   if (view === undefined) {
     if (asked.error instanceof Refused)
       return <Missing title="There is no such family" to="/families" label="All families" />

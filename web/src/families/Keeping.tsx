@@ -60,7 +60,7 @@ export function Keeping({ view }: { view: FamilyView }) {
               Erase for good
             </Button>
             <Button look="quiet" onClick={() => setErasing(false)}>
-              Keep it
+              Cancel
             </Button>
           </div>
         </form>

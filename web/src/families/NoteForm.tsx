@@ -42,7 +42,7 @@ export function NoteForm({ view, onKept }: { view: FamilyView; onKept: (view: Fa
       />
       <TextField label="Note" value={note} maxLength={2000} onChange={setNote} className="min-w-64 flex-1" />
       <Button type="submit" disabled={isSame || name.trim() === ''}>
-        Keep
+        Save
       </Button>
     </form>
   )

@@ -191,7 +191,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       {isElsewhere && (
         <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
           <b>A record of elsewhere.</b> It came in as a case file that {current.handover?.fitterName} had signed; what
-          stands here is judged anew, by this program and today’s rules.
+          stands here is judged again, by this program and today’s rules.
         </p>
       )}
       <DayNote judgedFor={current.today} isSigned={isSigned} />

@@ -49,7 +49,7 @@ test.each([
   ],
   [['redone', 'latch-left'], [{ from: 3, at: 4 }], null, 'Left indicator: no longer counts as put right'],
   [['takenAway', 'latch-left'], null, { at: 4 }, 'Left indicator: the bad note is remembered'],
-  [['takenAway', 'latch-left'], { at: 4 }, null, 'Left indicator: noted anew'],
+  [['takenAway', 'latch-left'], { at: 4 }, null, 'Left indicator: noted again'],
   [['childChanged', 'massKg'], { at: 4 }, null, 'Mass: back as it was'],
   [['choice'], { at: 0 }, { modelId: 'halyard', modeId: 'rearward', at: 2 }, 'Choice: nothing, now halyard · rearward'],
   [['vehicle', 'rear-left', 'floor'], null, { kind: 'solid' }, 'floor: nothing, now solid'],

@@ -107,7 +107,7 @@ export function changeText({ path, from, to }: Changed): string {
     return to === null
       ? `${name}: no longer counts as put right`
       : `${name}: was bad and put right, so what hangs on it is looked at again`
-  if (path[0] === 'takenAway') return to === null ? `${name}: noted anew` : `${name}: the bad note is remembered`
+  if (path[0] === 'takenAway') return to === null ? `${name}: noted again` : `${name}: the bad note is remembered`
   if (path[0] === 'childChanged')
     return to === null ? `${name}: back as it was` : `${name}: changed, so what rests on it is looked at again`
   const title = path[0] === 'readings' ? checkLabel(last as CheckId) : (FIELD[last] ?? last)

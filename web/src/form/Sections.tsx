@@ -1,5 +1,7 @@
 import { Tabs } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
+import { Fold } from '../ui/Fold.tsx'
+import { useMedia } from '../ui/useMedia.ts'
 
 export interface FormSection {
   readonly id: string
@@ -34,39 +36,61 @@ export function Sections({
   readonly onOpen: (id: string) => void
   readonly label: string
 }) {
+  // Beside a narrow form there is no room for the list of its parts: it opens from the one that is shown.
+  const isWide = useMedia('(min-width: 640px)')
+  const [isListOpen, setListOpen] = useState(false)
+  const nav = (
+    <div className="flex min-h-0 flex-col overflow-y-auto rounded-[3px] border border-line bg-sheet">
+      {groupsOf(sections).map((group) => (
+        <div key={group[0]?.id} className="contents">
+          {group[0]?.group !== undefined && (
+            <div className="border-t border-line bg-paper px-3 py-1">{group[0].group}</div>
+          )}
+          <Tabs.List aria-label={group[0]?.groupLabel ?? label} className="flex flex-col">
+            {group.map((s) => (
+              <Tabs.Trigger
+                key={s.id}
+                value={s.id}
+                className="flex min-h-11 shrink-0 items-center justify-between gap-2 border-l-4 border-transparent px-3 text-left hover:bg-shoal focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=active]:border-ink data-[state=active]:bg-shoal data-[state=active]:font-bold"
+              >
+                {s.label}
+                {s.faults > 0 && (
+                  <span className="rounded-[2px] bg-fail px-1.5 text-sm font-bold text-sheet">
+                    {s.faults}
+                    <span className="sr-only"> wrong</span>
+                  </span>
+                )}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+        </div>
+      ))}
+    </div>
+  )
   return (
     <Tabs.Root
       value={open}
-      onValueChange={onOpen}
+      onValueChange={(id) => {
+        onOpen(id)
+        setListOpen(false)
+      }}
       orientation="vertical"
+      // From one list to the next the Tab key goes without opening what it passes.
+      activationMode="manual"
       className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] gap-3 sm:grid-cols-[12.500rem_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)]"
     >
-      <div className="flex min-h-0 flex-col overflow-y-auto rounded-[3px] border border-line bg-sheet">
-        {groupsOf(sections).map((group) => (
-          <div key={group[0]?.id} className="contents">
-            {group[0]?.group !== undefined && (
-              <div className="border-t border-line bg-paper px-3 py-1">{group[0].group}</div>
-            )}
-            <Tabs.List aria-label={group[0]?.groupLabel ?? label} className="flex flex-col">
-              {group.map((s) => (
-                <Tabs.Trigger
-                  key={s.id}
-                  value={s.id}
-                  className="flex min-h-11 shrink-0 items-center justify-between gap-2 border-l-4 border-transparent px-3 text-left hover:bg-shoal focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=active]:border-ink data-[state=active]:bg-shoal data-[state=active]:font-bold"
-                >
-                  {s.label}
-                  {s.faults > 0 && (
-                    <span className="rounded-[2px] bg-fail px-1.5 text-sm font-bold text-sheet">
-                      {s.faults}
-                      <span className="sr-only"> wrong</span>
-                    </span>
-                  )}
-                </Tabs.Trigger>
-              ))}
-            </Tabs.List>
-          </div>
-        ))}
-      </div>
+      {isWide ? (
+        nav
+      ) : (
+        <Fold
+          className="rounded-[3px] border border-line bg-sheet px-3"
+          open={isListOpen}
+          onOpenChange={setListOpen}
+          summary={`Part: ${sections.find((s) => s.id === open)?.label ?? ''}`}
+        >
+          {nav}
+        </Fold>
+      )}
       {sections.map((s) => (
         <Tabs.Content
           key={s.id}

@@ -297,10 +297,10 @@ export function Rows({ title, name, specs, fresh, add, canBeNone = false }: List
           </div>
           <Button
             look="quiet"
-            aria-label={`Take away ${title}, ${i + 1}`}
+            aria-label={`Remove ${title}, ${i + 1}`}
             onClick={() => keep(rows.length === 1 ? undefined : rows.filter((__, k) => k !== i))}
           >
-            Take away
+            Remove
           </Button>
         </div>
       ))}

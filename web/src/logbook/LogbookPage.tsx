@@ -72,10 +72,12 @@ export default withQueries(function LogbookPage() {
       ) : (
         <section className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet lg:flex-1">
           <header className="flex items-center justify-between gap-3 px-3.5 py-1">
-            <h2 className="text-[1.02rem] font-bold" role="status">
-              {list.total === undefined
-                ? 'Fittings'
-                : `${list.total.toLocaleString()} ${list.total === 1 ? 'fitting' : 'fittings'}`}
+            <h2 className="text-[1.02rem] font-bold">
+              <span role="status">
+                {list.total === undefined
+                  ? 'Fittings'
+                  : `${list.total.toLocaleString()} ${list.total === 1 ? 'fitting' : 'fittings'}`}
+              </span>
             </h2>
             <span className="hidden sm:block">
               <ColumnChoice />

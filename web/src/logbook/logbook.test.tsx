@@ -103,7 +103,7 @@ test('the page says how many, filters by what is chosen, and goes back to everyt
   fireEvent.click(screen.getByRole('button', { name: 'Booster by belt' }))
   await settle()
   expect(logbook.mock.calls.at(-1)?.[0]).toBe('status=signed&route=booster')
-  fireEvent.click(screen.getByRole('button', { name: 'Take away the filter: State' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Remove the filter: State' }))
   await settle()
   expect(logbook.mock.calls.at(-1)?.[0]).toBe('route=booster')
   fireEvent.click(screen.getByRole('button', { name: 'Show everything' }))

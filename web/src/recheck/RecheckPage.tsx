@@ -136,7 +136,7 @@ export default function RecheckPage() {
               </p>
             ) : (
               <Button look="main" disabled={isBusy} onClick={() => void keep()}>
-                Keep it in the record
+                Save it in the record
               </Button>
             )}
             <Button

@@ -206,7 +206,7 @@ function KeptFacts({ id, kept, isOverruled, onChange }: KeptProps) {
   const what = kept.map((fact) => UNIT_FACT_TEXT[fact]).join('; ')
   return (
     <span className="mt-1 block pl-28 text-sm">
-      <StateMark state="stale" size={12} /> The shelf knows of it: {what}. The file says otherwise.
+      <StateMark state="stale" size={12} /> The shelf knows of it: {what}. The file says something else.
       <label className="flex min-h-11 items-center gap-2 font-semibold">
         <Checkbox.Root
           checked={isOverruled}

@@ -82,7 +82,11 @@ export function ModelForm({ model, isNew, taken }: Props) {
   }
   const copyMode = (i: number): void => {
     const copied = JSON.parse(JSON.stringify(form.getValues(`modes.${i}`))) as { label?: string }
-    modes.append({ ...copied, id: freshId('mode', drafted), label: `${copied.label ?? ''}, copy` })
+    modes.append({
+      ...copied,
+      id: freshId('mode', form.getValues('modes') as { id: string }[]),
+      label: `${copied.label ?? ''}, copy`,
+    })
     setOpen(`m${modes.fields.length}-what`)
   }
 
@@ -192,7 +196,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
           look="bare"
           className="min-h-11 w-full text-left font-bold underline decoration-line underline-offset-4"
           onClick={() => {
-            modes.append({ ...NEW_MODE, id: freshId('mode', drafted) })
+            modes.append({ ...NEW_MODE, id: freshId('mode', form.getValues('modes') as { id: string }[]) })
             setOpen(`m${modes.fields.length}-what`)
           }}
         >

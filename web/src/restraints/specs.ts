@@ -17,7 +17,7 @@ export const MODEL_FIELDS: readonly FieldSpec[] = [
     [
       ['turns-on-base', 'turning on its base'],
       ['lifts-off', 'lifting off, setting round'],
-      ['re-installed', 'installing it anew'],
+      ['re-installed', 'installing it again'],
     ],
     true,
   ),

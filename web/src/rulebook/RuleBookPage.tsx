@@ -1,13 +1,19 @@
 import { type RuleCount } from '@nimble-anchor/core/formats'
+import { drawingKit, type Drawing } from '@nimble-anchor/core/drawings'
 import { formatNumber } from '@nimble-anchor/core/quantities'
 import { SOURCE_WORD, standsOnOf, titleOf, RULE_STAGES, RULES, type AnyRule } from '@nimble-anchor/core/rules'
 import { STAGE_TEXT } from '@nimble-anchor/core/verdict'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import { Link, useLocation } from 'react-router'
+import { Link, useLocation, useNavigate } from 'react-router'
+import { DrawingView } from '../drawings/DrawingView.tsx'
 import { api } from '../session/api.ts'
+import { withQueries } from '../session/queries.tsx'
+import { Button } from '../ui/Button.tsx'
+import { FilterChip } from '../ui/FilterChip.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
-import { SelectField } from '../ui/SelectField.tsx'
+import { useMedia } from '../ui/useMedia.ts'
 
 const SEVERITY_WORD = {
   stop: 'stops the fitting',
@@ -15,113 +21,182 @@ const SEVERITY_WORD = {
   advise: 'advice',
 } as const
 
-const SOURCES = [
-  { id: 'all', label: 'any source' },
-  ...Object.entries(SOURCE_WORD).map(([id, label]) => ({ id, label })),
-]
+const words = (of: Readonly<Record<string, string>>) => Object.entries(of).map(([id, label]) => ({ id, label }))
 
-function matches(rule: AnyRule, words: readonly string[]): boolean {
+function matches(rule: AnyRule, wanted: readonly string[]): boolean {
   const text = `${rule.id} ${titleOf(rule)} ${standsOnOf(rule)}`.toLowerCase()
-  return words.every((w) => text.includes(w))
+  return wanted.every((w) => text.includes(w))
 }
 
 /** "decided in 3 fittings", or that it has not yet. */
 function countText(count: RuleCount | undefined): string {
-  if (!count) return 'has not decided yet'
+  if (!count) return 'not used yet'
   const entries = `${count.entries} ${count.entries === 1 ? 'entry' : 'entries'}`
   return `decided in ${count.fittings} ${count.fittings === 1 ? 'fitting' : 'fittings'}, after ${entries}`
 }
 
-/** Every rule with its text, source, severity and limits, and how often it stood in the way. */
-export default function RuleBookPage() {
+/** Every rule in one list, the one that is looked at beside it with its text, limits, drawings and how often it decided. */
+export default withQueries(function RuleBookPage() {
   const { hash } = useLocation()
+  const navigate = useNavigate()
   const [query, setQuery] = useState('')
-  const [source, setSource] = useState('all')
-  const [counts, setCounts] = useState<ReadonlyMap<string, RuleCount>>()
+  const [source, setSource] = useState('')
+  const [severity, setSeverity] = useState('')
+  const isWide = useMedia('(min-width: 1024px)')
+  // The rules stand without the log; only the counts are missing then.
+  const { data: counts } = useQuery({ queryKey: ['rule-counts'], queryFn: () => api.ruleCounts() })
   useEffect(() => {
     document.title = 'Rule book · Nimble Anchor'
-    api.ruleCounts().then(
-      (all) => setCounts(new Map(all.map((c) => [c.ruleId, c]))),
-      // The rules stand without the log; only the counts are missing then.
-      () => undefined,
-    )
   }, [])
-  useEffect(() => {
-    if (hash) document.getElementById(hash.slice(1))?.scrollIntoView()
-  }, [hash])
+  const asked = RULES.find((r) => r.id === hash.slice(1))
   const shown = useMemo(() => {
-    const words = query.toLowerCase().split(/\s+/).filter(Boolean)
-    return RULES.filter((r) => (source === 'all' || r.source === source) && matches(r, words))
-  }, [query, source])
+    const wanted = query.toLowerCase().split(/\s+/).filter(Boolean)
+    return RULES.filter(
+      (r) =>
+        (source === '' || r.source === source) && (severity === '' || r.severity === severity) && matches(r, wanted),
+    )
+  }, [query, source, severity])
+  const open = asked ?? (isWide ? shown[0] : undefined)
+  const askedId = asked?.id
+  useEffect(() => {
+    if (askedId !== undefined) document.getElementById(askedId)?.scrollIntoView({ block: 'nearest' })
+  }, [askedId])
   return (
-    <div className="mx-auto max-w-5xl p-3 sm:p-5">
-      <h1 className="mb-1 text-3xl font-bold tracking-tight">Rule book</h1>
-      <p className="mb-3 max-w-3xl text-ink-soft">
-        Every rule returns pass, fail or undecided; undecided is never a pass. A rule may speak for another source where
-        the case asks for it, a handbook’s own figure or a school of practice; the finding then says so.{' '}
-        <Link to="/rules/drawings" className="font-semibold text-magenta underline">
+    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="text-3xl font-bold tracking-tight">Rule book</h1>
+        <SearchField
+          className="w-full sm:w-auto sm:max-w-md sm:flex-1"
+          label="Find a rule"
+          value={query}
+          onChange={setQuery}
+        />
+        <FilterChip label="Source" value={source} options={words(SOURCE_WORD)} onChange={setSource} />
+        <FilterChip label="Weight" value={severity} options={words(SEVERITY_WORD)} onChange={setSeverity} />
+        <Link
+          to="/rules/drawings"
+          className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
           All drawings
         </Link>
-      </p>
-      <div className="mb-3 flex flex-wrap items-end gap-3">
-        <SearchField className="min-w-60 flex-1" label="Find a rule" value={query} onChange={setQuery} />
-        <div className="w-48">
-          <SelectField label="Source" hidesLabel value={source} options={SOURCES} onChange={setSource} />
-        </div>
-        <p role="status" className="pb-2.5 text-sm text-ink-soft">
-          {shown.length} of {RULES.length} rules
-        </p>
       </div>
-      <div className="flex flex-col gap-3">
-        {RULE_STAGES.map((stage) => {
-          const inStage = shown.filter((r) => r.stage === stage)
-          if (inStage.length === 0) return null
-          return (
-            <Panel
-              key={stage}
-              title={STAGE_TEXT[stage]}
-              aside={<span className="text-sm text-ink-soft">{inStage.length}</span>}
-            >
-              <ul className="-my-3 divide-y divide-hair">
-                {inStage.map((rule) => (
-                  <li
-                    key={rule.id}
-                    id={rule.id}
-                    className="grid scroll-mt-4 gap-x-4 py-3 target:bg-shoal md:grid-cols-[minmax(0,1fr)_17rem]"
-                  >
-                    <div>
-                      <h3 className="font-bold">{titleOf(rule)}</h3>
-                      <p className="text-[0.95rem]">{standsOnOf(rule)}</p>
-                      {rule.limits && (
-                        <p className="mt-0.5 text-sm text-ink-soft">
-                          {Object.entries(rule.limits)
-                            .map(([name, { value, unit }]) => `${name} ${formatNumber(value, 2)} ${unit}`.trim())
-                            .join('; ')}
-                        </p>
-                      )}
-                    </div>
-                    <dl className="text-sm text-ink-soft">
-                      <dt className="sr-only">Source</dt>
-                      <dd className="font-semibold text-ink">
-                        {SOURCE_WORD[rule.source]}; {SEVERITY_WORD[rule.severity]}
-                      </dd>
-                      <dt className="sr-only">In the log</dt>
-                      <dd>{counts ? countText(counts.get(rule.id)) : ''}</dd>
-                      <dt className="sr-only">Id</dt>
-                      <dd>{rule.id}</dd>
-                    </dl>
-                  </li>
-                ))}
-              </ul>
-            </Panel>
-          )
-        })}
-        {shown.length === 0 && (
-          <Panel title="No such rule">
-            <p>Nothing in the book has all of these words.</p>
-          </Panel>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] lg:grid-rows-[minmax(0,1fr)]">
+        {open && (
+          <div className="order-first min-h-0 lg:order-last lg:flex lg:flex-col">
+            <RuleDetail
+              rule={open}
+              count={counts?.find((c) => c.ruleId === open.id)}
+              isCounted={counts !== undefined}
+              onOther={() => void navigate('/rules')}
+              isAlone={!isWide}
+            />
+          </div>
         )}
+        <Panel
+          fills
+          title={
+            <span role="status">
+              {shown.length} of {RULES.length} rules
+            </span>
+          }
+        >
+          {shown.length === 0 && <p className="text-ink-soft">Nothing in the book has all of these words.</p>}
+          {RULE_STAGES.map((stage) => {
+            const inStage = shown.filter((r) => r.stage === stage)
+            if (inStage.length === 0) return null
+            return (
+              <section key={stage} className="mb-3">
+                <h3 className="border-b border-line pb-1 text-sm font-bold text-ink-soft">
+                  {STAGE_TEXT[stage]}, {inStage.length}
+                </h3>
+                <ul>
+                  {inStage.map((rule) => (
+                    <li key={rule.id} id={rule.id}>
+                      <Link
+                        to={`/rules#${rule.id}`}
+                        aria-current={rule.id === open?.id ? 'true' : undefined}
+                        className={`grid min-h-11 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 border-b border-hair px-1.5 hover:bg-shoal ${rule.id === open?.id ? 'bg-shoal-deep font-bold' : ''}`}
+                      >
+                        <span>{titleOf(rule)}</span>
+                        <span className="text-sm font-normal text-ink-soft">{SOURCE_WORD[rule.source]}</span>
+                      </Link>
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )
+          })}
+        </Panel>
       </div>
     </div>
+  )
+})
+
+/** The drawings of the checks that a rule looks at, from the kit's made-up fittings. */
+function drawingsOf(
+  rule: AnyRule,
+): readonly { readonly id: string; readonly title: string; readonly drawing: Drawing }[] {
+  const { checks } = rule as { readonly checks?: unknown }
+  const ids = Array.isArray(checks) ? (checks as readonly string[]) : []
+  return ids.length === 0 ? [] : kit().checks.filter((c) => ids.includes(c.id))
+}
+let drawn: ReturnType<typeof drawingKit> | undefined
+const kit = (): ReturnType<typeof drawingKit> => (drawn ??= drawingKit())
+
+function RuleDetail({
+  rule,
+  count,
+  isCounted,
+  isAlone,
+  onOther,
+}: {
+  readonly rule: AnyRule
+  readonly count: RuleCount | undefined
+  readonly isCounted: boolean
+  /** On a phone it stands over the list. */
+  readonly isAlone: boolean
+  readonly onOther: () => void
+}) {
+  const drawings = drawingsOf(rule)
+  return (
+    <Panel title={titleOf(rule)} fills className="lg:flex-1">
+      <p className="text-lg">{standsOnOf(rule)}</p>
+      <dl className="mt-3 grid grid-cols-[7rem_minmax(0,1fr)] gap-x-3">
+        {[
+          ['Source', SOURCE_WORD[rule.source]],
+          ['Weight', SEVERITY_WORD[rule.severity]],
+          ['Stage', STAGE_TEXT[rule.stage]],
+          ...(rule.limits
+            ? [['Limits', Object.entries(rule.limits).map(([name, { value, unit }]) => `${name} ${formatNumber(value, 2)} ${unit}`.trim()).join('; ')]] // prettier-ignore
+            : []),
+          ['In the log', isCounted ? countText(count) : ''],
+          ['Id', rule.id],
+        ].map(([label, value]) => (
+          <div key={label} className="col-span-2 grid grid-cols-subgrid border-b border-hair py-1.5">
+            <dt className="text-ink-soft">{label}</dt>
+            <dd className="font-semibold">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      {drawings.length > 0 && (
+        <ul className="mt-3 grid gap-3 sm:grid-cols-2">
+          {drawings.map((d) => (
+            <li key={d.id}>
+              <DrawingView drawing={d.drawing} className="w-full border border-hair" />
+              <p className="text-sm text-ink-soft">{d.title}</p>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-4 text-sm text-ink-soft">
+        Every rule says pass, fail or undecided; undecided is never a pass. Where the case has a handbook’s own figure
+        or a school of practice, the finding names that as its source.
+      </p>
+      {isAlone && (
+        <Button look="quiet" className="mt-2 -ml-3" onClick={onOther}>
+          Close
+        </Button>
+      )}
+    </Panel>
   )
 }

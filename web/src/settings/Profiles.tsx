@@ -95,7 +95,7 @@ export function Profiles({ book, onDefault }: Props) {
             fault={shown.name.trim() === '' ? 'Needs a name' : undefined}
             onChange={(name) => setDraft({ ...shown, name })}
           />
-          <div className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-2">
+          <div className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
             {QUESTIONS.map((q) => (
               <SelectField
                 key={q}

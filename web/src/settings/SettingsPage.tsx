@@ -4,6 +4,7 @@ import { usePracticeBook } from '../session/practice.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import { Tabs } from '../ui/Tabs.tsx'
 import { LocalRules } from './LocalRules.tsx'
 import { Profiles } from './Profiles.tsx'
 
@@ -15,28 +16,44 @@ export default function SettingsPage() {
     void load()
   }, [load])
   return (
-    <div className="mx-auto max-w-5xl p-3 sm:p-5">
-      <h1 className="mb-1 text-3xl font-bold tracking-tight">Settings</h1>
-      <p className="mb-4 max-w-3xl text-ink-soft">
-        A fitting takes its own copy when it begins, and is never changed from here. A maker’s instruction beats the
-        profile; law beats both.
-      </p>
+    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+      <div className="mb-3 flex flex-wrap items-baseline gap-x-5">
+        <h1 className="text-3xl font-bold tracking-tight">Settings</h1>
+        <p className="text-ink-soft">
+          A fitting takes its own copy when it begins. A maker’s instruction beats the profile; law beats both.
+        </p>
+      </div>
       {status === 'failed' && (
         <Panel title="The server does not answer">
           <Button onClick={() => void load()}>Try again</Button>
         </Panel>
       )}
       {book && (
-        <div className="flex flex-col gap-4">
-          <Profiles
-            book={book}
-            onDefault={(id) => void change(() => api.setPracticeDefaults(id, book.localRuleId)).catch(sayRefusal)}
-          />
-          <LocalRules
-            book={book}
-            onDefault={(id) => void change(() => api.setPracticeDefaults(book.profileId, id)).catch(sayRefusal)}
-          />
-        </div>
+        <Tabs
+          label="Settings"
+          tabs={[
+            {
+              id: 'profiles',
+              label: 'Practice profiles',
+              content: (
+                <Profiles
+                  book={book}
+                  onDefault={(id) => void change(() => api.setPracticeDefaults(id, book.localRuleId)).catch(sayRefusal)}
+                />
+              ),
+            },
+            {
+              id: 'local',
+              label: 'Local rules',
+              content: (
+                <LocalRules
+                  book={book}
+                  onDefault={(id) => void change(() => api.setPracticeDefaults(book.profileId, id)).catch(sayRefusal)}
+                />
+              ),
+            },
+          ]}
+        />
       )}
     </div>
   )

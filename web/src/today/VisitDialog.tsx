@@ -94,7 +94,7 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
         </p>
         <div className="flex flex-wrap gap-2">
           <Button type="submit" look="main">
-            Keep
+            Save
           </Button>
           <Button look="quiet" onClick={onClose}>
             Cancel

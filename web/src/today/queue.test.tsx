@@ -51,12 +51,12 @@ test('an empty queue says so; a walk-in needs only a name', async () => {
   expect(screen.getByText(/Nobody is booked for today/)).toBeInTheDocument()
   fireEvent.click(screen.getByRole('button', { name: 'Note a walk-in' }))
   const dialog = await screen.findByRole('dialog')
-  fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Save' }))
   expect(within(dialog).getByRole('alert')).toHaveTextContent('A name is needed')
   expect(add).not.toHaveBeenCalled()
   pick(within(dialog).getByLabelText('Child, if known'), 'tamsin-hale')
   expect(within(dialog).getByLabelText('Who comes')).toHaveValue('Hale')
-  fireEvent.click(within(dialog).getByRole('button', { name: 'Keep' }))
+  fireEvent.click(within(dialog).getByRole('button', { name: 'Save' }))
   await settle()
   expect(add).toHaveBeenCalledWith(
     expect.objectContaining({ who: 'Hale', isWalkIn: true, state: 'here', childId: 'tamsin-hale', day: '2026-11-25' }),
@@ -67,7 +67,7 @@ test('what the server refuses stands in the dialog, with the field', async () =>
   show(day())
   fireEvent.click(screen.getByRole('button', { name: 'Book a visit' }))
   fireEvent.change(screen.getByLabelText('Who comes'), { target: { value: 'Penn' } })
-  fireEvent.click(screen.getByRole('button', { name: 'Keep' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }))
   await settle()
   expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. time must be a time, HH:MM')
 })

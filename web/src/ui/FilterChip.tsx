@@ -53,7 +53,7 @@ export function FilterChipShell({ label, chosen, onClear, children }: Shell) {
       {isSet && (
         <Button
           look="bare"
-          aria-label={`Take away the filter: ${label}`}
+          aria-label={`Remove the filter: ${label}`}
           className="grid min-h-11 w-10 place-items-center border-l border-line hover:bg-shoal"
           onClick={onClear}
         >

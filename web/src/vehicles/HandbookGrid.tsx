@@ -52,7 +52,7 @@ interface Props {
 
 /** All places against all groups, as handbooks print it: arrows go from cell to cell, a letter typed is set. */
 export function HandbookGrid({ positions, onOpen }: Props) {
-  const { setValue } = useFormContext<FieldValues>()
+  const { setValue, getValues } = useFormContext<FieldValues>()
   const table = useRef<HTMLTableElement>(null)
   const places = positions.flatMap((position, index) => (position.isDriverSeat ? [] : [{ position, index }]))
 
@@ -63,8 +63,13 @@ export function HandbookGrid({ positions, onOpen }: Props) {
     e.preventDefault()
     table.current?.querySelector<HTMLElement>(`[data-cell="${row + step[0]}/${column + step[1]}"]`)?.focus()
   }
-  const set = (index: number, p: SeatingPosition, row: string, letter: string): void =>
-    setValue(`positions.${index}`, withLetter(p, row, letter), { shouldDirty: true })
+  // From what stands in the form now: the table may be a letter behind whoever types fast.
+  const set = (index: number, row: string, letter: string): void =>
+    setValue(
+      `positions.${index}.handbook`,
+      withLetter(getValues(`positions.${index}`) as SeatingPosition, row, letter).handbook,
+      { shouldDirty: true },
+    )
 
   /** The letters typed into a cell, one soon after another: "U", then "UF". */
   const buffer = useRef({ cell: '', text: '', at: 0 })
@@ -85,11 +90,13 @@ export function HandbookGrid({ positions, onOpen }: Props) {
         <thead>
           <tr>
             <td className="border border-line" />
-            {places.map(({ position: p }) => (
+            {places.map(({ position: p }, c) => (
               <th key={p.id} scope="col" className="border border-line p-0 text-sm">
                 <Button
                   look="bare"
                   className="min-h-11 w-full px-2 text-left font-semibold hover:underline"
+                  data-cell={`-1/${c}`}
+                  onKeyDown={(e) => go(e, -1, c)}
                   onClick={() => onOpen(p.id)}
                 >
                   {p.label}
@@ -115,9 +122,9 @@ export function HandbookGrid({ positions, onOpen }: Props) {
                     onKeyDown={(e) => {
                       go(e, r, c)
                       const letter = typed(e, row.letters)
-                      if (letter !== undefined) set(index, p, row.id, letter)
+                      if (letter !== undefined) set(index, row.id, letter)
                     }}
-                    onChange={(letter) => set(index, p, row.id, letter)}
+                    onChange={(letter) => set(index, row.id, letter)}
                   />
                 </td>
               ))}

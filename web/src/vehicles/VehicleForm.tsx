@@ -72,6 +72,8 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const unusable = useMemo(() => new Map([...faults, ...entry.missing.map((path) => [path, ''] as const)]), [faults, entry.missing]) // prettier-ignore
   const lints = parsed.ok ? lintVehicle(parsed.value) : []
   const ids = positions.map((p) => p.id)
+  /** As they stand in the form now: what is judged and drawn may be a letter behind. */
+  const current = (): readonly SeatingPosition[] => (form.getValues('positions') ?? []) as readonly SeatingPosition[]
   const setPositions = (next: readonly SeatingPosition[], openNow?: string): void => {
     form.setValue('positions', next, { shouldDirty: true })
     if (openNow === undefined) return
@@ -79,22 +81,24 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
     setSection(`p-${openNow}`)
   }
   const change = (id: string, to: Partial<SeatingPosition>): void =>
-    setPositions(positions.map((p) => (p.id === id ? { ...p, ...to } : p)))
+    setPositions(current().map((p) => (p.id === id ? { ...p, ...to } : p)))
   const edit: PlanEdit = {
     onMove: (id, { lateralCentreMm, row }) =>
       change(id, lateralCentreMm === undefined ? { row } : { lateralCentreMm, row, side: sideAt(lateralCentreMm) }),
     onDoor: (id, doorSide) => change(id, { doorSide }),
   }
-  const add = (place: SeatingPosition): void => setPositions([...positions, place], place.id)
+  const add = (place: SeatingPosition): void => setPositions([...current(), place], place.id)
 
   /** The place on the other side takes what was found on this one; where there is none it is added. */
-  function mirror(place: SeatingPosition): void {
+  function mirror(placeId: string): void {
+    const before = current()
+    const place = before.find((p) => p.id === placeId)
+    if (place === undefined) return
     const other = mirrored(place, '')
-    const there = positions.find((p) => p.row === other.row && p.side === other.side && p.id !== place.id)
+    const there = before.find((p) => p.row === other.row && p.side === other.side && p.id !== place.id)
     if (there === undefined) return add({ ...other, id: idFrom(other.label, ids) })
-    const before = form.getValues('positions') as readonly SeatingPosition[]
     setPositions(
-      positions.map((p) =>
+      before.map((p) =>
         p.id === there.id
           ? {
               ...other,
@@ -155,12 +159,17 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
         <>
           <PlaceForm key={place.id} base={`positions.${i}`} />
           <div className="mt-4 flex flex-wrap gap-2 border-t border-hair pt-3">
-            <Button onClick={() => add({ ...place, id: idFrom(place.id, ids), label: `${place.label}, copy` })}>
+            <Button
+              onClick={() => {
+                const now = current().find((p) => p.id === place.id) ?? place
+                add({ ...now, id: idFrom(place.id, ids), label: `${now.label}, copy` })
+              }}
+            >
               Copy this place
             </Button>
-            {place.side !== 'centre' && <Button onClick={() => mirror(place)}>Mirror to the other side</Button>}
+            {place.side !== 'centre' && <Button onClick={() => mirror(place.id)}>Mirror to the other side</Button>}
             {positions.length > 1 && (
-              <Button look="quiet" onClick={() => setPositions(positions.filter((p) => p.id !== place.id))}>
+              <Button look="quiet" onClick={() => setPositions(current().filter((p) => p.id !== place.id))}>
                 Remove this place
               </Button>
             )}

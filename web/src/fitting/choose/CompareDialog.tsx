@@ -87,10 +87,10 @@ export function CompareDialog({ groups, child, basis, answer, forecastOf, open, 
                     <Button
                       look="quiet"
                       className="-ml-3.5"
-                      aria-label={`Take away ${modelName(g.best.model)}, ${g.best.mode.label}`}
+                      aria-label={`Remove ${modelName(g.best.model)}, ${g.best.mode.label}`}
                       onClick={() => toggle(groupKey(g))}
                     >
-                      Take away
+                      Remove
                     </Button>
                   </th>
                 ))}

@@ -64,7 +64,7 @@ export function RevisionPanel({ current }: { readonly current: Case }) {
       {signed && changes.length === 0 && <p>Nothing is said otherwise yet. What was signed stays as it was.</p>}
       {changes.length > 0 && (
         <>
-          <p className="mb-1 text-ink-soft">What this one says otherwise; both are kept.</p>
+          <p className="mb-1 text-ink-soft">What this one says differently; both are kept.</p>
           <ul className="list-disc pl-5">
             {changes.map((change) => (
               <li key={change.path.join('/')}>{changeText(change)}</li>

@@ -38,7 +38,7 @@ export function AdviceField({ current, isSigned }: Props) {
       <legend className="font-bold">A specialist’s advice</legend>
       <p className="text-sm text-ink-soft">
         {kept
-          ? 'Only what it permits can be chosen. Advice that has changed is recorded anew.'
+          ? 'Only what it permits can be chosen. Advice that has changed is recorded again.'
           : 'Stop here until a specialist has said how this child travels: who, on which day, and what.'}
       </p>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
@@ -78,7 +78,7 @@ export function AdviceField({ current, isSigned }: Props) {
         </Button>
         {kept && (
           <Button look="quiet" onClick={() => put([{ path: ['child', 'advice'], value: null }])}>
-            Take it away
+            Remove
           </Button>
         )}
       </div>

@@ -119,7 +119,7 @@ test('figures by thumb land in the check; undo is at hand', () => {
   if (!pad) throw new Error('steadiness is a number')
   for (const k of ['1', '2', 'point', '5', 'point'])
     fireEvent.click(pad.querySelector(`[aria-label="${k}"]`) as Element)
-  fireEvent.click([...pad.querySelectorAll('button')].find((b) => b.textContent === 'Keep') as Element)
+  fireEvent.click([...pad.querySelectorAll('button')].find((b) => b.textContent === 'Save') as Element)
   expect(put).toHaveBeenCalledWith([
     { path: ['readings', 'steadiness-mm'], value: { number: { value: 12.5, plusMinus: 3, source: 'measured' } } },
   ])
@@ -198,16 +198,16 @@ describe('the thumb pad', () => {
   test('minus turns over, the last figure goes, the fault stands', () => {
     const onKeep = jest.fn(() => 'Gap must be at least −50 mm')
     pad(onKeep)
-    press('1', '2', 'minus', 'Take the last figure away', 'Keep')
+    press('1', '2', 'minus', 'Take the last figure away', 'Save')
     expect(onKeep).toHaveBeenCalledWith(-1)
     expect(screen.getByRole('alert')).toHaveTextContent('Gap must be at least −50 mm')
-    press('minus', 'Keep')
+    press('minus', 'Save')
     expect(onKeep).toHaveBeenLastCalledWith(1)
   })
   test('nothing typed is no number; where none is asked for there is no minus', () => {
     const onKeep = jest.fn(() => '')
     pad(onKeep, false)
-    press('Keep')
+    press('Save')
     expect(onKeep).not.toHaveBeenCalled()
     expect(screen.getByRole('alert')).toHaveTextContent('Gap must be a number of mm')
     expect(screen.queryByRole('button', { name: 'minus' })).not.toBeInTheDocument()

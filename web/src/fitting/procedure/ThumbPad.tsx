@@ -86,7 +86,7 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, o
           className={`min-h-13 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta ${allowsMinus ? 'col-span-3' : 'col-span-4'}`}
           onClick={keep}
         >
-          Keep
+          Save
         </Button>
       </div>
       <p role="alert" className="min-h-6 font-semibold text-fail">
