@@ -173,6 +173,32 @@ function usePlacesToGo(): void {
       ]),
     [register, navigate, fittings, children, models, units, vehicles],
   )
+  // Families are many, and asked for only by whoever looks for something.
+  const isPaletteOpen = useCommands((s) => s.isPaletteOpen)
+  useEffect(() => {
+    if (!isPaletteOpen) return
+    let leave: (() => void) | undefined
+    let isGone = false
+    api.families().then(
+      (families) => {
+        if (isGone) return
+        leave = register(
+          families.map((f) => ({
+            id: `family-${f.id}`,
+            label: [`Family ${f.name}`, ...f.children.map((c) => c.name)].join(', '),
+            group: 'Families',
+            run: () => void navigate(`/families/${f.id}`),
+          })),
+        )
+      },
+      // Without the server the palette goes without them.
+      () => undefined,
+    )
+    return () => {
+      isGone = true
+      leave?.()
+    }
+  }, [isPaletteOpen, register, navigate])
   // The rules are much of the program; the palette takes their titles once they are there.
   useEffect(() => {
     let leave: (() => void) | undefined

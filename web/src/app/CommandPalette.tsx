@@ -1,16 +1,38 @@
 import { Command } from 'cmdk'
 import { Dialog as Radix } from 'radix-ui'
+import { useState } from 'react'
 import { useCommands } from './commands.ts'
 
 /** What is nearest to the work comes first, whichever part of the program arrived first; of equal hits the first is taken. */
-const ORDER = ['Stages', 'Do', 'Rules that speak here', 'Go to', 'Fittings', 'Children', 'Restraints', 'Vehicles']
+const ORDER = [
+  'Stages',
+  'Do',
+  'Rules that speak here',
+  'Go to',
+  'Fittings',
+  'Families',
+  'Children',
+  'Restraints',
+  'Units',
+  'Vehicles',
+]
 const placeOf = (group: string): number => (ORDER.includes(group) ? ORDER.indexOf(group) : ORDER.length)
 
+/** Before anything is typed, so many of each long list: a bay’s season is a thousand names. */
+const FIRST_FEW = 6
+
 export default function CommandPalette() {
+  const [typed, setTyped] = useState('')
   const { commands, isPaletteOpen, setPaletteOpen } = useCommands()
   const groups = [...new Set(commands.map((c) => c.group))].toSorted((a, b) => placeOf(a) - placeOf(b))
   return (
-    <Radix.Root open={isPaletteOpen} onOpenChange={setPaletteOpen}>
+    <Radix.Root
+      open={isPaletteOpen}
+      onOpenChange={(isOpen) => {
+        setTyped('')
+        setPaletteOpen(isOpen)
+      }}
+    >
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-[#06121f]/55" />
         <Radix.Content
@@ -20,7 +42,9 @@ export default function CommandPalette() {
           <Radix.Title className="sr-only">Go to, or do</Radix.Title>
           <Command label="Go to, or do" loop>
             <Command.Input
-              placeholder="Go to a fitting, a child, a stage, a rule; or do something"
+              placeholder="Go to a fitting, a family, a stage, a rule; or do something"
+              value={typed}
+              onValueChange={setTyped}
               className="min-h-13 w-full border-b-3 border-double border-line bg-transparent px-4 text-lg outline-none"
             />
             <Command.List className="max-h-[55vh] overflow-y-auto p-2">
@@ -33,11 +57,13 @@ export default function CommandPalette() {
                 >
                   {commands
                     .filter((c) => c.group === group)
+                    .filter((c, i) => typed !== '' || i < FIRST_FEW || c.key !== undefined)
                     .map((c) => (
                       <Command.Item
                         key={c.id}
                         value={`${c.label} ${c.id}`}
                         onSelect={() => {
+                          setTyped('')
                           setPaletteOpen(false)
                           c.run()
                         }}

@@ -10,7 +10,7 @@ import { Button } from '../ui/Button.tsx'
 import { ProgressBar } from '../ui/ProgressBar.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { Tour } from './Tour.tsx'
-import { useDemo } from './useDemo.ts'
+import { useDemoFilling } from './useDemo.ts'
 
 /** Everything that is kept of the demo on this device is asked for anew. */
 async function afterwards(): Promise<void> {
@@ -20,7 +20,7 @@ async function afterwards(): Promise<void> {
 
 /** Says that the demo is here, how far its season is, and takes it away. */
 export default withQueries(function DemoStrip() {
-  const demo = useDemo()
+  const demo = useDemoFilling()
   const [isAsking, setAsking] = useState(false)
   const [isBusy, setBusy] = useState(false)
   const hasSeenTour = usePreferences((s) => s.hasSeenTour)

@@ -4,13 +4,17 @@ import { api } from '../session/api.ts'
 
 const WHILE_FILLING_MS = 1_500
 
-/** Which records are the demo's; asked again while its season is filled in. */
+const asked = { queryKey: ['demo'], queryFn: () => api.demo(), staleTime: 60_000 } as const
+
+/** Which records are the demo's. */
 export function useDemo(): DemoView | undefined {
-  const { data } = useQuery({
-    queryKey: ['demo'],
-    queryFn: () => api.demo(),
-    staleTime: 60_000,
+  return useQuery(asked).data
+}
+
+/** The same, asked again while its season is filled in: by the one place that shows how far it is. */
+export function useDemoFilling(): DemoView | undefined {
+  return useQuery({
+    ...asked,
     refetchInterval: ({ state }) => (state.data?.state === 'filling' ? WHILE_FILLING_MS : false),
-  })
-  return data
+  }).data
 }
