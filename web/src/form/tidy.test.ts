@@ -9,7 +9,7 @@ test.each([
   [{ from: '', to: undefined }, undefined],
   [{ from: 9, to: '' }, { from: 9 }],
   [[], []],
-  [[{ id: '' }, 'x'], ['x']],
+  [[{ id: '' }, '', 'x'], [{}, 'x']],
   [null, undefined],
 ])('%j is tidied to %j', (value, tidied) => expect(tidy(value)).toEqual(tidied))
 
@@ -47,5 +47,17 @@ test('a typed quantity of a car was measured; one with its own source keeps it; 
     positions: [
       { id: 'rear', cushion: { slopeDeg: { value: 12, source: 'measured' }, depthMm: { value: 480, source: 'told' } } },
     ],
+  })
+})
+
+test.each([
+  ['a step', { modes: [{ routes: [{ steps: [{ text: '' }] }] }] }, { modes: [{ routes: [{ steps: [{ id: 'step-1' }] }] }] }], // prettier-ignore
+  ['a proof', { modes: [{ routes: [{ leg: { proofs: [{ what: '' }] } }] }] }, { modes: [{ routes: [{ leg: { proofs: [{ id: 'proof-1' }] } }] }] }], // prettier-ignore
+])('%s that was added and not filled in stays, so that it is asked for: an empty list would say that there are none', (_, draft, tidied) => {
+  expect(tidyModel(draft)).toEqual(tidied)
+}) // prettier-ignore
+test('a point of a car that was added and not filled in stays too', () => {
+  expect(tidyVehicle({ positions: [{ id: 'p', lowerTetherPoints: [{}] }] })).toEqual({
+    positions: [{ id: 'p', lowerTetherPoints: [{}] }],
   })
 })

@@ -6,7 +6,9 @@ export function tidy(value: unknown): unknown {
   if (value === null || value === undefined) return undefined
   if (typeof value === 'number') return Number.isNaN(value) ? undefined : value
   if (typeof value === 'string') return value.trim() === '' ? undefined : value.trim()
-  if (Array.isArray(value)) return value.map(tidy).filter((x) => x !== undefined)
+  // A row that was added and not filled in stays: left out, an emptied list would say that there are none.
+  if (Array.isArray(value))
+    return value.map((item) => tidy(item) ?? (isRecord(item) ? {} : undefined)).filter((x) => x !== undefined)
   if (typeof value === 'object') {
     const entries = Object.entries(value)
       .map(([key, inner]) => [key, tidy(inner) ?? (isEmptyPart(key, inner) ? {} : undefined)] as const)
@@ -54,7 +56,13 @@ export function tidyModel(draft: unknown): unknown {
 }
 
 /** Lists whose entries have an id that nobody types, and what it begins with. */
-const NUMBERED: Readonly<Record<string, string>> = { proofs: 'proof', locks: 'lock', parts: 'part', steps: 'step' }
+const NUMBERED: Readonly<Record<string, string>> = {
+  proofs: 'proof',
+  locks: 'lock',
+  parts: 'part',
+  steps: 'step',
+  widthSettings: 'width',
+}
 
 /** Gives an id to what was added without one; what has one keeps it, since readings name it. */
 function withIds(value: unknown): unknown {

@@ -21,6 +21,7 @@ import {
   SPAN_FIELDS,
   STEP_FIELDS,
   STRAP_FIELDS,
+  WIDTH_FIELDS,
 } from './specs.ts'
 
 const APPROVALS = { R44: { regulation: 'R44' }, R129: { regulation: 'R129' } } as const
@@ -100,6 +101,13 @@ export function ModeShell({ base }: { readonly base: string }) {
       <fieldset className="mt-3">
         <legend className="mb-1 text-sm font-bold">Head and shell</legend>
         <Fields specs={BODY_FIELDS} base={base} columns={2} />
+        <Rows
+          title="Settings that widen it"
+          name={`${base}.widthSettings`}
+          specs={WIDTH_FIELDS}
+          fresh={() => ({ label: '' })}
+          add="Add a width setting"
+        />
       </fieldset>
       <div className="mt-3 flex flex-col gap-1">
         {MODE_PARTS.map((part) => (

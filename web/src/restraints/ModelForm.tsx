@@ -20,6 +20,7 @@ import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
+import { Conversions } from './Conversions.tsx'
 import { RESTRAINT_LABELS } from './labels.ts'
 import { ModeBasics, ModeSettings, ModeShell, RouteForm } from './ModeForm.tsx'
 import { BODY_FIELDS, MODE_PARTS, MODEL_FIELDS, NEW_MODE, NEW_ROUTE, PART_FIELDS } from './specs.ts'
@@ -188,9 +189,8 @@ export function ModelForm({ model, isNew, taken }: Props) {
       ]
     }),
     {
-      id: 'json',
-      label: 'In full, as JSON',
-      groupLabel: 'The whole entry',
+      id: 'conversions',
+      label: 'Conversions',
       group: (
         <Button
           look="bare"
@@ -203,6 +203,13 @@ export function ModelForm({ model, isNew, taken }: Props) {
           Add a mode
         </Button>
       ),
+      groupLabel: 'The whole entry',
+      faults: faultsUnder(faults, ['conversions']),
+      content: <Conversions />,
+    },
+    {
+      id: 'json',
+      label: 'In full, as JSON',
       faults: 0,
       content: (
         <JsonEditor

@@ -24,6 +24,7 @@ export const MODEL_FIELDS: readonly FieldSpec[] = [
   text('variant.label', 'Variant'),
   text('variant.madeFrom', 'Variant made from (day)'),
   text('variant.madeUntil', 'Variant made until (day)'),
+  text('note', 'Note'),
 ]
 
 export const MODE_FIELDS: readonly FieldSpec[] = [
@@ -77,6 +78,8 @@ export const BODY_FIELDS: readonly FieldSpec[] = [
   number('slidesOnBaseMm', 'Shell slides on its base by', 'mm'),
   answer('sidePod', 'Pod for the door side'),
   answer('crotchBeltGuide', 'Guide between the legs (boosters)'),
+  pick('extraWidthMm.side', 'Wider with a cup holder or pod, on the', same(['left', 'right', 'both']), true),
+  number('extraWidthMm.mm', 'Wider by', 'mm'),
 ]
 
 /** What the maker gives a figure for where a school has one too: the maker’s stands. */
@@ -183,6 +186,8 @@ export const ROUTE_FIELDS: readonly FieldSpec[] = [
   text('rotationHeldBy', 'Held against rotation by (neither leg nor tether)'),
   pick('frontAirbag', 'Manual: airbag before a forward child in front', same(['on', 'off', 'either']), true),
   pick('vehicleHeadRestraint', 'Manual: vehicle head restraint', same(['on', 'off', 'either']), true),
+  number('seatsTaken', 'Places it takes, 1 or 2', ''),
+  text('note', 'Note'),
   { key: 'permittedReclines', label: 'Recline positions permitted here (their names)', kind: 'words' },
 ]
 
@@ -289,6 +294,7 @@ export const GUIDE_FIELDS: readonly FieldSpec[] = [
   text('mark', 'Mark'),
   pick('side', 'Side', same(['left', 'right', 'buckle-side', 'door-side', 'centre'])),
   pick('how', 'How', same(['over', 'under', 'through'])),
+  pick('place', 'Belt of the place at the', same(['head-end', 'foot-end']), true),
 ]
 
 /** Where a step of the maker's own stands, by the usual step that it goes with. */
@@ -303,6 +309,11 @@ export const STEP_FIELDS: readonly FieldSpec[] = [
   pick('onlyBefore', 'Only before', same(['placing', 'attaching', 'child-in']), true),
   text('proof.what', 'What shows that it is done'),
   pick('proof.kind', 'It shows by', PROOF_KINDS, true),
+]
+/** Settings that widen it for the child, and with it the outside. */
+export const WIDTH_FIELDS: readonly FieldSpec[] = [
+  text('label', 'Setting'),
+  number('outsideMm', 'Outside width with it', 'mm'),
 ]
 /** How something shows that it holds, in the maker's words. */
 export const PROOF_FIELDS: readonly FieldSpec[] = [

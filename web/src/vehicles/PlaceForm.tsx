@@ -1,6 +1,16 @@
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { Fields, Part } from '../form/fields.tsx'
-import { GROUPS, ISOFIX_LETTERS, LETTERS, PLACE_FIELDS, PLACE_PARTS, ROOM_FIELDS, TRACK_PART } from './specs.ts'
+import { Fields, Part, Rows } from '../form/fields.tsx'
+import { ListedModels } from './ListedModels.tsx'
+import {
+  GROUPS,
+  ISOFIX_LETTERS,
+  LETTERS,
+  LOWER_TETHER_FIELDS,
+  PLACE_FIELDS,
+  PLACE_PARTS,
+  ROOM_FIELDS,
+  TRACK_PART,
+} from './specs.ts'
 import { SelectBox } from '../ui/SelectBox.tsx'
 
 /** The handbook's row of letters for one place, one key a letter: the arrows go along it. */
@@ -50,7 +60,8 @@ export function PlaceForm({ base }: { readonly base: string }) {
         <>
           <div className="mt-4">
             <Letters base={base} />
-            <Fields specs={ISOFIX_LETTERS} base={base} />
+            <Fields specs={ISOFIX_LETTERS} base={base} columns={2} />
+            <ListedModels base={base} />
           </div>
           <div className="mt-3 flex flex-col gap-1">
             {PLACE_PARTS.map((part) => (
@@ -59,7 +70,15 @@ export function PlaceForm({ base }: { readonly base: string }) {
           </div>
           <div className="mt-3">
             <Part spec={TRACK_PART} base={base} />
-            <Fields specs={ROOM_FIELDS} base={base} />
+            <Fields specs={ROOM_FIELDS} base={base} columns={2} />
+            <Rows
+              title="Points for lower tethers"
+              name={`${base}.lowerTetherPoints`}
+              specs={LOWER_TETHER_FIELDS}
+              fresh={() => ({})}
+              add="Add a point"
+              canBeNone
+            />
           </div>
         </>
       )}

@@ -38,6 +38,7 @@ export const PLACE_FIELDS: readonly FieldSpec[] = [
   ...quantity('headRestraintTopMm', 'Its top above the cushion', 'mm'),
   number('backrestDeg', 'Backrest from vertical', '°'),
   flag('isDriverSeat', 'Driver’s seat'),
+  text('note', 'Note'),
 ]
 
 export const PLACE_PARTS: readonly PartSpec[] = [
@@ -137,7 +138,17 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   pick('handbook.table.booster', 'Newer table: largest booster', same([...FIXTURES_OF.booster, 'none']), true),
   pick('handbook.forwardAirbag', 'Airbag in front of a forward-facing child', same(['on', 'off', 'either']), true),
   answer('handbook.automaticCutOffCounts', 'Automatic cut-off counts as off'),
-  { key: 'handbook.listedModelIds', label: 'Vehicle maker’s own list (ids of restraints)', kind: 'words' },
+]
+
+export const LOWER_TETHER_FIELDS: readonly FieldSpec[] = [
+  pick('kind', 'Point', [
+    ['fixed-runner', 'a fixed runner'],
+    ['moving-frame', 'the moving frame of the seat'],
+    ['ring', 'a ring'],
+    ['seat-leg', 'a leg of the seat'],
+    ['boxed-in', 'boxed in: nothing to fasten to'],
+  ]),
+  pick('side', 'Side', same(['left', 'right'])),
 ]
 
 export const NEW_VEHICLE = {

@@ -1,0 +1,33 @@
+import { modelName } from '@nimble-anchor/core/restraint'
+import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
+import { useCatalogue } from '../session/catalogue.ts'
+import { CheckBox } from '../ui/CheckBox.tsx'
+import { Fold } from '../ui/Fold.tsx'
+
+/** Restraints on the car maker's own list for one place; of one that is not ticked nothing is said. */
+export function ListedModels({ base }: { readonly base: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const name = `${base}.handbook.listedModelIds`
+  const listed = (useWatch({ name }) as readonly string[] | undefined) ?? []
+  const models = useCatalogue((s) => s.catalogue?.models) ?? []
+  // Ids that no model here has stay in the list: another catalogue may bring them.
+  const set = (id: string, is: boolean): void => {
+    const next = is ? [...listed, id] : listed.filter((x) => x !== id)
+    setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })
+  }
+  return (
+    <Fold
+      className="mt-2"
+      summary={`Car maker’s own list of restraints: ${listed.length === 0 ? 'not read yet' : listed.length}`}
+    >
+      {models.length === 0 && <p className="text-ink-soft">No restraint is known yet: enter one first.</p>}
+      <div className="flex flex-wrap gap-x-5">
+        {models.map((m) => (
+          <CheckBox key={m.id} checked={listed.includes(m.id)} onChange={(is) => set(m.id, is)}>
+            {modelName(m)}
+          </CheckBox>
+        ))}
+      </div>
+    </Fold>
+  )
+}
