@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Fields, Part, Rows } from '../form/fields.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -78,7 +79,7 @@ function Straps({ base }: { readonly base: string }) {
 }
 
 /** What a mode is, whom it takes. */
-export function ModeBasics({ base }: { readonly base: string }) {
+export const ModeBasics = memo(function ModeBasics({ base }: { readonly base: string }) {
   return (
     <>
       <Fields specs={MODE_FIELDS} base={base} columns={2} />
@@ -91,10 +92,10 @@ export function ModeBasics({ base }: { readonly base: string }) {
       </fieldset>
     </>
   )
-}
+})
 
 /** How it holds the child, and the shell around it. */
-export function ModeShell({ base }: { readonly base: string }) {
+export const ModeShell = memo(function ModeShell({ base }: { readonly base: string }) {
   return (
     <>
       <Straps base={base} />
@@ -126,10 +127,10 @@ export function ModeShell({ base }: { readonly base: string }) {
       </div>
     </>
   )
-}
+})
 
 /** What is set before it goes in, and the maker's own figures for what is measured. */
-export function ModeSettings({ base }: { readonly base: string }) {
+export const ModeSettings = memo(function ModeSettings({ base }: { readonly base: string }) {
   return (
     <>
       <Rows
@@ -154,12 +155,12 @@ export function ModeSettings({ base }: { readonly base: string }) {
       </fieldset>
     </>
   )
-}
+})
 
 const PROVEN = new Set(['isofix', 'leg', 'lowerTethers'])
 
 /** One way to fix it, from the manual. */
-export function RouteForm({ base }: { readonly base: string }) {
+export const RouteForm = memo(function RouteForm({ base }: { readonly base: string }) {
   return (
     <>
       <Fields specs={ROUTE_FIELDS} base={base} columns={2} />
@@ -198,4 +199,4 @@ export function RouteForm({ base }: { readonly base: string }) {
       />
     </>
   )
-}
+})

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Fields, Part, Rows } from '../form/fields.tsx'
 import { ListedModels } from './ListedModels.tsx'
@@ -51,7 +52,7 @@ function Letters({ base }: { readonly base: string }) {
 }
 
 /** Everything of one seating position; a part that is not ticked has not been looked at. */
-export function PlaceForm({ base }: { readonly base: string }) {
+export const PlaceForm = memo(function PlaceForm({ base }: { readonly base: string }) {
   const isDriver = (useWatch({ name: `${base}.isDriverSeat` }) as boolean | undefined) === true
   return (
     <div>
@@ -84,4 +85,4 @@ export function PlaceForm({ base }: { readonly base: string }) {
       )}
     </div>
   )
-}
+})
