@@ -205,7 +205,11 @@ export function Fields({
   readonly base: string
   readonly columns?: 2 | 3 | 4
 }) {
-  const wide = { 2: 'sm:grid-cols-2', 3: 'sm:grid-cols-2 lg:grid-cols-3', 4: 'sm:grid-cols-2 lg:grid-cols-4' }[columns]
+  // A field alone has the whole line: it is a sentence more often than a figure.
+  const wide =
+    specs.length === 1
+      ? ''
+      : { 2: 'sm:grid-cols-2', 3: 'sm:grid-cols-2 lg:grid-cols-3', 4: 'sm:grid-cols-2 lg:grid-cols-4' }[columns]
   return (
     <div className={`grid items-start gap-x-3 gap-y-2.5 ${wide}`}>
       {specs.map((spec) => (

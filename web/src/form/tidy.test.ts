@@ -9,7 +9,10 @@ test.each([
   [{ from: '', to: undefined }, undefined],
   [{ from: 9, to: '' }, { from: 9 }],
   [[], []],
-  [[{ id: '' }, '', 'x'], [{}, 'x']],
+  [
+    [{ id: '' }, '', 'x'],
+    [{}, 'x'],
+  ],
   [null, undefined],
 ])('%j is tidied to %j', (value, tidied) => expect(tidy(value)).toEqual(tidied))
 
