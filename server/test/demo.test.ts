@@ -117,6 +117,19 @@ test('a season that was broken off goes on with the next start, and nothing of i
   await na.end()
 }, 60_000)
 
+test('two devices press at once: one fills, the other is told; removed twice, the second finds nothing', async () => {
+  const na = await start({ season: 2 })
+  const both = await Promise.all([na.post('/api/demo'), na.post('/api/demo')])
+  expect(both.map((r) => r.status).toSorted((a, b) => a - b)).toEqual([200, 409])
+  await filled(na)
+  expect(await count(na, 'fitting')).toBe(2 + 7)
+  expect(await count(na, 'visit')).toBe(11)
+  const gone = await Promise.all([na.delete('/api/demo'), na.delete('/api/demo')])
+  expect(gone.map((r) => r.status).toSorted((a, b) => a - b)).toEqual([200, 409])
+  expect(await count(na, 'fitting')).toBe(0)
+  await na.end()
+}, 60_000)
+
 test('it goes in one press, and takes nothing with it that is not its own', async () => {
   const na = await start({ season: 6 })
   await na.post('/api/demo').expect(200)

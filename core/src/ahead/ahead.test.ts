@@ -209,6 +209,14 @@ describe('one restraint after another', () => {
     expect(road(recalled, sound)).toEqual([['S-1', false]])
     expect(road(found)).toEqual([['F-1', true]])
     expect(road(found, sound)).toEqual([['S-1', false]])
+    // Nobody knows until when it may be used; a job on it is not done; its life is over.
+    const { madeOn: _made, ...undated } = { ...sound, id: 'u-undated', serial: 'U-1' }
+    const inJob = { ...sound, id: 'u-job', serial: 'J-1', awaitsCheck: { job: 'wash' as const, since: '2026-11-20' } }
+    const over = { ...sound, id: 'u-over', serial: 'O-1', lifeEndsOn: '2026-11-24' }
+    expect(road(undated)).toEqual([['U-1', true]])
+    expect(road(inJob)).toEqual([['J-1', true]])
+    expect(road(over)).toEqual([])
+    expect(road(undated, inJob, over, sound)?.[0]).toEqual(['S-1', false])
   })
   test('another mode of the restraint in use is nothing new', () => {
     const grows = buildModel([buildMode(), buildMode({ ...BOOSTER, headRule: undefined })])

@@ -54,14 +54,22 @@ const itemKey = ({ model, unit }: StockItem): string => `${model.id}/${unit?.id 
  */
 const RULES_OF_THE_THING: ReadonlySet<string> = new Set([
   'unit-sound',
+  'unit-in-life',
   'unit-parts',
   'unit-variant',
   'R44-series',
   'local-r44',
   'catalogue-sound',
 ])
-const standingOf = (subject: ModeSubject): Decision =>
-  decide(evaluate('mode', subject).filter((f) => RULES_OF_THE_THING.has(f.rule.id) && severityOf(f) !== 'advise'))
+/** A job that is not done, or whose checks failed: whether the unit comes back is not known. */
+const AWAITS_CHECK = 'unit-awaits-check'
+
+function standingOf(subject: ModeSubject): Decision {
+  const findings = evaluate('mode', subject).filter((f) => severityOf(f) !== 'advise')
+  const own = decide(findings.filter((f) => RULES_OF_THE_THING.has(f.rule.id)))
+  const awaits = findings.some((f) => f.rule.id === AWAITS_CHECK && f.outcome.kind !== 'pass')
+  return own === 'pass' && awaits ? 'undecided' : own
+}
 
 /** When each mode of a stock opens and ends for the middle child, in months from today; one window of each model. */
 function windowsOf(

@@ -21,7 +21,7 @@ import { Database } from '../storage/database'
 import { ChildRow, FittingRow, ModelRow, SettingRow, UnitRow, VehicleRow } from '../storage/entities'
 import { Workshop } from '../work/workshop'
 import { DemoClock } from './demo-clock'
-import { seedFiles } from './files'
+import { demoIds, seedFiles } from './files'
 import { markDemo, removeCatalogue, removeChildren, removeWork } from './records'
 import { enterSaturday } from './saturday'
 import { SEASON_FITTINGS, type Season, type SeasonFitting } from './season'
@@ -55,6 +55,7 @@ export class DemoService implements OnModuleDestroy {
   private readonly log = new Logger(DemoService.name)
   private filling: Promise<void> | undefined
   private isStopped = false
+  private turn: Promise<unknown> = Promise.resolve()
   private readonly past = new DemoClock()
   private readonly fittings: FittingsService
   private readonly rechecks: RecheckService
@@ -117,7 +118,11 @@ export class DemoService implements OnModuleDestroy {
    * Fills an empty store: the files and the day at once, the season after that, while others are served.
    * @throws ConflictException where there is something already
    */
-  async begin(): Promise<DemoView> {
+  begin(): Promise<DemoView> {
+    return this.inTurn(() => this.fillEmpty())
+  }
+
+  private async fillEmpty(): Promise<DemoView> {
     if (!(await this.isWelcome()))
       throw new ConflictException('The demo goes into an empty folder only; here there is data already.')
     const today = this.clock.today()
@@ -135,16 +140,20 @@ export class DemoService implements OnModuleDestroy {
       lastNumber: SEASON_FITTINGS,
     })
     await this.db.write(async (manager) => {
-      const bodies = async (target: typeof VehicleRow) =>
-        (await manager.find(target)).map((r): [string, string] => [r.id, fingerprint(r.body)])
-      await markDemo(manager, 'vehicles', await bodies(VehicleRow))
-      await markDemo(manager, 'models', await bodies(ModelRow))
-      await markDemo(manager, 'units', await bodies(UnitRow))
-      await markDemo(manager, 'children', (await manager.find(ChildRow)).map((r) => [r.id, null])) // prettier-ignore
-      await markDemo(manager, 'visits', made.visits.map((id) => [id, null])) // prettier-ignore
-      await markDemo(manager, 'jobs', made.jobs.map((id) => [id, null])) // prettier-ignore
-      const [{ last }] = (await manager.query(`SELECT max("number") AS "last" FROM "fitting"`)) as [{ last: number }]
-      await this.keepProgress(manager, { today, next: 0, lastNumber: last })
+      // By what it brought, not by what is there: somebody may have entered their own meanwhile.
+      const brought = new Set(demoIds(DEMO_DIR))
+      const ofDemo = async (target: typeof VehicleRow) =>
+        (await manager.find(target))
+          .filter((r) => brought.has(r.id))
+          .map((r): [string, string] => [r.id, fingerprint(r.body)])
+      const unseen = (ids: readonly string[]) => ids.map((id): [string, null] => [id, null])
+      await markDemo(manager, 'vehicles', await ofDemo(VehicleRow))
+      await markDemo(manager, 'models', await ofDemo(ModelRow))
+      await markDemo(manager, 'units', await ofDemo(UnitRow))
+      await markDemo(manager, 'children', unseen(season.children.map((c) => c.id).filter((id) => brought.has(id))))
+      await markDemo(manager, 'visits', unseen(made.visits))
+      await markDemo(manager, 'jobs', unseen(made.jobs))
+      await this.keepProgress(manager, { today, next: 0, lastNumber: made.lastNumber })
     })
     this.resume()
     return this.view()
@@ -164,7 +173,18 @@ export class DemoService implements OnModuleDestroy {
   }
 
   /** Takes away all that the demo brought; of the catalogue, what nobody has changed since. */
-  async remove(): Promise<DemoRemoved> {
+  remove(): Promise<DemoRemoved> {
+    return this.inTurn(() => this.removeAll())
+  }
+
+  /** Two devices may press at once: the second finds what the first has done. */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const mine = this.turn.then(work)
+    this.turn = mine.catch(() => undefined)
+    return mine
+  }
+
+  private async removeAll(): Promise<DemoRemoved> {
     this.isStopped = true
     await this.filling
     if (!(await this.progress())) throw new ConflictException('There is no demo here.')

@@ -38,3 +38,11 @@ export async function seedFiles(catalogue: CatalogueService, demoDir: string, to
     rows += (await catalogue.import(document, { isPreview: false })).length
   return rows
 }
+
+/** The ids of everything in the demo files. */
+export const demoIds = (demoDir: string): readonly string[] =>
+  demoDocuments(demoDir, '2000-01-01').flatMap((document) =>
+    Object.values(document as Record<string, unknown>)
+      .filter((list): list is { id: string }[] => Array.isArray(list))
+      .flatMap((list) => list.map((item) => item.id)),
+  )

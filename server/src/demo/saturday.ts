@@ -49,7 +49,8 @@ const measure = (massKg: number, statureCm: number, shoulderMm: number, sittingM
 
 /** The fittings that are open at this hour, each at another point; entered one after another. */
 class OpenFittings {
-  private number: number
+  /** The running number of the newest. */
+  number: number
   constructor(private readonly bay: Bay) {
     this.number = bay.lastNumber
   }
@@ -162,7 +163,7 @@ const two = (n: number): string => String(n).padStart(2, '0')
 /** @returns the ids of what it made, for the record of what is the demo's */
 export async function enterSaturday(
   bay: Bay,
-): Promise<{ readonly visits: readonly string[]; readonly jobs: readonly string[] }> {
+): Promise<{ readonly visits: readonly string[]; readonly jobs: readonly string[]; readonly lastNumber: number }> {
   const { day, jobs, today, minuteNow, clock } = bay
   const open = new OpenFittings(bay)
   const bryn = await open.signed({ childId: 'bryn-tolland', vehicleId: 'corran-knot', unitId: 'u-larkshead-1', modeId: 'booster', positionId: 'rear-left', routeId: 'belt' }, measure(21.4, 117, 402, 640), 140, 'Sunniva Tolland') // prettier-ignore
@@ -193,11 +194,11 @@ export async function enterSaturday(
   await visit(95, 'Trewhella', 'expected', { vehicleId: 'corran-whimbrel' })
 
   clock.set(today, Math.max(1, minuteNow - 30))
-  const wash = await jobs.begin({ unitId: 'u-sennit-1', kind: 'convert', who: WHO, fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
-  const first = wash.plan.steps[0]
-  if (first) await jobs.step(wash.id, WHO, first.id, true)
+  const convert = await jobs.begin({ unitId: 'u-sennit-1', kind: 'convert', who: WHO, fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
+  const first = convert.plan.steps[0]
+  if (first) await jobs.step(convert.id, WHO, first.id, true)
   clock.pass(400)
   const buckle = await jobs.begin({ unitId: 'u-clove-1', kind: 'sticky-buckle', who: 'Isolde Trewin' })
   for (const step of buckle.plan.steps) await jobs.step(buckle.id, 'Isolde Trewin', step.id, true)
-  return { visits, jobs: [wash.id, buckle.id] }
+  return { visits, jobs: [convert.id, buckle.id], lastNumber: open.number }
 }

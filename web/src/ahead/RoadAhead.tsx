@@ -3,6 +3,7 @@ import { type AheadView } from '@nimble-anchor/core/formats'
 import { type IsoDate } from '@nimble-anchor/core/quantities'
 import { CalendarPlus } from 'lucide-react'
 import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
 import { useWork } from '../session/useWork.ts'
@@ -235,7 +236,10 @@ function Way({
                   )}
                   {leg.isUnsure && (
                     <span className="font-normal text-stale">
-                      , if the unit is found sound: its history is not known
+                      , if the unit is found sound:{' '}
+                      <Link to={`/units/${leg.unitId ?? ''}`} className="underline underline-offset-4">
+                        what is not known of it
+                      </Link>
                     </span>
                   )}
                 </span>

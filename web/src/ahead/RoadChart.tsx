@@ -120,7 +120,7 @@ function Row({ row, axis }: { readonly row: RoadRow; readonly axis: Axis }) {
         ) : (
           <p className="truncate font-bold">{row.name}</p>
         )}
-        {row.note !== undefined && <p className="truncate text-xs text-ink-soft">{row.note}</p>}
+        {row.note !== undefined && <p className="text-xs text-ink-soft">{row.note}</p>}
       </div>
       <div className="relative h-16 border-t border-hair">
         {axis.ticks.map((t) => (

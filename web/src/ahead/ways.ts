@@ -12,6 +12,7 @@ export interface WayLeg {
   readonly isGap: boolean
   /** Whether its unit may be used at all is not known. */
   readonly isUnsure: boolean
+  readonly unitId?: string | undefined
 }
 
 /** The stretches of a way, soonest first. */
@@ -24,6 +25,7 @@ export const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
       text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? ', not on the shelf' : ` (${leg.serial})`}`,
       isGap: false,
       isUnsure: leg.isUnsure,
+      unitId: leg.unitId,
     })),
     ...sequence.gaps.map((gap) => ({
       from: gap.from,

@@ -12,6 +12,7 @@ import { api } from '../session/api.ts'
 import { childSummary } from '../today/childSummary.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
+import { dayOf } from './dayOf.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 
@@ -22,6 +23,10 @@ interface Props {
 }
 
 const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join(' ')
+
+/** A road that was worked out from older measures says so. */
+const asMeasured = (asOf: IsoDate | undefined, today: IsoDate): string =>
+  asOf === undefined || asOf >= today ? '' : `ahead as measured ${dayOf(`${asOf}T12:00:00`)}`
 
 /** The years of all children of a family on one axis, with what the shelf holds for them. */
 export function ChildrenAhead({ view, today, onMoved }: Props) {
@@ -46,7 +51,10 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
       name: child.name,
       onOpen: newestOf(child) && (() => setOpenId(child.id)),
       openLabel: `Road ahead: ${nameOf(child)}`,
-      note: today === undefined ? undefined : childSummary(child, today),
+      note:
+        today === undefined
+          ? undefined
+          : [childSummary(child, today), asMeasured(road?.data?.asOf, today)].filter(Boolean).join('; '),
       legs: way ? legsOf(way) : [],
       items: (road?.data?.items ?? []).filter((item) => item.kind !== 'next-check' && item.kind !== 'unit-ends'),
       isLoading: road?.isFetching === true && road.data === undefined,

@@ -5,6 +5,7 @@ import { DemoMark } from '../demo/DemoMark.tsx'
 import { api } from '../session/api.ts'
 import { withQueries } from '../session/queries.tsx'
 import { Button } from '../ui/Button.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { dayOf } from './dayOf.ts'
@@ -21,7 +22,7 @@ export default withQueries(function FamiliesPage() {
     `${f.name} ${f.children.map((c) => c.name).join(' ')}`.toLowerCase().includes(wanted),
   )
   return (
-    <div className="mx-auto flex max-w-5xl flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page width="narrow">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-3xl font-bold tracking-tight">Families</h1>
         <SearchField
@@ -70,6 +71,6 @@ export default withQueries(function FamiliesPage() {
           ))}
         </ul>
       </Panel>
-    </div>
+    </Page>
   )
 })

@@ -11,6 +11,7 @@ import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { Missing } from '../ui/Missing.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Tabs } from '../ui/Tabs.tsx'
@@ -47,7 +48,7 @@ export default withQueries(function FamilyPage() {
   }
   const keep = (next: FamilyView): void => void client.setQueryData(['family', id], next)
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page hasVerdicts>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-center gap-x-4">
           <Link to="/families" className="inline-flex min-h-11 items-center underline underline-offset-4">
@@ -91,7 +92,7 @@ export default withQueries(function FamilyPage() {
           }}
         />
       </Dialog>
-    </div>
+    </Page>
   )
 })
 

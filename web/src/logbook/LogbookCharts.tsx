@@ -28,6 +28,42 @@ interface BarRow {
   readonly text: string
 }
 
+/** What a chart shows, as a table for those who cannot see it; a check leads to its fittings. */
+function Figures({
+  rows,
+  onPick,
+}: {
+  readonly rows: readonly BarRow[]
+  readonly onPick?: ((ruleId: string) => void) | undefined
+}) {
+  return (
+    <Fold summary="In figures" triggerClassName="text-sm">
+      <table className="w-full text-sm">
+        <tbody>
+          {rows.map((r) => (
+            <tr key={r.label} className="border-b border-hair">
+              <th scope="row" className="py-1 text-left font-normal">
+                {r.key !== undefined && onPick ? (
+                  <Button
+                    look="bare"
+                    className="min-h-11 text-left underline decoration-line underline-offset-4"
+                    onClick={() => onPick(r.key ?? '')}
+                  >
+                    {r.label}
+                  </Button>
+                ) : (
+                  r.label
+                )}
+              </th>
+              <td className="text-right font-semibold">{r.text}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Fold>
+  )
+}
+
 /** Horizontal bars, each with its figure; the same as a table for those who cannot see them. */
 function Bars({
   title,
@@ -89,30 +125,7 @@ function Bars({
               }}
             />
           </div>
-          <Fold summary="In figures" triggerClassName="text-sm">
-            <table className="w-full text-sm">
-              <tbody>
-                {rows.map((r) => (
-                  <tr key={r.label} className="border-b border-hair">
-                    <th scope="row" className="py-1 text-left font-normal">
-                      {r.key !== undefined && onPick ? (
-                        <Button
-                          look="bare"
-                          className="min-h-8 text-left underline decoration-line underline-offset-4"
-                          onClick={() => onPick(r.key ?? '')}
-                        >
-                          {r.label}
-                        </Button>
-                      ) : (
-                        r.label
-                      )}
-                    </th>
-                    <td className="text-right font-semibold">{r.text}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </Fold>
+          <Figures rows={rows} onPick={onPick} />
         </>
       )}
     </section>
@@ -188,22 +201,13 @@ function Weeks({ weeks }: { readonly weeks: Charts['weeks'] }) {
               }}
             />
           </div>
-          <Fold summary="In figures" triggerClassName="text-sm">
-            <table className="w-full text-sm">
-              <tbody>
-                {weeks.map((w) => (
-                  <tr key={w.week} className="border-b border-hair">
-                    <th scope="row" className="py-1 text-left font-normal">
-                      week of {weekText(w.week)}
-                    </th>
-                    <td className="text-right font-semibold">
-                      {shareText({ key: '', count: w.withFault, of: w.fittings })}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </Fold>
+          <Figures
+            rows={weeks.map((w) => ({
+              label: `week of ${weekText(w.week)}`,
+              value: w.fittings,
+              text: shareText({ key: '', count: w.withFault, of: w.fittings }),
+            }))}
+          />
         </>
       )}
     </section>

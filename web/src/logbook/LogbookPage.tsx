@@ -5,6 +5,7 @@ import { useSearchParams } from 'react-router'
 import { useCatalogue } from '../session/catalogue.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { withQueries } from '../session/queries.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { saveFromServer } from '../ui/saveFile.ts'
@@ -37,7 +38,7 @@ export default withQueries(function LogbookPage() {
   const shown = usePreferences((s) => s.logbookColumns) as readonly ColumnId[]
   const csvColumns = COLUMNS.filter(({ id }) => shown.includes(id)).flatMap((c) => c.csv)
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page hasVerdicts>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
         <h1 className="text-3xl font-bold tracking-tight">Logbook</h1>
         <SearchField
@@ -98,7 +99,7 @@ export default withQueries(function LogbookPage() {
           {list.total !== undefined && list.total > 0 && <LogbookTable list={list} total={list.total} shown={shown} />}
         </section>
       )}
-    </div>
+    </Page>
   )
 })
 

@@ -1,6 +1,6 @@
 import type { Mode } from '@nimble-anchor/core/restraint'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { Rows } from '../form/fields.tsx'
+import { Rows } from '../form/parts.tsx'
 import { Button } from '../ui/Button.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { STEP_FIELDS } from './specs.ts'

@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { Fields, Part, Rows } from '../form/fields.tsx'
+import { Fields } from '../form/fields.tsx'
+import { Part, Rows } from '../form/parts.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { ApprovedPlaces } from './ApprovedPlaces.tsx'
 import {

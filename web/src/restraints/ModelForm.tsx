@@ -1,27 +1,20 @@
-import { drawingsOfModel } from '@nimble-anchor/core/drawings'
-import { formatNumber } from '@nimble-anchor/core/quantities'
-import { lintModel } from '@nimble-anchor/core/readings'
-import { modelSchema, stageGaps, type Mode, type RestraintModel } from '@nimble-anchor/core/restraint'
-import { partAsked, unreadIn } from '@nimble-anchor/core/rules'
+import { modelSchema, type RestraintModel } from '@nimble-anchor/core/restraint'
 import { Copy, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { FormProvider, useFieldArray } from 'react-hook-form'
 import { Link } from 'react-router'
-import { DrawingView } from '../drawings/DrawingView.tsx'
-import { ModeBars } from '../fitting/choose/ModeBars.tsx'
-import { BarGradients } from '../fitting/choose/RangeBar.tsx'
-import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
-import { Faults, Fields, Rows } from '../form/fields.tsx'
+import { EntryActions } from '../form/EntryParts.tsx'
+import { Faults, Fields } from '../form/fields.tsx'
+import { Rows } from '../form/parts.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
 import { Sections, type FormSection } from '../form/Sections.tsx'
 import { tidyModel } from '../form/tidy.ts'
-import { useEntry, type Entry, type EntryKind } from '../form/useEntry.ts'
+import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
-import { Panel } from '../ui/Panel.tsx'
-import { StateMark } from '../ui/StateMark.tsx'
+import { pageFrame } from '../ui/Page.tsx'
+import { ModelCheck } from './ModelCheck.tsx'
 import { Conversions } from './Conversions.tsx'
-import { RESTRAINT_LABELS } from './labels.ts'
 import { ModeBasics, ModeSettings, ModeShell, RouteForm } from './ModeForm.tsx'
 import { BODY_FIELDS, MODE_PARTS, MODEL_FIELDS, NEW_MODE, NEW_ROUTE, PART_FIELDS } from './specs.ts'
 
@@ -42,7 +35,6 @@ const isShowable = (value: unknown): value is { readonly modes: readonly object[
       typeof m === 'object' && m !== null && 'routes' in m && Array.isArray((m as { routes: unknown }).routes),
   )
 
-const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
 const RESTRAINT: EntryKind<RestraintModel> = {
   kind: 'models',
   schema: modelSchema,
@@ -234,7 +226,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
             e.preventDefault()
             void entry.keep()
           }}
-          className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]"
+          className={pageFrame()}
         >
           <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
             <div className="flex flex-wrap items-center gap-x-4">
@@ -251,7 +243,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
           <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
             <Sections label="Parts of this restraint" sections={sections} open={shown} onOpen={setOpen} />
             <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label="Preview">
-              <Check
+              <ModelCheck
                 entry={entry}
                 parsedModel={valid}
                 mode={valid?.modes[Number(at?.[1] ?? 0)]}
@@ -262,72 +254,5 @@ export function ModelForm({ model, isNew, taken }: Props) {
         </form>
       </Faults>
     </FormProvider>
-  )
-}
-
-interface CheckProps {
-  readonly entry: Entry<RestraintModel>
-  readonly parsedModel: RestraintModel | undefined
-  /** Drawn as it is typed. */
-  readonly mode: Mode | undefined
-  readonly routeAt: number
-}
-
-function Check({ entry, parsedModel, mode, routeAt }: CheckProps) {
-  const lints = parsedModel ? lintModel(parsedModel) : []
-  const gaps = parsedModel ? stageGaps(parsedModel) : []
-  const unread = parsedModel ? unreadIn(parsedModel) : []
-  const drawn = parsedModel && mode && drawingsOfModel(parsedModel, mode, mode.routes[routeAt]?.id)
-  return (
-    <Panel title="As it will stand">
-      <BarGradients />
-      <EntryCheck
-        entry={entry}
-        labels={RESTRAINT_LABELS}
-        lints={lints.map((l) => l.message)}
-        lintTitle="Contradicts its regulation"
-        lintAdvice="Compare with the label and the manual; until then it is never ready to travel."
-        sound="Within its regulation"
-      />
-      {drawn && (
-        <figure className="mt-2">
-          <DrawingView drawing={drawn.side} className="w-full border border-hair" />
-          {drawn.belt && <DrawingView drawing={drawn.belt} className="mt-1 w-full border border-hair" />}
-          <figcaption className="text-xs text-ink-soft">{mode?.label}, on a made-up seat</figcaption>
-        </figure>
-      )}
-      {unread.length > 0 && (
-        <div role="status" className="mt-2">
-          <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
-          <ul className="mt-1 text-sm">
-            {unread.map(({ where, needs }) => (
-              <li key={where} className="mt-1">
-                <span className="font-semibold">{where}</span> {needs.map(partAsked).join('; ')}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {gaps.length > 0 && (
-        <p className="mt-2 text-sm">
-          No mode of it takes a child{' '}
-          {gaps
-            .map(
-              (g) =>
-                `between ${formatNumber(g.from)} and ${formatNumber(g.to)} ${g.quantity === 'massKg' ? 'kg' : 'cm'}`,
-            )
-            .join(', nor ')}
-          .
-        </p>
-      )}
-      <ul className="mt-2 divide-y divide-hair">
-        {(parsedModel?.modes ?? []).map((mode) => (
-          <li key={mode.id} className="py-2">
-            <p className="text-sm font-semibold">{mode.label}</p>
-            <ModeBars mode={mode} child={NOBODY} answer={null} forecast={undefined} />
-          </li>
-        ))}
-      </ul>
-    </Panel>
   )
 }

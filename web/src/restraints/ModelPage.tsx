@@ -13,6 +13,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { withQueries } from '../session/queries.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Missing } from '../ui/Missing.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Units } from './Units.tsx'
@@ -37,7 +38,7 @@ export default withQueries(function ModelPage() {
   const lints = lintModel(model)
   const unread = unreadIn(model)
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-center gap-x-4">
           <Link to="/restraints" className="inline-flex min-h-11 items-center underline underline-offset-4">
@@ -88,7 +89,7 @@ export default withQueries(function ModelPage() {
           taken={(catalogue.units ?? []).map((u) => u.id)}
         />
       </div>
-    </div>
+    </Page>
   )
 })
 

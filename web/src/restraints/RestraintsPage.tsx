@@ -10,6 +10,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { withQueries } from '../session/queries.tsx'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
@@ -64,7 +65,7 @@ export default withQueries(function RestraintsPage() {
     [catalogue, query],
   )
   return (
-    <div className="mx-auto flex max-w-6xl flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page width="middle">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-3xl font-bold tracking-tight">Restraints</h1>
         <SearchField
@@ -136,6 +137,6 @@ export default withQueries(function RestraintsPage() {
       )}
       <ExportLinks files={EXPORTS} />
       <ImportDialog open={isImporting} onOpenChange={setImporting} />
-    </div>
+    </Page>
   )
 })

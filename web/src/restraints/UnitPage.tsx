@@ -16,6 +16,7 @@ import { Button } from '../ui/Button.tsx'
 import { closedWord } from '../ui/closedWord.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { Missing } from '../ui/Missing.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
@@ -60,7 +61,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
   })
   const state = unitState(model, unit, today)
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page hasVerdicts>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-center gap-x-4">
           <Link
@@ -181,7 +182,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
           }
         />
       </Dialog>
-    </div>
+    </Page>
   )
 }
 

@@ -11,6 +11,7 @@ import { api } from '../session/api.ts'
 import { withQueries } from '../session/queries.tsx'
 import { Button } from '../ui/Button.tsx'
 import { FilterChip } from '../ui/FilterChip.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { useMedia } from '../ui/useMedia.ts'
@@ -62,7 +63,7 @@ export default withQueries(function RuleBookPage() {
     if (askedId !== undefined) document.getElementById(askedId)?.scrollIntoView({ block: 'nearest' })
   }, [askedId])
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page>
       <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
         <h1 className="text-3xl font-bold tracking-tight">Rule book</h1>
         <SearchField
@@ -128,7 +129,7 @@ export default withQueries(function RuleBookPage() {
           })}
         </Panel>
       </div>
-    </div>
+    </Page>
   )
 })
 

@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { api } from '../session/api.ts'
 import { usePracticeBook } from '../session/practice.ts'
 import { Button } from '../ui/Button.tsx'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { Tabs } from '../ui/Tabs.tsx'
@@ -16,7 +17,7 @@ export default function SettingsPage() {
     void load()
   }, [load])
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page>
       <div className="mb-3 flex flex-wrap items-baseline gap-x-5">
         <h1 className="text-3xl font-bold tracking-tight">Settings</h1>
         <p className="text-ink-soft">
@@ -55,6 +56,6 @@ export default function SettingsPage() {
           ]}
         />
       )}
-    </div>
+    </Page>
   )
 }

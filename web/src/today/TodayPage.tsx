@@ -1,5 +1,5 @@
 import { type FittingSummary } from '@nimble-anchor/core/formats'
-import { CAUTION, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { FileUp, Plus } from 'lucide-react'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -14,6 +14,7 @@ import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
 import { closedWord } from '../ui/closedWord.ts'
 import { useLater } from '../ui/useLater.ts'
+import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { Beginning } from './Beginning.tsx'
@@ -68,7 +69,7 @@ export function TodayPage() {
     (f) => f.status === 'signed' && f.updatedAt.slice(0, 10) === today && !queued.has(f.id),
   )
   return (
-    <div className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 sm:py-3 lg:h-[max(calc(100dvh-3.1rem),38rem)]">
+    <Page hasVerdicts={fittings.length > 0}>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-3xl font-bold tracking-tight">Today</h1>
@@ -121,7 +122,6 @@ export function TodayPage() {
           )}
         </div>
       </div>
-      {fittings.length > 0 && <p className="text-xs text-ink-soft">{CAUTION}</p>}
       {(isCreating || isLater) && (
         <Suspense fallback={null}>
           <NewFittingDialog
@@ -131,7 +131,7 @@ export function TodayPage() {
           />
         </Suspense>
       )}
-    </div>
+    </Page>
   )
 }
 

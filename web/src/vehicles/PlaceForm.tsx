@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { Fields, Part, Rows } from '../form/fields.tsx'
+import { Fields } from '../form/fields.tsx'
+import { Part, Rows } from '../form/parts.tsx'
 import { ListedModels } from './ListedModels.tsx'
 import {
   GROUPS,

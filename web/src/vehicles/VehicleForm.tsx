@@ -22,6 +22,7 @@ import { tidyVehicle } from '../form/tidy.ts'
 import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
+import { pageFrame } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { drawable } from './drawable.ts'
 import { CAR_LABELS } from './labels.ts'
@@ -205,7 +206,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
             e.preventDefault()
             void entry.keep()
           }}
-          className="mx-auto flex max-w-[88rem] flex-col p-3 sm:px-5 lg:h-[max(calc(100dvh-3.1rem),38rem)]"
+          className={pageFrame()}
         >
           <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
             <div className="flex flex-wrap items-center gap-x-4">
