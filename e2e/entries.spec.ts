@@ -103,3 +103,72 @@ test('a new restraint from its label and manual: what the hand does, and nothing
   expect(scroll).toBe(0)
   await expect(page.getByRole('heading', { name: 'Ravel Bight' })).toBeVisible()
 })
+
+test('the maker’s order, pairs, settings and what a change outdates are entered without a line of JSON', async ({
+  page,
+  server,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await page.goto(`${server.url}/restraints/ravel-sheepshank/edit`)
+  const modeId = await modeAt(page, server.url, 0)
+  await page
+    .getByRole('tab', { name: /^Route:/ })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'Add a setting' }).click()
+  await page
+    .getByRole('textbox', { name: 'Set before it is placed, out of reach later, 1' })
+    .fill('carry straps folded away')
+  for (const words of ['Cushion out.', 'Cushion back.']) {
+    await page.getByRole('button', { name: 'Add a step' }).click()
+    await page.getByLabel('What to do').last().fill(words)
+  }
+  await pick(page.getByLabel('Its other half, not to be forgotten').first(), { label: 'Cushion back.' })
+  await pick(page.getByLabel(/^Only where the manual has another order/), 'leg')
+  await expect(page.getByText('An order needs a second step.')).toBeVisible()
+  await pick(page.getByLabel('Then', { exact: true }), 'push-home')
+  await page
+    .getByRole('button', { name: /: earlier$/ })
+    .last()
+    .click()
+  // A change begins with what is usual, so that nothing stops being outdated unseen; one look is taken out.
+  await pick(page.getByLabel(/^Add a change/), 'tether')
+  const again = page.getByRole('button', { name: /^Look again at:/ })
+  const usual = (await again.getAttribute('aria-label')) ?? ''
+  expect(usual).not.toContain('nothing')
+  await again.click()
+  const ticked = page.getByRole('dialog').getByRole('checkbox', { checked: true })
+  const count = await ticked.count()
+  await ticked.first().click()
+  await expect(ticked).toHaveCount(count - 1)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Save this restraint' }).click()
+  await expect(page.getByText(/saved\.$/)).toBeVisible()
+
+  const { models } = (await (await page.request.get(`${server.url}/api/catalogue`)).json()) as Catalogue
+  const mode = models.find((m) => m.id === 'ravel-sheepshank')?.modes.find((m) => m.id === modeId)
+  const route = mode?.routes[0]
+  expect(route).toMatchObject({
+    settingsBeforePlacing: ['carry straps folded away'],
+    steps: [{ text: 'Cushion out.', pairWith: route?.steps?.[1]?.id }, { text: 'Cushion back.' }],
+    stepOrder: ['push-home', 'leg'],
+    staleEdges: [{ change: 'tether' }],
+  })
+  expect(route?.staleEdges?.[0]?.unpasses).toHaveLength(count - 1)
+})
+
+interface Catalogue {
+  readonly models: readonly {
+    readonly id: string
+    readonly modes: readonly { readonly id: string; readonly routes: readonly Route[] }[]
+  }[]
+}
+interface Route {
+  readonly steps?: readonly { readonly id: string }[]
+  readonly staleEdges?: readonly { readonly unpasses: readonly string[] }[]
+}
+
+async function modeAt(page: Page, url: string, at: number): Promise<string | undefined> {
+  const { models } = (await (await page.request.get(`${url}/api/catalogue`)).json()) as Catalogue
+  return models.find((m) => m.id === 'ravel-sheepshank')?.modes[at]?.id
+}

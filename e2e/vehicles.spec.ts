@@ -44,7 +44,7 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await pick(page.getByLabel('Seat faces'), 'forward')
   await pick(page.getByLabel('Seat or bench slides'), 'none')
   await pick(page.getByLabel('Cushion measured'), 'has')
-  await page.getByLabel('Slope, front edge higher is +').fill('12')
+  await page.getByLabel('Slope, front edge higher is +', { exact: true }).fill('12')
   await expectAxeClean(page, 'New car')
 
   // The other side is the same, turned over: the place that is there takes it.
@@ -52,7 +52,7 @@ test('a car is entered from its handbook: places of a layout, one filled in, mir
   await expect(parts).toHaveCount(5 + 3)
   await expect(page.getByLabel('Name of the place')).toHaveValue('Rear right')
   await expect(page.getByLabel('Centre, right of the middle is +')).toHaveValue('385')
-  await expect(page.getByLabel('Slope, front edge higher is +')).toHaveValue('12')
+  await expect(page.getByLabel('Slope, front edge higher is +', { exact: true })).toHaveValue('12')
   await page.getByRole('button', { name: 'Save this car' }).click()
   await page.waitForURL(/\/vehicles\/corran-redshank$/)
 

@@ -10,12 +10,13 @@ import {
 } from '../restraint/index.ts'
 import { CHECK_IDS } from '../checks/index.ts'
 import { DISTURBANCE_IDS, SETTING_IDS } from './schema.ts'
-import type { StaleEdge } from './staleness.ts'
+import type { NamedChange, StaleEdge } from './staleness.ts'
 
 /** What an edge may be about; a choice, a removal or another child is no maker's to take back. */
-const CHANGES: ReadonlySet<string> = new Set(
-  [...SETTING_IDS, ...DISTURBANCE_IDS].filter((id) => id !== 'removed' && id !== 'child' && id !== 'left'),
+export const MAKER_CHANGES: readonly NamedChange[] = [...SETTING_IDS, ...DISTURBANCE_IDS].filter(
+  (id) => id !== 'removed' && id !== 'child' && id !== 'left',
 )
+const CHANGES: ReadonlySet<string> = new Set(MAKER_CHANGES)
 const CHECKS: ReadonlySet<string> = new Set(CHECK_IDS)
 const STEPS: ReadonlySet<string> = new Set(USUAL_STEP_IDS)
 

@@ -25,4 +25,4 @@ export {
   UNPASSES,
 } from './staleness.ts'
 export { changeSentence, changeText, DISTURBANCE_TEXT } from './change-text.en.ts'
-export { lintMode, lintModel } from './catalogue-lint.ts'
+export { lintMode, lintModel, MAKER_CHANGES } from './catalogue-lint.ts'

@@ -3,6 +3,7 @@ import { createContext, use, useId, type ReactNode } from 'react'
 import { Controller, useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import type { FieldSpec } from './spec.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
+import { PickMany } from '../ui/PickMany.tsx'
 import { SelectBox } from '../ui/SelectBox.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
 
@@ -40,16 +41,22 @@ function Labelled({
   name,
   id,
   children,
+  fault: other,
+  isWide = false,
 }: {
   label: string
   unit?: string | undefined
   name: string
   id: string
   children: ReactNode
+  /** Of more than one field. */
+  fault?: string | undefined
+  isWide?: boolean | undefined
 }) {
-  const fault = use(FaultContext).get(name)
+  const own = use(FaultContext).get(name)
+  const fault = other ?? own
   return (
-    <div className="flex min-w-0 flex-col gap-1">
+    <div className={`flex min-w-0 flex-col gap-1 ${isWide ? 'sm:col-span-full' : ''}`}>
       <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
         {label}
       </label>
@@ -80,6 +87,46 @@ function ListField({ name, id, isNumbers }: { name: string; id: string; isNumber
         const parts = words(e.target.value)
         setValue(name, parts.length === 0 ? undefined : isNumbers ? parts.map(toNumber) : parts, { shouldDirty: true })
       }}
+    />
+  )
+}
+
+/** A measured figure with its ±, or the two ends it lies between where it was stated so. */
+function QuantityField({ spec, name, id }: { readonly spec: FieldSpec; readonly name: string; readonly id: string }) {
+  const { register } = useFormContext<FieldValues>()
+  const value = useWatch({ name }) as { readonly from?: unknown; readonly to?: unknown } | undefined
+  const faults = use(FaultContext)
+  const [first, second, between] =
+    value?.from !== undefined || value?.to !== undefined ? ['from', 'to', 'to'] : ['value', 'plusMinus', '±']
+  const fault = faults.get(name) ?? faults.get(`${name}.${first}`) ?? faults.get(`${name}.${second}`)
+  const box = (key: string) => register(`${name}.${key}`, { setValueAs: toNumber })
+  const aria = { 'aria-invalid': fault !== undefined, 'aria-describedby': fault === undefined ? undefined : `${id}-fault` } // prettier-ignore
+  return (
+    <Labelled label={spec.label} unit={spec.unit} name={name} id={id} fault={fault}>
+      <TextInput id={id} inputMode="decimal" className="w-full" {...aria} {...box(first)} />
+      <span aria-hidden="true">{between}</span>
+      <TextInput
+        inputMode="decimal"
+        className="w-16 shrink-0"
+        aria-label={`${spec.label}: ${between}`}
+        {...aria}
+        {...box(second)}
+      />
+    </Labelled>
+  )
+}
+
+/** Any of many; none is not stated. */
+function ManyField({ spec, name }: { readonly spec: FieldSpec; readonly name: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const value = useWatch({ name }) as unknown
+  return (
+    <PickMany
+      label={spec.label}
+      none="not stated"
+      options={(spec.options ?? []).map(([id, label]) => ({ id, label }))}
+      chosen={Array.isArray(value) ? value.map(String) : []}
+      onChange={(next) => setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })}
     />
   )
 }
@@ -171,6 +218,10 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
           />
         </Labelled>
       )
+    case 'many':
+      return <ManyField spec={spec} name={name} />
+    case 'quantity':
+      return <QuantityField spec={spec} name={name} id={id} />
     case 'set':
       return <SetField spec={spec} name={name} />
     case 'numbers':
@@ -188,8 +239,8 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
       )
     case 'text':
       return (
-        <Labelled label={spec.label} unit={spec.unit} name={name} id={id}>
-          <TextInput id={id} {...aria} {...register(name)} />
+        <Labelled label={spec.label} unit={spec.unit} name={name} id={id} isWide={spec.isWide}>
+          <TextInput id={id} className={spec.isWide ? 'w-full' : ''} {...aria} {...register(name)} />
         </Labelled>
       )
   }

@@ -11,7 +11,7 @@ test.each([
   ['modes.0.routes.0.belt.path.2.mark', 'Mode 1, route 1, guide 3: Mark'],
   ['modes.0.inserts.0.thicknessMm', 'Mode 1, insert 1: Lifts the child by'],
   ['modes.0.routes.0.steps.3.text', 'Mode 1, route 1, step 4: What to do'],
-  ['modes.0.routes.0.leg.proofs.0.what', 'Mode 1, route 1: Support leg, proofs, what'],
+  ['modes.0.routes.0.leg.proofs.0.what', 'Mode 1, route 1, sign of the support leg 1: What it shows'],
   ['somethingElseMm', 'something else mm'],
 ])('the form calls %s “%s”', (path, label) => expect(labelOf(RESTRAINT_LABELS, path)).toBe(label))
 

@@ -2,6 +2,7 @@ import { useId, type ReactNode } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Button } from '../ui/Button.tsx'
 import { SelectBox } from '../ui/SelectBox.tsx'
+import { TextInput } from '../ui/TextInput.tsx'
 import { Fields } from './fields.tsx'
 import type { FieldSpec, PartSpec } from './spec.ts'
 
@@ -64,7 +65,7 @@ interface ListProps {
   readonly title: string
   readonly name: string
   readonly specs: readonly FieldSpec[]
-  readonly fresh: (count: number) => unknown
+  readonly fresh: (count: number, rows: readonly unknown[]) => unknown
   readonly add: string
   /** An empty list says that there are none; until then nobody has read it. */
   readonly canBeNone?: boolean
@@ -97,7 +98,7 @@ export function Rows({ title, name, specs, fresh, add, canBeNone = false }: List
       {canBeNone && rows.length === 0 && (
         <p className="text-sm text-ink-soft">{isRead ? 'There are none.' : 'Not read yet.'}</p>
       )}
-      <Button look="quiet" className="-ml-3" onClick={() => keep([...rows, fresh(rows.length)])}>
+      <Button look="quiet" className="-ml-3" onClick={() => keep([...rows, fresh(rows.length, rows)])}>
         {add}
       </Button>
       {canBeNone && rows.length === 0 && (
@@ -105,6 +106,35 @@ export function Rows({ title, name, specs, fresh, add, canBeNone = false }: List
           {isRead ? 'Not read yet' : 'There are none'}
         </Button>
       )}
+    </fieldset>
+  )
+}
+
+/** Short sentences of the maker's, one a line; an empty one is not kept. */
+export function Lines({ title, name, add }: { readonly title: string; readonly name: string; readonly add: string }) {
+  const { setValue, register } = useFormContext<FieldValues>()
+  const value = useWatch({ name }) as unknown
+  const lines = Array.isArray(value) ? (value as unknown[]) : []
+  const keep = (next: readonly unknown[]): void =>
+    setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })
+  return (
+    <fieldset className="mt-3">
+      <legend className="text-sm font-bold">{title}</legend>
+      {lines.map((_, i) => (
+        <div key={i} className="flex items-center gap-2 py-1">
+          <TextInput className="flex-1" aria-label={`${title}, ${i + 1}`} {...register(`${name}.${i}`)} />
+          <Button
+            look="quiet"
+            aria-label={`Remove ${title}, ${i + 1}`}
+            onClick={() => keep(lines.filter((__, k) => k !== i))}
+          >
+            Remove
+          </Button>
+        </div>
+      ))}
+      <Button look="quiet" className="-ml-3" onClick={() => keep([...lines, ''])}>
+        {add}
+      </Button>
     </fieldset>
   )
 }

@@ -3,11 +3,13 @@
 export interface FieldSpec {
   readonly key: string
   readonly label: string
-  readonly kind: 'text' | 'number' | 'pick' | 'answer' | 'flag' | 'numbers' | 'words' | 'set'
+  readonly kind: 'text' | 'number' | 'pick' | 'answer' | 'flag' | 'numbers' | 'words' | 'set' | 'many' | 'quantity'
   readonly unit?: string
   readonly options?: readonly (readonly [id: string, label: string])[]
   /** A pick that may be left open. */
   readonly isOpen?: boolean
+  /** A sentence has the whole line. */
+  readonly isWide?: boolean
 }
 
 /** A part that a mode or a route has, or has not. */
@@ -22,6 +24,7 @@ export interface PartSpec {
 export const same = (words: readonly string[]): readonly (readonly [string, string])[] =>
   words.map((w) => [w, w.replaceAll('-', ' ')] as const)
 export const text = (key: string, label: string): FieldSpec => ({ key, label, kind: 'text' })
+export const sentence = (key: string, label: string): FieldSpec => ({ ...text(key, label), isWide: true })
 export const number = (key: string, label: string, unit: string): FieldSpec => ({ key, label, kind: 'number', unit })
 export const pick = (key: string, label: string, options: FieldSpec['options'], isOpen = false): FieldSpec => ({
   key,
@@ -35,6 +38,13 @@ export const set = (key: string, label: string, options: NonNullable<FieldSpec['
   key,
   label,
   kind: 'set',
+  options,
+})
+/** Any of many, ticked in a list that opens. */
+export const many = (key: string, label: string, options: NonNullable<FieldSpec['options']>): FieldSpec => ({
+  key,
+  label,
+  kind: 'many',
   options,
 })
 /** Yes, no, or not read yet: the three are different things. */

@@ -2,6 +2,8 @@ import { parseWith } from '@nimble-anchor/core/ground'
 import { columnsOfTable } from '@nimble-anchor/core/formats'
 import { modelSchema } from '@nimble-anchor/core/restraint'
 import { vehicleSchema } from '@nimble-anchor/core/vehicle'
+import { RESTRAINT_LABELS } from '../restraints/labels.ts'
+import { CAR_LABELS } from '../vehicles/labels.ts'
 import * as restraint from '../restraints/specs.ts'
 import * as car from '../vehicles/specs.ts'
 import type { FieldSpec, PartSpec } from './spec.ts'
@@ -19,9 +21,11 @@ const KINDS: Record<FieldSpec['kind'], readonly string[]> = {
   // Lists of ids stand as JSON in a table, and as words in the form.
   words: ['words', 'json'],
   set: ['words', 'json'],
+  many: ['words', 'json'],
+  quantity: ['number'],
 }
 const rows = (level: string, specs: readonly FieldSpec[], inside = '') =>
-  specs.map((spec) => [`${level}.${inside}${spec.key}`, spec.kind] as const)
+  specs.map((spec) => [`${level}.${inside}${spec.key}${spec.kind === 'quantity' ? '.value' : ''}`, spec.kind] as const)
 const parts = (level: string, specs: readonly PartSpec[]) =>
   specs.flatMap((part) => rows(level, part.fields, `${part.key}.`))
 
@@ -135,4 +139,62 @@ test('a new entry is empty: no figure and no kind is filled in, and what is miss
   // A part that is said to be there and is not filled in is asked for, not dropped.
   const part = faultsOf(modelWith({}, { leg: {} })) as { path: string }[]
   expect(part.map((f) => f.path)).toContain('$.modes[0].routes[0].leg.minLengthMm')
+})
+
+/** Paths of all that can be stated, every index a star: "modes.*.routes.*.leg.notches". */
+function leaves(schema: unknown, path = ''): readonly string[] {
+  const { def } = schema as { def: Record<string, unknown> }
+  const under = (key: string): string => (path === '' ? key : `${path}.${key}`)
+  switch (def.type) {
+    case 'object':
+      return Object.entries(def.shape as object).flatMap(([key, inner]) => leaves(inner, under(key)))
+    case 'optional':
+    case 'nullable':
+    case 'readonly':
+      return leaves(def.innerType, path)
+    case 'array':
+      return leaves(def.element, under('*'))
+    case 'union':
+      return (def.options as unknown[]).flatMap((option) => leaves(option, path))
+    default:
+      return [path.replace(/\.\*$/, '')]
+  }
+}
+/** Entered by a part of the form of its own: kinds that are chosen, lists with buttons, tables. */
+const OWN_PARTS: readonly string[] = [
+  'modes.*.approval.regulation',
+  'modes.*.strap.adjuster.kind',
+  'modes.*.routes.*.approvedPlaces',
+  'modes.*.routes.*.permittedReclines',
+  'modes.*.routes.*.settingsBeforePlacing',
+  'modes.*.routes.*.stepOrder',
+  'modes.*.routes.*.steps.*.pairWith',
+  'modes.*.routes.*.steps.*.whileInsert',
+  'modes.*.routes.*.staleEdges',
+  'modes.*.staleEdges',
+  'conversions.*.from',
+  'conversions.*.steps.*.pairWith',
+  'conversions.*.to',
+  'positions.*.handbook.beltGroups',
+  'positions.*.handbook.listedModelIds',
+]
+/** A conversion's steps stand in their order: nothing reads these of them (`aftercare/plans.ts`). */
+const UNREAD = /^conversions\.\*\.steps\.\*\.(after|whileInsert|replaces|onlyBefore)$/
+/** Given by the program, or said by the choice of a part ("none"). */
+const BY_ITSELF = /(^|\.)(id|without|source|on)$/
+
+test.each([
+  ['restraint', modelSchema, RESTRAINT_LABELS],
+  ['car', vehicleSchema, CAR_LABELS],
+])('whatever can be stated of a %s is entered without JSON', (_, schema, labels) => {
+  const missing = [...new Set(leaves(schema))].filter(
+    (path) =>
+      !BY_ITSELF.test(path) &&
+      !UNREAD.test(path) &&
+      // A figure with its ±, or between two ends, is one field.
+      !labels.fields.has(path.replace(/\.(value|plusMinus|from|to)$/, '')) &&
+      !labels.fields.has(path) &&
+      !OWN_PARTS.some((own) => path === own || path.startsWith(`${own}.`)),
+  )
+  expect(missing).toEqual([])
 })

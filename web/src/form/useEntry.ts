@@ -2,8 +2,8 @@ import { CASE_VERSION } from '@nimble-anchor/core/casefile'
 import { parseWith, type Fault } from '@nimble-anchor/core/ground'
 import { CATALOGUE_FORMAT } from '@nimble-anchor/core/formats'
 import { type Result } from '@nimble-anchor/core/ground'
-import { useDeferredValue, useEffect, useMemo, useState } from 'react'
-import { get, useForm, useWatch, type FieldValues, type UseFormReturn } from 'react-hook-form'
+import { startTransition, useEffect, useMemo, useState } from 'react'
+import { get, useForm, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, NOTHING_SEEN } from '../session/api.ts'
@@ -53,8 +53,16 @@ export function useEntry<T extends { readonly id: string }>(
   const navigate = useNavigate()
   const load = useCatalogue((s) => s.load)
   const form = useForm<FieldValues>({ defaultValues: original as FieldValues })
-  // Judging a long draft takes longer than a letter: the letter is shown first.
-  const text = useDeferredValue(JSON.stringify(useWatch({ control: form.control })))
+  // Judging and drawing a long draft takes longer than a letter: the letter is shown first, by its own field.
+  const [text, setText] = useState(() => JSON.stringify(form.getValues()))
+  useEffect(
+    () =>
+      form.subscribe({
+        formState: { values: true },
+        callback: ({ values }) => startTransition(() => setText(JSON.stringify(values))),
+      }),
+    [form],
+  )
   const [hasTried, setTried] = useState(false)
   const { tidied, parsed } = useMemo(() => {
     const cleaned = (kind.tidy(JSON.parse(text)) ?? {}) as T

@@ -1,9 +1,12 @@
 import type { Mode } from '@nimble-anchor/core/restraint'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { Rows } from '../form/parts.tsx'
 import { Button } from '../ui/Button.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
+import { StepRows } from './MakerSteps.tsx'
 import { STEP_FIELDS } from './specs.ts'
+
+/** A conversion goes through its steps as they are listed: where each stands is not said again. */
+const CONVERSION_STEP_FIELDS = STEP_FIELDS.filter(({ key }) => key === 'text' || key.startsWith('proof.'))
 
 interface Conversion {
   readonly from?: string
@@ -37,19 +40,17 @@ export function Conversions() {
               Remove this conversion
             </Button>
           </div>
-          <Rows
+          <StepRows
             title={`Steps, in their order: conversion ${i + 1}`}
             name={`conversions.${i}.steps`}
-            specs={STEP_FIELDS.slice(0, 1)}
-            fresh={() => ({ text: '' })}
-            add="Add a step"
+            specs={CONVERSION_STEP_FIELDS}
           />
         </section>
       ))}
       <Button
         disabled={modes.length < 2}
         onClick={() =>
-          keep([...current(), { from: modes[0]?.id ?? '', to: modes[1]?.id ?? '', steps: [{ text: '' }] }])
+          keep([...current(), { from: modes[0]?.id ?? '', to: modes[1]?.id ?? '', steps: [{ id: 'step', text: '' }] }])
         }
       >
         Add a conversion

@@ -1,9 +1,13 @@
+import type { Mode } from '@nimble-anchor/core/restraint'
 import { memo } from 'react'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { Fields } from '../form/fields.tsx'
-import { Part, Rows } from '../form/parts.tsx'
+import { Lines, Part, Rows } from '../form/parts.tsx'
+import { PickMany } from '../ui/PickMany.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { ApprovedPlaces } from './ApprovedPlaces.tsx'
+import { MakerEdges } from './MakerEdges.tsx'
+import { MakerSteps, StepOrder } from './MakerSteps.tsx'
 import {
   ADJUSTERS,
   BODY_FIELDS,
@@ -21,7 +25,6 @@ import {
   ROUTE_PARTS,
   SLOT_FIELDS,
   SPAN_FIELDS,
-  STEP_FIELDS,
   STRAP_FIELDS,
   WIDTH_FIELDS,
 } from './specs.ts'
@@ -154,11 +157,33 @@ export const ModeSettings = memo(function ModeSettings({ base }: { readonly base
         <legend className="mb-1 text-sm font-bold">The maker’s own figures; they win over any school</legend>
         <Fields specs={MAKERS_FIGURES} base={base} columns={2} />
       </fieldset>
+      <MakerEdges base={base} />
     </>
   )
 })
 
 const PROVEN = new Set(['isofix', 'leg', 'lowerTethers'])
+
+/** Which of the mode's recline positions this route permits; none ticked is not read. */
+function PermittedReclines({ base }: { readonly base: string }) {
+  const { setValue } = useFormContext<FieldValues>()
+  const name = `${base}.permittedReclines`
+  const chosen = (useWatch({ name }) as readonly string[] | undefined) ?? []
+  const mode = base.split('.').slice(0, 2).join('.')
+  const reclines = (useWatch({ name: `${mode}.reclines` }) as Mode['reclines']) ?? []
+  if (reclines.length === 0 && chosen.length === 0) return null
+  return (
+    <div className="mt-3 max-w-96">
+      <PickMany
+        label="Recline positions permitted here"
+        none="not read yet"
+        options={reclines.map((r) => ({ id: r.id, label: r.label }))}
+        chosen={chosen}
+        onChange={(next) => setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })}
+      />
+    </div>
+  )
+}
 
 /** One way to fix it, from the manual. */
 export const RouteForm = memo(function RouteForm({ base }: { readonly base: string }) {
@@ -189,15 +214,16 @@ export const RouteForm = memo(function RouteForm({ base }: { readonly base: stri
           </Part>
         ))}
       </div>
+      <PermittedReclines base={base} />
       <ApprovedPlaces base={base} />
-      <Rows
-        title="Steps of the maker’s own, beside the usual"
-        name={`${base}.steps`}
-        specs={STEP_FIELDS}
-        fresh={() => ({ text: '' })}
-        add="Add a step"
-        canBeNone
+      <Lines
+        title="Set before it is placed, out of reach later"
+        name={`${base}.settingsBeforePlacing`}
+        add="Add a setting"
       />
+      <MakerSteps base={base} />
+      <StepOrder base={base} />
+      <MakerEdges base={base} />
     </>
   )
 })

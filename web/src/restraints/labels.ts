@@ -1,5 +1,5 @@
 import { formLabels } from '../form/labels.ts'
-import { BODY_FIELDS, GUIDE_FIELDS, INSERT_FIELDS, MAKERS_FIGURES, MODE_FIELDS, MODE_PARTS, MODEL_FIELDS, R129_FIELDS, R44_FIELDS, RANGE_FIELDS, RECLINE_FIELDS, ROUTE_FIELDS, ROUTE_PARTS, SLOT_FIELDS, SPAN_FIELDS, STEP_FIELDS, STRAP_FIELDS, WIDTH_FIELDS, PART_FIELDS } from './specs.ts' // prettier-ignore
+import { BODY_FIELDS, GUIDE_FIELDS, INSERT_FIELDS, MAKERS_FIGURES, MODE_FIELDS, MODE_PARTS, MODEL_FIELDS, PROOF_FIELDS, R129_FIELDS, R44_FIELDS, RANGE_FIELDS, RECLINE_FIELDS, ROUTE_FIELDS, ROUTE_PARTS, SLOT_FIELDS, SPAN_FIELDS, STEP_FIELDS, STRAP_FIELDS, WIDTH_FIELDS, PART_FIELDS } from './specs.ts' // prettier-ignore
 
 /** What the form of a restraint calls its fields. */
 export const RESTRAINT_LABELS = formLabels(
@@ -12,6 +12,8 @@ export const RESTRAINT_LABELS = formLabels(
     ['modes.*.routes.*.belt.path.*', GUIDE_FIELDS],
     ['modes.*.routes.*.steps.*', STEP_FIELDS],
     ['conversions.*.steps.*', STEP_FIELDS],
+    ['modes.*.turns.locks.*', PROOF_FIELDS],
+    ...['isofix', 'leg', 'lowerTethers'].map((part) => [`modes.*.routes.*.${part}.proofs.*`, PROOF_FIELDS] as const),
     ['modes.*.widthSettings.*', WIDTH_FIELDS],
     ['parts.*', PART_FIELDS],
   ],
@@ -24,6 +26,10 @@ export const RESTRAINT_LABELS = formLabels(
     'modes.*.routes.*': 'route',
     'modes.*.routes.*.belt.path.*': 'guide',
     'modes.*.routes.*.steps.*': 'step',
+    'modes.*.turns.locks.*': 'sign of the turning lock',
+    'modes.*.routes.*.isofix.proofs.*': 'sign of the ISOFIX',
+    'modes.*.routes.*.leg.proofs.*': 'sign of the support leg',
+    'modes.*.routes.*.lowerTethers.proofs.*': 'sign of the lower tethers',
     'modes.*.reclines.*': 'recline position',
     'modes.*.inserts.*': 'insert',
     'modes.*.widthSettings.*': 'width setting',
@@ -36,6 +42,14 @@ export const RESTRAINT_LABELS = formLabels(
     parts: 'Parts that come apart',
     'modes.*.approval': 'Approved to',
     'modes.*.routes': 'Routes',
+    'modes.*.routes.*.permittedReclines': 'Recline positions permitted',
+    'modes.*.routes.*.settingsBeforePlacing': 'Set before it is placed',
+    'modes.*.routes.*.steps': 'Steps of the maker’s own',
+    'modes.*.routes.*.steps.*.pairWith': 'Its other half',
+    'modes.*.routes.*.steps.*.whileInsert': 'Only while this piece is in',
+    'modes.*.routes.*.stepOrder': 'Usual steps in the maker’s own order',
+    'modes.*.routes.*.staleEdges': 'Looked at again after a change',
+    'modes.*.staleEdges': 'Looked at again after a change',
     'modes.*.strap.adjuster': 'Shoulder straps, adjusted by',
   },
 )

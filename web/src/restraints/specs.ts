@@ -1,7 +1,7 @@
 import { DIRECTION_WORD, HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from '@nimble-anchor/core/restraint'
 import { STEPS_EN } from '@nimble-anchor/core/procedure'
 import { FIXTURES } from '@nimble-anchor/core/vehicle'
-import { answer, number, pick, same, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import { answer, many, number, pick, same, sentence, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */
 
@@ -42,6 +42,7 @@ export const MODE_FIELDS: readonly FieldSpec[] = [
     ['shield', 'a shield'],
     ['vehicle-belt', 'the car’s belt'],
   ]),
+  text('note', 'Note'),
 ]
 
 export const R44_FIELDS: readonly FieldSpec[] = [
@@ -157,6 +158,9 @@ export const SPAN_FIELDS: readonly FieldSpec[] = [
 export const RECLINE_FIELDS: readonly FieldSpec[] = [
   text('label', 'Position'),
   number('shellAngleDeg', 'Angle on a level seat', '°'),
+  number('flatterInCarUntil.massKg', 'Flatter in the car until', 'kg'),
+  number('flatterInCarUntil.statureCm', 'or', 'cm'),
+  number('flatterInCarUntil.ageMonths', 'or', 'months'),
 ]
 export const INSERT_FIELDS: readonly FieldSpec[] = [
   text('name', 'Insert'),
@@ -188,7 +192,6 @@ export const ROUTE_FIELDS: readonly FieldSpec[] = [
   pick('vehicleHeadRestraint', 'Manual: vehicle head restraint', same(['on', 'off', 'either']), true),
   number('seatsTaken', 'Places it takes, 1 or 2', ''),
   text('note', 'Note'),
-  { key: 'permittedReclines', label: 'Recline positions permitted here (their names)', kind: 'words' },
 ]
 
 export const ROUTE_PARTS: readonly PartSpec[] = [
@@ -231,6 +234,7 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       number('maxLengthMm', 'Longest', 'mm'),
       pick('headRestraintPath', 'Past the head restraint', same(['over', 'under', 'round-both-sides', 'free']), true),
       number('goodMm.fromMm', 'Indicator shows at least', 'mm'),
+      number('goodMm.toMm', 'at most', 'mm'),
     ],
   },
   {
@@ -303,12 +307,13 @@ const PROOF_KINDS = same([
   'window', 'click', 'loud-last-click', 'clicks-cease', 'button-springs-back', 'line-in-sight', 'gate-shut', 'gauge',
 ]) // prettier-ignore
 export const STEP_FIELDS: readonly FieldSpec[] = [
-  text('text', 'What to do'),
-  pick('after.0', 'After', WHERE, true),
+  sentence('text', 'What to do'),
+  many('after', 'After', WHERE),
   pick('replaces', 'Instead of', WHERE, true),
   pick('onlyBefore', 'Only before', same(['placing', 'attaching', 'child-in']), true),
   text('proof.what', 'What shows that it is done'),
   pick('proof.kind', 'It shows by', PROOF_KINDS, true),
+  pick('proof.side', 'It shows on the', same(['left', 'right', 'centre']), true),
 ]
 /** Settings that widen it for the child, and with it the outside. */
 export const WIDTH_FIELDS: readonly FieldSpec[] = [
@@ -317,7 +322,7 @@ export const WIDTH_FIELDS: readonly FieldSpec[] = [
 ]
 /** How something shows that it holds, in the maker's words. */
 export const PROOF_FIELDS: readonly FieldSpec[] = [
-  text('what', 'What it shows'),
+  sentence('what', 'What it shows'),
   pick('kind', 'By', PROOF_KINDS),
   pick('side', 'Side', same(['left', 'right', 'centre']), true),
 ]

@@ -3,10 +3,7 @@ import { answer, flag, number, pick, same, set, text, type FieldSpec, type PartS
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */
 
-const quantity = (key: string, label: string, unit: string): readonly FieldSpec[] => [
-  number(`${key}.value`, label, unit),
-  number(`${key}.plusMinus`, '±', unit),
-]
+const quantity = (key: string, label: string, unit: string): FieldSpec => ({ key, label, kind: 'quantity', unit })
 
 export const VEHICLE_FIELDS: readonly FieldSpec[] = [
   text('maker', 'Maker'),
@@ -18,6 +15,7 @@ export const VEHICLE_FIELDS: readonly FieldSpec[] = [
     ['left', 'on the left'],
     ['right', 'on the right'],
   ]),
+  text('note', 'Note'),
 ]
 
 export const PLACE_FIELDS: readonly FieldSpec[] = [
@@ -35,7 +33,7 @@ export const PLACE_FIELDS: readonly FieldSpec[] = [
     true,
   ),
   pick('headRestraint', 'Head restraint', same(['none', 'removable', 'adjustable', 'fixed']), true),
-  ...quantity('headRestraintTopMm', 'Its top above the cushion', 'mm'),
+  quantity('headRestraintTopMm', 'Its top above the cushion', 'mm'),
   number('backrestDeg', 'Backrest from vertical', '°'),
   flag('isDriverSeat', 'Driver’s seat'),
   text('note', 'Note'),
@@ -53,8 +51,8 @@ export const PLACE_PARTS: readonly PartSpec[] = [
       ]),
       pick('retractor', 'Retractor', same(['emergency-locking', 'switchable', 'static']), true),
       pick('buckleStalk', 'Buckle stalk', same(['stiff', 'flexible']), true),
-      ...quantity('usableLengthMm', 'Usable belt', 'mm'),
-      ...quantity('buckleTopMm', 'Top of the buckle above the bight', 'mm'),
+      quantity('usableLengthMm', 'Usable belt', 'mm'),
+      quantity('buckleTopMm', 'Top of the buckle above the bight', 'mm'),
     ],
   },
   {
@@ -71,7 +69,7 @@ export const PLACE_PARTS: readonly PartSpec[] = [
     label: 'Top tether looked for',
     fields: [
       pick('where', 'Anchorage', same(['none', 'seat-back', 'shelf', 'load-floor', 'roof', 'under-seat'])),
-      ...quantity('pathLengthMm', 'Path from the restraint', 'mm'),
+      quantity('pathLengthMm', 'Path from the restraint', 'mm'),
       text('note', 'How to find it'),
     ],
   },
@@ -93,15 +91,15 @@ export const PLACE_PARTS: readonly PartSpec[] = [
     key: 'cushion',
     label: 'Cushion measured',
     fields: [
-      ...quantity('slopeDeg', 'Slope, front edge higher is +', '°'),
-      ...quantity('depthMm', 'Depth', 'mm'),
-      ...quantity('frontEdgeAboveFloorMm', 'Front edge above the bare floor', 'mm'),
+      quantity('slopeDeg', 'Slope, front edge higher is +', '°'),
+      quantity('depthMm', 'Depth', 'mm'),
+      quantity('frontEdgeAboveFloorMm', 'Front edge above the bare floor', 'mm'),
     ],
   },
 ]
 
 export const ROOM_FIELDS: readonly FieldSpec[] = [
-  ...quantity('frontClearanceMm', 'Backrest to the seat in front, tallest driver', 'mm'),
+  quantity('frontClearanceMm', 'Backrest to the seat in front, tallest driver', 'mm'),
   number('frontSeatRangeMm.fullyBackMm', 'The same, that seat fully back', 'mm'),
   number('frontSeatRangeMm.fullyForwardMm', 'and fully forward', 'mm'),
   set('obstacles', 'In the way', [
@@ -133,8 +131,10 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   ),
   answer('handbook.table.universalBelted', 'Newer table: universal belted'),
   answer('handbook.table.legPermitted', 'Newer table: leg permitted'),
+  number('handbook.table.placeNumber', 'Newer table: number of the place', ''),
   pick('handbook.table.rearward', 'Newer table: largest rearward', same([...FIXTURES_OF.rearward, 'none']), true),
   pick('handbook.table.forward', 'Newer table: largest forward', same([...FIXTURES_OF.forward, 'none']), true),
+  pick('handbook.table.lateral', 'Newer table: largest lying across', same([...FIXTURES_OF.lateral, 'none']), true),
   pick('handbook.table.booster', 'Newer table: largest booster', same([...FIXTURES_OF.booster, 'none']), true),
   pick('handbook.forwardAirbag', 'Airbag in front of a forward-facing child', same(['on', 'off', 'either']), true),
   answer('handbook.automaticCutOffCounts', 'Automatic cut-off counts as off'),
