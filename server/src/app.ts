@@ -1,11 +1,12 @@
 import { existsSync } from 'node:fs'
 import { fingerprint } from '@nimble-anchor/core/ground'
 import { Body, Controller, Get, HttpCode, Module, Post, ValidationPipe, type DynamicModule } from '@nestjs/common'
-import { NestFactory } from '@nestjs/core'
+import { APP_GUARD, APP_INTERCEPTOR, NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { ServeStaticModule } from '@nestjs/serve-static'
 import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
 import { openApiSchemas } from '@nimble-anchor/core/formats'
+import { ThrottlerModule } from '@nestjs/throttler'
 import helmet from 'helmet'
 import { JobsController } from './aftercare/jobs.controller'
 import { JobsService } from './aftercare/jobs.service'
@@ -24,9 +25,28 @@ import { DemoService, SEASON_SIZE } from './demo/demo.service'
 import { SEASON_FITTINGS } from './demo/season'
 import { RecheckService } from './handover/recheck.service'
 import { Clock } from './http/clock'
-import { notKept, onlyForThisMachine, onlyFromOwnPages, onlyPlainBodies } from './http/door'
+import { notKept, onlyByOwnName, onlyFromOwnPages, onlyPlainBodies } from './http/door'
 import { Failures } from './http/failures'
 import { FaultsException, toFaults } from './http/faults'
+import { SecondLookController } from './handover/second-look.controller'
+import { SecondLook } from './handover/second-look.service'
+import { LiveController } from './live/live.controller'
+import { Live } from './live/live.service'
+import { AUTHORITY, TrustController, type TrustView } from './net/trust.controller'
+import { LOOPBACK, type Transport } from './net/transport'
+import { Audit } from './people/audit.service'
+import { Entrance } from './people/entrance'
+import { AccessGuard, Telling } from './people/guard'
+import { identify } from './people/identify'
+import { THROTTLER } from './people/limits'
+import { Pairings } from './people/pairing.service'
+import { Passkeys } from './people/passkeys.service'
+import { PeopleController } from './people/people.controller'
+import { COST, People } from './people/people.service'
+import { SCRYPT_COST } from './people/secrets'
+import { SessionController } from './people/session.controller'
+import { Sessions, TRANSPORT } from './people/sessions.service'
+import { SlowDown } from './people/slow-down'
 import { PracticeController } from './practice/practice.controller'
 import { PracticeService } from './practice/practice.service'
 import { DayController } from './records/day.controller'
@@ -50,6 +70,14 @@ export interface AppOptions {
   readonly today?: string | undefined
   /** How many fittings of the demo's season are made; all, where nothing is said. */
   readonly season?: number | undefined
+  /** How it is reached; by this machine alone, where nothing is said. */
+  readonly transport?: Transport | undefined
+  /** Certificate and key, as PEM, of whoever listens encrypted. */
+  readonly tls?: { readonly cert: string; readonly key: string } | undefined
+  /** Of an authority of this bay's own: what a phone is told to trust. */
+  readonly authority?: TrustView | undefined
+  /** What one guess of a password costs, as a power of two; less in tests. */
+  readonly scryptCost?: number | undefined
 }
 
 @ApiTags('health')
@@ -77,19 +105,27 @@ class FingerprintController {
 
 @Module({})
 class AppModule {
-  static with(database: Database, clock: Clock, webDir: string | undefined, season: number): DynamicModule {
+  static with(
+    database: Database,
+    clock: Clock,
+    webDir: string | undefined,
+    { season = SEASON_FITTINGS, transport = LOOPBACK, scryptCost = SCRYPT_COST, authority }: AppOptions,
+  ): DynamicModule {
     return {
       module: AppModule,
-      imports: webDir
-        ? [
-            ServeStaticModule.forRoot({
-              rootPath: webDir,
-              // A missing API route or asset is a 404, never the start page.
-              exclude: ['/api/{*splat}', '/assets/{*splat}'],
-              serveStaticOptions: { immutable: true, maxAge: '1y', setHeaders: noStoreForPages },
-            }),
-          ]
-        : [],
+      imports: [
+        ThrottlerModule.forRoot(THROTTLER),
+        ...(webDir
+          ? [
+              ServeStaticModule.forRoot({
+                rootPath: webDir,
+                // A missing API route or asset is a 404, never the start page.
+                exclude: ['/api/{*splat}', '/assets/{*splat}'],
+                serveStaticOptions: { immutable: true, maxAge: '1y', setHeaders: noStoreForPages },
+              }),
+            ]
+          : []),
+      ],
       controllers: [
         HealthController,
         FingerprintController,
@@ -106,8 +142,27 @@ class AppModule {
         DayController,
         DemoController,
         LogbookController,
+        SessionController,
+        PeopleController,
+        LiveController,
+        TrustController,
+        SecondLookController,
       ],
       providers: [
+        { provide: APP_GUARD, useClass: AccessGuard },
+        { provide: APP_INTERCEPTOR, useClass: Telling },
+        { provide: TRANSPORT, useValue: transport },
+        { provide: COST, useValue: scryptCost },
+        { provide: AUTHORITY, useValue: authority },
+        Sessions,
+        SlowDown,
+        Entrance,
+        Audit,
+        People,
+        Passkeys,
+        Pairings,
+        Live,
+        SecondLook,
         { provide: Database, useValue: database },
         { provide: Clock, useValue: clock },
         { provide: SEASON_SIZE, useValue: season },
@@ -132,43 +187,67 @@ function noStoreForPages(res: { setHeader(name: string, value: string): void }, 
   if (path.endsWith('.html')) res.setHeader('Cache-Control', 'no-cache')
 }
 
+/** No script but our own files, no frame around us, nothing from elsewhere. */
+const headers = ({ scheme }: Transport) =>
+  helmet({
+    contentSecurityPolicy: {
+      directives: {
+        defaultSrc: ["'self'"],
+        scriptSrc: ["'self'"],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        workerSrc: ["'self'", 'blob:'],
+        objectSrc: ["'none'"],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+        upgradeInsecureRequests: null,
+      },
+    },
+    frameguard: { action: 'deny' },
+    // An address of a bay's own network is asked for by name and by number: only encryption is held to itself.
+    strictTransportSecurity: scheme === 'https' ? { maxAge: 30 * 24 * 3600, includeSubDomains: false } : false,
+  })
+
+/** What a browser can do and this program does not ask of it; camera and movement are for our own pages. */
+function onlyWhatIsUsed(_req: unknown, res: { setHeader(name: string, value: string): void }, next: () => void): void {
+  const ours = ['camera', 'accelerometer', 'gyroscope', 'fullscreen', 'publickey-credentials-get', 'publickey-credentials-create'] // prettier-ignore
+  const nobodys = ['geolocation', 'microphone', 'payment', 'usb', 'display-capture', 'browsing-topics']
+  res.setHeader('Permissions-Policy', [...ours.map((f) => `${f}=(self)`), ...nobodys.map((f) => `${f}=()`)].join(', '))
+  next()
+}
+
 type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
 
 /** Builds the whole application on its own database; the caller listens and closes. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(options.dataDir)
+  const transport = options.transport ?? LOOPBACK
   const webDir = options.webDir && existsSync(options.webDir) ? options.webDir : undefined
   const app = await NestFactory.create<NestExpressApplication>(
-    AppModule.with(database, new Clock(options.today), webDir, options.season ?? SEASON_FITTINGS),
+    AppModule.with(database, new Clock(options.today), webDir, options),
     {
       logger: ['error', 'warn'],
       bodyParser: false,
       // A page that looks again every few seconds would hold up the end for ever.
       forceCloseConnections: true,
+      ...(options.tls && { httpsOptions: { ...options.tls } }),
     },
   )
   // Answers change with every entry: hashing each of them for a cache that never hits is wasted.
   app.set('etag', false)
   app.disable('x-powered-by')
-  app.use(onlyForThisMachine)
-  app.use(onlyFromOwnPages)
+  // One hop, and no further: what stands before the proxy may say what it likes.
+  if (transport.isBehindProxy) app.set('trust proxy', 1)
+  app.use(onlyByOwnName(transport))
+  app.use(onlyFromOwnPages(transport))
+  app.use('/api', identify(app.get(Sessions), transport))
   app.use('/api', notKept)
   app.useBodyParser('json', { limit: BODY_LIMIT })
   app.useBodyParser('text', { type: 'text/csv', limit: BODY_LIMIT })
   app.use(onlyPlainBodies)
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        directives: {
-          defaultSrc: ["'self'"],
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          upgradeInsecureRequests: null,
-        },
-      },
-      strictTransportSecurity: false,
-    }),
-  )
+  app.use(headers(transport))
+  app.use(onlyWhatIsUsed)
   app.useGlobalFilters(new Failures(app.getHttpAdapter()))
   app.useGlobalPipes(
     new ValidationPipe({

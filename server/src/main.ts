@@ -4,12 +4,16 @@ import { parseArgs } from 'node:util'
 import { createApp } from './app'
 import { DemoService } from './demo/demo.service'
 import { isDay } from './http/day'
+import { ownCertificate } from './net/certificate'
+import { netFrom, NetFault, readTls, type Net } from './net/options'
+import { isInsecure, LOOPBACK_NAMES } from './net/transport'
+import { Sessions } from './people/sessions.service'
 import { CannotOpen } from './storage/store-faults'
 
 const ROOT = resolve(__dirname, '..', '..')
 
 function plainly(error: unknown, port: number, dataDir: string): string {
-  if (error instanceof CannotOpen) return error.message
+  if (error instanceof CannotOpen || error instanceof NetFault) return error.message
   const code = (error as { code?: string }).code
   if (code === 'EADDRINUSE')
     return `Port ${port} is taken. Stop the other program, or start with: npm start -- --port ${port + 1}`
@@ -26,12 +30,31 @@ function plainly(error: unknown, port: number, dataDir: string): string {
   return `Could not start: ${error instanceof Error ? error.message : String(error)}`
 }
 
+const NO_PEOPLE =
+  'Nobody signs in yet, and whoever reaches this server could read and erase everything. ' +
+  'Start it without --host, make the first person under People, then start it again.'
+
+/** Where it answers: itself, or each address of the machine where it listens on all. */
+function urlsOf({ transport: { scheme, names, isBehindProxy }, address }: Net, port: number): readonly string[] {
+  if (isBehindProxy) return [...names].filter((n) => !LOOPBACK_NAMES.includes(n)).map((n) => `${scheme}://${n}`)
+  const all =
+    address === '0.0.0.0' || address === '::' ? [...names] : [address.includes(':') ? `[${address}]` : address]
+  return all.map((n) => `${scheme}://${n}:${port}`)
+}
+
 const OPTIONS = {
   port: { type: 'string', default: '4310' },
   data: { type: 'string' },
   today: { type: 'string' },
   demo: { type: 'boolean', default: false },
   'no-demo': { type: 'boolean', default: false },
+  host: { type: 'string' },
+  name: { type: 'string', multiple: true },
+  'tls-cert': { type: 'string' },
+  'tls-key': { type: 'string' },
+  'make-certificate': { type: 'boolean', default: false },
+  'behind-proxy': { type: 'boolean', default: false },
+  insecure: { type: 'boolean', default: false },
 } as const
 
 /** The options as given; one that there is not ends it, with those that there are. */
@@ -66,7 +89,22 @@ async function main(): Promise<void> {
   // A folder that somebody names is for their own data.
   const wantsDemo = values.demo || (values.data === undefined && !values['no-demo'])
   try {
-    const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today: values.today })
+    const net = netFrom(values)
+    const own = net.tls === 'own' ? await ownCertificate(dataDir, [...net.transport.names], new Date()) : undefined
+    const tls = own ?? (net.tls === 'given' ? readTls(values) : undefined)
+    const app = await createApp({
+      dataDir,
+      webDir: join(ROOT, 'web', 'dist'),
+      today: values.today,
+      transport: net.transport,
+      tls,
+      authority: own,
+    })
+    await app.init()
+    if (net.transport.isBeyond && !app.get(Sessions).hasPeople) {
+      await app.close()
+      throw new NetFault(NO_PEOPLE)
+    }
     const demo = app.get(DemoService)
     if (wantsDemo && (await demo.isWelcome())) {
       await demo.begin()
@@ -75,9 +113,12 @@ async function main(): Promise<void> {
       if (values.demo) console.log(`There is data in ${dataDir} already: the demo was not added.`)
       demo.resume()
     }
-    // Loopback only: children's data stays on this machine.
-    await app.listen(port, '127.0.0.1')
-    console.log(`Nimble Anchor is at http://127.0.0.1:${port}`)
+    // Loopback, unless another address is asked for: children's data stays on this machine.
+    await app.listen(port, net.address)
+    for (const url of urlsOf(net, port)) console.log(`Nimble Anchor is at ${url}`)
+    if (own) console.log(`Its authority, to be compared on a phone: ${own.fingerprint}`)
+    if (isInsecure(net.transport))
+      console.log('NOT ENCRYPTED: anybody on this network can read along, and take a password.')
   } catch (error) {
     console.error(plainly(error, port, dataDir))
     process.exit(1)

@@ -385,10 +385,19 @@ test('an unknown API route is a 404 with no page behind it', async () => {
 })
 
 test.each([
-  ['localhost:4310', 200],
-  ['[::1]:4310', 200],
-  ['elsewhere.example', 403],
-  ['127.0.0.1.elsewhere.example', 403],
+  ['localhost:PORT', 200],
+  ['[::1]:PORT', 200],
+  ['LOCALHOST:PORT', 200],
+  ['localhost', 403],
+  ['localhost:1', 403],
+  ['elsewhere.example:PORT', 403],
+  ['127.0.0.1.elsewhere.example:PORT', 403],
+  ['user@localhost:PORT', 403],
+  ['', 403],
 ])('a request addressed to %s: %s', async (host, status) => {
-  await na.get('/api/fittings').set('Host', host).expect(status)
+  const { port } = (na.app.getHttpServer() as { address(): { port: number } }).address()
+  await na
+    .get('/api/fittings')
+    .set('Host', host.replace('PORT', String(port)))
+    .expect(status)
 })

@@ -7,8 +7,11 @@ import request from 'supertest'
 import { createApp } from '../src/app'
 import { CatalogueService } from '../src/catalogue/catalogue.service'
 import { seedFiles } from '../src/demo/files'
+import type { Transport } from '../src/net/transport'
 
 export const TODAY = '2026-11-25'
+/** Passwords that cost next to nothing: what they cost in earnest is measured, not waited for. */
+const CHEAP = 4
 const DEMO = join(__dirname, '../../demo')
 
 export interface Running {
@@ -45,12 +48,18 @@ afterAll(() => {
 
 /** The whole application on a folder of its own. */
 export async function start(
-  options: { dataDir?: string; demo?: boolean; today?: string; season?: number } = {},
+  options: { dataDir?: string; demo?: boolean; today?: string; season?: number; transport?: Transport } = {},
 ): Promise<Running> {
   const dataDir = options.dataDir ?? newFolder()
   const today = options.today ?? TODAY
   if (options.demo) cpSync(await demoOf(today), dataDir, { recursive: true })
-  const app = await createApp({ dataDir, today, season: options.season })
+  const app = await createApp({
+    dataDir,
+    today,
+    season: options.season,
+    scryptCost: CHEAP,
+    transport: options.transport,
+  })
   await app.listen(0, '127.0.0.1')
   const server = app.getHttpServer() as Parameters<typeof request>[0]
   return {
@@ -65,11 +74,36 @@ export async function start(
     delete: (path) => request(server).delete(path),
     restart: async (later) => {
       await app.close()
-      return start({ dataDir, today: later ?? today, ...(options.season !== undefined && { season: options.season }) })
+      return start({ ...options, demo: false, dataDir, today: later ?? today })
     },
     end: async () => {
       await app.close()
       rmSync(dataDir, { recursive: true, force: true })
     },
+  }
+}
+
+/** Somebody with a cookie of their own, as a browser keeps it. */
+export class Browser {
+  private cookie = ''
+  constructor(
+    private readonly at: Running,
+    private readonly headers: Readonly<Record<string, string>> = {},
+  ) {}
+
+  async ask(method: 'get' | 'post' | 'put' | 'delete', path: string, body?: object): Promise<request.Response> {
+    const server = this.at.app.getHttpServer() as Parameters<typeof request>[0]
+    let asked = request(server)[method](path).set('Cookie', this.cookie).set(this.headers)
+    if (body !== undefined) asked = asked.send(body)
+    const answer = await asked
+    for (const set of (answer.headers['set-cookie'] as unknown as string[] | undefined) ?? []) this.cookie = set.split(';')[0] ?? '' // prettier-ignore
+    return answer
+  }
+  /** What the browser sends along. */
+  get secret(): string {
+    return this.cookie
+  }
+  set secret(cookie: string) {
+    this.cookie = cookie
   }
 }

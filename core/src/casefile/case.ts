@@ -76,6 +76,8 @@ export type CarerTried = (typeof CARER_TRIED)[number]
 const handoverSchema = z.strictObject({
   fitterName: nameSchema,
   carerName: nameSchema,
+  /** Who signed with a trainee. */
+  secondName: nameSchema.optional(),
   fitterStrokes: strokesSchema.optional(),
   carerStrokes: strokesSchema.optional(),
   carerTried: z.enum(CARER_TRIED).optional(),

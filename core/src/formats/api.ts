@@ -20,6 +20,8 @@ export interface FittingView {
   readonly revises: string | null
   /** Came in as a case file that was signed elsewhere: a record, judged anew here. */
   readonly elsewhere: boolean
+  /** The colleague that it was passed to. */
+  readonly holderId: string | null
   readonly case: Case
 }
 
@@ -62,6 +64,7 @@ export interface FittingSummary {
   readonly arrivedInstalled: boolean
   /** Signed elsewhere, and brought in as a file. */
   readonly elsewhere: boolean
+  readonly holderId: string | null
 }
 
 export interface HistoryEntry {
@@ -71,6 +74,8 @@ export interface HistoryEntry {
   readonly changes: readonly Changed[]
   /** The entry that this one takes back. */
   readonly undoes: number | null
+  /** Whoever was signed in entered it; of older entries the name was typed. */
+  readonly isSignedIn: boolean
 }
 
 /** One row of an import: what would happen to it, or did. */

@@ -29,6 +29,21 @@ export {
   type VisitView,
 } from './records.ts'
 export {
+  type AuditRow,
+  type CarerLink,
+  type Colleague,
+  type DeviceView,
+  type HereView,
+  type LiveEvent,
+  type Pairing,
+  type PasskeyView,
+  type PersonView,
+  type Role,
+  ROLES,
+  type SecondLookView,
+  type SessionView,
+} from './people.ts'
+export {
   columnsOfTable,
   fromTable,
   TABLE_KIND,

@@ -4,6 +4,7 @@ import { JOB_KINDS, type JobKind } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsString, IsUUID, Length, MaxLength } from 'class-validator'
 import { Optional } from '../http/optional'
+import { Asker, signedBy, type Caller } from '../people/caller'
 import { JobsService } from './jobs.service'
 
 class JobsDto {
@@ -82,8 +83,8 @@ export class JobsController {
   @Post()
   @ApiOperation({ summary: 'Begin a job on a unit: its steps are generated' })
   @ApiConflictResponse({ description: 'The same job is open on the unit' })
-  begin(@Body() body: BeginJobDto): Promise<JobView> {
-    return this.jobs.begin(body)
+  begin(@Asker() caller: Caller, @Body() { who, ...asked }: BeginJobDto): Promise<JobView> {
+    return this.jobs.begin({ ...asked, by: signedBy(caller, who) })
   }
 
   @Get(':id')
@@ -95,15 +96,15 @@ export class JobsController {
   @Post(':id/steps')
   @HttpCode(200)
   @ApiOperation({ summary: 'Note a step as done, or take it back' })
-  step(@Param('id', ParseUUIDPipe) id: string, @Body() b: JobStepDto): Promise<JobView> {
-    return this.jobs.step(id, b.who, b.stepId, b.isDone)
+  step(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() b: JobStepDto): Promise<JobView> {
+    return this.jobs.step(id, signedBy(caller, b.who), b.stepId, b.isDone)
   }
 
   @Post(':id/answers')
   @HttpCode(200)
   @ApiOperation({ summary: 'Answer a check at the end' })
   @ApiConflictResponse({ description: 'A step is still open' })
-  answer(@Param('id', ParseUUIDPipe) id: string, @Body() b: JobAnswerDto): Promise<JobView> {
-    return this.jobs.answer(id, b.who, b.checkId, b.optionId)
+  answer(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() b: JobAnswerDto): Promise<JobView> {
+    return this.jobs.answer(id, signedBy(caller, b.who), b.checkId, b.optionId)
   }
 }

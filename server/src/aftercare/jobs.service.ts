@@ -19,6 +19,7 @@ import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anch
 import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
+import type { By } from '../people/caller'
 import { FittingsService } from '../fittings/fittings.service'
 import { isOpen, openJobsOf } from './open-jobs'
 import { Database } from '../storage/database'
@@ -27,7 +28,7 @@ import { FittingRow, JobEntryRow, JobRow, ModelRow, UnitRow } from '../storage/e
 export interface BeginJob {
   readonly unitId: string
   readonly kind: JobKind
-  readonly who: string
+  readonly by: By
   readonly fittingId?: string | undefined
   readonly fromModeId?: string | undefined
   readonly toModeId?: string | undefined
@@ -76,22 +77,22 @@ export class JobsService {
         endedAt: null,
       }
       await manager.insert(JobRow, row as object)
-      await this.log(manager, row.id, asked.who, 'Begun')
-      await this.keepUnit(manager, unit, plan, EMPTY_RECORD, asked.who)
+      await this.log(manager, row.id, asked.by, 'Begun')
+      await this.keepUnit(manager, unit, plan, EMPTY_RECORD, asked.by)
       return this.view(manager, row)
     })
   }
 
-  step(id: string, who: string, stepId: string, isDone: boolean): Promise<JobView> {
-    return this.change(id, who, (plan, record) => {
+  step(id: string, by: By, stepId: string, isDone: boolean): Promise<JobView> {
+    return this.change(id, by, (plan, record) => {
       const step = plan.steps.find((s) => s.id === stepId)
       if (!step) throw new FaultsException('Nothing was saved.', [{ path: '$.stepId', message: 'no such step in this job' }]) // prettier-ignore
       return { record: withStep(plan, record, stepId, isDone), what: `${isDone ? 'Done' : 'Taken back'}: ${step.text}` }
     })
   }
 
-  answer(id: string, who: string, checkId: string, optionId: string): Promise<JobView> {
-    return this.change(id, who, (plan, record) => {
+  answer(id: string, by: By, checkId: string, optionId: string): Promise<JobView> {
+    return this.change(id, by, (plan, record) => {
       const check = plan.checks.find((c) => c.id === checkId)
       const option = check?.options.find((o) => o.id === optionId)
       if (!check || !option) throw new FaultsException('Nothing was saved.', [{ path: check ? '$.optionId' : '$.checkId', message: 'is not asked by this job' }]) // prettier-ignore
@@ -103,7 +104,7 @@ export class JobsService {
 
   private change(
     id: string,
-    who: string,
+    by: By,
     make: (plan: JobPlan, record: JobRecord) => { readonly record: JobRecord; readonly what: string },
   ): Promise<JobView> {
     return this.db.write(async (manager) => {
@@ -113,10 +114,10 @@ export class JobsService {
       const { state } = jobState(row.plan, record)
       Object.assign(row, { record, state, endedAt: isOpen(state) ? null : this.clock.now() })
       await manager.update(JobRow, { id }, { record: row.record as object, state, endedAt: row.endedAt })
-      await this.log(manager, id, who, what)
+      await this.log(manager, id, by, what)
       const unit = await manager.findOneBy(UnitRow, { id: row.unitId })
-      if (unit) await this.keepUnit(manager, unit.body as RestraintUnit, row.plan, record, who)
-      if (row.kind === 'take-out' && state === 'passed' && row.fittingId !== null) await this.noteRemoved(manager, row.fittingId, who) // prettier-ignore
+      if (unit) await this.keepUnit(manager, unit.body as RestraintUnit, row.plan, record, by)
+      if (row.kind === 'take-out' && state === 'passed' && row.fittingId !== null) await this.noteRemoved(manager, row.fittingId, by) // prettier-ignore
       return this.view(manager, row)
     })
   }
@@ -127,7 +128,7 @@ export class JobsService {
     before: RestraintUnit,
     plan: JobPlan,
     record: JobRecord,
-    who: string,
+    by: By,
   ): Promise<void> {
     const unit = unitAwaiting(unitFacts(before, plan, record), await openJobsOf(manager, before.id))
     if (JSON.stringify(unit) === JSON.stringify(before)) return
@@ -136,16 +137,20 @@ export class JobsService {
     for (const row of using) {
       const { units = [] } = row.current as Case
       const value = units.map((u) => (u.id === unit.id ? unit : u))
-      await this.fittings.enter(row.id, { baseSequence: row.sequence, who, puts: [{ path: ['units'], value }] })
+      await this.fittings.enter(
+        row.id,
+        { baseSequence: row.sequence, who: by.who, puts: [{ path: ['units'], value }] },
+        by.personId,
+      )
     }
   }
 
   /** Out of the car: nothing that was looked at there holds any more. A signed fitting stays as it was signed. */
-  private async noteRemoved(manager: EntityManager, fittingId: string, who: string): Promise<void> {
+  private async noteRemoved(manager: EntityManager, fittingId: string, by: By): Promise<void> {
     const row = await manager.findOneBy(FittingRow, { id: fittingId })
     if (row?.status !== 'open') return
     const puts = [{ path: ['disturbances', 'removed'], value: {} }]
-    await this.fittings.enter(fittingId, { baseSequence: row.sequence, who, puts })
+    await this.fittings.enter(fittingId, { baseSequence: row.sequence, who: by.who, puts }, by.personId)
   }
 
   private async contextOf(manager: EntityManager, asked: BeginJob): Promise<{ unit: RestraintUnit; context: JobContext }> {
@@ -178,9 +183,9 @@ export class JobsService {
     }
   } // prettier-ignore
 
-  private async log(manager: EntityManager, jobId: string, who: string, what: string): Promise<void> {
+  private async log(manager: EntityManager, jobId: string, { who, personId }: By, what: string): Promise<void> {
     const sequence = (await manager.countBy(JobEntryRow, { jobId })) + 1
-    await manager.insert(JobEntryRow, { jobId, sequence, at: this.clock.now(), who, what })
+    await manager.insert(JobEntryRow, { jobId, sequence, at: this.clock.now(), who, what, personId })
   }
 
   private async view(manager: EntityManager, row: JobRow): Promise<JobView> {

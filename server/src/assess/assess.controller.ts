@@ -1,4 +1,5 @@
 import { Body, Controller, HttpCode, Post } from '@nestjs/common'
+import { Heavy } from '../people/limits'
 import { ApiBadRequestResponse, ApiBody, ApiOperation, ApiTags } from '@nestjs/swagger'
 import { caseSchema, upgradeCase } from '@nimble-anchor/core/casefile'
 import { parseWith } from '@nimble-anchor/core/ground'
@@ -12,6 +13,7 @@ const SCHEMA = { $ref: '#/components/schemas/Case' }
 @Controller('api/assess')
 export class AssessController {
   @Post()
+  @Heavy()
   @HttpCode(200)
   @ApiOperation({ summary: 'Assess a case file; the same answer as `npm run --silent assess`' })
   @ApiBody({ schema: SCHEMA })

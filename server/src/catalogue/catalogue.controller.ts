@@ -12,6 +12,7 @@ import {
   Post,
   Query,
 } from '@nestjs/common'
+import { Heavy } from '../people/limits'
 import { ApiBody, ApiConsumes, ApiHeader, ApiOkResponse, ApiOperation, ApiProduces, ApiTags } from '@nestjs/swagger'
 import { type ImportRow } from '@nimble-anchor/core/formats'
 import { IsBooleanString, IsString, MaxLength } from 'class-validator'
@@ -96,6 +97,7 @@ export class CatalogueController {
   }
 
   @Post('import')
+  @Heavy()
   @HttpCode(200)
   @ApiOperation({ summary: 'Import a catalogue, JSON or CSV: all of it or nothing' })
   @ApiConsumes('application/json', 'text/csv')

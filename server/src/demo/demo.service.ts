@@ -19,6 +19,7 @@ import { DayService } from '../records/day.service'
 import { DueService } from '../records/due.service'
 import { Database } from '../storage/database'
 import { ChildRow, FittingRow, ModelRow, SettingRow, UnitRow, VehicleRow } from '../storage/entities'
+import { Live } from '../live/live.service'
 import { Workshop } from '../work/workshop'
 import { DemoClock } from './demo-clock'
 import { demoIds, seedFiles } from './files'
@@ -71,7 +72,8 @@ export class DemoService implements OnModuleDestroy {
     private readonly dues: DueService,
     @Inject(SEASON_SIZE) private readonly total: number,
   ) {
-    this.fittings = new FittingsService(db, this.past, practice, workshop)
+    // Of a season that is being filled in nobody is told, fitting by fitting.
+    this.fittings = new FittingsService(db, this.past, practice, workshop, new Live(db, clock))
     this.rechecks = new RecheckService(db, this.past, this.fittings)
   }
 

@@ -36,6 +36,8 @@ interface Chosen {
   readonly routeId: string
 }
 
+/** Of the demo's people nobody signs in. */
+const typed = (who: string) => ({ who, personId: null })
 const WHO = 'Jory Quill'
 const pace = paceOf(diceOf(1))
 const read = (value: number, plusMinus: number) => ({ value, plusMinus, source: 'measured' })
@@ -194,11 +196,11 @@ export async function enterSaturday(
   await visit(95, 'Trewhella', 'expected', { vehicleId: 'corran-whimbrel' })
 
   clock.set(today, Math.max(1, minuteNow - 30))
-  const convert = await jobs.begin({ unitId: 'u-sennit-1', kind: 'convert', who: WHO, fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
+  const convert = await jobs.begin({ unitId: 'u-sennit-1', kind: 'convert', by: typed(WHO), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
   const first = convert.plan.steps[0]
-  if (first) await jobs.step(convert.id, WHO, first.id, true)
+  if (first) await jobs.step(convert.id, typed(WHO), first.id, true)
   clock.pass(400)
-  const buckle = await jobs.begin({ unitId: 'u-clove-1', kind: 'sticky-buckle', who: 'Isolde Trewin' })
-  for (const step of buckle.plan.steps) await jobs.step(buckle.id, 'Isolde Trewin', step.id, true)
+  const buckle = await jobs.begin({ unitId: 'u-clove-1', kind: 'sticky-buckle', by: typed('Isolde Trewin') })
+  for (const step of buckle.plan.steps) await jobs.step(buckle.id, typed('Isolde Trewin'), step.id, true)
   return { visits, jobs: [convert.id, buckle.id], lastNumber: open.number }
 }

@@ -1,4 +1,5 @@
 import { Body, Controller, Delete, Get, Headers, Param, ParseUUIDPipe, Put, StreamableFile } from '@nestjs/common'
+import { Heavy } from '../people/limits'
 import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { FamilySummary, FamilyView } from '@nimble-anchor/core/formats'
 import { IsString, IsUUID, Length, MaxLength, ValidateIf } from 'class-validator'
@@ -57,6 +58,7 @@ export class FamiliesController {
   }
 
   @Get(':id/export')
+  @Heavy()
   @ApiOperation({ summary: 'Everything that is kept about a family' })
   async export(@Param('id', ParseUUIDPipe) id: string): Promise<StreamableFile> {
     return new StreamableFile(Buffer.from(JSON.stringify(await this.families.export(id), null, 2)), {

@@ -30,6 +30,17 @@ async function forgetVisits(manager: EntityManager, familyId: string, names: rea
   }
 }
 
+/** Of what is erased the ids stay, and nothing else: an older copy is freed of it before it is served. */
+async function keepErased(manager: EntityManager, familyId: string): Promise<void> {
+  const insert = `INSERT OR IGNORE INTO "erased_record" ("kind", "id")`
+  await manager.query(`${insert} VALUES ('family', ?)`, [familyId])
+  await manager.query(`${insert} SELECT 'child', "id" FROM "child" WHERE "familyId" = ?`, [familyId])
+  await manager.query(
+    `${insert} SELECT 'fitting', f."id" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ?`,
+    [familyId],
+  )
+}
+
 /** Families: their children and what was fitted for them; exported and erased as one. */
 @Injectable()
 export class FamiliesService {
@@ -144,6 +155,7 @@ export class FamiliesService {
       const children = (await manager.find(ChildRow, { where: { familyId: id } })).map((c) => c.body as Child)
       await forgetVisits(manager, id, [family.name, ...children.flatMap((c) => [c.name, c.familyName ?? ''])])
       // Other devices may still keep something of them: they are told, by the id alone.
+      await keepErased(manager, id)
       await manager.query(`INSERT OR IGNORE INTO "erased" SELECT "id" FROM "fitting" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)`, [id]) // prettier-ignore
       // Histories are append-only, but not undying: they go with their fitting.
       await manager.query(`DELETE FROM "fitting" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)`, [id]) // prettier-ignore

@@ -116,6 +116,14 @@ export class EntryDto {
   @Length(1, 120)
   who: string
 
+  @ApiProperty({
+    required: false,
+    description: 'Who was signed in when it was made: another cannot send it as theirs.',
+  })
+  @Optional()
+  @IsUUID()
+  personId?: string
+
   @ApiProperty({ type: [PutDto] })
   @IsArray()
   @ArrayMinSize(1)
@@ -162,7 +170,30 @@ export class AgainstAdviceDto {
   said: string
 }
 
+export class SecondDto {
+  @ApiProperty()
+  @IsUUID()
+  personId: string
+
+  @ApiProperty({ description: 'Their password or PIN.' })
+  @IsString()
+  @Length(1, 200)
+  secret: string
+}
+export class PassDto {
+  @ApiProperty()
+  @IsUUID()
+  personId: string
+}
+
 export class SignDto extends UndoDto {
+  @ApiProperty({ required: false, description: 'Who signs with a trainee: a fitter or a lead.' })
+  @Optional()
+  @IsObject({ message: 'must be an object' })
+  @ValidateNested()
+  @Type(() => SecondDto)
+  second?: SecondDto
+
   @ApiProperty({ example: 'Maren Hale' })
   @IsString()
   @Length(1, 120)

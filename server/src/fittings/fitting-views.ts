@@ -18,6 +18,7 @@ export function toView(row: FittingRow): FittingView {
     updatedAt: row.updatedAt,
     revises: row.revises ?? null,
     elsewhere: Boolean(row.elsewhere),
+    holderId: row.holderId ?? null,
     case: row.current as Case,
   }
 }
@@ -85,6 +86,7 @@ export const SUMMARY_COLUMNS = [
   'stage',
   'arrivedInstalled',
   'elsewhere',
+  'holderId',
 ] as const satisfies readonly (keyof FittingSummary)[]
 
 /** What the child of a fitting measured, on the day it was taken or else the fitting's; `undefined` when nothing was. */

@@ -1,8 +1,22 @@
-import { Body, Controller, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Query, Res } from '@nestjs/common'
+import {
+  Body,
+  Controller,
+  ForbiddenException,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Query,
+  Res,
+} from '@nestjs/common'
 import { ApiBody, ApiConflictResponse, ApiHeader, ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger'
 import type { Case } from '@nimble-anchor/core/casefile'
 import type { FittingSummary, FittingView, HistoryEntry, Stored } from '@nimble-anchor/core/formats'
-import { CreateFittingDto, EntryDto, IdsDto, SignDto, UndoDto } from './dto'
+import { Asker, signedBy, type Caller } from '../people/caller'
+import { People } from '../people/people.service'
+import { CreateFittingDto, EntryDto, IdsDto, PassDto, SignDto, UndoDto } from './dto'
 import { FaultsException } from '../http/faults'
 import { FittingsService } from './fittings.service'
 import { prefersShort } from './since'
@@ -15,7 +29,10 @@ const CASE_SCHEMA = { $ref: '#/components/schemas/Case' }
 @ApiTags('fittings')
 @Controller('api/fittings')
 export class FittingsController {
-  constructor(private readonly fittings: FittingsService) {}
+  constructor(
+    private readonly fittings: FittingsService,
+    private readonly people: People,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'The newest 200 fittings' })
@@ -85,13 +102,16 @@ export class FittingsController {
   })
   @ApiConflictResponse({ description: 'The same field was changed meanwhile, or the fitting is signed' })
   async enter(
+    @Asker() caller: Caller,
     @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: EntryDto,
+    @Body() { personId, ...entry }: EntryDto,
     @Headers('prefer') prefer: string | undefined,
     @Res({ passthrough: true }) response: { setHeader(name: string, value: string): unknown },
   ): Promise<FittingView | Stored> {
-    if (!prefersShort(prefer)) return this.fittings.enter(id, body)
-    const stored = await this.fittings.enterShortly(id, body)
+    refuseOthersEntry(caller, personId)
+    const { who, personId: by } = signedBy(caller, entry.who)
+    if (!prefersShort(prefer)) return this.fittings.enter(id, { ...entry, who }, by)
+    const stored = await this.fittings.enterShortly(id, { ...entry, who }, by)
     response.setHeader('preference-applied', 'return=minimal')
     return stored
   }
@@ -99,8 +119,9 @@ export class FittingsController {
   @Post(':id/undo')
   @HttpCode(200)
   @ApiOperation({ summary: 'Take the newest entry back' })
-  undo(@Param('id', ParseUUIDPipe) id: string, @Body() body: UndoDto): Promise<FittingView> {
-    return this.fittings.undo(id, body)
+  undo(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() body: UndoDto): Promise<FittingView> {
+    const { who, personId } = signedBy(caller, body.who)
+    return this.fittings.undo(id, { ...body, who }, personId)
   }
 
   @Post(':id/revise')
@@ -113,7 +134,49 @@ export class FittingsController {
   @Post(':id/sign')
   @HttpCode(200)
   @ApiOperation({ summary: 'Sign and close a fitting that is ready to travel' })
-  sign(@Param('id', ParseUUIDPipe) id: string, @Body() body: SignDto): Promise<FittingView> {
-    return this.fittings.sign(id, body)
+  async sign(
+    @Asker() caller: Caller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { second, ...body }: SignDto,
+  ): Promise<FittingView> {
+    const { who, personId } = signedBy(caller, body.who)
+    const secondName = await this.secondOf(caller, second)
+    return this.fittings.sign(id, { ...body, who }, 'now', {
+      personId,
+      ...(secondName !== undefined && { secondName }),
+    })
   }
+
+  /** A trainee's fitting is signed by two: the other shows who they are on the same device. */
+  private async secondOf(caller: Caller, second: SignDto['second']): Promise<string | undefined> {
+    if (caller.person?.role !== 'trainee') {
+      if (second === undefined) return undefined
+      throw new FaultsException('Nothing was signed.', [{ path: '$.second', message: 'is asked of a trainee only' }])
+    }
+    if (second === undefined)
+      throw new FaultsException('Nothing was signed.', [{ path: '$.second', message: 'a trainee’s fitting is signed by two: a fitter or a lead signs with you' }]) // prettier-ignore
+    const { id, name, role } = await this.people.proveSecond(second.personId, second.secret)
+    if (id === caller.person.id || (role !== 'fitter' && role !== 'lead'))
+      throw new FaultsException('Nothing was signed.', [{ path: '$.second.personId', message: 'must be a fitter or a lead' }]) // prettier-ignore
+    return name
+  }
+
+  @Post(':id/pass')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Pass an open fitting to a colleague' })
+  pass(@Param('id', ParseUUIDPipe) id: string, @Body() { personId }: PassDto): Promise<FittingView> {
+    const to = this.people.colleagues().find((p) => p.id === personId && p.role !== 'reader')
+    if (!to) throw new FaultsException('Nothing was passed on.', [{ path: '$.personId', message: 'must be a colleague who fits' }]) // prettier-ignore
+    return this.fittings.pass(id, to.id)
+  }
+}
+
+/** What one person entered on a shared device is never sent in the name of another. */
+function refuseOthersEntry({ person }: Caller, madeBy: string | undefined): void {
+  if (person && madeBy !== undefined && madeBy !== person.id)
+    throw new ForbiddenException({
+      statusCode: 403,
+      message: 'Somebody else made this entry on this device: they sign in to send it.',
+      asks: 'author',
+    })
 }

@@ -35,7 +35,9 @@ import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, take
 import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
 import { awaitDue, dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
+import { Live } from '../live/live.service'
 import { Workshop } from '../work/workshop'
+import type { By } from '../people/caller'
 import { PracticeService } from '../practice/practice.service'
 import { insertChild, keepChild, onItsChild, type ChildOfFile } from './child-record'
 import { conflict, madeSince, refuseCollision } from './collisions'
@@ -57,6 +59,7 @@ export class FittingsService implements OnApplicationBootstrap {
     private readonly clock: Clock,
     private readonly practice: PracticeService,
     private readonly workshop: Workshop,
+    private readonly live: Live,
   ) {}
 
   /** Fittings from before stages were kept: core says once where each stands. */
@@ -102,6 +105,7 @@ export class FittingsService implements OnApplicationBootstrap {
       who: r.who,
       changes: [...upgradeChanges(r.changes as Changed[])],
       undoes: r.undoes,
+      isSignedIn: r.personId !== null,
     }))
   }
 
@@ -168,7 +172,8 @@ export class FittingsService implements OnApplicationBootstrap {
     })
   }
 
-  enter(id: string, entry: EntryDto): Promise<FittingView> {
+  /** @param personId who was signed in; nobody, where the name was typed */
+  enter(id: string, entry: EntryDto, personId: string | null = null): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const again =
         entry.id === undefined ? null : await manager.findOneBy(EntryRow, { fittingId: id, entryId: entry.id })
@@ -184,17 +189,17 @@ export class FittingsService implements OnApplicationBootstrap {
           { path: '$.puts', message: 'a fitting is signed through its own call' },
         ])
       }
-      return this.append(manager, row, entry.who, puts, entry.id)
+      return this.append(manager, row, { who: entry.who, personId }, puts, entry.id)
     })
   }
 
   /** The same, answered shortly. */
-  async enterShortly(id: string, entry: EntryDto): Promise<Stored> {
-    return storedSince(this.db.read, await this.enter(id, entry), entry.baseSequence)
+  async enterShortly(id: string, entry: EntryDto, personId: string | null = null): Promise<Stored> {
+    return storedSince(this.db.read, await this.enter(id, entry, personId), entry.baseSequence)
   }
 
   /** Takes back the newest entry that has not been taken back yet. */
-  undo(id: string, { baseSequence, who }: UndoDto): Promise<FittingView> {
+  undo(id: string, { baseSequence, who }: UndoDto, personId: string | null = null): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const row = await this.findOpen(manager, id)
       if (baseSequence !== row.sequence)
@@ -209,6 +214,7 @@ export class FittingsService implements OnApplicationBootstrap {
       await dropFaultsOf(manager, id, last.at)
       return this.store(manager, row, reverted.value, {
         who,
+        personId,
         undoes: last.sequence,
         entryId: null,
         changes: changes.map((c) => ({ path: c.path, from: c.to, to: c.from })).toReversed(),
@@ -219,8 +225,14 @@ export class FittingsService implements OnApplicationBootstrap {
   /**
    * Signs a fitting that is ready to travel, and closes it.
    * @param dueWhen `asked`: what is due after it is worked out when somebody first asks for it
+   * @param signer who was signed in, and who signs with a trainee
    */
-  async sign(id: string, signing: SignDto, dueWhen: 'now' | 'asked' = 'now'): Promise<FittingView> {
+  async sign(
+    id: string,
+    signing: SignDto,
+    dueWhen: 'now' | 'asked' = 'now',
+    signer: { readonly personId: string | null; readonly secondName?: string } = { personId: null },
+  ): Promise<FittingView> {
     const { baseSequence, who, carerName, fitterStrokes, carerStrokes, carerTried, againstAdvice } = signing
     const due = dueWhen === 'now' ? await this.dueAfter(id, baseSequence) : undefined
     return this.db.write(async (manager) => {
@@ -244,6 +256,7 @@ export class FittingsService implements OnApplicationBootstrap {
       const handover = {
         fitterName: who,
         carerName,
+        ...(signer.secondName !== undefined && { secondName: signer.secondName }),
         ...(fitterStrokes !== undefined && { fitterStrokes }),
         ...(carerStrokes !== undefined && { carerStrokes }),
         ...(carerTried !== undefined && { carerTried }),
@@ -252,7 +265,9 @@ export class FittingsService implements OnApplicationBootstrap {
         }),
         signedAt: this.clock.now(),
       }
-      const signed = await this.append(manager, row, who, [{ path: ['handover'], value: handover }])
+      const signed = await this.append(manager, row, { who, personId: signer.personId }, [
+        { path: ['handover'], value: handover },
+      ])
       await (due === undefined ? awaitDue(manager, id) : keepDue(manager, id, due))
       return signed
     })
@@ -277,6 +292,16 @@ export class FittingsService implements OnApplicationBootstrap {
     })
   }
 
+  /** Another colleague goes on with it; who entered what stays as it was. */
+  pass(id: string, personId: string): Promise<FittingView> {
+    return this.db.write(async (manager) => {
+      const row = await this.findOpen(manager, id)
+      row.holderId = personId
+      await updateFitting(manager, id, { holderId: personId })
+      return this.told(row)
+    })
+  }
+
   private async find(manager: EntityManager, id: string): Promise<FittingRow> {
     const row = await readFitting(manager, id)
     if (!row) throw new NotFoundException('There is no such fitting.')
@@ -292,7 +317,7 @@ export class FittingsService implements OnApplicationBootstrap {
   private append(
     manager: EntityManager,
     row: FittingRow,
-    who: string,
+    by: By,
     puts: readonly Put[],
     entryId: string | null = null,
   ): Promise<FittingView> {
@@ -302,14 +327,19 @@ export class FittingsService implements OnApplicationBootstrap {
     const all = current.today === today || isAsked ? puts : [{ path: ['today'], value: today }, ...puts]
     const applied = applyPuts(current, all, row.sequence + 1)
     if (!applied.ok) throw new FaultsException('Nothing was saved.', applied.error)
-    return this.store(manager, row, applied.value.case, { who, changes: applied.value.changed, undoes: null, entryId })
+    return this.store(manager, row, applied.value.case, {
+      ...by,
+      changes: applied.value.changed,
+      undoes: null,
+      entryId,
+    })
   }
 
   private async store(
     manager: EntityManager,
     row: FittingRow,
     next: Case,
-    entry: Pick<EntryRow, 'who' | 'undoes' | 'entryId'> & { readonly changes: readonly Changed[] },
+    entry: Pick<EntryRow, 'who' | 'personId' | 'undoes' | 'entryId'> & { readonly changes: readonly Changed[] },
   ): Promise<FittingView> {
     const before = row.current as Case
     const textBefore = searchText(before, row)
@@ -331,6 +361,7 @@ export class FittingsService implements OnApplicationBootstrap {
       sequence: row.sequence,
       at: row.updatedAt,
       who: entry.who,
+      personId: entry.personId,
       changes: entry.changes,
       undoes: entry.undoes,
       entryId: entry.entryId,
@@ -342,7 +373,7 @@ export class FittingsService implements OnApplicationBootstrap {
     const text = searchText(next, row)
     if (text !== textBefore) await keepSearch(manager, row.number, text, false)
     await keepChild(manager, before, next, entry.undoes !== null)
-    return toView(row)
+    return this.told(row)
   }
 
   private async insert(
@@ -376,6 +407,13 @@ export class FittingsService implements OnApplicationBootstrap {
     await manager.insert(FittingRow, row as object)
     await keepSearch(manager, row.number, searchText(c, row), true)
     if (c.handover) await keepDue(manager, row.id, over.due ?? [])
+    return this.told(row)
+  }
+
+  /** Other devices hear of it once it is stored. */
+  private told(row: FittingRow): FittingView {
+    const { id: fittingId, sequence, status } = row
+    this.live.tell({ kind: 'fitting', fittingId, sequence, status })
     return toView(row)
   }
 }

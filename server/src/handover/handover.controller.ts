@@ -1,31 +1,14 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Query, StreamableFile } from '@nestjs/common'
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
 import { type AheadView, type RecheckView } from '@nimble-anchor/core/formats'
-import { RECHECK_ANSWERS, RECHECK_TAPS, type RecheckAnswer } from '@nimble-anchor/core/procedure'
-import {
-  IsIn,
-  IsObject,
-  IsString,
-  Length,
-  Validate,
-  ValidatorConstraint,
-  type ValidatorConstraintInterface,
-} from 'class-validator'
+import { type RecheckAnswer } from '@nimble-anchor/core/procedure'
+import { IsIn, IsObject, IsString, Length, Validate } from 'class-validator'
 import { Optional } from '../http/optional'
 import { Waits, type Waiter } from '../work/waiter'
+import { Heavy } from '../people/limits'
+import { Answers } from './answers'
 import { HandoverService } from './handover.service'
 import { RecheckService } from './recheck.service'
-
-@ValidatorConstraint()
-class Answers implements ValidatorConstraintInterface {
-  validate(value: unknown): boolean {
-    const answers: unknown[] = typeof value === 'object' && value !== null ? Object.values(value) : []
-    return answers.length <= RECHECK_TAPS && answers.every((a) => (RECHECK_ANSWERS as readonly unknown[]).includes(a))
-  }
-  defaultMessage(): string {
-    return `must hold at most ${RECHECK_TAPS} answers, each of ${RECHECK_ANSWERS.join(', ')}`
-  }
-}
 
 class AheadDto {
   @ApiPropertyOptional({ enum: ['shelf', 'catalogue'], description: 'What a way through the years may use.' })
@@ -55,6 +38,7 @@ export class HandoverController {
   ) {}
 
   @Get(':id/ahead')
+  @Heavy()
   @ApiOperation({ summary: 'What changes next and when, and one restraint after another from the shelf' })
   ahead(
     @Param('id', ParseUUIDPipe) id: string,
@@ -65,6 +49,7 @@ export class HandoverController {
   }
 
   @Get(':id/sheet.pdf')
+  @Heavy()
   @ApiOperation({ summary: 'The handover sheet, A4' })
   @ApiOkResponse({ content: { 'application/pdf': {} } })
   async sheet(@Param('id', ParseUUIDPipe) id: string, @Waits() waiter: Waiter): Promise<StreamableFile> {
@@ -75,6 +60,7 @@ export class HandoverController {
   }
 
   @Get(':id/due.ics')
+  @Heavy()
   @ApiOperation({ summary: 'What is due, as iCalendar' })
   @ApiOkResponse({ content: { 'text/calendar': {} } })
   async calendar(@Param('id', ParseUUIDPipe) id: string, @Waits() waiter: Waiter): Promise<StreamableFile> {

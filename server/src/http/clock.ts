@@ -5,6 +5,11 @@ import { Injectable } from '@nestjs/common'
 export class Clock {
   constructor(private readonly fixedToday?: string) {}
 
+  /** Runs on whatever day is fixed: how long ago something was. */
+  nowMs(): number {
+    return Date.now()
+  }
+
   now(): string {
     const now = new Date().toISOString()
     return this.fixedToday ? `${this.fixedToday}${now.slice(10)}` : now

@@ -1,10 +1,13 @@
 /** What is turned away before anything looks at it: who may ask, and what shape a body may have. */
 
+import { splitHost, type Transport } from '../net/transport'
+
 interface Asked {
   readonly method?: string
   readonly headers: Readonly<Record<string, string | string[] | undefined>>
   readonly rawHeaders?: readonly string[]
   readonly body?: unknown
+  readonly socket?: { readonly localPort?: number | undefined }
 }
 interface Answer {
   status(code: number): { json(body: object): void }
@@ -15,38 +18,59 @@ type Next = () => void
 const refuse = (res: Answer, statusCode: number, message: string, faults?: readonly object[]): void =>
   res.status(statusCode).json({ statusCode, message, ...(faults && { faults }) })
 
-const LOOPBACK_HOST = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/
-
 /**
- * Answers only requests addressed to this machine by name. Without it a page
- * from elsewhere could point its own name at the loopback address and read
- * children's data through the fitter's browser. A request with two names is
- * read differently by different programs, and by none here.
+ * Answers only requests that call this server by one of its own names, and by
+ * the port that they came in on. Without it a page from elsewhere could point
+ * its own name at this address and read children's data through the fitter's
+ * browser. A request with two names is read differently by different programs,
+ * and by none here.
  */
-export function onlyForThisMachine(req: Asked, res: Answer, next: Next): void {
-  const names = (req.rawHeaders ?? []).filter((text, i) => i % 2 === 0 && text.toLowerCase() === 'host').length
-  if (names > 1) return refuse(res, 400, 'The request names two hosts.')
-  if (LOOPBACK_HOST.test(String(req.headers.host ?? ''))) return next()
-  refuse(res, 403, 'This server answers only on the loopback address of its machine.')
-}
+export const onlyByOwnName =
+  ({ scheme, names, isBehindProxy, isBeyond }: Transport) =>
+  (req: Asked, res: Answer, next: Next): void => {
+    const given = (req.rawHeaders ?? []).filter((text, i) => i % 2 === 0 && text.toLowerCase() === 'host').length
+    if (given > 1) return refuse(res, 400, 'The request names two hosts.')
+    const called = splitHost(String(req.headers.host ?? ''), scheme)
+    const isOwn =
+      called !== undefined &&
+      names.has(called.name) &&
+      (isBehindProxy || req.socket?.localPort === undefined || called.port === req.socket.localPort)
+    if (isOwn) return next()
+    refuse(
+      res,
+      403,
+      isBeyond
+        ? 'This server does not answer to that name. Call it by the address that it was started with.'
+        : 'This server answers only on the loopback address of its machine.',
+    )
+  }
 
 const READING = new Set(['GET', 'HEAD', 'OPTIONS'])
+/** Of a page of ours, typed or from a bookmark; older browsers do not say. */
+const OWN_SITE = new Set([undefined, 'same-origin', 'none'])
 
 /**
  * Whatever changes something comes from this server's own pages, or from a
- * program that is no browser. A page of another origin, port included, is told no.
+ * program that is no browser. A page of another origin, port included, is told
+ * no; and what is read is read by our own pages too: another site, or another
+ * port of this machine to which the browser would give our cookie, gets nothing.
  */
-export function onlyFromOwnPages(req: Asked, res: Answer, next: Next): void {
-  if (READING.has(req.method ?? '')) return next()
-  const { origin, host } = req.headers
-  const site = req.headers['sec-fetch-site']
-  const isForeign =
-    origin === undefined
-      ? site !== undefined && site !== 'same-origin' && site !== 'none'
-      : origin !== `http://${String(host)}`
-  if (isForeign) return refuse(res, 403, 'Only pages of this server may change anything here.')
-  next()
-}
+export const onlyFromOwnPages =
+  ({ scheme }: Transport) =>
+  (req: Asked, res: Answer, next: Next): void => {
+    const { origin, host } = req.headers
+    const site = req.headers['sec-fetch-site'] as string | undefined
+    if (READING.has(req.method ?? '')) {
+      // A link from elsewhere leads to our pages; only what they ask for by program is guarded.
+      const isAsked = String((req as { url?: string }).url ?? '').startsWith('/api')
+      if (isAsked && !OWN_SITE.has(site))
+        return refuse(res, 403, 'Only pages of this server may ask for anything here.')
+      return next()
+    }
+    const isForeign = origin === undefined ? !OWN_SITE.has(site) : origin !== `${scheme}://${String(host)}`
+    if (isForeign) return refuse(res, 403, 'Only pages of this server may change anything here.')
+    next()
+  }
 
 /** Answers hold children's data: no browser keeps them, and erasing leaves nothing in its cache. */
 export function notKept(_req: Asked, res: Answer, next: Next): void {

@@ -10,6 +10,8 @@ import { Optional } from '../http/optional'
 import { stringify } from 'csv-stringify'
 import { guardCell } from '../http/cells'
 import { IsDay } from '../http/day'
+import { Asker, type Caller } from '../people/caller'
+import { Heavy } from '../people/limits'
 import { LogbookService } from './logbook.service'
 
 const COLUMNS = ['number', 'createdAt', 'updatedAt', 'status', 'verdict', 'stage', 'childName', 'vehicleName', 'restraintName', 'routeKind', 'fitter', 'arrivedInstalled', 'elsewhere', 'faults', 'headline', 'id'] as const // prettier-ignore
@@ -129,10 +131,11 @@ export class LogbookController {
   }
 
   @Get('logbook.csv')
+  @Heavy()
   @ApiOperation({ summary: 'The found fittings as a table' })
   @ApiOkResponse({ content: { 'text/csv': {} } })
-  csv(@Query() { columns, ...query }: LogbookCsvDto): StreamableFile {
-    const rows = Readable.from(this.logbook.all(query))
+  csv(@Asker() caller: Caller, @Query() { columns, ...query }: LogbookCsvDto): StreamableFile {
+    const rows = Readable.from(forExport(caller, this.logbook.all(query)))
     const table = stringify({ header: true, columns: columns?.split(',') ?? [...COLUMNS], cast: { string: cell, object: cell, boolean: (b) => (b ? 'yes' : 'no') } }) // prettier-ignore
     return new StreamableFile(rows.pipe(table), {
       type: 'text/csv; charset=utf-8',
@@ -141,14 +144,20 @@ export class LogbookController {
   }
 
   @Get('logbook.json')
+  @Heavy()
   @ApiOperation({ summary: 'The found fittings as JSON' })
   @ApiOkResponse({ content: { 'application/json': {} } })
-  json(@Query() query: LogbookDto): StreamableFile {
-    return new StreamableFile(Readable.from(asJson(this.logbook.all(query))), {
+  json(@Asker() caller: Caller, @Query() query: LogbookDto): StreamableFile {
+    return new StreamableFile(Readable.from(asJson(forExport(caller, this.logbook.all(query)))), {
       type: 'application/json; charset=utf-8',
       disposition: 'attachment; filename="logbook.json"',
     })
   }
+}
+
+/** Whoever only looks takes no names away. */
+async function* forExport({ person }: Caller, rows: AsyncIterable<LogbookRow>): AsyncGenerator<LogbookRow> {
+  for await (const row of rows) yield person?.role === 'reader' ? { ...row, childName: '', fitter: null } : row
 }
 
 async function* asJson(rows: AsyncIterable<LogbookRow>): AsyncGenerator<string> {

@@ -12,6 +12,12 @@ const QUIET_MS = 1000
 /** Units of work stored with one commit at most: enough for a bay full of tablets, few enough to answer soon. */
 const MOST_PER_COMMIT = 64
 
+/** The unit of work under way. */
+interface Unit {
+  readonly manager: EntityManager
+  /** What is told once it is on the disk. */
+  readonly after: (() => void)[]
+}
 interface Job {
   readonly run: (manager: EntityManager) => Promise<unknown>
   readonly resolve: (value: never) => void
@@ -41,7 +47,7 @@ export class Database implements OnModuleDestroy {
   private quiet: NodeJS.Timeout | undefined
   private isClosed = false
   private readonly log = new Logger('Database')
-  private readonly current = new AsyncLocalStorage<EntityManager>()
+  private readonly current = new AsyncLocalStorage<Unit>()
 
   private constructor(
     private readonly dataDir: string,
@@ -72,11 +78,18 @@ export class Database implements OnModuleDestroy {
   /** Runs `work` alone and whole: all of it is stored, or none. Nested calls join the outer one. */
   write<T>(work: (manager: EntityManager) => Promise<T>): Promise<T> {
     const outer = this.current.getStore()
-    if (outer) return work(outer)
+    if (outer) return work(outer.manager)
     return new Promise<T>((resolve, reject) => {
       this.waiting.push({ run: work, resolve, reject })
       this.storing ??= this.storeAll()
     })
+  }
+
+  /** Once the unit of work under way is stored; never, where it is rolled back. Outside of one, at once. */
+  afterCommit(tell: () => void): void {
+    const unit = this.current.getStore()
+    if (unit) unit.after.push(tell)
+    else tell()
   }
 
   private async storeAll(): Promise<void> {
@@ -107,10 +120,14 @@ export class Database implements OnModuleDestroy {
       for (const job of jobs) {
         raw.exec('SAVEPOINT job')
         try {
-          const value = await this.current.run(manager, () => job.run(manager))
+          const after: (() => void)[] = []
+          const value = await this.current.run({ manager, after }, () => job.run(manager))
           if (!raw.inTransaction) throw new StoreFault(503, 'The transaction ended under its work.')
           raw.exec('RELEASE job')
-          answers.push(() => job.resolve(value as never))
+          answers.push(() => {
+            job.resolve(value as never)
+            for (const tell of after) tell()
+          })
         } catch (error) {
           // A full disk takes the whole transaction back, and every unit in it.
           if (isStoreError(error) || !raw.inTransaction) throw error

@@ -4,6 +4,7 @@ import type { VisitState } from '@nimble-anchor/core/formats'
 import type { RecheckItem } from '@nimble-anchor/core/procedure'
 import type { Stage, Verdict } from '@nimble-anchor/core/verdict'
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
+import { PEOPLE_ENTITIES } from './people-entities'
 import { CASES } from './same-text'
 
 /**
@@ -87,6 +88,8 @@ export class FittingRow {
   @Column('text', { nullable: true }) modelId: string | null
   @Column('text', { nullable: true }) unitId: string | null
   @Column('text', { nullable: true }) routeKind: string | null
+  /** The colleague that it was passed to. */
+  @Column('text', { nullable: true }) holderId: string | null
   /** Who made the newest entry. */
   @Column('text', { nullable: true }) fitter: string | null
   /** The case as it was created, from which the history replays. */
@@ -111,6 +114,8 @@ export class EntryRow {
   @Column('text', { nullable: true }) decidedBy: string | null
   /** Given by the device that sent it: an entry sent again after a lost answer is the same entry. */
   @Column('text', { nullable: true }) entryId: string | null
+  /** Who was signed in; of older entries the name was typed. */
+  @Column('text', { nullable: true }) personId: string | null
 }
 
 /** A rule that refused a fitting at some time on its way. */
@@ -189,6 +194,7 @@ export class JobEntryRow {
   @Column('text') at: string
   @Column('text') who: string
   @Column('text') what: string
+  @Column('text', { nullable: true }) personId: string | null
 }
 
 /** One family at the bay on one day. */
@@ -251,4 +257,5 @@ export const ENTITIES = [
   PracticeRow,
   LocalRuleRow,
   SettingRow,
+  ...PEOPLE_ENTITIES,
 ]

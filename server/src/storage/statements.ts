@@ -38,8 +38,8 @@ export async function insertEntry(
   entry: Omit<EntryRow, 'fitting' | 'changes'> & { readonly changes: readonly Changed[] },
 ): Promise<void> {
   await manager.query(
-    `INSERT INTO "fitting_entry" ("fittingId", "sequence", "at", "who", "changes", "undoes", "decidedBy", "entryId") VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
-    [entry.fittingId, entry.sequence, entry.at, entry.who, JSON.stringify(entry.changes), entry.undoes, entry.decidedBy, entry.entryId], // prettier-ignore
+    `INSERT INTO "fitting_entry" ("fittingId", "sequence", "at", "who", "changes", "undoes", "decidedBy", "entryId", "personId") VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    [entry.fittingId, entry.sequence, entry.at, entry.who, JSON.stringify(entry.changes), entry.undoes, entry.decidedBy, entry.entryId, entry.personId], // prettier-ignore
   )
 }
 

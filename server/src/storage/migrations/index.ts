@@ -6,6 +6,7 @@ import { Records1790000000004 } from './0004-records'
 import { Version21790000000005 } from './0005-version-2'
 import { EntriesAndElsewhere1790000000006 } from './0006-entries-and-elsewhere'
 import { DemoAndDue1790000000007 } from './0007-demo-and-due'
+import { People1790000000008 } from './0008-people'
 
 /** In the order in which they are run. One that has shipped is never changed: `migrations.test.ts` holds its hash. */
 export const MIGRATIONS = [
@@ -17,6 +18,7 @@ export const MIGRATIONS = [
   Version21790000000005,
   EntriesAndElsewhere1790000000006,
   DemoAndDue1790000000007,
+  People1790000000008,
 ]
 
 /** What cannot be done inside a transaction, after the migration named: here, once, the leavings of what was erased before deleting wrote over it. */

@@ -1,0 +1,49 @@
+import { Injectable } from '@nestjs/common'
+import type { HereView, LiveEvent } from '@nimble-anchor/core/formats'
+import { Subject } from 'rxjs'
+import { Clock } from '../http/clock'
+import { Database } from '../storage/database'
+
+/** Whoever has not said for so long that they are still in a fitting has left it. */
+const GONE_MS = 45_000
+
+interface Here {
+  readonly who: string
+  readonly fittingId: string
+  readonly atMs: number
+}
+
+/** What other devices are told as it happens: that something changed, and who is where. What changed they ask for themselves. */
+@Injectable()
+export class Live {
+  readonly events = new Subject<LiveEvent>()
+  /** By device and tab. */
+  private readonly here = new Map<string, Here>()
+
+  constructor(
+    private readonly db: Database,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Told once it is stored; what is rolled back is told to nobody. */
+  tell(event: LiveEvent): void {
+    this.db.afterCommit(() => this.events.next(event))
+  }
+
+  /** @param fittingId where somebody works now; `null`, where they have left */
+  isHere(tab: string, who: string, fittingId: string | null): void {
+    const before = this.here.get(tab)
+    if (fittingId === null) this.here.delete(tab)
+    else this.here.set(tab, { who, fittingId, atMs: this.clock.nowMs() })
+    const ids = new Set([before?.fittingId, fittingId ?? undefined].filter((id) => id !== undefined))
+    const isSame = before?.fittingId === (fittingId ?? undefined) && before?.who === who
+    if (!isSame) for (const id of ids) this.events.next(this.whoIsIn(id))
+  }
+
+  whoIsIn(fittingId: string): HereView {
+    const nowMs = this.clock.nowMs()
+    for (const [tab, { atMs }] of this.here) if (nowMs - atMs > GONE_MS) this.here.delete(tab)
+    const tabs = [...this.here].filter(([, h]) => h.fittingId === fittingId)
+    return { kind: 'here', fittingId, tabs: tabs.map(([tab, { who }]) => ({ tab, who })) }
+  }
+}
