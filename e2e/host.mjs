@@ -16,7 +16,8 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const apps = new Map()
 
 async function open(dataDir, today) {
-  const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today })
+  // What a guess of a password costs is not waited for here.
+  const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today, scryptCost: 8 })
   await seedFiles(app.get(CatalogueService), join(ROOT, 'demo'), today)
   return app
 }

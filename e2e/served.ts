@@ -173,7 +173,11 @@ export const test = base.extend<{ server: Server }, { host: Host }>({
     const errors: string[] = []
     page.on('pageerror', (e) => errors.push(e.message))
     page.on('request', (r) => {
-      if (!r.url().startsWith('http://127.0.0.1') && !r.url().startsWith('blob:') && !r.url().startsWith('data:'))
+      if (
+        !/^http:\/\/(127\.0\.0\.1|localhost):/.test(r.url()) &&
+        !r.url().startsWith('blob:') &&
+        !r.url().startsWith('data:')
+      )
         errors.push(`asked the outside: ${r.url()}`)
     })
     await use(page)

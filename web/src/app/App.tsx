@@ -1,6 +1,6 @@
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { lazy, Suspense, useEffect } from 'react'
+import { lazy, Suspense, useEffect, type ReactNode } from 'react'
 import { Link, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
 import { TodayPage } from '../today/TodayPage.tsx'
@@ -9,6 +9,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { LeaveGuard } from '../form/LeaveGuard.tsx'
+import { Gate } from '../people/Gate.tsx'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { useLater } from '../ui/useLater.ts'
 import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
@@ -35,15 +36,37 @@ const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
 const Gallery = import.meta.env.DEV ? lazy(() => import('../ui/Gallery.tsx')) : undefined
 const CommandPalette = lazy(() => import('./CommandPalette.tsx'))
 const KeyHelp = lazy(() => import('./KeyHelp.tsx'))
+const PeoplePage = lazy(() => import('../people/PeoplePage.tsx'))
+const PairPage = lazy(() => import('../people/PairPage.tsx'))
+const TrustPage = lazy(() => import('../people/TrustPage.tsx'))
+const SecondLookPage = lazy(() => import('../recheck/SecondLookPage.tsx'))
 const SettingsPage = lazy(() => import('../settings/SettingsPage.tsx'))
 
+/** Pages for who is not signed in stand alone; all others behind the gate, with the program around them. */
 export function App() {
+  return (
+    <Gate>
+      <Routes>
+        <Route path="pair" element={<Alone page={<PairPage />} />} />
+        <Route path="trust" element={<Alone page={<TrustPage />} />} />
+        <Route path="second-look" element={<Alone page={<SecondLookPage />} />} />
+        <Route path="*" element={<Program />} />
+      </Routes>
+    </Gate>
+  )
+}
+const Alone = ({ page }: { readonly page: ReactNode }) => <Suspense fallback={null}>{page}</Suspense>
+
+function Program() {
   const { pathname } = useLocation()
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   const isLater = useLater()
   useGlobalKeys()
   usePlacesToGo()
+  useEffect(() => {
+    if (isLater) void import('../session/live.ts').then((live) => live.listenLive())
+  }, [isLater])
   useEffect(
     () =>
       register([
@@ -94,6 +117,7 @@ export function App() {
               <Route path="vehicles/:id" element={<VehiclePage />} />
               <Route path="rules" element={<RuleBookPage />} />
               <Route path="rules/drawings" element={<DrawingsPage />} />
+              <Route path="people" element={<PeoplePage />} />
               <Route path="settings" element={<SettingsPage />} />
               {Gallery && <Route path="ui" element={<Gallery />} />}
               <Route path="fittings/:id/:stage?" element={<FittingPage />} />

@@ -1,13 +1,16 @@
 import { Keyboard, Menu, Moon, Search, Sun, UserRound } from 'lucide-react'
 import { DropdownMenu } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { Link, NavLink, useNavigate } from 'react-router'
 import { usePreferences } from '../session/preferences.ts'
+import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { useCommands } from './commands.ts'
 import { PAGES } from './pages.ts'
 import { TextInput } from '../ui/TextInput.tsx'
+
+const PersonMenu = lazy(() => import('../people/PersonMenu.tsx'))
 
 const ICON = 'grid size-11 place-items-center rounded-[3px] hover:bg-shoal'
 
@@ -15,10 +18,11 @@ export function Header() {
   const { setPaletteOpen, setHelpOpen, register } = useCommands()
   const { scheme, setScheme, fitterName } = usePreferences()
   const [isNaming, setNaming] = useState(false)
-  useEffect(
-    () => register([{ id: 'fitter', label: 'Fitter', group: 'Do', key: 'f', run: () => setNaming(true) }]),
-    [register],
-  )
+  const hasPeople = useWho((s) => s.session?.hasPeople === true)
+  useEffect(() => {
+    if (hasPeople) return
+    return register([{ id: 'fitter', label: 'Fitter', group: 'Do', key: 'f', run: () => setNaming(true) }])
+  }, [register, hasPeople])
   const isDark = scheme === 'dark' || (scheme === 'as-device' && document.documentElement.dataset.scheme === 'dark')
   return (
     <header className="no-print flex items-center justify-between gap-2 border-b border-line bg-paper px-3 sm:px-5">
@@ -74,10 +78,16 @@ export function Header() {
         >
           {isDark ? <Sun size={18} aria-hidden="true" /> : <Moon size={18} aria-hidden="true" />}
         </Button>
-        <Button look="bare" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
-          <UserRound size={18} aria-hidden="true" />
-          <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Fitter?'}</span>
-        </Button>
+        {hasPeople ? (
+          <Suspense fallback={null}>
+            <PersonMenu />
+          </Suspense>
+        ) : (
+          <Button look="bare" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
+            <UserRound size={18} aria-hidden="true" />
+            <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Fitter?'}</span>
+          </Button>
+        )}
       </div>
       <FitterDialog key={String(isNaming)} open={isNaming} onOpenChange={setNaming} />
     </header>

@@ -7,4 +7,5 @@ export const PAGES = [
   { path: '/logbook', label: 'Logbook', key: 'q' },
   { path: '/rules', label: 'Rule book', key: 'b' },
   { path: '/settings', label: 'Settings', key: 's' },
+  { path: '/people', label: 'People', key: 'a' },
 ] as const

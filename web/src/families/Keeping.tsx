@@ -7,16 +7,18 @@ import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { forgetFittings } from '../session/erased.ts'
 import { queries } from '../session/queries.tsx'
+import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
-import { saveFromServer } from '../ui/saveFile.ts'
+import { saveFile } from '../ui/saveFile.ts'
 import { TextField } from '../ui/TextField.tsx'
 
 /** What is kept belongs to the family: it can take it along, and have it erased. */
 export function Keeping({ view }: { view: FamilyView }) {
   const navigate = useNavigate()
   const [isErasing, setErasing] = useState(false)
+  const isLead = useMay('lead')
   const [typed, setTyped] = useState('')
   async function erase(): Promise<void> {
     try {
@@ -31,9 +33,18 @@ export function Keeping({ view }: { view: FamilyView }) {
       sayRefusal(error)
     }
   }
+  async function exportAll(): Promise<void> {
+    try {
+      saveFile('family.json', JSON.stringify(await api.exportFamily(view.id), null, 2), 'application/json')
+    } catch (error) {
+      sayRefusal(error)
+    }
+  }
+  // Whoever may not is not shown what they would be refused.
+  if (!isLead) return null
   return (
     <>
-      <Button onClick={() => void saveFromServer(`/api/families/${view.id}/export`, 'family.json')}>
+      <Button onClick={() => void exportAll()}>
         <Download size={18} aria-hidden="true" /> Export everything
       </Button>
       <Button onClick={() => setErasing(true)}>
@@ -47,6 +58,13 @@ export function Keeping({ view }: { view: FamilyView }) {
           {view.children.length} {view.children.length === 1 ? 'child' : 'children'} and {view.fittings.length} fittings
           with their histories go, and cannot be brought back. Export them first if somebody may ask.
         </p>
+        <ul className="mt-2 list-disc pl-5 text-sm">
+          <li>A list of their ids stays, without a word about them.</li>
+          <li>
+            A copy that was made before is freed of them by that list, before it is served; old copies go after 30 days.
+          </li>
+          <li>Another device lets go of what it still keeps the next time it is here.</li>
+        </ul>
         <form
           className="mt-3 flex flex-col gap-3"
           onSubmit={(e) => {

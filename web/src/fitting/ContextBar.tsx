@@ -20,10 +20,22 @@ interface Props {
   readonly goTo: GoTo
   readonly onLedger: () => void
   readonly onHistory: () => void
+  /** Where people sign in, an open fitting is passed to a colleague. */
+  readonly onPass?: () => void
 }
 
 /** Who, where, what and how it stands, in one line above every stage; the next thing to do is its one loud button. */
-export function ContextBar({ current, assessment, stage, isSigned, isBrief, goTo, onLedger, onHistory }: Props) {
+export function ContextBar({
+  current,
+  assessment,
+  stage,
+  isSigned,
+  isBrief,
+  goTo,
+  onLedger,
+  onHistory,
+  onPass,
+}: Props) {
   const { model, unit, mode, position } = chosenIn(current)
   const { child, vehicle } = current
   return (
@@ -53,7 +65,7 @@ export function ContextBar({ current, assessment, stage, isSigned, isBrief, goTo
           />
         </ul>
         <Verdict stage={stage} assessment={assessment} isBrief={isBrief} goTo={goTo} onLedger={onLedger} />
-        <SaveLine isSigned={isSigned} onHistory={onHistory} />
+        <SaveLine isSigned={isSigned} onHistory={onHistory} {...(onPass && { onPass })} />
       </div>
     </div>
   )

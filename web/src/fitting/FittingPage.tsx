@@ -1,12 +1,15 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { CHECKS } from '@nimble-anchor/core/checks'
 import { openStage, STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
+import { UsersRound } from 'lucide-react'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { useCommands } from '../app/commands.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
+import { useOthers } from '../session/others.ts'
+import { useWho } from '../session/who.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { ContextBar } from './ContextBar.tsx'
@@ -16,6 +19,7 @@ import { HistoryDialog } from './HistoryDialog.tsx'
 import { Ledger, LedgerDrawer } from './Ledger.tsx'
 import { MeasureStage } from './measure/MeasureStage.tsx'
 import { StageBar } from './StageBar.tsx'
+import { PassOnDialog } from './PassOnDialog.tsx'
 import { isStage } from './stages.ts'
 import { useArrival, useGoTo } from './goTo.ts'
 import { useMedia } from '../ui/useMedia.ts'
@@ -124,6 +128,9 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   const undo = useFitting((s) => s.undo)
   const [isLedgerOpen, setLedgerOpen] = useState(false)
   const [isHistoryOpen, setHistoryOpen] = useState(false)
+  const [isPassing, setPassing] = useState(false)
+  const hasPeople = useWho((s) => s.session?.hasPeople === true)
+  const isPassable = hasPeople && !isSigned
   const childName = [current.child.name, current.child.familyName].filter(Boolean).join(' ')
   const staleStages = useMemo(() => new Set<Stage>(assessment.stale.map((s) => CHECKS[s.checkId].stage)), [assessment])
   const goTo = useGoTo(id)
@@ -147,10 +154,13 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
         ...(isSigned
           ? []
           : [{ id: 'undo', label: 'Undo the last entry', group: 'Do', key: 'u', run: () => void undo() }]),
+        ...(isPassable
+          ? [{ id: 'pass-on', label: 'Pass this fitting to a colleague', group: 'Do', run: () => setPassing(true) }]
+          : []),
         { id: 'history', label: 'History of this fitting', group: 'Do', key: 'h', run: () => setHistoryOpen(true) },
         { id: 'ledger', label: 'Ledger of findings', group: 'Do', key: 'l', run: () => openLedger(setLedgerOpen) },
       ]),
-    [register, navigate, id, undo, isSigned],
+    [register, navigate, id, undo, isSigned, isPassable],
   )
   useEffect(
     () =>
@@ -186,7 +196,9 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
           goTo={goTo}
           onLedger={() => (isWide && !isClosing ? setKeepsLedger(!keepsLedger) : setLedgerOpen(true))}
           onHistory={() => setHistoryOpen(true)}
+          {...(isPassable && { onPass: () => setPassing(true) })}
         />
+        <AlsoHere />
       </div>
       {isElsewhere && (
         <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
@@ -228,8 +240,20 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       </div>
       <LedgerDrawer open={isLedgerOpen} onOpenChange={setLedgerOpen} assessment={assessment} goTo={goTo} />
       <HistoryDialog id={id} open={isHistoryOpen} onOpenChange={setHistoryOpen} />
+      {isPassable && <PassOnDialog id={id} open={isPassing} onOpenChange={setPassing} />}
       <ConflictDialog />
     </div>
+  )
+}
+
+/** Who else has it open: what they enter shows here as they do. */
+function AlsoHere() {
+  const who = useOthers((s) => s.who)
+  if (who.length === 0) return null
+  return (
+    <p role="status" className="flex items-center gap-2 border-b border-line bg-shoal px-4 py-1 text-sm lg:px-5">
+      <UsersRound size={16} aria-hidden="true" /> Also in this fitting: {[...new Set(who)].join(', ')}
+    </p>
   )
 }
 

@@ -2,6 +2,7 @@ import type { HistoryEntry } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
+import { useWho } from '../session/who.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { changeText } from './changeText.ts'
 
@@ -23,6 +24,7 @@ export function HistoryDialog({
   open: boolean
   onOpenChange: (open: boolean) => void
 }) {
+  const hasPeople = useWho((s) => s.session?.hasPeople === true)
   const sequence = useFitting((s) => s.view?.sequence)
   const [entries, setEntries] = useState<readonly HistoryEntry[] | 'failed'>([])
   useEffect(() => {
@@ -39,6 +41,8 @@ export function HistoryDialog({
               <p className="flex justify-between gap-2 text-sm text-ink-soft">
                 <span>
                   {e.sequence} · {e.who}
+                  {/* Where people sign in, a name that was typed before they did is told apart. */}
+                  {hasPeople && !e.isSignedIn && ' (name typed)'}
                 </span>
                 <time dateTime={e.at}>{stamp.format(new Date(e.at))}</time>
               </p>

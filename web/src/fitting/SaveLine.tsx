@@ -2,7 +2,7 @@ import { putName } from './changeText.ts'
 import { openDrafts, useDrafts } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Button } from '../ui/Button.tsx'
-import { History, Undo2 } from 'lucide-react'
+import { History, Undo2, UserRoundPlus } from 'lucide-react'
 
 /** What is kept, what waits and what is merely typed, in words. */
 function useSaveWords(isSigned: boolean) {
@@ -39,8 +39,14 @@ export function SaveWords({ isSigned }: { readonly isSigned: boolean }) {
   )
 }
 
+interface Props {
+  readonly isSigned: boolean
+  readonly onHistory: () => void
+  readonly onPass?: () => void
+}
+
 /** Says whether what is on screen is kept, and takes the last entry back. */
-export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory: () => void }) {
+export function SaveLine({ isSigned, onHistory, onPass }: Props) {
   const { undo, tryAgain, dropFailed } = useFitting()
   const { saving, isTyping, isAmiss, isQuiet, words } = useSaveWords(isSigned)
   const letGo = useDrafts((s) => s.clear)
@@ -76,6 +82,11 @@ export function SaveLine({ isSigned, onHistory }: { isSigned: boolean; onHistory
         {!isSigned && (
           <Button look="quiet" className="px-2!" aria-label="Undo" onClick={() => void undo()}>
             <Undo2 size={20} aria-hidden="true" />
+          </Button>
+        )}
+        {onPass && (
+          <Button look="quiet" className="px-2!" aria-label="Pass it to a colleague" onClick={onPass}>
+            <UserRoundPlus size={20} aria-hidden="true" />
           </Button>
         )}
         <Button look="quiet" className="px-2!" aria-label="History" onClick={onHistory}>

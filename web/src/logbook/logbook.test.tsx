@@ -11,7 +11,8 @@ jest.mock('react-chartjs-2', () => ({ Bar: (props: { 'aria-label': string }) => 
 const row = (number: number, over: Partial<LogbookRow> = {}): LogbookRow => ({
   id: `f${number}`, number, status: 'open', createdAt: '2026-11-25T10:00:00Z', updatedAt: '2026-11-25T10:00:00Z',
   verdict: 'undecided', headline: '', childName: `Child ${number}`, vehicleName: 'Corran Dunlin', restraintName: null,
-  revises: null, stage: 'measure', arrivedInstalled: false, elsewhere: false, routeKind: null, fitter: 'Jory', faults: [], ...over,
+  revises: null, stage: 'measure', arrivedInstalled: false, elsewhere: false,
+  holderId: null, routeKind: null, fitter: 'Jory', faults: [], ...over,
 }) // prettier-ignore
 
 const logbook = jest.spyOn(api, 'logbook')

@@ -10,6 +10,7 @@ import { notSo } from './words.ts'
 const handover = { fitterName: 'Jory', carerName: 'Maren', signedAt: '2026-11-25T10:00:00Z' }
 const view = (over: Partial<FittingView> = {}): FittingView => ({
   id: 'f1', status: 'signed', sequence: 9, createdAt: '', updatedAt: '', revises: null, elsewhere: false,
+  holderId: null,
   case: { ...withEverythingGood(buildCase()), handover }, ...over,
 }) // prettier-ignore
 const get = jest.spyOn(api, 'fitting')

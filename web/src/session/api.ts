@@ -4,29 +4,41 @@ import type { Fault } from '@nimble-anchor/core/ground'
 import { fingerprint } from '@nimble-anchor/core/ground'
 import type {
   AheadView,
+  AuditRow,
+  CarerLink,
   Catalogue,
+  Colleague,
   DayView,
   DemoRemoved,
   DemoView,
+  DeviceView,
   FamilySummary,
   FamilyView,
   FittingSummary,
   FittingView,
   GrowthReading,
+  HereView,
   HistoryEntry,
   ImportRow,
   JobView,
   LogbookCharts,
   LogbookPage,
+  Pairing,
+  PasskeyView,
+  PersonView,
   PracticeBook,
   RecheckView,
+  Role,
   RuleCount,
+  SecondLookView,
+  SessionView,
   Stored,
   VisitView,
 } from '@nimble-anchor/core/formats'
 import type { PracticeProfile } from '@nimble-anchor/core/practice'
 import type { LocalRule } from '@nimble-anchor/core/law'
 import type { RecheckAnswer } from '@nimble-anchor/core/procedure'
+import { confirmed } from './confirm.ts'
 
 /** Who takes it over, and how; strokes of drawn signatures, where somebody drew one. */
 export interface Signing {
@@ -36,17 +48,26 @@ export interface Signing {
   readonly carerTried?: CarerTried
   /** Of a fitting that is not ready: why they leave, and what they were told. */
   readonly againstAdvice?: { readonly reason: string; readonly said: string }
+  /** Who signs with a trainee, and their password or PIN. */
+  readonly second?: { readonly personId: string; readonly secret: string }
 }
 /** A child of whom only the name is known yet; it is kept with its first fitting. */
 export interface NewChild {
   readonly name: string
   readonly familyName?: string
 }
+/** A passkey is asked for: what it is to prove, and by which name the answer comes back. */
+interface Asked {
+  readonly handle: string
+  readonly options: unknown
+}
 export interface EntryToSend {
   readonly id: string
   readonly base: number
   readonly own: readonly string[]
   readonly who: string
+  /** Who was signed in when it was made. */
+  readonly personId?: string | undefined
   readonly puts: readonly Put[]
 }
 export type VisitEntry = Omit<VisitView, 'id' | 'familyId' | 'fitting'> & { readonly fittingId: string | null }
@@ -122,12 +143,33 @@ interface CallOptions {
   readonly seen?: unknown
   readonly isShort?: boolean
   readonly work?: Work | undefined
+  /** Asked for by the page itself: it keeps no device from locking. */
+  readonly isByItself?: boolean
+}
+
+let signedOut = (): void => undefined
+/** Told when the server says that nobody is signed in here any more. */
+export function onSignedOut(heard: () => void): void {
+  signedOut = heard
 }
 
 async function call<T>(path: string, body?: unknown, options: CallOptions = {}): Promise<T> {
-  const { method = body === undefined ? 'GET' : 'POST', seen, isShort = false, work } = options
+  try {
+    return await callOnce<T>(path, body, options)
+  } catch (error) {
+    if (!(error instanceof Refused)) throw error
+    if (error.statusCode === 401 && error.asks !== undefined) signedOut()
+    // Asked again, and done once it is given; who does not give it has changed nothing.
+    if (error.asks !== 'confirm' || path.startsWith('session/confirm') || !(await confirmed())) throw error
+    return callOnce<T>(path, body, options)
+  }
+}
+
+async function callOnce<T>(path: string, body?: unknown, options: CallOptions = {}): Promise<T> {
+  const { method = body === undefined ? 'GET' : 'POST', seen, isShort = false, isByItself = false, work } = options
   const asked: Record<string, string> = {
     ...(seen !== undefined && { 'if-match': seen === NOTHING_SEEN ? '*' : `"${fingerprint(seen)}"` }),
+    ...(isByItself && { 'x-by-itself': '1' }),
     ...(isShort && { prefer: 'return=minimal' }),
     ...(work && { 'x-work': work.id }),
   }
@@ -174,9 +216,54 @@ async function call<T>(path: string, body?: unknown, options: CallOptions = {}):
 
 export const api = {
   health: () => call<{ today: string }>('health'),
+  session: () => call<SessionView>('session', undefined, { isByItself: true }),
+  signIn: (name: string, password: string) => call<SessionView>('session/sign-in', { name, password }),
+  recover: (name: string, code: string, password: string) =>
+    call<SessionView>('session/recover', { name, code, password }),
+  passkeyOptions: () => call<Asked>('session/passkey/options', {}),
+  passkey: (handle: string, response: unknown) => call<SessionView>('session/passkey', { handle, response }),
+  switchTo: (personId: string, pin: string) => call<SessionView>('session/switch', { personId, pin }),
+  lock: () => call<SessionView>('session/lock', {}),
+  signOut: () => call<SessionView>('session', undefined, { method: 'DELETE' }),
+  confirmOptions: () => call<Asked>('session/confirm/options', {}),
+  confirm: (proof: { readonly password: string } | { readonly handle: string; readonly response: unknown }) =>
+    call<unknown>('session/confirm', proof),
+  setPin: (pin: string | null) => call<SessionView>('session/pin', { pin }, { method: 'PUT' }),
+  setPassword: (before: string, password: string) =>
+    call<SessionView>('session/password', { before, password }, { method: 'PUT' }),
+  passkeys: () => call<readonly PasskeyView[]>('session/passkeys'),
+  newPasskeyOptions: () => call<Asked>('session/passkeys/options', {}),
+  keepPasskey: (handle: string, response: unknown, label: string) =>
+    call<readonly PasskeyView[]>('session/passkeys', { handle, response, label }),
+  removePasskey: (id: string) =>
+    call<readonly PasskeyView[]>(`session/passkeys/${id}`, undefined, { method: 'DELETE' }),
+  newRecoveryCodes: () => call<{ readonly recoveryCodes: readonly string[] }>('session/recovery-codes', {}),
+  devices: (whose: 'own' | 'all') => call<readonly DeviceView[]>(whose === 'own' ? 'session/devices' : 'devices'),
+  revokeDevice: (whose: 'own' | 'all', id: string) =>
+    call<readonly DeviceView[]>(`${whose === 'own' ? 'session/' : ''}devices/${id}`, undefined, { method: 'DELETE' }),
+  pair: () => call<Pairing>('pairing', {}),
+  claimPairing: (code: string) => call<SessionView>('pairing/claim', { code }),
+  colleagues: () => call<readonly Colleague[]>('colleagues'),
+  people: () => call<readonly PersonView[]>('people'),
+  addPerson: (person: { readonly name: string; readonly role: Role; readonly password: string }) =>
+    call<{ readonly recoveryCodes: readonly string[]; readonly session?: SessionView }>('people', person),
+  changePerson: (id: string, to: { readonly name: string; readonly role: Role; readonly isActive: boolean }) =>
+    call<readonly PersonView[]>(`people/${id}`, to, { method: 'PUT' }),
+  resetPassword: (id: string, password: string) =>
+    call<readonly PersonView[]>(`people/${id}/password`, { password }, { method: 'PUT' }),
+  audit: () => call<readonly AuditRow[]>('audit'),
+  trust: () => call<{ readonly fingerprint: string }>('trust'),
+  passOn: (id: string, personId: string) => call<FittingView>(`fittings/${id}/pass`, { personId }),
+  carerLink: (id: string) => call<CarerLink>(`fittings/${id}/carer-link`, {}),
+  secondLook: (token: string) => call<SecondLookView>(`second-look/${token}`),
+  answerSecondLook: (token: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
+    call<unknown>(`second-look/${token}`, { answers }),
+  exportFamily: (id: string) => call<unknown>(`families/${id}/export`),
+  here: (tab: string, fittingId: string | null, who: string) =>
+    call<HereView | Record<string, never>>('live/here', { tab, fittingId, who }, { isByItself: true }),
   catalogue: () => call<Catalogue>('catalogue'),
-  fittings: () => call<readonly FittingSummary[]>('fittings'),
-  fitting: (id: string) => call<FittingView>(`fittings/${id}`),
+  fittings: (isByItself = false) => call<readonly FittingSummary[]>('fittings', undefined, { isByItself }),
+  fitting: (id: string, isByItself = false) => call<FittingView>(`fittings/${id}`, undefined, { isByItself }),
   erased: (ids: readonly string[]) => call<readonly string[]>('fittings/erased', { ids }),
   history: (id: string) => call<readonly HistoryEntry[]>(`fittings/${id}/history`),
   revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
@@ -211,10 +298,17 @@ export const api = {
   importCase: (file: unknown, child?: 'known' | 'new') =>
     call<FittingView>(`fittings/import${child === undefined ? '' : `?child=${child}`}`, file),
   /** Answered shortly: what was stored since `base`, not the whole fitting. */
-  enter: (fittingId: string, { id, base, own, who, puts }: EntryToSend) =>
+  enter: (fittingId: string, { id, base, own, who, personId, puts }: EntryToSend) =>
     call<Stored>(
       `fittings/${fittingId}/entries`,
-      { id, baseSequence: base, ...(own.length > 0 && { own }), who, puts },
+      {
+        id,
+        baseSequence: base,
+        ...(own.length > 0 && { own }),
+        ...(personId !== undefined && { personId }),
+        who,
+        puts,
+      },
       { isShort: true },
     ),
   undo: (id: string, baseSequence: number, who: string) =>
@@ -224,7 +318,7 @@ export const api = {
   rechecks: (id: string) => call<readonly RecheckView[]>(`fittings/${id}/rechecks`),
   recheck: (id: string, who: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
     call<RecheckView>(`fittings/${id}/rechecks`, { who, answers }),
-  day: () => call<DayView>('day'),
+  day: (isByItself = false) => call<DayView>('day', undefined, { isByItself }),
   demo: () => call<DemoView>('demo'),
   beginDemo: () => call<DemoView>('demo', {}),
   removeDemo: () => call<DemoRemoved>('demo', undefined, { method: 'DELETE' }),

@@ -7,7 +7,7 @@ import { api, Refused, type Signing } from './api.ts'
 import { settledLeaving } from '../ui/leaving.ts'
 import { openDrafts, useDrafts } from './drafts.ts'
 import { forgetErased } from './erased.ts'
-import { fitterName } from './preferences.ts'
+import { fitterName, signedInAs } from './preferences.ts'
 import { advanced, applied, outcomeOf } from './outcomes.ts'
 import { listen, sendFor, sendUnkept, tell, type Conflict, type Event } from './sending.ts'
 import { changeWaiting, dropWaiting, keepWaiting, waitingOf, type Waiting } from './waiting.ts'
@@ -97,7 +97,7 @@ export const useFitting = create<FittingState>()((set, get) => {
 
   async function fetchWhole(id: string): Promise<void> {
     try {
-      const fresh = await api.fitting(id)
+      const fresh = await api.fitting(id, true)
       if (isOpen(id)) await showKept(id, fresh)
     } catch {
       // The next entry will say whether the server is there.
@@ -220,6 +220,7 @@ export const useFitting = create<FittingState>()((set, get) => {
         id: crypto.randomUUID(),
         fittingId: view.id,
         who: fitterName(),
+        ...signedInAs(),
         puts,
         base: view.sequence,
         own: queue.map((e) => e.id),

@@ -1,5 +1,6 @@
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
+import { useWho } from './who.ts'
 
 export type Scheme = 'light' | 'dark' | 'as-device'
 
@@ -59,7 +60,13 @@ export const usePreferences = create<Preferences>()(
   ),
 )
 
-export const fitterName = (): string => usePreferences.getState().fitterName || 'Fitter, name not given'
+/** Whoever is signed in; the name that was typed, where nobody signs in yet. */
+export const fitterName = (): string =>
+  useWho.getState().session?.person?.name ?? (usePreferences.getState().fitterName || 'Fitter, name not given')
+export const signedInAs = (): { readonly personId?: string } => {
+  const person = useWho.getState().session?.person
+  return person ? { personId: person.id } : {}
+}
 
 export function applyScheme(scheme: Scheme): void {
   const isDark = scheme === 'dark' || (scheme === 'as-device' && matchMedia('(prefers-color-scheme: dark)').matches)

@@ -29,6 +29,8 @@ export interface Conflict {
   readonly theirs: FittingView
 }
 
+/** Signed out or locked; too many at once. */
+const WAITS = new Set([401, 429])
 const RETRY_MS = 3000
 const listeners = new Set<(event: Event) => void>()
 const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('nimble-anchor')
@@ -88,6 +90,11 @@ async function sendOne(entry: Waiting): Promise<boolean> {
       )
       return false
     }
+    // It waits until somebody has signed in, or until whoever made it has, or for a moment.
+    if (WAITS.has(error.statusCode) || error.asks === 'author') {
+      tell({ kind: 'offline', fittingId, message: error.message })
+      return false
+    }
     if (error.statusCode === 409 && error.current) {
       tell({ kind: 'collided', fittingId, conflict: { message: error.message, mine: entry, theirs: error.current } })
       return false
@@ -108,7 +115,7 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
         return tell({ kind: 'stored', fittingId, stored: await api.enter(fittingId, entry) })
       } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
-        if (error instanceof Refused || error instanceof Failed)
+        if ((error instanceof Refused && !WAITS.has(error.statusCode)) || error instanceof Failed)
           return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
         tell({ kind: 'offline', fittingId, message })
         await new Promise((r) => setTimeout(r, RETRY_MS))

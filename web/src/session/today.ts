@@ -9,7 +9,8 @@ interface TodayState {
   readonly day: DayView | undefined
   /** The day the server counts. */
   readonly today: string | undefined
-  load(): Promise<void>
+  /** @param isByItself nobody has asked for it: it keeps no device from locking */
+  load(isByItself?: boolean): Promise<void>
 }
 
 export const useToday = create<TodayState>()((set, get) => ({
@@ -17,9 +18,9 @@ export const useToday = create<TodayState>()((set, get) => ({
   fittings: [],
   day: undefined,
   today: undefined,
-  async load() {
+  async load(isByItself = false) {
     try {
-      const [fittings, day] = await Promise.all([api.fittings(), api.day()])
+      const [fittings, day] = await Promise.all([api.fittings(isByItself), api.day(isByItself)])
       set({ status: 'ready', fittings, day, today: day.today })
     } catch {
       set({ status: get().fittings.length > 0 ? get().status : 'failed' })

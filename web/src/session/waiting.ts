@@ -7,6 +7,8 @@ export interface Waiting {
   readonly id: string
   readonly fittingId: string
   readonly who: string
+  /** Who was signed in when it was made: nobody else sends it. */
+  readonly personId?: string
   readonly puts: readonly Put[]
   /** Number of the newest entry that the writer had seen. */
   readonly base: number

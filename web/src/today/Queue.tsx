@@ -98,10 +98,13 @@ export function Queue() {
   if (!visits || today === undefined) return null
 
   const change = (visit: VisitView, over: Partial<VisitEntry>): void =>
-    void keepVisit(visit.id, { ...entryOf(visit), ...over }, entryOf(visit)).then(load, (error: unknown) => {
-      sayRefusal(error)
-      void load()
-    })
+    void keepVisit(visit.id, { ...entryOf(visit), ...over }, entryOf(visit)).then(
+      () => load(),
+      (error: unknown) => {
+        sayRefusal(error)
+        void load()
+      },
+    )
   /** The visit leads to its fitting from then on. */
   async function join(visit: VisitView, fitting: FittingView): Promise<void> {
     const entry = { ...entryOf(visit), childId: fitting.case.child.id, fittingId: fitting.id, state: 'here' as const }
@@ -224,7 +227,10 @@ export function Queue() {
             onRemove={() =>
               void api.removeVisit(edited.id ?? '').then(() => {
                 toast('Taken off the queue.', {
-                  action: { label: 'Undo', onClick: () => void api.addVisit(edited.entry).then(load, sayRefusal) },
+                  action: {
+                    label: 'Undo',
+                    onClick: () => void api.addVisit(edited.entry).then(() => load(), sayRefusal),
+                  },
                 })
                 setEdited(undefined)
                 return load()

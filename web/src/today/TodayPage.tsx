@@ -9,6 +9,7 @@ import { api, Refused } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useWaitingCounts } from '../session/waitingCounts.ts'
 import { useToday } from '../session/today.ts'
+import { useWho } from '../session/who.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
@@ -58,12 +59,17 @@ export function TodayPage() {
     fittings.length === 0 &&
     catalogue !== null &&
     (catalogue.models ?? []).length + (catalogue.vehicles ?? []).length + (catalogue.children ?? []).length === 0
+  const me = useWho((s) => s.session?.person?.id)
+  /** Passed on by a colleague. */
+  const isMine = (f: FittingSummary): boolean => me !== undefined && f.holderId === me
   const queued = new Set(day?.visits.map((v) => v.fitting?.id))
   const open = fittings.filter((f) => f.status === 'open')
   // The queue shows its own; a fitting that only wants its signatures is named again, for closing time.
   const unsigned = open
-    .filter((f) => !queued.has(f.id) || f.verdict === 'ready')
-    .toSorted((a, b) => Number(b.verdict === 'ready') - Number(a.verdict === 'ready'))
+    .filter((f) => !queued.has(f.id) || f.verdict === 'ready' || isMine(f))
+    .toSorted(
+      (a, b) => Number(isMine(b)) - Number(isMine(a)) || Number(b.verdict === 'ready') - Number(a.verdict === 'ready'),
+    )
   // Of other days the logbook tells.
   const signed = fittings.filter(
     (f) => f.status === 'signed' && f.updatedAt.slice(0, 10) === today && !queued.has(f.id),
@@ -138,6 +144,7 @@ export function TodayPage() {
 function FittingList({ fittings, today }: { fittings: readonly FittingSummary[]; today: string | undefined }) {
   const lastStage = usePreferences((s) => s.lastStage)
   const counts = useWaitingCounts()
+  const me = useWho((s) => s.session?.person?.id)
   return (
     <ul className="-my-2 divide-y divide-hair">
       {fittings.map((f) => {
@@ -149,7 +156,12 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
               to={`/fittings/${f.id}${stage ? `/${stage}` : ''}`}
               className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-3 px-1 py-2 hover:bg-shoal"
             >
-              <span className="truncate font-bold">{f.childName}</span>
+              <span className="truncate font-bold">
+                {f.childName}
+                {me !== undefined && f.holderId === me && f.status === 'open' && (
+                  <span className="font-normal text-magenta"> passed to you</span>
+                )}
+              </span>
               <StateMark
                 state={VERDICT_MARK[f.verdict]}
                 word={f.status === 'signed' ? closedWord(f) : VERDICT_TEXT[f.verdict]}

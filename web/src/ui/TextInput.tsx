@@ -21,3 +21,8 @@ export const TextArea = ({ className = 'w-full', ...rest }: TextareaHTMLAttribut
 export const FileInput = ({ ref, ...rest }: Props & { readonly capture?: 'environment' }) => (
   <input ref={ref} type="file" className="sr-only" tabIndex={-1} {...rest} />
 )
+
+/** What the browser hides as it is typed, and a keeper of passwords fills in. */
+export const SecretInput = ({ className = 'w-full', ...rest }: Props) => (
+  <input type="password" className={`min-h-11 ${BOX} ${className}`} {...rest} />
+)

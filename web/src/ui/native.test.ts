@@ -6,7 +6,8 @@ import ts from 'typescript'
 const SRC = join(__dirname, '..')
 const NEVER = new Set(['select', 'option', 'details', 'summary', 'progress', 'meter', 'dialog', 'datalist', 'output'])
 const WRAPPED_HERE = new Set(['input', 'textarea', 'button'])
-const PLAIN_TYPES = new Set(['text', 'file'])
+// A password is text that the browser hides, and that a keeper of passwords fills in.
+const PLAIN_TYPES = new Set(['text', 'file', 'password'])
 
 const filesIn = (folder: string): readonly string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>

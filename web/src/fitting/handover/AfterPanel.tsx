@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api } from '../../session/api.ts'
 import { fitterName } from '../../session/preferences.ts'
+import { CarerLinkButton } from './CarerLinkButton.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { sayRefusal } from '../../ui/refusal.ts'
@@ -45,6 +46,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
           >
             Look again, in ten taps at most
           </Link>
+          <CarerLinkButton fittingId={fittingId} />
           {rechecks.length > 0 && (
             <ul className="mt-2 divide-y divide-hair border-y border-hair">
               {rechecks.slice(0, 5).map((r) => (

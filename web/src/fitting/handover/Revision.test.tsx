@@ -11,7 +11,8 @@ import { ReviseButton, RevisionPanel } from './Revision.tsx'
 
 const signed = buildCase()
 const view = (id: string, revises: string | null, c: Case = signed): FittingView => ({
-  id, status: 'open', sequence: 1, createdAt: '', updatedAt: '', revises, elsewhere: false, case: c,
+  id, status: 'open', sequence: 1, createdAt: '', updatedAt: '', revises, elsewhere: false,
+  holderId: null, case: c,
 }) // prettier-ignore
 const fitting = jest.spyOn(api, 'fitting')
 const revise = jest.spyOn(api, 'revise')

@@ -7,6 +7,7 @@ import type { Signing } from '../../session/api.ts'
 import { NOT_ENTRIES, useDraft } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { fitterName, usePreferences } from '../../session/preferences.ts'
+import { useWho } from '../../session/who.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { Panel } from '../../ui/Panel.tsx'
@@ -14,6 +15,7 @@ import { Fold } from '../../ui/Fold.tsx'
 import { SignaturePad } from '../../ui/SignaturePad.tsx'
 import type { StageProps } from '../stages.ts'
 import { PersonSheet } from './PersonSheet.tsx'
+import { SecondSigner } from './SecondSigner.tsx'
 import { TextArea, TextInput } from '../../ui/TextInput.tsx'
 
 interface Props {
@@ -74,7 +76,10 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
   const [carer = '', setCarer] = useDraft(`${NOT_ENTRIES}carerName`)
   const [reason = '', setReason] = useDraft(`${NOT_ENTRIES}reason`)
   const [said = '', setSaid] = useDraft(`${NOT_ENTRIES}said`)
-  const [name, setName] = useState(fitter)
+  const person = useWho((s) => s.session?.person)
+  const [name, setName] = useState(person?.name ?? fitter)
+  const [second, setSecond] = useState({ personId: '', secret: '' })
+  const isTrainee = person?.role === 'trainee'
   const [tried, setTried] = useState<CarerTried>()
   const [fault, setFault] = useState('')
   const [fitterStrokes, setFitterStrokes] = useState('')
@@ -84,16 +89,20 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
     if (name.trim() === '' || carer.trim() === '') return setFault('Both names are needed.')
     if (isAgainstAdvice && (reason.trim() === '' || said.trim() === ''))
       return setFault('Their reason, and what they were told, are needed.')
+    if (isTrainee && (second.personId === '' || second.secret === ''))
+      return setFault('A trainee’s fitting is signed by two: a fitter or a lead signs with you.')
     setFault('')
-    setFitterName(name)
+    if (!person) setFitterName(name)
     const signing: Signing = {
       carerName: carer.trim(),
       ...(fitterStrokes !== '' && { fitterStrokes }),
       ...(carerStrokes !== '' && { carerStrokes }),
       ...(tried !== undefined && { carerTried: tried }),
+      ...(isTrainee && { second }),
       ...(isAgainstAdvice && { againstAdvice: { reason: reason.trim(), said: said.trim() } }),
     }
     void sign(signing)
+    setSecond({ ...second, secret: '' })
   }
   return (
     <form
@@ -139,6 +148,8 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
             placeholder={fitter || fitterName()}
             onChange={(e) => setName(e.target.value)}
             className={BOX}
+            // Whoever is signed in signs.
+            readOnly={person != null}
           />
         </label>
         <label className={LABEL}>
@@ -146,6 +157,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
           <TextInput value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
         </label>
       </div>
+      {isTrainee && <SecondSigner value={second} onChange={setSecond} />}
       <Fold className="w-full" summary="Sign by hand, if you like">
         <div className="grid gap-3">
           <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />

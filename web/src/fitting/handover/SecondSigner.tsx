@@ -1,0 +1,43 @@
+import type { Colleague } from '@nimble-anchor/core/formats'
+import { useEffect, useState } from 'react'
+import { api } from '../../session/api.ts'
+import { sayRefusal } from '../../ui/refusal.ts'
+import { SecretField } from '../../ui/SecretField.tsx'
+import { SelectField } from '../../ui/SelectField.tsx'
+
+interface Second {
+  readonly personId: string
+  readonly secret: string
+}
+
+/** A trainee's fitting is signed by two: the other one looks, and shows here who they are. */
+export function SecondSigner({
+  value,
+  onChange,
+}: {
+  readonly value: Second
+  readonly onChange: (next: Second) => void
+}) {
+  const [colleagues, setColleagues] = useState<readonly Colleague[]>([])
+  useEffect(() => void api.colleagues().then(setColleagues, sayRefusal), [])
+  return (
+    <fieldset className="grid w-full gap-3 border-l-2 border-line pl-3 sm:grid-cols-2">
+      <legend className="text-sm font-bold">Signs with you, after looking</legend>
+      <SelectField
+        label="A fitter or a lead"
+        value={value.personId}
+        placeholder="choose"
+        options={colleagues
+          .filter((c) => c.role === 'fitter' || c.role === 'lead')
+          .map((c) => ({ id: c.id, label: c.name }))}
+        onChange={(personId) => onChange({ ...value, personId })}
+      />
+      <SecretField
+        label="Their PIN or password"
+        value={value.secret}
+        onChange={(secret) => onChange({ ...value, secret })}
+        autoComplete="off"
+      />
+    </fieldset>
+  )
+}

@@ -1,0 +1,46 @@
+import type { DeviceView } from '@nimble-anchor/core/formats'
+import { useEffect, useState } from 'react'
+import { api } from '../session/api.ts'
+import { useWho } from '../session/who.ts'
+import { Button } from '../ui/Button.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { PairPhone } from './PairPhone.tsx'
+
+const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** Where people are signed in, and signing a device out that was lost. */
+export function Devices({ isLead }: { readonly isLead: boolean }) {
+  const whose = isLead ? 'all' : 'own'
+  const [devices, setDevices] = useState<readonly DeviceView[]>([])
+  useEffect(() => void api.devices(whose).then(setDevices, sayRefusal), [whose])
+  return (
+    <div className="rounded-[3px] border border-line bg-sheet">
+      <ul className="divide-y divide-hair">
+        {devices.map((d) => (
+          <li key={d.id} className="flex flex-wrap items-center gap-x-4 px-3.5 py-1.5">
+            <b>{d.label}</b>
+            <span className="min-w-0 flex-1">{d.people.join(', ')}</span>
+            <span className="text-sm text-ink-soft">
+              {d.isThis ? 'this device' : `used ${stamp.format(new Date(d.seenAt))}`}
+            </span>
+            <Button
+              look="quiet"
+              aria-label={`Sign out: ${d.label}, ${d.people.join(', ')}${d.isThis ? ', this device' : ''}`}
+              onClick={() =>
+                void api.revokeDevice(whose, d.id).then((next) => {
+                  setDevices(next)
+                  if (d.isThis) void useWho.getState().load()
+                }, sayRefusal)
+              }
+            >
+              Sign it out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="border-t border-line p-3">
+        <PairPhone />
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,182 @@
+import type { PasskeyView } from '@nimble-anchor/core/formats'
+import { Fingerprint } from 'lucide-react'
+import { useEffect, useState, type ReactNode } from 'react'
+import { toast } from 'sonner'
+import { api } from '../session/api.ts'
+import { useWho } from '../session/who.ts'
+import { Button } from '../ui/Button.tsx'
+import { Panel } from '../ui/Panel.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SecretField } from '../ui/SecretField.tsx'
+import { faultOf, wholeFault } from './faults.ts'
+import { isCalledOff, makePasskey } from './passkey.ts'
+import { RecoveryCodes } from './RecoveryCodes.tsx'
+
+/** PIN, passkeys, password and printed codes of whoever is signed in. */
+export function OwnSignIn() {
+  const session = useWho((s) => s.session)
+  if (!session?.person) return null
+  return (
+    <div className="grid items-start gap-3 lg:grid-cols-2">
+      <Pin hasPin={session.person.hasPin} />
+      <Passkeys canPasskey={session.canPasskey} />
+      <Password />
+      <Codes name={session.person.name} />
+    </div>
+  )
+}
+
+function Form({ onSubmit, children }: { readonly onSubmit: () => void; readonly children: ReactNode }) {
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(e) => {
+        e.preventDefault()
+        onSubmit()
+      }}
+    >
+      {children}
+    </form>
+  )
+}
+
+function Pin({ hasPin }: { readonly hasPin: boolean }) {
+  const [pin, setPin] = useState('')
+  const [error, setError] = useState<unknown>()
+  const set = (next: string | null): void =>
+    void api.setPin(next).then((session) => {
+      useWho.getState().take(session)
+      setPin('')
+      setError(undefined)
+      toast(next === null ? 'The PIN is gone.' : 'The PIN is set.')
+    }, setError)
+  return (
+    <Panel title="PIN" aside={<span className="text-sm text-ink-soft">{hasPin ? 'set' : 'none yet'}</span>}>
+      <Form onSubmit={() => set(pin)}>
+        <p className="text-ink-soft">
+          4 to 8 figures. By it you come back to a device that you have signed in on in this shift, and no other.
+        </p>
+        <SecretField
+          label={hasPin ? 'New PIN' : 'PIN'}
+          value={pin}
+          onChange={setPin}
+          autoComplete="off"
+          isPin
+          fault={error === undefined ? undefined : (faultOf(error, 'pin') ?? wholeFault(error))}
+        />
+        <div className="flex flex-wrap gap-2">
+          <Button type="submit" disabled={pin.length < 4}>
+            Set the PIN
+          </Button>
+          {hasPin && (
+            <Button look="quiet" onClick={() => set(null)}>
+              Take it away
+            </Button>
+          )}
+        </div>
+      </Form>
+    </Panel>
+  )
+}
+
+const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
+
+function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
+  const [keys, setKeys] = useState<readonly PasskeyView[]>([])
+  useEffect(() => void api.passkeys().then(setKeys, sayRefusal), [])
+  const add = (): void =>
+    void makePasskey(`Passkey of ${stamp.format(new Date())}`).then(
+      (next) => {
+        setKeys(next)
+        toast('The passkey is kept.')
+      },
+      (error: unknown) => {
+        if (!isCalledOff(error)) sayRefusal(error)
+      },
+    )
+  return (
+    <Panel title="Passkeys">
+      <ul className="divide-y divide-hair">
+        {keys.map((k) => (
+          <li key={k.id} className="flex flex-wrap items-center gap-x-3">
+            <span className="flex-1">{k.label}</span>
+            <span className="text-sm text-ink-soft">
+              {k.usedAt === null ? 'not used yet' : `used ${stamp.format(new Date(k.usedAt))}`}
+            </span>
+            <Button
+              look="quiet"
+              aria-label={`Take away: ${k.label}`}
+              onClick={() => void api.removePasskey(k.id).then(setKeys, sayRefusal)}
+            >
+              Take away
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {canPasskey ? (
+        <Button className="mt-2" onClick={add}>
+          <Fingerprint size={18} aria-hidden="true" /> Add a passkey
+        </Button>
+      ) : (
+        <p className="text-ink-soft">
+          A passkey belongs to a name: open this page by localhost, or by a host name with encryption, not by a number.
+        </p>
+      )}
+    </Panel>
+  )
+}
+
+function Password() {
+  const [before, setBefore] = useState('')
+  const [next, setNext] = useState('')
+  const [error, setError] = useState<unknown>()
+  const change = (): void =>
+    void api.setPassword(before, next).then(() => {
+      setBefore('')
+      setNext('')
+      setError(undefined)
+      toast('The password is changed; other devices are signed out.')
+    }, setError)
+  const nextFault = faultOf(error, 'password')
+  return (
+    <Panel title="Password">
+      <Form onSubmit={change}>
+        <SecretField
+          label="Password until now"
+          value={before}
+          onChange={setBefore}
+          autoComplete="current-password"
+          fault={error !== undefined && nextFault === undefined ? wholeFault(error) : undefined}
+        />
+        <SecretField
+          label="New password"
+          value={next}
+          onChange={setNext}
+          autoComplete="new-password"
+          hint="At least 10 signs."
+          fault={nextFault}
+        />
+        <div>
+          <Button type="submit" disabled={before === '' || next.length < 10}>
+            Change it
+          </Button>
+        </div>
+      </Form>
+    </Panel>
+  )
+}
+
+function Codes({ name }: { readonly name: string }) {
+  const [codes, setCodes] = useState<readonly string[]>([])
+  return (
+    <Panel title="Recovery codes">
+      <p className="mb-3 text-ink-soft">
+        Where the password is lost, one of them lets you in. New ones make the old void.
+      </p>
+      <Button onClick={() => void api.newRecoveryCodes().then((r) => setCodes(r.recoveryCodes), sayRefusal)}>
+        Make new ones
+      </Button>
+      <RecoveryCodes name={name} codes={codes} onDone={() => setCodes([])} />
+    </Panel>
+  )
+}

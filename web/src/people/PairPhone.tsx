@@ -1,0 +1,64 @@
+import type { Pairing } from '@nimble-anchor/core/formats'
+import { Smartphone } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { api } from '../session/api.ts'
+import { Button } from '../ui/Button.tsx'
+import { CodePicture } from '../ui/CodePicture.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+
+/** A phone reads the code and is signed in as whoever shows it. */
+export function PairPhone() {
+  const [pairing, setPairing] = useState<Pairing>()
+  const [leftS, setLeftS] = useState(0)
+  const show = (): void => void api.pair().then(setPairing, sayRefusal)
+  useEffect(() => {
+    if (!pairing) return
+    const look = (): void => setLeftS(Math.max(0, Math.ceil((Date.parse(pairing.endsAt) - Date.now()) / 1000)))
+    look()
+    const timer = setInterval(look, 1000)
+    return () => clearInterval(timer)
+  }, [pairing])
+  const isHere = /^(localhost|127\.|\[::1\])/.test(location.host)
+  return (
+    <>
+      <Button onClick={show}>
+        <Smartphone size={18} aria-hidden="true" /> Pair a phone
+      </Button>
+      <Dialog open={pairing !== undefined} onOpenChange={() => setPairing(undefined)} title="Pair a phone">
+        {pairing && (
+          <div className="grid gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
+            {leftS > 0 ? (
+              <CodePicture text={pairing.url} label="Code that signs a phone in as you" className="size-64" />
+            ) : (
+              <div className="grid size-64 place-items-center border border-line">
+                <Button look="main" onClick={show}>
+                  Show a new code
+                </Button>
+              </div>
+            )}
+            <div className="min-w-0">
+              <p>Point the phone’s camera at it, and open what it shows. The phone is then signed in as you.</p>
+              <p className="mt-2 text-lg" aria-live="polite">
+                {leftS > 0 ? (
+                  <>
+                    Good for <b>{leftS} s</b>, once.
+                  </>
+                ) : (
+                  'Its two minutes are over.'
+                )}
+              </p>
+              {isHere && (
+                <p className="mt-2 text-ink-soft">
+                  This page is open by an address that only this machine has. Open it by the machine’s own address, then
+                  show the code again.
+                </p>
+              )}
+              <p className="mt-2 text-sm break-all text-ink-soft">{pairing.url}</p>
+            </div>
+          </div>
+        )}
+      </Dialog>
+    </>
+  )
+}

@@ -1,0 +1,55 @@
+import { useEffect, useState } from 'react'
+import { useMay, useWho } from '../session/who.ts'
+import { Page } from '../ui/Page.tsx'
+import { Tabs } from '../ui/Tabs.tsx'
+import { Devices } from './Devices.tsx'
+import { First } from './First.tsx'
+import { OwnSignIn } from './OwnSignIn.tsx'
+import { RecoveryCodes } from './RecoveryCodes.tsx'
+import { Record } from './Record.tsx'
+import { Staff } from './Staff.tsx'
+
+/** Who works at the bay, on which devices, and what was done. */
+export default function PeoplePage() {
+  const session = useWho((s) => s.session)
+  const isLead = useMay('lead')
+  const [codes, setCodes] = useState<{ readonly name: string; readonly codes: readonly string[] }>({
+    name: '',
+    codes: [],
+  })
+  useEffect(() => {
+    document.title = 'People · Nimble Anchor'
+  }, [])
+  return (
+    <Page>
+      <div className="mb-3 flex flex-wrap items-baseline gap-x-5">
+        <h1 className="text-3xl font-bold tracking-tight">People</h1>
+        <p className="text-ink-soft">
+          {session?.hasPeople
+            ? 'What somebody enters stands under their name.'
+            : 'Nobody signs in yet: whoever is at this machine may do everything, and no phone reaches it.'}
+        </p>
+      </div>
+      {session?.hasPeople ? (
+        <Tabs
+          label="People"
+          tabs={[
+            ...(isLead ? [{ id: 'staff', label: 'Who works here', content: <Staff /> }] : []),
+            { id: 'own', label: 'Your sign-in', content: <OwnSignIn /> },
+            { id: 'devices', label: 'Devices', content: <Devices isLead={isLead} /> },
+            ...(isLead ? [{ id: 'record', label: 'What was done', content: <Record /> }] : []),
+          ]}
+        />
+      ) : (
+        <First
+          onMade={(name, codes, made) => {
+            setCodes({ name, codes })
+            if (made) useWho.getState().take(made)
+          }}
+        />
+      )}
+      {/* Here, so that they stand whatever else of the page has come and gone meanwhile. */}
+      <RecoveryCodes name={codes.name} codes={codes.codes} onDone={() => setCodes({ name: '', codes: [] })} />
+    </Page>
+  )
+}

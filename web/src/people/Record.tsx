@@ -1,0 +1,36 @@
+import type { AuditRow } from '@nimble-anchor/core/formats'
+import { useEffect, useState } from 'react'
+import { api } from '../session/api.ts'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SearchField } from '../ui/SearchField.tsx'
+
+const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' }) // prettier-ignore
+
+/** Who signed in, exported, erased, or changed what; nobody can take a line out. */
+export function Record() {
+  const [rows, setRows] = useState<readonly AuditRow[]>([])
+  const [search, setSearch] = useState('')
+  useEffect(() => void api.audit().then(setRows, sayRefusal), [])
+  const wanted = search.trim().toLowerCase()
+  const shown = rows.filter((r) => `${r.who} ${r.what}`.toLowerCase().includes(wanted))
+  return (
+    <div className="rounded-[3px] border border-line bg-sheet p-3.5">
+      <SearchField label="Find a person or a deed" value={search} onChange={setSearch} className="mb-2 max-w-sm" />
+      {shown.length === 0 && (
+        <p className="text-ink-soft">{rows.length === 0 ? 'Nothing yet.' : 'Nothing of that name.'}</p>
+      )}
+      <ol className="divide-y divide-hair">
+        {shown.map((r) => (
+          <li key={r.number} className="flex flex-wrap gap-x-4 py-1.5">
+            <time dateTime={r.at} className="text-sm text-ink-soft">
+              {stamp.format(new Date(r.at))}
+            </time>
+            <span>
+              <b>{r.who}</b> {r.what}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  )
+}

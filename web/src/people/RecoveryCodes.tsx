@@ -1,0 +1,46 @@
+import { Copy, Printer } from 'lucide-react'
+import { toast } from 'sonner'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+
+interface Props {
+  readonly name: string
+  /** None, and the dialog is shut. */
+  readonly codes: readonly string[]
+  readonly onDone: () => void
+}
+
+/** Codes by which somebody who has lost their password comes in: shown this once. */
+export function RecoveryCodes({ name, codes, onDone }: Props) {
+  return (
+    <Dialog open={codes.length > 0} onOpenChange={onDone} title={`Recovery codes of ${name}`}>
+      <p>
+        Print them, and keep them where no device is. Each lets {name} in once without a password. They are shown now
+        and never again; new ones can be made.
+      </p>
+      <ol className="my-3 grid grid-cols-2 gap-x-6 gap-y-1 border-y border-line py-3 font-mono text-lg tracking-wide">
+        {codes.map((code) => (
+          <li key={code}>{code}</li>
+        ))}
+      </ol>
+      <div className="no-print flex flex-wrap gap-2">
+        <Button onClick={() => print()}>
+          <Printer size={18} aria-hidden="true" /> Print
+        </Button>
+        <Button
+          onClick={() =>
+            void navigator.clipboard.writeText(codes.join('\n')).then(
+              () => toast('Copied.'),
+              () => toast.error('The browser did not let it be copied.'),
+            )
+          }
+        >
+          <Copy size={18} aria-hidden="true" /> Copy
+        </Button>
+        <Button look="main" onClick={onDone}>
+          They are kept
+        </Button>
+      </div>
+    </Dialog>
+  )
+}

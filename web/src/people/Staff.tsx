@@ -1,0 +1,173 @@
+import { ROLES, type PersonView, type Role } from '@nimble-anchor/core/formats'
+import { Plus } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { toast } from 'sonner'
+import { api } from '../session/api.ts'
+import { useWho } from '../session/who.ts'
+import { Ask } from '../ui/Ask.tsx'
+import { Button } from '../ui/Button.tsx'
+import { Dialog } from '../ui/Dialog.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
+import { SecretField } from '../ui/SecretField.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import { TextField } from '../ui/TextField.tsx'
+import { faultOf, wholeFault } from './faults.ts'
+import { PersonForm } from './PersonForm.tsx'
+import { RecoveryCodes } from './RecoveryCodes.tsx'
+import { ROLE_TEXT, ROLE_WORD } from './words.ts'
+
+const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** Everybody who may sign in, and who has left. */
+export function Staff() {
+  const [people, setPeople] = useState<readonly PersonView[]>([])
+  const [isAdding, setAdding] = useState(false)
+  const [changing, setChanging] = useState<PersonView>()
+  const [made, setMade] = useState<{ readonly name: string; readonly codes: readonly string[] }>()
+  const load = (): void => void api.people().then(setPeople, sayRefusal)
+  useEffect(load, [])
+  return (
+    <div className="rounded-[3px] border border-line bg-sheet">
+      <ul className="divide-y divide-hair">
+        {people.map((p) => (
+          <li key={p.id}>
+            <Button
+              look="bare"
+              className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 px-3.5 py-2 text-left hover:bg-shoal sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,2fr)]"
+              onClick={() => setChanging(p)}
+            >
+              <span className="min-w-0 truncate font-bold">{p.name}</span>
+              <span>{p.isActive ? ROLE_WORD[p.role] : 'has left'}</span>
+              <span className="col-span-2 text-sm text-ink-soft sm:col-span-1">
+                {[
+                  p.hasPin ? 'PIN' : 'no PIN yet',
+                  p.passkeys === 0 ? undefined : p.passkeys === 1 ? '1 passkey' : `${p.passkeys} passkeys`,
+                  p.seenAt === null ? 'has never signed in' : `signed in ${day.format(new Date(p.seenAt))}`,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="border-t border-line p-3">
+        <Button look="main" onClick={() => setAdding(true)}>
+          <Plus size={18} aria-hidden="true" /> Add a person
+        </Button>
+      </div>
+      <Dialog open={isAdding} onOpenChange={setAdding} title="Add a person">
+        <PersonForm
+          isFirst={false}
+          onAdded={(name, codes) => {
+            setAdding(false)
+            setMade({ name, codes })
+            load()
+          }}
+        />
+      </Dialog>
+      <RecoveryCodes name={made?.name ?? ''} codes={made?.codes ?? []} onDone={() => setMade(undefined)} />
+      <Dialog open={changing !== undefined} onOpenChange={() => setChanging(undefined)} title={changing?.name ?? ''}>
+        {changing && (
+          <PersonChange
+            key={changing.id}
+            person={changing}
+            onDone={(next) => {
+              setPeople(next)
+              setChanging(undefined)
+            }}
+          />
+        )}
+      </Dialog>
+    </div>
+  )
+}
+
+function PersonChange({
+  person,
+  onDone,
+}: {
+  readonly person: PersonView
+  readonly onDone: (people: readonly PersonView[]) => void
+}) {
+  const [name, setName] = useState(person.name)
+  const [role, setRole] = useState<Role>(person.role)
+  const [password, setPassword] = useState('')
+  const [isLeaving, setLeaving] = useState(false)
+  const [error, setError] = useState<unknown>()
+  const [passwordError, setPasswordError] = useState<unknown>()
+  const change = (over: { readonly isActive: boolean }): void =>
+    void api.changePerson(person.id, { name: name.trim(), role, ...over }).then((next) => {
+      void useWho.getState().load()
+      onDone(next)
+    }, setError)
+  return (
+    <div className="flex flex-col gap-4">
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          change({ isActive: person.isActive })
+        }}
+      >
+        <TextField label="Name" value={name} onChange={setName} maxLength={120} fault={faultOf(error, 'name')} />
+        <SelectField
+          label="What they may do"
+          value={role}
+          options={ROLES.map((id) => ({ id, label: ROLE_TEXT[id] }))}
+          onChange={(id) => setRole(id as Role)}
+        />
+        {error !== undefined && faultOf(error, 'name') === undefined && (
+          <p role="alert" className="font-semibold text-fail">
+            {wholeFault(error)}
+          </p>
+        )}
+        <div className="flex flex-wrap gap-2">
+          <Button type="submit" look="main">
+            Save
+          </Button>
+          {person.isActive ? (
+            <Button onClick={() => setLeaving(true)}>They have left</Button>
+          ) : (
+            <Button onClick={() => change({ isActive: true })}>They are back</Button>
+          )}
+        </div>
+      </form>
+      <Ask
+        open={isLeaving}
+        title={`${person.name} leaves`}
+        answers={[
+          { label: 'They stay', onTake: () => setLeaving(false) },
+          { label: 'End their access', isMain: true, onTake: () => change({ isActive: false }) },
+        ]}
+      >
+        They are signed out everywhere at once. What they entered stays under their name.
+      </Ask>
+      <form
+        className="flex flex-col gap-3 border-t border-hair pt-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          void api.resetPassword(person.id, password).then((next) => {
+            toast(`${person.name} has a new password, and is signed out everywhere.`)
+            onDone(next)
+          }, setPasswordError)
+        }}
+      >
+        <SecretField
+          label="New password, where they have lost theirs"
+          value={password}
+          onChange={setPassword}
+          autoComplete="new-password"
+          fault={
+            passwordError === undefined ? undefined : (faultOf(passwordError, 'password') ?? wholeFault(passwordError))
+          }
+        />
+        <div>
+          <Button type="submit" disabled={password.length < 10}>
+            Set it
+          </Button>
+        </div>
+      </form>
+    </div>
+  )
+}
