@@ -13,6 +13,7 @@ import { JobsService } from './aftercare/jobs.service'
 import { AssessController } from './assess/assess.controller'
 import { CatalogueController } from './catalogue/catalogue.controller'
 import { CatalogueService } from './catalogue/catalogue.service'
+import { DailyCopies } from './copies/daily'
 import { ChildrenController } from './fittings/children.controller'
 import { FittingsController } from './fittings/fittings.controller'
 import { HandoverController } from './handover/handover.controller'
@@ -162,6 +163,7 @@ class AppModule {
         Passkeys,
         Pairings,
         Live,
+        DailyCopies,
         SecondLook,
         { provide: Database, useValue: database },
         { provide: Clock, useValue: clock },
@@ -196,6 +198,8 @@ const headers = ({ scheme }: Transport) =>
         scriptSrc: ["'self'"],
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:', 'blob:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
         workerSrc: ["'self'", 'blob:'],
         objectSrc: ["'none'"],
         baseUri: ["'none'"],
@@ -221,7 +225,7 @@ type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
 
 /** Builds the whole application on its own database; the caller listens and closes. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
-  const database = await Database.open(options.dataDir)
+  const database = await Database.open(options.dataDir, options.today)
   const transport = options.transport ?? LOOPBACK
   const webDir = options.webDir && existsSync(options.webDir) ? options.webDir : undefined
   const app = await NestFactory.create<NestExpressApplication>(

@@ -2,12 +2,15 @@ import 'reflect-metadata'
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
 import { createApp } from './app'
+import { DailyCopies } from './copies/daily'
+import { passphraseIn } from './copies/sealed'
 import { DemoService } from './demo/demo.service'
 import { isDay } from './http/day'
 import { ownCertificate } from './net/certificate'
 import { netFrom, NetFault, readTls, type Net } from './net/options'
 import { isInsecure, LOOPBACK_NAMES } from './net/transport'
 import { Sessions } from './people/sessions.service'
+import { Database } from './storage/database'
 import { CannotOpen } from './storage/store-faults'
 
 const ROOT = resolve(__dirname, '..', '..')
@@ -30,6 +33,8 @@ function plainly(error: unknown, port: number, dataDir: string): string {
   return `Could not start: ${error instanceof Error ? error.message : String(error)}`
 }
 
+/** Our own figure; no copy is kept longer than 30 days. */
+const KEEP_DAYS = 14
 const NO_PEOPLE =
   'Nobody signs in yet, and whoever reaches this server could read and erase everything. ' +
   'Start it without --host, make the first person under People, then start it again.'
@@ -55,6 +60,9 @@ const OPTIONS = {
   'make-certificate': { type: 'boolean', default: false },
   'behind-proxy': { type: 'boolean', default: false },
   insecure: { type: 'boolean', default: false },
+  copies: { type: 'string' },
+  'copies-passphrase-file': { type: 'string' },
+  'no-copies': { type: 'boolean', default: false },
 } as const
 
 /** The options as given; one that there is not ends it, with those that there are. */
@@ -105,6 +113,7 @@ async function main(): Promise<void> {
       await app.close()
       throw new NetFault(NO_PEOPLE)
     }
+    for (const sentence of app.get(Database).said) console.log(sentence)
     const demo = app.get(DemoService)
     if (wantsDemo && (await demo.isWelcome())) {
       await demo.begin()
@@ -115,6 +124,14 @@ async function main(): Promise<void> {
     }
     // Loopback, unless another address is asked for: children's data stays on this machine.
     await app.listen(port, net.address)
+    // Once a day, beside the data unless another place is named; kept two weeks.
+    if (!values['no-copies'])
+      app.get(DailyCopies).begin({
+        dataDir,
+        to: resolve(values.copies ?? join(dataDir, 'copies')),
+        keepDays: KEEP_DAYS,
+        passphrase: passphraseIn(values['copies-passphrase-file']),
+      })
     for (const url of urlsOf(net, port)) console.log(`Nimble Anchor is at ${url}`)
     if (own) console.log(`Its authority, to be compared on a phone: ${own.fingerprint}`)
     if (isInsecure(net.transport))

@@ -2,44 +2,16 @@ import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import type { Child } from '@nimble-anchor/core/child'
 import type { FamilySummary, FamilyView, FittingSummary, RecheckView } from '@nimble-anchor/core/formats'
-import { IsNull, type EntityManager } from 'typeorm'
+import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { refuseUnseen } from '../http/seen'
 import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { toRecheck } from '../handover/recheck.service'
 import { Database } from '../storage/database'
-import { ChildRow, EntryRow, FamilyRow, FittingRow, RecheckRow, VisitRow } from '../storage/entities'
+import { eraseFamily } from './erasing'
+import { ChildRow, EntryRow, FamilyRow, FittingRow, RecheckRow } from '../storage/entities'
 
 const MOST_FAMILIES = 500
-
-/** Visits of the family go; one of nobody known loses its words where they name the family. */
-async function forgetVisits(manager: EntityManager, familyId: string, names: readonly string[]): Promise<void> {
-  await manager.query(
-    `DELETE FROM "visit" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)
-      OR "fittingId" IN (SELECT f."id" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ?)`,
-    [familyId, familyId],
-  )
-  const words = names.map((n) => n.trim().toLocaleLowerCase()).filter((n) => n.length > 1)
-  const visits = await manager.findBy(VisitRow, { childId: IsNull() })
-  for (const { id, who, note } of visits) {
-    const said = ` ${who} ${note} `
-      .toLocaleLowerCase()
-      .split(/[^\p{L}\p{N}'-]+/u)
-      .join(' ')
-    if (words.some((w) => said.includes(` ${w} `))) await manager.update(VisitRow, { id }, { who: 'erased', note: '' })
-  }
-}
-
-/** Of what is erased the ids stay, and nothing else: an older copy is freed of it before it is served. */
-async function keepErased(manager: EntityManager, familyId: string): Promise<void> {
-  const insert = `INSERT OR IGNORE INTO "erased_record" ("kind", "id")`
-  await manager.query(`${insert} VALUES ('family', ?)`, [familyId])
-  await manager.query(`${insert} SELECT 'child', "id" FROM "child" WHERE "familyId" = ?`, [familyId])
-  await manager.query(
-    `${insert} SELECT 'fitting', f."id" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ?`,
-    [familyId],
-  )
-}
 
 /** Families: their children and what was fitted for them; exported and erased as one. */
 @Injectable()
@@ -148,21 +120,10 @@ export class FamiliesService {
       const family = await this.find(manager, id)
       if (family.name !== confirmedName)
         throw new ConflictException(`Nothing was erased: give the family’s name, “${family.name}”, to confirm.`)
-      const fittings = (await manager.query(
-        `SELECT count(*) AS "n" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ?`,
-        [id],
-      )) as [{ n: number }]
-      const children = (await manager.find(ChildRow, { where: { familyId: id } })).map((c) => c.body as Child)
-      await forgetVisits(manager, id, [family.name, ...children.flatMap((c) => [c.name, c.familyName ?? ''])])
-      // Other devices may still keep something of them: they are told, by the id alone.
-      await keepErased(manager, id)
-      await manager.query(`INSERT OR IGNORE INTO "erased" SELECT "id" FROM "fitting" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)`, [id]) // prettier-ignore
-      // Histories are append-only, but not undying: they go with their fitting.
-      await manager.query(`DELETE FROM "fitting" WHERE "childId" IN (SELECT "id" FROM "child" WHERE "familyId" = ?)`, [id]) // prettier-ignore
-      await manager.delete(FamilyRow, { id })
-      return fittings[0].n
+      return (await eraseFamily(manager, family)).length
     })
     await this.db.forget()
+    await this.db.keepErasedList()
     return { erased }
   }
 

@@ -38,7 +38,7 @@ interface EcdsaParams {
   hash: string
 }
 
-export interface Tls {
+interface Tls {
   readonly cert: string
   readonly key: string
 }
@@ -114,7 +114,7 @@ export async function ownCertificate(dataDir: string, names: readonly string[], 
     .toString('hex')
     .toUpperCase()
   return {
-    cert: readFileSync(file('server.crt'), 'utf8') + authority.toString('pem'),
+    cert: `${readFileSync(file('server.crt'), 'utf8').trim()}\n${authority.toString('pem')}\n`,
     key: readFileSync(file('server.key'), 'utf8'),
     authority: authority.toString('pem'),
     fingerprint: (thumb.match(/../g) ?? []).join(':'),

@@ -276,7 +276,7 @@ export class SessionController {
 }
 
 /** The guard has let through nobody else. */
-export function personOf({ person }: Caller): NonNullable<Caller['person']> {
+function personOf({ person }: Caller): NonNullable<Caller['person']> {
   if (!person) throw new ForbiddenException('Sign in first.')
   return person
 }

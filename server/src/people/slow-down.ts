@@ -53,7 +53,7 @@ export class SlowDown {
 const keyOf = (name: string): string => name.trim().toLocaleLowerCase()
 
 /** Says when to try again; the header `Retry-After` goes with it. */
-export const tooSoon = (seconds: number): HttpException =>
+const tooSoon = (seconds: number): HttpException =>
   new HttpException(
     { statusCode: 429, message: `Too many wrong tries. Wait ${seconds} s, then try again.`, retryAfterS: seconds },
     429,

@@ -1,9 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
 import type { DataSource, EntityManager } from 'typeorm'
+import { addErased, type Erased } from '../copies/erased-list'
 import { RUN_ONCE_AFTER } from './migrations/index'
 import { lockFolder, openReader, openWriter, prepareFolder, rawOf, refuseNewer } from './opening'
 import { withoutValues } from '../http/failures'
+import { startChecks } from './start-checks'
 import { isStoreError, StoreFault } from './store-faults'
 import { CASES } from './same-text'
 
@@ -49,6 +51,9 @@ export class Database implements OnModuleDestroy {
   private readonly log = new Logger('Database')
   private readonly current = new AsyncLocalStorage<Unit>()
 
+  /** What the start found to say: little room, a clock that stands wrong. */
+  said: readonly string[] = []
+
   private constructor(
     private readonly dataDir: string,
     private readonly lock: { release(): void },
@@ -58,17 +63,22 @@ export class Database implements OnModuleDestroy {
 
   /**
    * Opens (and creates, and migrates) the database in a folder.
-   * @throws CannotOpen when another server holds it, or a newer program wrote it.
+   * @param today where the day is fixed: what is of later is no wonder
+   * @throws CannotOpen when another server holds it, a newer program wrote it, it is damaged or the disk is full.
    */
-  static async open(dataDir: string): Promise<Database> {
+  static async open(dataDir: string, today?: string): Promise<Database> {
     prepareFolder(dataDir)
     const lock = lockFolder(dataDir)
     try {
+      const said = startChecks(dataDir, today === undefined ? Date.now() : Date.parse(`${today}T23:59:59Z`))
       refuseNewer(dataDir)
       const writer = await openWriter(dataDir)
       const done = await writer.runMigrations({ transaction: 'all' })
       for (const { name } of done) for (const sql of RUN_ONCE_AFTER[name] ?? []) await writer.query(sql)
-      return new Database(dataDir, lock, writer, await openReader(dataDir))
+      const database = new Database(dataDir, lock, writer, await openReader(dataDir))
+      database.said = said
+      await database.keepErasedList()
+      return database
     } catch (error) {
       lock.release()
       throw error
@@ -179,6 +189,12 @@ export class Database implements OnModuleDestroy {
     const raw = rawOf(this.writer)
     raw.exec(`INSERT INTO "fitting_search" ("fitting_search") VALUES ('optimize')`)
     raw.pragma('wal_checkpoint(TRUNCATE)')
+  }
+
+  /** Ids of what was erased, in a file of their own: they outlive this database. */
+  async keepErasedList(): Promise<void> {
+    const rows = (await this.reader.query('SELECT "kind", "id" FROM "erased_record"')) as Erased[]
+    if (rows.length > 0) addErased(this.dataDir, rows)
   }
 
   get read(): EntityManager {

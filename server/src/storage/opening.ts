@@ -15,7 +15,7 @@ const CHECKPOINT_PAGES = 10_000
 
 const OWNER_ONLY = 0o600
 
-const databaseFile = (dataDir: string): string => join(dataDir, 'nimble-anchor.sqlite')
+export const databaseFile = (dataDir: string): string => join(dataDir, 'nimble-anchor.sqlite')
 
 function source(file: string, isReadonly: boolean): DataSource {
   return new DataSource({
@@ -40,7 +40,9 @@ function source(file: string, isReadonly: boolean): DataSource {
   })
 }
 
-export const openWriter = (dataDir: string): Promise<DataSource> => source(databaseFile(dataDir), false).initialize()
+/** @param file another than the folder's own: a copy that is being brought back */
+export const openWriter = (dataDir: string, file = databaseFile(dataDir)): Promise<DataSource> =>
+  source(file, false).initialize()
 export const openReader = (dataDir: string): Promise<DataSource> => source(databaseFile(dataDir), true).initialize()
 
 /** The driver's own connection under the ORM. */
@@ -80,7 +82,11 @@ export function lockFolder(dataDir: string): { release(): void } {
 
 /** Refuses a database that a newer program has written, before anything of it is touched. */
 export function refuseNewer(dataDir: string): void {
-  const file = databaseFile(dataDir)
+  refuseNewerFile(databaseFile(dataDir), dataDir)
+}
+
+/** @param named what it is called to whoever is told */
+export function refuseNewerFile(file: string, named: string): void {
   const db = new SQLite(file, { readonly: true })
   try {
     const tables = db.prepare(`SELECT name FROM sqlite_master WHERE name = 'migrations'`).all()
@@ -93,7 +99,7 @@ export function refuseNewer(dataDir: string): void {
       .filter((name) => !known.has(name))
     if (strange.length > 0)
       throw new CannotOpen(
-        `The data in ${dataDir} were written by a newer Nimble Anchor (${strange.join(', ')}). Start that one; nothing was changed here.`,
+        `The data in ${named} were written by a newer Nimble Anchor (${strange.join(', ')}). Start that one; nothing was changed here.`,
       )
   } finally {
     db.close()

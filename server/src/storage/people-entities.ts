@@ -72,7 +72,7 @@ export class AuditEntity {
 
 /** The id of a family, a child or a fitting that was erased, and nothing else of it. */
 @Entity('erased_record')
-export class ErasedRecordRow {
+class ErasedRecordRow {
   @PrimaryColumn('text') kind: 'family' | 'child' | 'fitting'
   @PrimaryColumn('text') id: string
 }
