@@ -143,7 +143,7 @@ test('two phones and a desk on one fitting: each sees who is there and what is e
     await phone.goto(desk.url())
     await phone.getByLabel('Mass', { exact: true }).waitFor()
   }
-  await expect(desk.getByText('Also in this fitting: Merryn Vos')).toBeVisible()
+  await expect(desk.getByText('Also in this fitting: you, on another device')).toBeVisible()
 
   // Entered on a phone, seen on the desk and the other phone within a second.
   await fill(one, 'Mass', '12.3')

@@ -77,6 +77,8 @@ export interface Pairing {
   readonly code: string
   readonly url: string
   readonly endsAt: string
+  /** Whether another device reaches this server at all. */
+  readonly isReachable: boolean
 }
 
 /** Who else is in a fitting, a tab of a browser each. */

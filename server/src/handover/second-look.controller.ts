@@ -1,12 +1,11 @@
-import { Body, Controller, Get, HttpCode, Inject, Param, ParseUUIDPipe, Post, Req } from '@nestjs/common'
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Req } from '@nestjs/common'
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { CarerLink, SecondLookView } from '@nimble-anchor/core/formats'
 import type { RecheckAnswer } from '@nimble-anchor/core/procedure'
 import { IsObject, Validate } from 'class-validator'
 import type { Request } from 'express'
-import type { Transport } from '../net/transport'
+import { Entrance } from '../people/entrance'
 import { FewSignIns } from '../people/limits'
-import { TRANSPORT } from '../people/sessions.service'
 import { Answers } from './answers'
 import { SecondLook } from './second-look.service'
 
@@ -22,14 +21,14 @@ class AnswersDto {
 export class SecondLookController {
   constructor(
     private readonly looks: SecondLook,
-    @Inject(TRANSPORT) private readonly transport: Transport,
+    private readonly entrance: Entrance,
   ) {}
 
   @Post('fittings/:id/carer-link')
   @HttpCode(200)
   @ApiOperation({ summary: 'A link for the carer: it opens the ten questions of this fitting, and ends by itself' })
   link(@Param('id', ParseUUIDPipe) id: string, @Req() req: Request): Promise<CarerLink> {
-    return this.looks.linkFor(id, `${this.transport.scheme}://${String(req.headers.host)}`)
+    return this.looks.linkFor(id, this.entrance.reachable(req) ?? this.entrance.place(req).origin)
   }
 
   @Get('second-look/:token')

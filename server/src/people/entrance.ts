@@ -1,7 +1,7 @@
 import { Inject, Injectable } from '@nestjs/common'
 import type { SessionView } from '@nimble-anchor/core/formats'
 import type { Request, Response } from 'express'
-import type { Transport } from '../net/transport'
+import { LOOPBACK_NAMES, type Transport } from '../net/transport'
 import type { PersonRow } from '../storage/people-entities'
 import { Audit } from './audit.service'
 import type { Caller } from './caller'
@@ -36,6 +36,16 @@ export class Entrance {
 
   token(req: Request): string | undefined {
     return tokenIn(req, this.transport)
+  }
+
+  /** Where others reach this server; `undefined`, where only this machine does. */
+  reachable(req: Request): string | undefined {
+    const { scheme, names, isBeyond } = this.transport
+    if (!isBeyond) return undefined
+    const { name, origin } = this.place(req)
+    if (!LOOPBACK_NAMES.includes(name)) return origin
+    const other = [...names].find((n) => !LOOPBACK_NAMES.includes(n) && !n.startsWith('[fe80'))
+    return other === undefined ? undefined : `${scheme}://${other}:${req.socket.localPort}`
   }
 
   place(req: Request): Place {

@@ -17,7 +17,7 @@ export class Pairings {
   ) {}
 
   /** A new code takes the place of the one before it. */
-  begin(personId: string, origin: string): Pairing {
+  begin(personId: string, origin: string): Omit<Pairing, 'isReachable'> {
     for (const [hash, { personId: whose, endsAtMs }] of this.open)
       if (whose === personId || endsAtMs < this.clock.nowMs()) this.open.delete(hash)
     const code = newToken()

@@ -246,7 +246,8 @@ export class SessionController {
   @Post('pairing')
   @ApiOperation({ summary: 'A link of two minutes and one use, by which a phone signs in as you' })
   pair(@Asker() caller: Caller, @Req() req: Request): Pairing {
-    return this.pairings.begin(personOf(caller).id, this.entrance.place(req).origin)
+    const reachable = this.entrance.reachable(req)
+    return { ...this.pairings.begin(personOf(caller).id, reachable ?? this.entrance.place(req).origin), isReachable: reachable !== undefined } // prettier-ignore
   }
 
   @Post('pairing/claim')

@@ -138,7 +138,8 @@ function Program() {
         position="bottom-center"
         // Above the bar that leads on, which a thumb is about to press.
         mobileOffset={{ bottom: '5.5rem' }}
-        toastOptions={{ className: 'na-toast', duration: 8000 }}
+        className="na-toasts"
+        toastOptions={{ duration: 8000 }}
       />
     </>
   )

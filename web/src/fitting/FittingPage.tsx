@@ -1,15 +1,13 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { CHECKS } from '@nimble-anchor/core/checks'
 import { openStage, STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
-import { UsersRound } from 'lucide-react'
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { useCommands } from '../app/commands.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
-import { useOthers } from '../session/others.ts'
-import { useWho } from '../session/who.ts'
+import { useMay, useWho } from '../session/who.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { ContextBar } from './ContextBar.tsx'
@@ -49,6 +47,7 @@ export default function FittingPage() {
   const { status, case: current, open, view, notice, clearNotice, refresh } = useFitting()
   const rememberStage = usePreferences((s) => s.rememberStage)
   const lastStage = usePreferences((s) => s.lastStage[id])
+  const mayFit = useMay('lead', 'fitter', 'trainee')
   const navigate = useNavigate()
   const isLoaded = status === 'ready' && view?.id === id && current !== null
   const assessment = current ? assessmentOf(current) : undefined
@@ -107,7 +106,8 @@ export default function FittingPage() {
       stage={stage}
       current={current}
       assessment={assessment}
-      isSigned={view.status === 'signed'}
+      // Whoever only looks is shown it as a closed one is: nothing in it takes an entry.
+      isSigned={view.status === 'signed' || !mayFit}
       isElsewhere={view.elsewhere}
     />
   )
@@ -198,7 +198,6 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
           onHistory={() => setHistoryOpen(true)}
           {...(isPassable && { onPass: () => setPassing(true) })}
         />
-        <AlsoHere />
       </div>
       {isElsewhere && (
         <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
@@ -243,17 +242,6 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       {isPassable && <PassOnDialog id={id} open={isPassing} onOpenChange={setPassing} />}
       <ConflictDialog />
     </div>
-  )
-}
-
-/** Who else has it open: what they enter shows here as they do. */
-function AlsoHere() {
-  const who = useOthers((s) => s.who)
-  if (who.length === 0) return null
-  return (
-    <p role="status" className="flex items-center gap-2 border-b border-line bg-shoal px-4 py-1 text-sm lg:px-5">
-      <UsersRound size={16} aria-hidden="true" /> Also in this fitting: {[...new Set(who)].join(', ')}
-    </p>
   )
 }
 

@@ -1,8 +1,10 @@
 import { putName } from './changeText.ts'
 import { openDrafts, useDrafts } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
+import { useOthers } from '../session/others.ts'
+import { fitterName } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
-import { History, Undo2, UserRoundPlus } from 'lucide-react'
+import { History, Undo2, UserRoundPlus, UsersRound } from 'lucide-react'
 
 /** What is kept, what waits and what is merely typed, in words. */
 function useSaveWords(isSigned: boolean) {
@@ -14,7 +16,9 @@ function useSaveWords(isSigned: boolean) {
   const stored = isSigned
     ? view?.elsewhere
       ? 'Signed elsewhere: a record, closed'
-      : 'Signed and closed'
+      : view?.status === 'open'
+        ? 'You look; others enter'
+        : 'Signed and closed'
     : saving === 'failed'
       ? `Not saved: ${waits} on this device. ${trouble ?? ''}${failedOn ? ` It failed on “${putName(failedOn)}”.` : ''}`
       : saving === 'offline'
@@ -63,6 +67,7 @@ export function SaveLine({ isSigned, onHistory, onPass }: Props) {
       >
         {words}
       </p>
+      <AlsoHere />
       <span className="flex">
         {saving === 'failed' && (
           <>
@@ -94,5 +99,23 @@ export function SaveLine({ isSigned, onHistory, onPass }: Props) {
         </Button>
       </span>
     </div>
+  )
+}
+
+/** Who else has it open: what they enter shows here as they do. On a phone their number; who comes moves nothing that is pressed. */
+function AlsoHere() {
+  const who = useOthers((s) => s.who)
+  const me = fitterName()
+  if (who.length === 0) return null
+  const names = [...new Set(who)].map((name) => (name === me ? 'you, on another device' : name)).join(', ')
+  return (
+    <p role="status" className="flex items-center gap-1 text-ink-soft">
+      <UsersRound size={16} aria-hidden="true" />
+      <span className="sr-only">Also in this fitting: </span>
+      <span className="max-w-56 truncate max-lg:sr-only">{names}</span>
+      <span className="lg:hidden" aria-hidden="true">
+        {who.length}
+      </span>
+    </p>
   )
 }

@@ -1,3 +1,4 @@
+import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { labelOf, type FormLabels } from './labels.ts'
@@ -93,6 +94,8 @@ interface ActionProps {
 }
 
 export function EntryActions({ entry, isNew, keepLabel }: ActionProps) {
+  const isLead = useMay('lead')
+  if (!isLead) return <p className="text-ink-soft">A lead keeps the catalogue.</p>
   return (
     <div className="flex flex-wrap gap-2">
       <Button type="submit" look="main" disabled={!entry.isChanged}>

@@ -96,6 +96,11 @@ function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
     )
   return (
     <Panel title="Passkeys">
+      {canPasskey && keys.length === 0 && (
+        <p className="mb-1 text-ink-soft">
+          Instead of the password: what unlocks this device, a finger or a face, signs you in.
+        </p>
+      )}
       <ul className="divide-y divide-hair">
         {keys.map((k) => (
           <li key={k.id} className="flex flex-wrap items-center gap-x-3">

@@ -19,7 +19,6 @@ export function PairPhone() {
     const timer = setInterval(look, 1000)
     return () => clearInterval(timer)
   }, [pairing])
-  const isHere = /^(localhost|127\.|\[::1\])/.test(location.host)
   return (
     <>
       <Button onClick={show}>
@@ -48,10 +47,10 @@ export function PairPhone() {
                   'Its two minutes are over.'
                 )}
               </p>
-              {isHere && (
+              {!pairing.isReachable && (
                 <p className="mt-2 text-ink-soft">
-                  This page is open by an address that only this machine has. Open it by the machine’s own address, then
-                  show the code again.
+                  No phone reaches this machine yet: it is started for itself alone. Start it for the bay’s own network,
+                  with --host and a certificate.
                 </p>
               )}
               <p className="mt-2 text-sm break-all text-ink-soft">{pairing.url}</p>

@@ -13,6 +13,7 @@ import { Staff } from './Staff.tsx'
 export default function PeoplePage() {
   const session = useWho((s) => s.session)
   const isLead = useMay('lead')
+  const [at, setAt] = useState('')
   const [codes, setCodes] = useState<{ readonly name: string; readonly codes: readonly string[] }>({
     name: '',
     codes: [],
@@ -33,11 +34,13 @@ export default function PeoplePage() {
       {session?.hasPeople ? (
         <Tabs
           label="People"
+          // What has happened meanwhile is asked for when it is looked at.
+          onSelect={setAt}
           tabs={[
-            ...(isLead ? [{ id: 'staff', label: 'Who works here', content: <Staff /> }] : []),
+            ...(isLead ? [{ id: 'staff', label: 'Who works here', content: <Staff key={at} /> }] : []),
             { id: 'own', label: 'Your sign-in', content: <OwnSignIn /> },
-            { id: 'devices', label: 'Devices', content: <Devices isLead={isLead} /> },
-            ...(isLead ? [{ id: 'record', label: 'What was done', content: <Record /> }] : []),
+            { id: 'devices', label: 'Devices', content: <Devices key={at} isLead={isLead} /> },
+            ...(isLead ? [{ id: 'record', label: 'What was done', content: <Record key={at} /> }] : []),
           ]}
         />
       ) : (

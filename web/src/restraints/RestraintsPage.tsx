@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
+import { useMay } from '../session/who.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { withQueries } from '../session/queries.tsx'
 import { useToday } from '../session/today.ts'
@@ -37,6 +38,7 @@ export default withQueries(function RestraintsPage() {
   const register = useCommands((s) => s.register)
   const [query, setQuery] = useState('')
   const [isImporting, setImporting] = useState(false)
+  const isLead = useMay('lead')
   useEffect(() => {
     document.title = 'Restraints · Nimble Anchor'
     void load()
@@ -76,12 +78,16 @@ export default withQueries(function RestraintsPage() {
           onChange={setQuery}
         />
         <div className="flex flex-wrap gap-2">
-          <Button onClick={() => setImporting(true)}>
-            <FileUp size={18} aria-hidden="true" /> Import
-          </Button>
-          <Button look="main" onClick={() => void navigate('/restraints/new')}>
-            <Plus size={18} aria-hidden="true" /> New restraint
-          </Button>
+          {isLead && (
+            <>
+              <Button onClick={() => setImporting(true)}>
+                <FileUp size={18} aria-hidden="true" /> Import
+              </Button>
+              <Button look="main" onClick={() => void navigate('/restraints/new')}>
+                <Plus size={18} aria-hidden="true" /> New restraint
+              </Button>
+            </>
+          )}
         </div>
       </div>
       {status === 'failed' && (

@@ -8,6 +8,7 @@ import { settledLeaving } from '../ui/leaving.ts'
 import { openDrafts, useDrafts } from './drafts.ts'
 import { forgetErased } from './erased.ts'
 import { fitterName, signedInAs } from './preferences.ts'
+import { useWho } from './who.ts'
 import { advanced, applied, outcomeOf } from './outcomes.ts'
 import { listen, sendFor, sendUnkept, tell, type Conflict, type Event } from './sending.ts'
 import { changeWaiting, dropWaiting, keepWaiting, waitingOf, type Waiting } from './waiting.ts'
@@ -216,6 +217,8 @@ export const useFitting = create<FittingState>()((set, get) => {
       // Said, so that what was typed stays typed.
       if (!view || !current) return [{ path: '$', message: 'No fitting is open.' }]
       if (view.status === 'signed') return [{ path: '$', message: 'This fitting is signed and closed.' }]
+      if (useWho.getState().session?.person?.role === 'reader')
+        return [{ path: '$', message: 'A reader looks, and enters nothing.' }]
       const entry: Waiting = {
         id: crypto.randomUUID(),
         fittingId: view.id,

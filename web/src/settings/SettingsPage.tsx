@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import { api } from '../session/api.ts'
+import { useMay } from '../session/who.ts'
 import { usePracticeBook } from '../session/practice.ts'
 import { Button } from '../ui/Button.tsx'
 import { Page } from '../ui/Page.tsx'
@@ -11,6 +12,7 @@ import { Profiles } from './Profiles.tsx'
 
 /** What every new fitting starts with: the schools of practice, and until when local law asks for a restraint. */
 export default function SettingsPage() {
+  const isLead = useMay('lead')
   const { book, status, load, change } = usePracticeBook()
   useEffect(() => {
     document.title = 'Settings · Nimble Anchor'
@@ -22,6 +24,7 @@ export default function SettingsPage() {
         <h1 className="text-3xl font-bold tracking-tight">Settings</h1>
         <p className="text-ink-soft">
           A fitting takes its own copy when it begins. A maker’s instruction beats the profile; law beats both.
+          {!isLead && ' A lead changes them.'}
         </p>
       </div>
       {status === 'failed' && (

@@ -9,7 +9,7 @@ import { api, Refused } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useWaitingCounts } from '../session/waitingCounts.ts'
 import { useToday } from '../session/today.ts'
-import { useWho } from '../session/who.ts'
+import { useMay, useWho } from '../session/who.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
@@ -48,10 +48,11 @@ export function TodayPage() {
     void load()
     void useCatalogue.getState().load()
   }, [load])
-  useEffect(
-    () => register([{ id: 'new-fitting', label: 'New fitting', group: 'Do', key: 'n', run: () => setCreating(true) }]),
-    [register],
-  )
+  const mayFit = useMay('lead', 'fitter', 'trainee')
+  useEffect(() => {
+    if (!mayFit) return
+    return register([{ id: 'new-fitting', label: 'New fitting', group: 'Do', key: 'n', run: () => setCreating(true) }])
+  }, [register, mayFit])
 
   const catalogue = useCatalogue((s) => s.catalogue)
   const isBare =
@@ -82,10 +83,14 @@ export function TodayPage() {
           {today !== undefined && <p className="text-ink-soft">{calendar.format(new Date(`${today}T12:00:00`))}</p>}
         </div>
         <div className="flex flex-wrap gap-2">
-          <CaseImport onImported={(id) => void navigate(`/fittings/${id}`)} />
-          <Button look="main" data-tour="new" onClick={() => setCreating(true)}>
-            <Plus size={18} aria-hidden="true" /> New fitting
-          </Button>
+          {mayFit && (
+            <>
+              <CaseImport onImported={(id) => void navigate(`/fittings/${id}`)} />
+              <Button look="main" data-tour="new" onClick={() => setCreating(true)}>
+                <Plus size={18} aria-hidden="true" /> New fitting
+              </Button>
+            </>
+          )}
         </div>
       </div>
 

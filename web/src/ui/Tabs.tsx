@@ -7,10 +7,21 @@ interface Tab {
   readonly content: ReactNode
 }
 
+interface Props {
+  readonly label: string
+  readonly tabs: readonly Tab[]
+  /** Told which one is looked at now. */
+  readonly onSelect?: (id: string) => void
+}
+
 /** Parts of one thing, of which one is looked at. On paper all of them stand, one below the other. */
-export function Tabs({ label, tabs }: { readonly label: string; readonly tabs: readonly Tab[] }) {
+export function Tabs({ label, tabs, onSelect }: Props) {
   return (
-    <Radix.Root defaultValue={tabs[0]?.id ?? ''} className="flex min-h-0 flex-1 flex-col">
+    <Radix.Root
+      defaultValue={tabs[0]?.id ?? ''}
+      {...(onSelect && { onValueChange: onSelect })}
+      className="flex min-h-0 flex-1 flex-col"
+    >
       <Radix.List
         aria-label={label}
         className="no-print mb-2 flex shrink-0 overflow-x-auto rounded-[3px] border border-line bg-sheet"

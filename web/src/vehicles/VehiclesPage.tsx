@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
 import { ImportDialog } from '../restraints/ImportDialog.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
+import { useMay } from '../session/who.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -31,6 +32,7 @@ export default function VehiclesPage() {
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   const [isImporting, setImporting] = useState(false)
+  const isLead = useMay('lead')
   useEffect(() => {
     document.title = 'Vehicles · Nimble Anchor'
     void load()
@@ -49,12 +51,16 @@ export default function VehiclesPage() {
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-3xl font-bold tracking-tight">Vehicles</h1>
         <div className="flex flex-wrap gap-2">
-          <Button onClick={() => setImporting(true)}>
-            <FileUp size={18} aria-hidden="true" /> Import
-          </Button>
-          <Button look="main" onClick={() => void navigate('/vehicles/new')}>
-            <Plus size={18} aria-hidden="true" /> New car
-          </Button>
+          {isLead && (
+            <>
+              <Button onClick={() => setImporting(true)}>
+                <FileUp size={18} aria-hidden="true" /> Import
+              </Button>
+              <Button look="main" onClick={() => void navigate('/vehicles/new')}>
+                <Plus size={18} aria-hidden="true" /> New car
+              </Button>
+            </>
+          )}
         </div>
       </div>
       {status === 'failed' && (
