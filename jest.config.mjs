@@ -20,7 +20,7 @@ const shared = {
   transform,
   // Node 20 cannot require these ES modules inside Jest: they are transformed too.
   transformIgnorePatterns: [
-    '/node_modules/(?!(@nestjs|@tanstack|sonner|zustand|react-router|lucide-react|cmdk|radix-ui|@radix-ui)/)',
+    '/node_modules/(?!(@nestjs|@simplewebauthn|@tanstack|sonner|zustand|react-router|lucide-react|cmdk|radix-ui|@radix-ui)/)',
   ],
   moduleNameMapper: {
     '^@nimble-anchor/core/testing$': '<rootDir>/../core/test/build.ts',

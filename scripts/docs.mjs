@@ -1,11 +1,39 @@
 // Generated files: the rule index, docs/rules.md and the JSON Schemas. `--check` proves them fresh.
 import { execFileSync } from 'node:child_process'
+import { createRequire } from 'node:module'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { exampleCase } from './lib/example.mjs'
 import { isBuilt } from './build.mjs'
 import { checkBookText, checkIdsText, checkTextsText } from './check-index.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
 import { ruleIndexText, ruleTextsText } from './rule-index.mjs'
+
+/** Who may what, from the table that the server holds every route to. */
+function accessMarkdown() {
+  const { ACCESS } = createRequire(import.meta.url)(`${ROOT}/server/dist/people/access.js`)
+  const roles = ['lead', 'fitter', 'trainee', 'reader']
+  const rows = Object.entries(ACCESS).map(([route, { who, again, audit, needsPerson }]) => {
+    const marks = roles.map((role) => (who === 'open' || who.includes(role) ? '●' : ''))
+    const notes = [
+      who === 'open' && 'also who is not signed in',
+      again && 'asks for the password or passkey again',
+      needsPerson && 'only once people sign in',
+      audit && `recorded: “${audit}”`,
+    ]
+    return `| \`${route}\` | ${marks.join(' | ')} | ${notes.filter(Boolean).join('; ')} |`
+  })
+  return [
+    '# Who may what',
+    'Made from `server/src/people/access.ts`, the one table that the server holds every route to; a route that is not in it is answered to nobody. `server/test/people.test.ts` tries every route with every role, and holds the table against the routes that there are. Until the first person is made everybody at the machine itself may do all of it.',
+    `| route | ${roles.join(' | ')} | |`,
+    '| --- | --- | --- | --- | --- | --- |',
+    ...rows,
+    '',
+  ]
+    .join('\n')
+    .replace('all of it.\n|', 'all of it.\n\n|')
+    .replace('what\n', 'what\n\n')
+}
 
 const isCheck = process.argv.includes('--check')
 const stale = []
@@ -41,6 +69,7 @@ if (!isCheck || stale.length === 0) {
     'docs/rules.md',
     pretty(ruleBookMarkdown(JSON.parse(readFileSync(`${ROOT}/docs/rule-examples.json`, 'utf8'))), 'markdown'),
   )
+  put('docs/access.md', pretty(accessMarkdown(), 'markdown'))
   for (const [name, schema] of Object.entries(jsonSchemas()))
     put(`docs/formats/${name}`, pretty(JSON.stringify(schema), 'json'))
 }

@@ -7,7 +7,7 @@ import { createApp } from '../src/app'
 import { ownCertificate } from '../src/net/certificate'
 import { netFrom, NetFault, type NetOptions } from '../src/net/options'
 import { namesOf, splitHost, type Transport } from '../src/net/transport'
-import { start } from './harness'
+import { Browser, start } from './harness'
 
 const folder = (): string => mkdtempSync(join(tmpdir(), 'nimble-anchor-net-'))
 const BAY: Transport = { scheme: 'https', names: new Set(['hut.example', '127.0.0.1']), isBeyond: true, isBehindProxy: true } // prettier-ignore
@@ -84,6 +84,24 @@ describe('behind a proxy, by another name than the loopback address', () => {
     // Nobody has been made yet: beyond the machine nothing is anybody's.
     expect((await at.get('/api/fittings').set('Host', 'hut.example')).status).toBe(401)
     await at.end()
+  })
+
+  test('heavy work is asked for 240 times a minute and no more from beyond; at the machine itself as often as one likes', async () => {
+    const here = await start()
+    const asked = { name: 'Merryn Vos', password: 'gannet buoy amber rope' }
+    await here.post('/api/people', { ...asked, role: 'lead' })
+    const tries = async (browser: Browser): Promise<readonly number[]> => {
+      await browser.ask('post', '/api/session/sign-in', asked)
+      const all: number[] = []
+      for (let i = 0; i < 245; i += 1) all.push((await browser.ask('post', '/api/assess', {})).status)
+      return all
+    }
+    expect(new Set(await tries(new Browser(here)))).toEqual(new Set([400]))
+    await here.app.close()
+    const beyond = await start({ dataDir: here.dataDir, transport: BAY })
+    const statuses = await tries(new Browser(beyond, { Host: 'hut.example' }))
+    expect([statuses.filter((s) => s === 400).length, statuses.filter((s) => s === 429).length]).toEqual([240, 5])
+    await beyond.end()
   })
 
   test('what is read is read by our own pages: another site and another port get nothing', async () => {

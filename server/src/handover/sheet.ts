@@ -180,7 +180,11 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
           ...(handover?.carerTried ? [{ text: CARER_TRIED_TEXT[handover.carerTried] } as Content] : []),
           {
             columns: [
-              signed('Fitter', handover?.fitterName ?? '', handover?.fitterStrokes),
+              signed(
+                'Fitter',
+                [handover?.fitterName, handover?.secondName].filter(Boolean).join(', with '),
+                handover?.fitterStrokes,
+              ),
               signed('Carer', handover?.carerName ?? '', handover?.carerStrokes),
               {
                 width: 235,

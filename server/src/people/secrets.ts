@@ -3,7 +3,7 @@ import { createHash, randomBytes, scrypt, timingSafeEqual, type ScryptOptions } 
 /** Secrets: how they are made, and how they are kept so that a stolen file tells none of them. */
 
 /**
- * The cost of one guess, as a power of two: 2¹⁷ blocks of 1 kB, about 0.4 s and
+ * The cost of one guess, as a power of two: 2¹⁷ blocks of 1 kB, half a second or more and
  * 128 MB on a small machine, what the usual guidance asks of scrypt.
  */
 export const SCRYPT_COST = 17

@@ -10,6 +10,7 @@ import { useToday } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { LeaveGuard } from '../form/LeaveGuard.tsx'
 import { Gate } from '../people/Gate.tsx'
+import { fetchAsk } from '../ui/Ask.tsx'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { useLater } from '../ui/useLater.ts'
 import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
@@ -65,7 +66,9 @@ function Program() {
   useGlobalKeys()
   usePlacesToGo()
   useEffect(() => {
-    if (isLater) void import('../session/live.ts').then((live) => live.listenLive())
+    if (!isLater) return
+    fetchAsk()
+    void import('../session/live.ts').then((live) => live.listenLive())
   }, [isLater])
   useEffect(
     () =>

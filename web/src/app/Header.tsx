@@ -5,11 +5,11 @@ import { Link, NavLink, useNavigate } from 'react-router'
 import { usePreferences } from '../session/preferences.ts'
 import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
-import { Dialog } from '../ui/Dialog.tsx'
+import { useLater } from '../ui/useLater.ts'
 import { useCommands } from './commands.ts'
 import { PAGES } from './pages.ts'
-import { TextInput } from '../ui/TextInput.tsx'
 
+const FitterDialog = lazy(() => import('./FitterDialog.tsx'))
 const PersonMenu = lazy(() => import('../people/PersonMenu.tsx'))
 
 const ICON = 'grid size-11 place-items-center rounded-[3px] hover:bg-shoal'
@@ -18,6 +18,7 @@ export function Header() {
   const { setPaletteOpen, setHelpOpen, register } = useCommands()
   const { scheme, setScheme, fitterName } = usePreferences()
   const [isNaming, setNaming] = useState(false)
+  const isLater = useLater()
   const hasPeople = useWho((s) => s.session?.hasPeople === true)
   useEffect(() => {
     if (hasPeople) return
@@ -89,38 +90,12 @@ export function Header() {
           </Button>
         )}
       </div>
-      <FitterDialog key={String(isNaming)} open={isNaming} onOpenChange={setNaming} />
+      {(isNaming || isLater) && (
+        <Suspense fallback={null}>
+          <FitterDialog key={String(isNaming)} open={isNaming} onOpenChange={setNaming} />
+        </Suspense>
+      )}
     </header>
-  )
-}
-
-function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
-  const { fitterName, setFitterName } = usePreferences()
-  const [name, setName] = useState(fitterName)
-  return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Fitter">
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          setFitterName(name)
-          onOpenChange(false)
-        }}
-      >
-        <label className="flex flex-col gap-1 font-semibold">
-          Your name
-          <TextInput value={name} maxLength={120} onChange={(e) => setName(e.target.value)} className="font-normal" />
-        </label>
-        <p className="text-sm text-ink-soft">
-          It stands beside every entry in a fitting’s history, and is kept on this device.
-        </p>
-        <div>
-          <Button type="submit" look="main">
-            Save
-          </Button>
-        </div>
-      </form>
-    </Dialog>
   )
 }
 

@@ -125,7 +125,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         {handover ? (
           <Panel title={handover.againstAdvice ? 'Left against advice' : 'Signed'}>
             <p className="text-lg">
-              {handover.fitterName} and {handover.carerName}
+              {[handover.fitterName, handover.secondName].filter(Boolean).join(', with ')} and {handover.carerName}
             </p>
             {handover.againstAdvice && (
               <dl className="my-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
