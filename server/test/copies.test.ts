@@ -241,11 +241,13 @@ test('one a day, the old ones go, none is kept beyond thirty days; what a restor
 })
 
 describe('looked at before anything is written', () => {
-  test('little room is said, too little stops it', () => {
+  test('little room is said, and that there is none', () => {
     const data = folder()
     expect(startChecks(data, NOW.getTime(), 400e6)).toEqual([])
     expect(startChecks(data, NOW.getTime(), 200e6)).toEqual([expect.stringContaining('Only 200 MB are free')])
-    expect(() => startChecks(data, NOW.getTime(), 5e6)).toThrow(/Only 5 MB are free.*would be lost/)
+    expect(startChecks(data, NOW.getTime(), 0.5e6)).toEqual([
+      expect.stringMatching(/Only 0 MB are free.*Nothing more can be kept/),
+    ])
   })
 
   test('a clock that went back is said, and one that is a little behind is not', async () => {

@@ -350,6 +350,7 @@ export class FittingsService implements OnApplicationBootstrap {
     const change = {
       ...Object.fromEntries(shown),
       status: row.status,
+      signedAt: next.handover?.signedAt ?? null,
       sequence: row.sequence + 1,
       updatedAt: this.clock.now(),
       fitter: entry.who,
@@ -395,6 +396,7 @@ export class FittingsService implements OnApplicationBootstrap {
       createdAt: now,
       updatedAt: now,
       status: c.handover ? 'signed' : 'open',
+      signedAt: c.handover?.signedAt ?? null,
       sequence: highestSequence(c),
       revises: over.revises ?? null,
       number: over.number ?? next,

@@ -15,7 +15,7 @@ const MOST_DUE = 100
 
 /** No signed fitting of the same child is newer than `f`. */
 const NEWEST = `NOT EXISTS (SELECT 1 FROM "fitting" g WHERE g."childId" = f."childId" AND g."status" = 'signed'
-  AND (json_extract(g."current", '$.handover.signedAt'), g."number") > (json_extract(f."current", '$.handover.signedAt'), f."number"))`
+  AND (g."signedAt", g."number") > (f."signedAt", f."number"))`
 const WAITING = `FROM "due_waiting" w JOIN "fitting" f ON f."id" = w."fittingId" WHERE ${NEWEST}`
 
 /** What is due after the fittings that were signed. */

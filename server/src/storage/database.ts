@@ -64,7 +64,7 @@ export class Database implements OnModuleDestroy {
   /**
    * Opens (and creates, and migrates) the database in a folder.
    * @param today where the day is fixed: what is of later is no wonder
-   * @throws CannotOpen when another server holds it, a newer program wrote it, it is damaged or the disk is full.
+   * @throws CannotOpen when another server holds it, a newer program wrote it, or it is damaged.
    */
   static async open(dataDir: string, today?: string): Promise<Database> {
     prepareFolder(dataDir)

@@ -54,6 +54,7 @@ export class FamilyRow {
 @Entity('fitting')
 @Index(['status', 'updatedAt'])
 @Index(['updatedAt'])
+@Index(['childId', 'status', 'signedAt', 'number'])
 export class FittingRow {
   @PrimaryColumn('text') id: string
   @ManyToOne(() => ChildRow, { onDelete: 'CASCADE' })
@@ -88,6 +89,8 @@ export class FittingRow {
   @Column('text', { nullable: true }) modelId: string | null
   @Column('text', { nullable: true }) unitId: string | null
   @Column('text', { nullable: true }) routeKind: string | null
+  /** As its case says it, for those who ask which of a child's fittings is the newest. */
+  @Column('text', { nullable: true }) signedAt: string | null
   /** The colleague that it was passed to. */
   @Column('text', { nullable: true }) holderId: string | null
   /** Who made the newest entry. */

@@ -6,8 +6,8 @@ import { databaseFile } from './opening'
 import { CannotOpen } from './store-faults'
 
 const MB = 1_000_000
-/** Our own figures: below the first nothing is begun, below the second it is said. */
-const NEEDED_BYTES = 20 * MB
+/** Our own figures: below the first hardly an entry is kept any more, below the second it will soon be so. */
+const FULL_BYTES = 5 * MB
 const SCARCE_BYTES = 300 * MB
 /** Clocks of two machines differ a little. */
 const AHEAD_MS = 10 * 60_000
@@ -24,16 +24,14 @@ function freeBytes(dataDir: string): number {
  * Looks at the place and at the database before anything is written.
  *
  * @returns what is to be said to whoever starts it
- * @throws CannotOpen where it would lose something: a full disk, a damaged file
+ * @throws CannotOpen of a damaged file
  */
 export function startChecks(dataDir: string, nowMs: number, free = freeBytes(dataDir)): readonly string[] {
-  if (free < NEEDED_BYTES)
-    throw new CannotOpen(
-      `Only ${Math.floor(free / MB)} MB are free where the data lie (${dataDir}). Make room first: what cannot be kept would be lost.`,
-    )
   const said: string[] = []
-  if (free < SCARCE_BYTES)
-    said.push(`Only ${Math.floor(free / MB)} MB are free where the data lie (${dataDir}). Make room soon.`)
+  const left = `${Math.floor(free / MB)} MB are free where the data lie (${dataDir}).`
+  // What is there can still be read, and an entry that cannot be kept is refused, not lost.
+  if (free < FULL_BYTES) said.push(`Only ${left} Nothing more can be kept: make room now.`)
+  else if (free < SCARCE_BYTES) said.push(`Only ${left} Make room soon.`)
   const newest = newestEntry(dataDir)
   if (newest !== undefined && Date.parse(newest) > nowMs + AHEAD_MS)
     said.push(

@@ -39,9 +39,15 @@ export class People1790000000008 implements MigrationInterface {
     await q.query(`ALTER TABLE "fitting_entry" ADD COLUMN "personId" text`)
     await q.query(`ALTER TABLE "job_entry" ADD COLUMN "personId" text`)
     await q.query(`ALTER TABLE "fitting" ADD COLUMN "holderId" text`)
+    // When it was signed, beside the document: which fitting of a child is the newest is asked of all of them.
+    await q.query(`ALTER TABLE "fitting" ADD COLUMN "signedAt" text`)
+    await q.query(`UPDATE "fitting" SET "signedAt" = json_extract("current", '$.handover.signedAt')`)
+    await q.query(`CREATE INDEX "fitting_newest" ON "fitting" ("childId", "status", "signedAt", "number")`)
   }
 
   async down(q: QueryRunner): Promise<void> {
+    await q.query(`DROP INDEX "fitting_newest"`)
+    await q.query(`ALTER TABLE "fitting" DROP COLUMN "signedAt"`)
     await q.query(`ALTER TABLE "fitting" DROP COLUMN "holderId"`)
     await q.query(`ALTER TABLE "job_entry" DROP COLUMN "personId"`)
     await q.query(`ALTER TABLE "fitting_entry" DROP COLUMN "personId"`)
