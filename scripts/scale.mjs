@@ -14,7 +14,11 @@ import { ROOT } from './lib/run.mjs'
 ensureInstalled()
 ensureBuilt()
 const { values } = parseArgs({
-  options: { sizes: { type: 'string', default: '1000,10000' }, bulk: { type: 'string', default: '1000000' } },
+  options: {
+    sizes: { type: 'string', default: '1000,10000' },
+    bulk: { type: 'string', default: '1000000' },
+    measure: { type: 'string' },
+  },
 })
 const require = createRequire(`${ROOT}/server/dist/main.js`)
 const server = (file) => require(`${ROOT}/server/dist/${file}`)
@@ -153,6 +157,11 @@ function bulk(dataDir, count) {
   return small.length
 }
 
+// A folder that is there already, as it is.
+if (values.measure !== undefined) {
+  await measure('that folder', values.measure)
+  process.exit(0)
+}
 const dataDir = mkdtempSync(join(tmpdir(), 'nimble-anchor-scale-'))
 try {
   log(
