@@ -214,7 +214,13 @@ const headers = ({ scheme }: Transport) =>
   })
 
 /** What a browser can do and this program does not ask of it; camera and movement are for our own pages. */
-function onlyWhatIsUsed(_req: unknown, res: { setHeader(name: string, value: string): void }, next: () => void): void {
+function onlyWhatIsUsed(
+  req: { readonly headers: { readonly host?: string | undefined } },
+  res: { setHeader(name: string, value: string): void; removeHeader(name: string): void },
+  next: () => void,
+): void {
+  // Held to encryption, this machine’s own name would be so for every other program on it.
+  if (/^localhost(:|$)/i.test(req.headers.host ?? '')) res.removeHeader('Strict-Transport-Security')
   const ours = ['camera', 'accelerometer', 'gyroscope', 'fullscreen', 'publickey-credentials-get', 'publickey-credentials-create'] // prettier-ignore
   const nobodys = ['geolocation', 'microphone', 'payment', 'usb', 'display-capture', 'browsing-topics']
   res.setHeader('Permissions-Policy', [...ours.map((f) => `${f}=(self)`), ...nobodys.map((f) => `${f}=()`)].join(', '))

@@ -81,6 +81,12 @@ describe('behind a proxy, by another name than the loopback address', () => {
       asked('localhost'),
     ])
     expect(statuses.map((s) => s.status)).toEqual([401, 401, 403, 403, 403, 403])
+    const told = async (host: string) =>
+      (await at.get('/api/health').set('Host', host)).headers['strict-transport-security']
+    expect([await told('hut.example'), await told('127.0.0.1')]).toEqual([expect.stringContaining('max-age'), expect.any(String)]) // prettier-ignore
+    const own = await start({ transport: { ...BAY, names: new Set(['localhost']) } })
+    expect((await own.get('/api/health').set('Host', 'localhost')).headers['strict-transport-security']).toBeUndefined()
+    await own.end()
     // Nobody has been made yet: beyond the machine nothing is anybody's.
     expect((await at.get('/api/fittings').set('Host', 'hut.example')).status).toBe(401)
     await at.end()

@@ -136,7 +136,8 @@ export class People {
   async recover(name: string, code: string, password: string): Promise<PersonRow> {
     this.slow.refuseEarly(name)
     const person = this.sessions.byName(name)
-    if (person) refuseWeak(password, person.name)
+    // By the name as it was typed: whether somebody has it is not told.
+    refuseWeak(password, name)
     const isRight = await this.db.write(async (manager) => {
       if (!person?.isActive) return false
       const { affected } = await manager.delete(RecoveryCodeRow, { personId: person.id, hash: hashOf(plainCode(code)) })
