@@ -95,14 +95,17 @@ describe('every route, every role', () => {
 describe('signing in', () => {
   test('the first is a lead, signed in by it, with codes told once; a second first is refused', async () => {
     const first = new Browser(at)
+    const second = new Browser(at)
     const asked = { name: NAMES.lead, role: 'lead', password: PASSWORD }
     expect((await first.ask('post', '/api/people', { ...asked, role: 'fitter' })).body).toMatchObject({ faults: [{ path: '$.role' }] }) // prettier-ignore
     const [one, other] = await Promise.all([
       first.ask('post', '/api/people', asked),
-      new Browser(at).ask('post', '/api/people', { ...asked, name: 'Somebody else' }),
+      second.ask('post', '/api/people', { ...asked, name: 'Somebody else' }),
     ])
-    expect([one.status, other.status].toSorted()).toEqual([201, 403])
-    const made = one.status === 201 ? one : other
+    const [made, refused] = one.status === 201 ? [one, other] : [other, one]
+    // Too late by a moment, or by so much that it is asked to sign in.
+    expect([made.status, [401, 403].includes(refused.status)]).toEqual([201, true])
+    expect((await (one.status === 201 ? first : second).ask('get', '/api/people')).body).toHaveLength(1)
     expect(made.body).toMatchObject({ session: { hasPeople: true, person: { role: 'lead' }, isLocked: false } })
     expect((made.body as { recoveryCodes: string[] }).recoveryCodes).toHaveLength(8)
   })
