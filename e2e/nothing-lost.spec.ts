@@ -3,6 +3,7 @@ import type { BrowserContext, Page } from '@playwright/test'
 import {
   answer,
   beginFitting,
+  cutOffFromOthers,
   expect,
   expectAxeClean,
   fill,
@@ -113,8 +114,9 @@ test('two devices: looks from before the other moved the base are not stored; bo
   browser,
   server,
 }) => {
-  await page.goto(server.url)
   const { 'tug-left': _left, ...readings } = example.readings
+  await cutOffFromOthers(page.context())
+  await page.goto(server.url)
   const fittingId = await importCase(page, server, { ...example, readings })
   const second: BrowserContext = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   const other = await second.newPage()

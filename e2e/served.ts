@@ -5,7 +5,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { test as base, expect, type Locator, type Page } from '@playwright/test'
+import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test'
 import { slowDown } from './slow.ts'
 
 const MAIN = fileURLToPath(new URL('../server/dist/main.js', import.meta.url))
@@ -220,6 +220,11 @@ export async function expectAxeClean(page: Page, where: string): Promise<void> {
     )
   })
   expect(found, where).toEqual([])
+}
+
+/** A device that does not hear what others do: its stream is cut, as in a car park. What it enters still goes out. */
+export async function cutOffFromOthers(context: BrowserContext): Promise<void> {
+  await context.route('**/api/live', (route) => route.abort())
 }
 
 /** Begins a fitting through the dialog, as a fitter does. */

@@ -4,6 +4,7 @@ import type { Page } from '@playwright/test'
 import {
   answer,
   beginFitting,
+  cutOffFromOthers,
   expect,
   expectAxeClean,
   fill,
@@ -135,6 +136,7 @@ test('two people on one field: the second is told, shown both, and loses nothing
 }) => {
   await beginFitting(page, server, 'Tamsin Hale')
   const other = await browser.newContext()
+  await cutOffFromOthers(other)
   const second = await other.newPage()
   await second.goto(page.url())
   await expect(second.getByLabel('Mass', { exact: true })).toHaveValue('10.4')
