@@ -1,6 +1,6 @@
 import type { PasskeyView } from '@nimble-anchor/core/formats'
 import { Fingerprint } from 'lucide-react'
-import { useEffect, useState, type ReactNode } from 'react'
+import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
 import { useWho } from '../session/who.ts'
@@ -9,6 +9,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SecretField } from '../ui/SecretField.tsx'
 import { faultOf, wholeFault } from './faults.ts'
+import { Form } from './Form.tsx'
 import { isCalledOff, makePasskey } from './passkey.ts'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 
@@ -23,20 +24,6 @@ export function OwnSignIn() {
       <Password />
       <Codes name={session.person.name} />
     </div>
-  )
-}
-
-function Form({ onSubmit, children }: { readonly onSubmit: () => void; readonly children: ReactNode }) {
-  return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        onSubmit()
-      }}
-    >
-      {children}
-    </form>
   )
 }
 

@@ -1,6 +1,6 @@
 import type { SessionView } from '@nimble-anchor/core/formats'
 import { Fingerprint, UserRound } from 'lucide-react'
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { sendAll } from '../session/sending.ts'
 import { useToday } from '../session/today.ts'
@@ -8,6 +8,7 @@ import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { SecretField } from '../ui/SecretField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { Form } from './Form.tsx'
 import { isCalledOff, signInByPasskey } from './passkey.ts'
 import { ROLE_WORD } from './words.ts'
 
@@ -82,20 +83,6 @@ function useTry() {
     }
   }
   return { fault, isBusy, go }
-}
-
-function Form({ onSubmit, children }: { readonly onSubmit: () => void; readonly children: ReactNode }) {
-  return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        onSubmit()
-      }}
-    >
-      {children}
-    </form>
-  )
 }
 
 function ByPin({ people }: { readonly people: readonly Known[] }) {

@@ -1,6 +1,7 @@
 import type { SessionView } from '@nimble-anchor/core/formats'
 import { act, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
+import { fitterName, signedInAs } from '../session/preferences.ts'
 import { useMay, useWho } from '../session/who.ts'
 import { Gate } from './Gate.tsx'
 
@@ -46,6 +47,17 @@ test('who has not signed in sees nothing of the program; under a lock it is kept
   expect(await screen.findByRole('heading', { name: 'Locked' }, SLOW)).toBeVisible()
   const kept = screen.getByText(/may/)
   expect([kept.closest('[inert]') !== null, kept.closest('.hidden') !== null]).toEqual([true, true])
+})
+
+test('what is entered under a lock is of whoever was there, and never of who comes next', () => {
+  const take = (over: Partial<SessionView>): void => useWho.getState().take({ ...OPEN, ...over })
+  take({ hasPeople: true, person: PERSON })
+  take({ hasPeople: true, isLocked: true })
+  expect([signedInAs(), fitterName()]).toEqual([{ personId: 'p' }, 'Jory Quill'])
+  take({ hasPeople: true, person: { ...PERSON, id: 'q', name: 'Tilde Orr' } })
+  expect([signedInAs(), fitterName()]).toEqual([{ personId: 'q' }, 'Tilde Orr'])
+  take({})
+  expect(signedInAs()).toEqual({})
 })
 
 test('without encryption beyond the machine every page says what is missing', () => {

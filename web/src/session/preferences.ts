@@ -1,6 +1,6 @@
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
-import { useWho } from './who.ts'
+import { author } from './who.ts'
 
 export type Scheme = 'light' | 'dark' | 'as-device'
 
@@ -62,9 +62,9 @@ export const usePreferences = create<Preferences>()(
 
 /** Whoever is signed in; the name that was typed, where nobody signs in yet. */
 export const fitterName = (): string =>
-  useWho.getState().session?.person?.name ?? (usePreferences.getState().fitterName || 'Fitter, name not given')
+  author()?.name ?? (usePreferences.getState().fitterName || 'Fitter, name not given')
 export const signedInAs = (): { readonly personId?: string } => {
-  const person = useWho.getState().session?.person
+  const person = author()
   return person ? { personId: person.id } : {}
 }
 

@@ -6,6 +6,8 @@ interface Who {
   /** Nothing is known before the server has answered once. */
   readonly session: SessionView | undefined
   readonly status: 'loading' | 'ready' | 'failed'
+  /** Who sat here last: what was being typed when the device locked is theirs, whoever comes next. */
+  readonly last: SessionView['person']
   load(): Promise<void>
   /** Somebody has signed in, locked or left: what the server said of it. */
   take(session: SessionView): void
@@ -15,6 +17,7 @@ interface Who {
 export const useWho = create<Who>()((set, get) => ({
   session: undefined,
   status: 'loading',
+  last: null,
   async load() {
     try {
       get().take(await api.session())
@@ -23,8 +26,14 @@ export const useWho = create<Who>()((set, get) => ({
       set(({ session }) => ({ status: session ? 'ready' : 'failed' }))
     }
   },
-  take: (session) => set({ session, status: 'ready' }),
+  take: (session) => set(({ last }) => ({ session, status: 'ready', last: session.person ?? last })),
 }))
+
+/** In whose name something is entered here, also under a lock; nobody's, where nobody signs in. */
+export const author = (): SessionView['person'] => {
+  const { session, last } = useWho.getState()
+  return session?.hasPeople === true ? (session.person ?? last) : null
+}
 
 onSignedOut(() => void useWho.getState().load())
 
