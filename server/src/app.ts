@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs'
+import type { Server } from 'node:http'
 import { fingerprint } from '@nimble-anchor/core/ground'
 import { Body, Controller, Get, HttpCode, Module, Post, ValidationPipe, type DynamicModule } from '@nestjs/common'
 import { APP_GUARD, APP_INTERCEPTOR, NestFactory } from '@nestjs/core'
@@ -244,6 +245,10 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
       ...(options.tls && { httpsOptions: { ...options.tls } }),
     },
   )
+  // Whoever sends slowly, or never ends, holds nothing open: our own figures, far above what a phone in a car park needs.
+  const http = app.getHttpServer() as Server
+  http.headersTimeout = 20_000
+  http.requestTimeout = 60_000
   // Answers change with every entry: hashing each of them for a cache that never hits is wasted.
   app.set('etag', false)
   app.disable('x-powered-by')

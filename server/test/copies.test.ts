@@ -25,6 +25,11 @@ import { Browser, start, type Running } from './harness'
 const NOW = new Date('2026-11-27T10:00:00Z')
 const DAY_MS = 24 * 3600_000
 const after = (days: number): Date => new Date(NOW.getTime() + days * DAY_MS)
+/** Where nobody signs in, no lead is asked for. */
+const AS_NOBODY = {
+  now: NOW,
+  askLead: () => Promise.reject(new Error('nobody is to be asked')),
+}
 const PASSPHRASE = 'gannet buoy amber rope'
 const folders: string[] = []
 const folder = (): string => {
@@ -74,7 +79,7 @@ test('copied under load, whole at one moment; restored, every row is as it was',
   expect(sent).toBeGreaterThan(acknowledged)
 
   const first = folder()
-  await restore(under.file, first, { now: NOW })
+  await restore(under.file, first, AS_NOBODY)
   const rows = everything(fileOf(first)) as { fitting: string[]; fitting_entry: string[] }
   const fitting = rows.fitting.map((r) => JSON.parse(r) as { id: string; sequence: number }).find((f) => f.id === id)
   const entries = rows.fitting_entry.filter((r) => (JSON.parse(r) as { fittingId: string }).fittingId === id)
@@ -85,7 +90,7 @@ test('copied under load, whole at one moment; restored, every row is as it was',
   const second = folder()
   const quiet = await makeCopy(at.dataDir, to, { now: after(1), keepDays: 30 })
   await at.end()
-  await restore(quiet.file, second, { now: NOW })
+  await restore(quiet.file, second, AS_NOBODY)
   const again = await start({ dataDir: second })
   expect(((await again.get(`/api/fittings/${id}`)).body as { sequence: number }).sequence).toBe(sent)
   expect(((await again.get('/api/logbook?q=Tamsin')).body as { total: number }).total).toBe(1)
@@ -116,7 +121,7 @@ test('erased, and an older copy restored: still erased, by the list alone too; t
 
   // The database itself is lost; the list beside it is not.
   rmSync(fileOf(at.dataDir))
-  const restored = await restore(file, at.dataDir, { now: NOW })
+  const restored = await restore(file, at.dataDir, AS_NOBODY)
   expect(restored.erased).toBeGreaterThan(1)
   const bytes = readFileSync(fileOf(at.dataDir))
   for (const word of ['Tamsin', 'the Hale twins']) expect([word, bytes.includes(word)]).toEqual([word, false])
@@ -131,16 +136,34 @@ test('a device that was signed out since stays so: after a restore everybody sig
   const at = await start()
   const browser = new Browser(at)
   await browser.ask('post', '/api/people', { name: 'Merryn Vos', role: 'lead', password: PASSPHRASE })
+  await browser.ask('post', '/api/people', { name: 'Jory Quill', role: 'fitter', password: PASSPHRASE })
   const { file } = await copy(at, folder())
   await at.app.close()
-  await restore(file, at.dataDir, { now: NOW })
+  const asLead = (name: string, password: string) => ({ now: NOW, askLead: () => Promise.resolve({ name, password }) })
+  // A lead says so, or nothing is changed.
+  const before = everything(fileOf(at.dataDir))
+  for (const [name, password] of [
+    ['Merryn Vos', 'another one, as long'],
+    ['Jory Quill', PASSPHRASE],
+    ['Kerra Lowe', PASSPHRASE],
+    ['', ''],
+  ] as const)
+    // prettier-ignore
+    await expect(restore(file, at.dataDir, asLead(name, password))).rejects.toThrow(/password of a lead is not right/)
+  expect(everything(fileOf(at.dataDir))).toEqual(before)
+  // Where the database is lost, a lead of the copy does.
+  const lost = folder()
+  await expect(restore(file, lost, asLead('Merryn Vos', 'another one, as long'))).rejects.toThrow(/of a lead/)
+  expect((await restore(file, lost, asLead('merryn vos ', PASSPHRASE))).before).toBeUndefined()
+
+  await restore(file, at.dataDir, asLead('Merryn Vos', PASSPHRASE))
   const again = await start({ dataDir: at.dataDir })
   const later = new Browser(again)
   expect((await later.ask('get', '/api/day')).status).toBe(401)
   await later.ask('post', '/api/session/sign-in', { name: 'Merryn Vos', password: PASSPHRASE })
   expect(((await later.ask('get', '/api/session/devices')).body as unknown[]).length).toBe(1)
   expect((await later.ask('get', '/api/audit')).body).toEqual(
-    expect.arrayContaining([expect.objectContaining({ who: 'at the machine', what: 'restored a copy' })]),
+    expect.arrayContaining([expect.objectContaining({ who: 'Merryn Vos', what: 'restored a copy' })]),
   )
   await again.end()
 })
@@ -152,7 +175,7 @@ test.each([
   const data = folder()
   const from = join(folder(), 'nimble-anchor-2026-01-01T000000Z.sqlite')
   writeFileSync(from, gunzipSync(readFileSync(join(__dirname, 'databases', name))))
-  const { fittings } = await restore(from, data, { now: NOW })
+  const { fittings } = await restore(from, data, AS_NOBODY)
   const at = await start({ dataDir: data })
   expect(((await at.get('/api/logbook')).body as { total: number }).total).toBe(fittings)
   await at.end()
@@ -169,8 +192,8 @@ describe('what is refused, with nothing changed', () => {
   test('a running server, a damaged copy, one cut short, one of a newer program, one that is not there', async () => {
     const { data, file, before } = await folderWithData()
     const refused = async (from: string, why: RegExp): Promise<void> => {
-      await expect(restore(from, data, { now: NOW })).rejects.toThrow(CannotOpen)
-      await expect(restore(from, data, { now: NOW })).rejects.toThrow(why)
+      await expect(restore(from, data, AS_NOBODY)).rejects.toThrow(CannotOpen)
+      await expect(restore(from, data, AS_NOBODY)).rejects.toThrow(why)
       expect(readFileSync(fileOf(data)).equals(before)).toBe(true)
       expect(readdirSync(data).filter((n) => /restor/.test(n))).toEqual([])
     }
@@ -194,7 +217,7 @@ describe('what is refused, with nothing changed', () => {
     db.close()
     await refused(newer, /newer Nimble Anchor \(OfTomorrow\)/)
     const running = await start({ dataDir: data })
-    await expect(restore(file, data, { now: NOW })).rejects.toThrow(/Another Nimble Anchor already uses/)
+    await expect(restore(file, data, AS_NOBODY)).rejects.toThrow(/Another Nimble Anchor already uses/)
     await running.end()
   })
 
@@ -207,14 +230,16 @@ describe('what is refused, with nothing changed', () => {
     expect(readFileSync(file).includes('Tamsin')).toBe(false)
     expect(statSync(file).mode & 0o077).toBe(0)
     const data = folder()
-    await expect(restore(file, data, { now: NOW })).rejects.toThrow(/give its passphrase/)
-    await expect(restore(file, data, { now: NOW, passphrase: 'another one, as long' })).rejects.toThrow(/does not open/)
+    await expect(restore(file, data, AS_NOBODY)).rejects.toThrow(/give its passphrase/)
+    await expect(restore(file, data, { ...AS_NOBODY, passphrase: 'another one, as long' })).rejects.toThrow(
+      /does not open/,
+    )
     const changed = join(folder(), 'x.sealed')
     const bytes = readFileSync(file)
     bytes[5000] = (bytes[5000] ?? 0) ^ 1
     writeFileSync(changed, bytes)
-    await expect(restore(changed, data, { now: NOW, passphrase: PASSPHRASE })).rejects.toThrow(/does not open/)
-    expect((await restore(file, data, { now: NOW, passphrase: PASSPHRASE })).fittings).toBe(1)
+    await expect(restore(changed, data, { ...AS_NOBODY, passphrase: PASSPHRASE })).rejects.toThrow(/does not open/)
+    expect((await restore(file, data, { ...AS_NOBODY, passphrase: PASSPHRASE })).fittings).toBe(1)
   })
 })
 
@@ -308,4 +333,11 @@ test('the commands say what they did, and what they want', async () => {
     0,
     expect.stringContaining('holds the copy now: 0 fittings'),
   ])
+  const again = await start({ dataDir: at.dataDir })
+  await new Browser(again).ask('post', '/api/people', { name: 'Merryn Vos', role: 'lead', password: PASSPHRASE })
+  await again.app.close()
+  const asked = (input: string) => spawnSync(process.execPath, [cli, 'restore', join(to, name), '--data', at.dataDir], { encoding: 'utf8', input }).status // prettier-ignore
+  expect(asked('')).toBe(1)
+  expect(asked('Merryn Vos\nsomething else, as long\n')).toBe(1)
+  expect(asked(`Merryn Vos\n${PASSPHRASE}\n`)).toBe(0)
 })

@@ -2,7 +2,15 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Case } from '@nimble-anchor/core/casefile'
-import type { DayView, FamilyView, FittingView, JobView, LogbookCharts, LogbookPage } from '@nimble-anchor/core/formats'
+import type {
+  DayView,
+  FamilyView,
+  FittingSummary,
+  FittingView,
+  JobView,
+  LogbookCharts,
+  LogbookPage,
+} from '@nimble-anchor/core/formats'
 import type { RestraintUnit } from '@nimble-anchor/core/restraint'
 import { DataSource } from 'typeorm'
 import { Database } from '../src/storage/database'
@@ -421,6 +429,24 @@ describe('the bay’s day', () => {
     await na.delete(`/api/visits/${late.id}`).expect(204)
     await na.delete(`/api/visits/${late.id}`).expect(404)
     expect((await day()).visits).toHaveLength(1)
+  })
+  test('one visit has one fitting, however many begin it: the second is led to the first’s', async () => {
+    const { id: visitId } = await body<{ id: string }>(na.post('/api/visits', visit))
+    const begin = (over: object) => na.post('/api/fittings', { childId: 'tamsin-hale', visitId, ...over })
+    const [one, other] = await Promise.all([begin({}), begin({ vehicleId: 'corran-dunlin' })])
+    const [won, lost] = one.status === 201 ? [one, other] : [other, one]
+    expect([won.status, lost.status]).toEqual([201, 409])
+    expect(lost.body).toMatchObject({ message: expect.stringMatching(/^Tamsin.* was begun for this visit already/), current: { id: won.body.id } }) // prettier-ignore
+    expect((await day()).visits).toMatchObject([{ id: visitId, state: 'here', childId: 'tamsin-hale', fitting: { id: won.body.id } }]) // prettier-ignore
+    // A child who was typed for it is kept with its fitting, or not at all.
+    const children = async () => ((await na.get('/api/catalogue')).body as { children: unknown[] }).children.length
+    const before = await children()
+    await begin({ childId: undefined, newChild: { name: 'Wenna' } }).expect(409)
+    expect(await children()).toBe(before)
+    expect(await body<FittingSummary[]>(na.get('/api/fittings'))).toHaveLength(1)
+    await na.delete(`/api/visits/${visitId}`).expect(204)
+    expect((await begin({}).expect(400)).body.faults[0].path).toBe('$.visitId')
+    expect((await begin({ visitId: 'today' }).expect(400)).body.faults[0].path).toBe('$.visitId')
   })
   test.each([
     [{ time: '24:00' }, '$.time'],

@@ -3,6 +3,7 @@ import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
 import { CannotOpen } from '../storage/store-faults'
 import { makeCopy, MOST_DAYS } from './copy'
+import { askAtKeyboard } from './lead'
 import { passphraseIn } from './sealed'
 import { restore } from './restore'
 
@@ -64,7 +65,11 @@ async function main(): Promise<void> {
   }
   const [from] = positionals
   if (from === undefined || positionals.length > 1) return ended(`Say from where: ${HELP.restore}`, 2)
-  const { fittings, erased, before } = await restore(resolve(from), dataDir, { now, passphrase })
+  const { fittings, erased, before } = await restore(resolve(from), dataDir, {
+    now,
+    passphrase,
+    askLead: askAtKeyboard,
+  })
   console.log(
     `${dataDir} holds the copy now: ${fittings} fittings. People and passwords are as they were then; everybody signs in again.`,
   )

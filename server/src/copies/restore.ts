@@ -8,9 +8,16 @@ import { RUN_ONCE_AFTER } from '../storage/migrations/index'
 import { databaseFile, lockFolder, openWriter, rawOf, refuseNewerFile } from '../storage/opening'
 import { CannotOpen } from '../storage/store-faults'
 import { checked } from './copy'
+import { refuseOthers, type AskLead } from './lead'
 import { addErased, readErased, type Erased } from './erased-list'
 import { isSealed, unseal } from './sealed'
 
+export interface Restoring {
+  readonly now: Date
+  readonly passphrase?: string | undefined
+  /** Asked where people sign in: for a lead. */
+  readonly askLead: AskLead
+}
 export interface Restored {
   readonly fittings: number
   /** Records that had been erased since the copy was made, and are gone again. */
@@ -25,12 +32,12 @@ export interface Restored {
  * anybody can read it.
  *
  * @throws CannotOpen while a server uses the folder, and for a copy that is
- * damaged, sealed by another passphrase, or from a newer program
+ * damaged, sealed by another passphrase, or from a newer program; for who is no lead
  */
 export async function restore(
   from: string,
   dataDir: string,
-  { now, passphrase }: { readonly now: Date; readonly passphrase?: string | undefined },
+  { now, passphrase, askLead }: Restoring,
 ): Promise<Restored> {
   if (!existsSync(from)) throw new CannotOpen(`There is no copy at ${from}.`)
   mkdirSync(dataDir, { recursive: true, mode: 0o700 })
@@ -41,8 +48,9 @@ export async function restore(
     await plain(from, part, passphrase)
     const fittings = check(part, from)
     refuseNewerFile(part, from)
+    const lead = await refuseOthers([databaseFile(dataDir), part], askLead)
     const erased = [...readErased(dataDir), ...readErased(dirname(from)), ...knownTo(databaseFile(dataDir))]
-    const gone = await free(part, erased, now)
+    const gone = await free(part, erased, { now, who: lead ?? 'at the machine' })
     const file = databaseFile(dataDir)
     const before = existsSync(file) ? join(dataDir, `before-restore-${now.toISOString().slice(0, 19).replaceAll(':', '')}Z.sqlite`) : undefined // prettier-ignore
     if (before !== undefined) setAside(file, before)
@@ -105,7 +113,7 @@ function knownTo(file: string): readonly Erased[] {
 async function free(
   file: string,
   erased: readonly Erased[],
-  now: Date,
+  { now, who }: { readonly now: Date; readonly who: string },
 ): Promise<{ readonly records: number; readonly fittings: number }> {
   const source: DataSource = await openWriter(dirname(file), file)
   try {
@@ -137,7 +145,7 @@ async function free(
     raw.exec('DELETE FROM "device"')
     raw
       .prepare('INSERT INTO "audit" ("at", "personId", "who", "what") VALUES (?, NULL, ?, ?)')
-      .run(now.toISOString(), 'at the machine', 'restored a copy')
+      .run(now.toISOString(), who, 'restored a copy')
     raw.exec('COMMIT')
     raw.exec(`INSERT INTO "fitting_search" ("fitting_search") VALUES ('optimize')`)
     const after = raw.prepare('SELECT count(*) FROM "fitting"').pluck().get() as number

@@ -64,6 +64,11 @@ export class CreateFittingDto {
   @Matches(ID, { message: 'must be the id of a vehicle' })
   vehicleId?: string
 
+  @ApiProperty({ required: false, description: 'The visit that it is for: it leads to this fitting from then on.' })
+  @Optional()
+  @IsUUID()
+  visitId?: string
+
   @ApiProperty({
     required: false,
     description: 'It came already fitted; what is found wrong at the first look was wrong on arrival.',

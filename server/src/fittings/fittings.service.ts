@@ -31,8 +31,8 @@ import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
 import { Database } from '../storage/database'
 import { insertEntry, readFitting, updateFitting } from '../storage/statements'
-import { refuseAhead, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
-import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow } from '../storage/entities'
+import { refuseAhead, refuseBegun, refuseOtherDay, refuseStrangersSlip, refuseUnfitUnit, takeable } from './refusals'
+import { ChildRow, EntryRow, ErasedRow, FittingRow, VehicleRow, VisitRow } from '../storage/entities'
 import { awaitDue, dropFaultsOf, keepDue, keepFaults, keepSearch, keepStageTime, searchText } from '../records/keeping'
 import { judge, SUMMARY_COLUMNS, SUMMARY_LIMIT, toReading, toSummary, toView } from './fitting-views'
 import { Live } from '../live/live.service'
@@ -121,8 +121,12 @@ export class FittingsService implements OnApplicationBootstrap {
   }
 
   /** @param number its running number, where it is not the next */
-  create({ childId, newChild, vehicleId, arrivedInstalled }: CreateFittingDto, number?: number): Promise<FittingView> {
+  create(
+    { childId, newChild, vehicleId, visitId, arrivedInstalled }: CreateFittingDto,
+    number?: number,
+  ): Promise<FittingView> {
     return this.db.write(async (manager) => {
+      if (visitId !== undefined) await refuseBegun(manager, visitId)
       const child = newChild
         ? await insertChild(manager, newChild, this.clock.today())
         : ((await manager.findOneBy(ChildRow, { id: childId ?? '' }))?.body as Child | undefined)
@@ -136,7 +140,7 @@ export class FittingsService implements OnApplicationBootstrap {
           { path: '$.vehicleId', message: `no vehicle "${vehicleId}"` },
         ])
       }
-      return this.insert(
+      const begun = await this.insert(
         manager,
         {
           format: CASE_FORMAT,
@@ -153,6 +157,11 @@ export class FittingsService implements OnApplicationBootstrap {
         },
         { arrivedInstalled: arrivedInstalled ?? false, ...(number !== undefined && { number }) },
       )
+      if (visitId !== undefined) {
+        await manager.update(VisitRow, { id: visitId }, { fittingId: begun.id, childId: child.id, state: 'here' })
+        this.live.tell({ kind: 'day' })
+      }
+      return begun
     })
   }
 

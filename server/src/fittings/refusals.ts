@@ -6,7 +6,8 @@ import { type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { assess, type Verdict } from '@nimble-anchor/core/verdict'
 import { In, type EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
-import { EntryRow, UnitRow, type FittingRow } from '../storage/entities'
+import { EntryRow, FittingRow, UnitRow, VisitRow } from '../storage/entities'
+import { conflict } from './collisions'
 
 /** What no entry, undo or signature may do, whoever asks. */
 
@@ -29,6 +30,17 @@ export const takeable = (entry: EntryRow): Changed[] => {
   return [...upgradeChanges(changes)].filter(
     (c) => c.path[0] !== 'today' && c.path[0] !== 'units' && !(movesOn && isDating(c)),
   )
+}
+
+/** A visit has one fitting, however many devices begin it. @throws 409 with the fitting that was begun */
+export async function refuseBegun(manager: EntityManager, visitId: string): Promise<void> {
+  const visit = await manager.findOneBy(VisitRow, { id: visitId })
+  if (!visit)
+    throw new FaultsException('The fitting was not created.', [
+      { path: '$.visitId', message: 'is not known: the visit was taken off the queue' },
+    ])
+  const begun = visit.fittingId === null ? null : await manager.findOneBy(FittingRow, { id: visit.fittingId })
+  if (begun) throw conflict(begun, `${begun.childName} was begun for this visit already: open it from the queue.`)
 }
 
 /** A slip of the finger is put right by the one who made it, with nothing entered since; from anybody else it is a new look. */

@@ -10,6 +10,7 @@ import { JOB_MARK } from '../jobs/jobMark.ts'
 import { api, NOTHING_SEEN } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { LeftTheirs } from '../session/meanwhile.ts'
+import { useMay } from '../session/who.ts'
 import { withQueries } from '../session/queries.tsx'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
@@ -54,6 +55,8 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
   const load = useCatalogue((s) => s.load)
   const navigate = useNavigate()
   const [isEditing, setEditing] = useState(false)
+  const isLead = useMay('lead')
+  const mayFit = useMay('lead', 'fitter', 'trainee')
   const jobs = useQuery({ queryKey: ['jobs', unit.id], queryFn: () => api.jobs(unit.id) })
   const been = useQuery({
     queryKey: ['been', unit.id],
@@ -76,9 +79,11 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
             <StateMark state={state.mark} size={16} /> {state.text}
           </span>
         </div>
-        <Button onClick={() => setEditing(true)}>
-          <Pencil size={18} aria-hidden="true" /> Change what is known
-        </Button>
+        {isLead && (
+          <Button onClick={() => setEditing(true)}>
+            <Pencil size={18} aria-hidden="true" /> Change what is known
+          </Button>
+        )}
       </div>
       {unit.isRecalled === true && (
         <p className="mb-3 border-l-4 border-fail bg-sheet p-3">
@@ -111,7 +116,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
               </li>
             ))}
           </ul>
-          <BeginJob model={model} unit={unit} />
+          {mayFit && <BeginJob model={model} unit={unit} />}
         </Panel>
         <Panel
           title="Where it has been"

@@ -5,6 +5,7 @@ import { Link } from 'react-router'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { NOTHING_SEEN } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
+import { useMay } from '../session/who.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -26,15 +27,18 @@ interface Props {
 export function Units({ model, units, taken }: Props) {
   const load = useCatalogue((s) => s.load)
   const today = useToday((s) => s.today)
+  const isLead = useMay('lead')
   const [added, setAdded] = useState<Partial<RestraintUnit>>()
   return (
     <Panel
       title="Units on the shelf"
       fills
       aside={
-        <Button onClick={() => setAdded({ id: idFrom(`u-${model.name}`, taken), modelId: model.id, serial: '' })}>
-          <Plus size={18} aria-hidden="true" /> Add a unit
-        </Button>
+        isLead && (
+          <Button onClick={() => setAdded({ id: idFrom(`u-${model.name}`, taken), modelId: model.id, serial: '' })}>
+            <Plus size={18} aria-hidden="true" /> Add a unit
+          </Button>
+        )
       }
     >
       {units.length === 0 && (

@@ -56,6 +56,12 @@ export interface NewChild {
   readonly name: string
   readonly familyName?: string
 }
+/** What a fitting begins with beside its child. */
+interface Beginning {
+  readonly vehicleId?: string | undefined
+  readonly visitId?: string | undefined
+  readonly arrivedInstalled?: boolean
+}
 /** A passkey is asked for: what it is to prove, and by which name the answer comes back. */
 interface Asked {
   readonly handle: string
@@ -269,10 +275,10 @@ export const api = {
   revise: (id: string) => call<FittingView>(`fittings/${id}/revise`, {}),
   ahead: (id: string, of?: 'catalogue', work?: Work) =>
     call<AheadView>(`fittings/${id}/ahead${of === undefined ? '' : `?of=${of}`}`, undefined, { work }),
-  create: (child: string | NewChild, vehicleId?: string, arrivedInstalled = false) =>
+  create: (child: string | NewChild, { arrivedInstalled, ...over }: Beginning = {}) =>
     call<FittingView>('fittings', {
       ...(typeof child === 'string' ? { childId: child } : { newChild: child }),
-      ...(vehicleId !== undefined && { vehicleId }),
+      ...over,
       ...(arrivedInstalled && { arrivedInstalled }),
     }),
   importCatalogue: (file: unknown, how: ImportHow = {}) =>

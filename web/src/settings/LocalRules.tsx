@@ -5,8 +5,10 @@ import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { usePracticeBook } from '../session/practice.ts'
+import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
+import { Locked } from '../ui/Locked.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -64,6 +66,7 @@ interface Props {
 export function LocalRules({ book, onDefault }: Props) {
   const change = usePracticeBook((s) => s.change)
   const load = usePracticeBook((s) => s.load)
+  const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.localRuleId)
   const kept = book.localRules.find((r) => r.id === selectedId) ?? book.localRules[0]
   const [draft, setDraft] = useState<Draft>()
@@ -99,23 +102,26 @@ export function LocalRules({ book, onDefault }: Props) {
             defaultId={book.localRuleId}
             onSelect={open}
             onDefault={onDefault}
+            isLocked={!isLead}
           />
-          <Button
-            className="mt-2"
-            onClick={() => {
-              const name = `${kept.name}, copy`
-              setDraft({
-                ...draftOf(kept),
-                id: idFrom(
+          {isLead && (
+            <Button
+              className="mt-2"
+              onClick={() => {
+                const name = `${kept.name}, copy`
+                setDraft({
+                  ...draftOf(kept),
+                  id: idFrom(
+                    name,
+                    book.localRules.map((r) => r.id),
+                  ),
                   name,
-                  book.localRules.map((r) => r.id),
-                ),
-                name,
-              })
-            }}
-          >
-            New, from this one
-          </Button>
+                })
+              }}
+            >
+              New, from this one
+            </Button>
+          )}
         </div>
         <form
           onSubmit={(e) => {
@@ -128,66 +134,70 @@ export function LocalRules({ book, onDefault }: Props) {
               ).then(() => open(parsed.value.id), leftOr)
           }}
         >
-          <TextField
-            label="Name of the rule"
-            value={shown.name}
-            maxLength={120}
-            fault={faultOf('name')}
-            onChange={(name) => setDraft({ ...shown, name })}
-          />
-          <div className="mt-3 grid gap-3 sm:grid-cols-3">
-            {LIMITS.map(({ key, label, unit }) => (
-              <TextField
-                key={key}
-                label={label}
-                unit={unit}
-                inputMode="decimal"
-                value={shown.typed[key]}
-                fault={faultOf(key)}
-                onChange={(text) => setDraft({ ...shown, typed: { ...shown.typed, [key]: text } })}
-              />
-            ))}
-          </div>
-          <div className="mt-3 grid gap-3 sm:grid-cols-3">
-            <SelectField
-              label="Use of UN R44 restraints"
-              value={shown.r44}
-              options={[
-                { id: '', label: 'not known' },
-                { id: 'allowed', label: 'allowed' },
-                { id: 'not-after', label: 'not after a day' },
-              ]}
-              onChange={(id) => setDraft({ ...shown, r44: id as Draft['r44'] })}
+          <Locked when={!isLead}>
+            <TextField
+              label="Name of the rule"
+              value={shown.name}
+              maxLength={120}
+              fault={faultOf('name')}
+              onChange={(name) => setDraft({ ...shown, name })}
             />
-            {shown.r44 === 'not-after' && (
-              <TextField
-                label="Last day of use (year-month-day)"
-                value={shown.r44Day}
-                fault={shown.r44Day === '' ? undefined : (faultOf('r44Use.notAfter') ?? faultOf('r44Use'))}
-                onChange={(r44Day) => setDraft({ ...shown, r44Day: r44Day.trim() })}
+            <div className="mt-3 grid gap-3 sm:grid-cols-3">
+              {LIMITS.map(({ key, label, unit }) => (
+                <TextField
+                  key={key}
+                  label={label}
+                  unit={unit}
+                  inputMode="decimal"
+                  value={shown.typed[key]}
+                  fault={faultOf(key)}
+                  onChange={(text) => setDraft({ ...shown, typed: { ...shown.typed, [key]: text } })}
+                />
+              ))}
+            </div>
+            <div className="mt-3 grid gap-3 sm:grid-cols-3">
+              <SelectField
+                label="Use of UN R44 restraints"
+                value={shown.r44}
+                options={[
+                  { id: '', label: 'not known' },
+                  { id: 'allowed', label: 'allowed' },
+                  { id: 'not-after', label: 'not after a day' },
+                ]}
+                onChange={(id) => setDraft({ ...shown, r44: id as Draft['r44'] })}
               />
-            )}
-          </div>
-          <p className="mt-2 text-sm text-ink-soft">
-            Whichever is reached first ends the duty. Confirm the rule with your authority: it is local law, and this
-            program does not know where you are.
-          </p>
-          <div className="mt-4 flex flex-wrap gap-2">
-            <Button type="submit" look="main" disabled={!isChanged || !parsed.ok}>
-              Save this rule
-            </Button>
-            {isChanged && <Button onClick={() => setDraft(undefined)}>Discard changes</Button>}
-            {!isNew && kept.id !== book.localRuleId && (
-              <Button
-                look="quiet"
-                onClick={() =>
-                  void change(() => api.removeLocalRule(kept.id)).then(() => open(book.localRuleId), sayRefusal)
-                }
-              >
-                Delete “{kept.name}”
+              {shown.r44 === 'not-after' && (
+                <TextField
+                  label="Last day of use (year-month-day)"
+                  value={shown.r44Day}
+                  fault={shown.r44Day === '' ? undefined : (faultOf('r44Use.notAfter') ?? faultOf('r44Use'))}
+                  onChange={(r44Day) => setDraft({ ...shown, r44Day: r44Day.trim() })}
+                />
+              )}
+            </div>
+            <p className="mt-2 text-sm text-ink-soft">
+              Whichever is reached first ends the duty. Confirm the rule with your authority: it is local law, and this
+              program does not know where you are.
+            </p>
+          </Locked>
+          {isLead && (
+            <div className="mt-4 flex flex-wrap gap-2">
+              <Button type="submit" look="main" disabled={!isChanged || !parsed.ok}>
+                Save this rule
               </Button>
-            )}
-          </div>
+              {isChanged && <Button onClick={() => setDraft(undefined)}>Discard changes</Button>}
+              {!isNew && kept.id !== book.localRuleId && (
+                <Button
+                  look="quiet"
+                  onClick={() =>
+                    void change(() => api.removeLocalRule(kept.id)).then(() => open(book.localRuleId), sayRefusal)
+                  }
+                >
+                  Delete “{kept.name}”
+                </Button>
+              )}
+            </div>
+          )}
         </form>
       </div>
     </Panel>

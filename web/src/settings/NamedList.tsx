@@ -13,16 +13,23 @@ interface Props {
   readonly defaultId: string
   readonly onSelect: (id: string) => void
   readonly onDefault: (id: string) => void
+  /** Of who may not change what new fittings start with. */
+  readonly isLocked: boolean
 }
 
 /** Names to choose one from for editing, and one that new fittings start with. */
-export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDefault }: Props) {
+export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDefault, isLocked }: Props) {
   return (
     <>
       <p className="pr-2 pb-1 text-right text-sm text-ink-soft" aria-hidden="true">
         new fittings start with
       </p>
-      <RadioRows aria-label={`${legend}: new fittings start with`} value={defaultId} onValueChange={onDefault}>
+      <RadioRows
+        aria-label={`${legend}: new fittings start with`}
+        value={defaultId}
+        disabled={isLocked}
+        onValueChange={onDefault}
+      >
         <ul className="divide-y divide-hair border-y border-hair" aria-label={legend}>
           {items.map(({ id, name }) => (
             <li key={id} className={`flex items-center gap-2 ${id === selectedId ? 'bg-shoal' : ''}`}>

@@ -4,8 +4,10 @@ import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { usePracticeBook } from '../session/practice.ts'
+import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
+import { Locked } from '../ui/Locked.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -23,6 +25,7 @@ interface Props {
 export function Profiles({ book, onDefault }: Props) {
   const change = usePracticeBook((s) => s.change)
   const load = usePracticeBook((s) => s.load)
+  const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.profileId)
   const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
   const [draft, setDraft] = useState<PracticeProfile>()
@@ -64,23 +67,26 @@ export function Profiles({ book, onDefault }: Props) {
             defaultId={book.profileId}
             onSelect={(id) => open(book.profiles.find((p) => p.id === id))}
             onDefault={onDefault}
+            isLocked={!isLead}
           />
-          <Button
-            className="mt-2"
-            onClick={() => {
-              const name = `${kept.name}, copy`
-              setDraft({
-                ...kept,
-                id: idFrom(
+          {isLead && (
+            <Button
+              className="mt-2"
+              onClick={() => {
+                const name = `${kept.name}, copy`
+                setDraft({
+                  ...kept,
+                  id: idFrom(
+                    name,
+                    book.profiles.map((p) => p.id),
+                  ),
                   name,
-                  book.profiles.map((p) => p.id),
-                ),
-                name,
-              })
-            }}
-          >
-            New, from this one
-          </Button>
+                })
+              }}
+            >
+              New, from this one
+            </Button>
+          )}
         </div>
         <form
           onSubmit={(e) => {
@@ -88,35 +94,39 @@ export function Profiles({ book, onDefault }: Props) {
             keep()
           }}
         >
-          <TextField
-            label="Name of the profile"
-            value={shown.name}
-            maxLength={120}
-            fault={shown.name.trim() === '' ? 'Needs a name' : undefined}
-            onChange={(name) => setDraft({ ...shown, name })}
-          />
-          <div className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
-            {QUESTIONS.map((q) => (
-              <SelectField
-                key={q}
-                label={SCHOOL_TEXT[q].question}
-                value={shown[q] ?? SCHOOLS[q][0]}
-                options={SCHOOLS[q].map((id) => ({ id, label: SCHOOL_TEXT[q].schools[id] ?? id }))}
-                onChange={(school) => setDraft({ ...shown, [q]: school } as PracticeProfile)}
-              />
-            ))}
-          </div>
-          <div className="mt-4 flex flex-wrap gap-2">
-            <Button type="submit" look="main" disabled={!isChanged || shown.name.trim() === ''}>
-              Save this profile
-            </Button>
-            {isChanged && <Button onClick={() => open(undefined)}>Discard changes</Button>}
-            {!isNew && kept.id !== book.profileId && (
-              <Button look="quiet" onClick={remove}>
-                Delete “{kept.name}”
+          <Locked when={!isLead}>
+            <TextField
+              label="Name of the profile"
+              value={shown.name}
+              maxLength={120}
+              fault={shown.name.trim() === '' ? 'Needs a name' : undefined}
+              onChange={(name) => setDraft({ ...shown, name })}
+            />
+            <div className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
+              {QUESTIONS.map((q) => (
+                <SelectField
+                  key={q}
+                  label={SCHOOL_TEXT[q].question}
+                  value={shown[q] ?? SCHOOLS[q][0]}
+                  options={SCHOOLS[q].map((id) => ({ id, label: SCHOOL_TEXT[q].schools[id] ?? id }))}
+                  onChange={(school) => setDraft({ ...shown, [q]: school } as PracticeProfile)}
+                />
+              ))}
+            </div>
+          </Locked>
+          {isLead && (
+            <div className="mt-4 flex flex-wrap gap-2">
+              <Button type="submit" look="main" disabled={!isChanged || shown.name.trim() === ''}>
+                Save this profile
               </Button>
-            )}
-          </div>
+              {isChanged && <Button onClick={() => open(undefined)}>Discard changes</Button>}
+              {!isNew && kept.id !== book.profileId && (
+                <Button look="quiet" onClick={remove}>
+                  Delete “{kept.name}”
+                </Button>
+              )}
+            </div>
+          )}
         </form>
       </div>
     </Panel>

@@ -109,7 +109,13 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
     setChildId(chosen)
     setBusy(true)
     try {
-      onCreated(await api.create(chosen === NEW && added ? added : chosen, vehicleId, arrived))
+      onCreated(
+        await api.create(chosen === NEW && added ? added : chosen, {
+          vehicleId,
+          visitId: visit?.id,
+          arrivedInstalled: arrived,
+        }),
+      )
       void load()
     } catch (error) {
       setFault(error instanceof Error ? error.message : 'The fitting was not created.')

@@ -5,7 +5,7 @@ import { Plus } from 'lucide-react'
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../app/commands.ts'
-import { api, type VisitEntry } from '../session/api.ts'
+import { api, Refused, type VisitEntry } from '../session/api.ts'
 import { keepSeen } from '../session/meanwhile.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useToday } from '../session/today.ts'
@@ -105,18 +105,21 @@ export function Queue() {
         void load()
       },
     )
-  /** The visit leads to its fitting from then on. */
-  async function join(visit: VisitView, fitting: FittingView): Promise<void> {
-    const entry = { ...entryOf(visit), childId: fitting.case.child.id, fittingId: fitting.id, state: 'here' as const }
-    await keepVisit(visit.id, entry, entryOf(visit))
-    void navigate(`/fittings/${fitting.id}/measure`)
-  }
+  const go = (fitting: FittingView): void => void navigate(`/fittings/${fitting.id}/measure`)
   async function begin(visit: VisitView): Promise<void> {
-    if (visit.childId === null) return setBeginning(visit)
+    const { id: visitId, childId, vehicleId, who } = visit
+    if (childId === null) return setBeginning(visit)
     try {
-      await join(visit, await api.create(visit.childId, visit.vehicleId ?? undefined))
+      go(await api.create(childId, { vehicleId: vehicleId ?? undefined, visitId }))
     } catch (error) {
+      const begun = error instanceof Refused ? error.current : undefined
+      // Another device was first with the same child: one fitting, for both.
+      if (begun?.case.child.id === childId) {
+        toast(`The fitting of ${who} was begun on another device: here it is.`)
+        return go(begun)
+      }
       sayRefusal(error)
+      void load()
     }
   }
   const nameOf = ({ fitting, childId, who }: VisitView): string => {
@@ -208,7 +211,7 @@ export function Queue() {
             open
             visit={beginning}
             onOpenChange={(isOpen) => !isOpen && setBeginning(undefined)}
-            onCreated={(fitting) => void join(beginning, fitting).catch(sayRefusal)}
+            onCreated={go}
           />
         </Suspense>
       )}
