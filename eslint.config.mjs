@@ -14,6 +14,17 @@ export default tseslint.config(
   },
   { files: ['web/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: hooks.configs.recommended.rules },
   {
+    files: ['web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'crypto', property: 'randomUUID', message: 'Absent where a page is not encrypted: take v4 of uuid.' },
+        { object: 'crypto', property: 'subtle', message: 'Absent where a page is not encrypted.' },
+      ],
+    },
+  },
+  {
     files: ['scripts/**', '**/*.mjs', '**/*.cjs', '**/*.config.ts'],
     languageOptions: {
       globals: {

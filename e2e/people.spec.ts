@@ -1,18 +1,8 @@
 import { createServer } from 'node:http'
 import { chromium, type Browser, type Page } from '@playwright/test'
+import { addPasskeys, first, PASSWORD, signIn } from './people.ts'
 import { beginFitting, expect, expectAxeClean, fill, part, test, type Server } from './served.ts'
 
-const PASSWORD = 'tern ladder copper mist'
-
-/** The first person, made on the page: from then on everybody signs in. */
-async function first(page: Page, url: string, name = 'Merryn Vos'): Promise<void> {
-  await page.goto(`${url}/people`)
-  await page.getByLabel('Your name').fill(name)
-  await page.getByLabel('Password', { exact: true }).fill(PASSWORD)
-  await page.getByRole('button', { name: 'Sign in from now on' }).click()
-  await page.getByRole('button', { name: 'They are kept' }).click()
-  await expect(page.getByRole('button', { name: `Signed in: ${name}` })).toBeVisible()
-}
 async function addPerson(page: Page, name: string, role: string): Promise<void> {
   await page.getByRole('tab', { name: 'Who works here' }).click()
   await page.getByRole('button', { name: 'Add a person' }).click()
@@ -22,11 +12,6 @@ async function addPerson(page: Page, name: string, role: string): Promise<void> 
   await dialog.getByLabel('Password to begin with').fill(PASSWORD)
   await dialog.getByRole('button', { name: 'Add them' }).click()
   await page.getByRole('button', { name: 'They are kept' }).click()
-}
-async function signIn(page: Page, name: string, password = PASSWORD): Promise<void> {
-  await page.getByLabel('Your name').fill(name)
-  await page.getByLabel('Password', { exact: true }).fill(password)
-  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
 }
 async function another(browser: Browser, url: string, viewport = { width: 390, height: 844 }): Promise<Page> {
   const page = await (await browser.newContext({ viewport })).newPage()
@@ -88,11 +73,7 @@ test('the first person, a trainee beside them, a PIN, a lock over work that is k
 
 test('a passkey: made, signed in by, and asked again before a family is exported', async ({ page, server }) => {
   const url = server.url.replace('127.0.0.1', 'localhost')
-  const devtools = await page.context().newCDPSession(page)
-  await devtools.send('WebAuthn.enable')
-  await devtools.send('WebAuthn.addVirtualAuthenticator', {
-    options: { protocol: 'ctap2', transport: 'internal', hasResidentKey: true, hasUserVerification: true, isUserVerified: true, automaticPresenceSimulation: true }, // prettier-ignore
-  })
+  await addPasskeys(page)
   await first(page, url)
   await page.getByRole('tab', { name: 'Your sign-in' }).click()
   await page.getByRole('button', { name: 'Add a passkey' }).click()

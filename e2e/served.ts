@@ -84,7 +84,7 @@ class OwnProcess implements Server {
   }
 }
 
-async function freePort(): Promise<number> {
+export async function freePort(): Promise<number> {
   const probe = createServer().listen(0, '127.0.0.1')
   await new Promise((r) => probe.once('listening', r))
   const address = probe.address()
@@ -228,7 +228,12 @@ export async function cutOffFromOthers(context: BrowserContext): Promise<void> {
 }
 
 /** Begins a fitting through the dialog, as a fitter does. */
-export async function beginFitting(page: Page, server: Server, child: string, car?: string): Promise<void> {
+export async function beginFitting(
+  page: Page,
+  server: Pick<Server, 'url'>,
+  child: string,
+  car?: string,
+): Promise<void> {
   await page.goto(server.url)
   await page.getByRole('button', { name: 'New fitting' }).first().click()
   const dialog = page.getByRole('dialog')

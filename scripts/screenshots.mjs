@@ -174,7 +174,26 @@ await shoot('attach-phone-dark', `/fittings/${failing}/attach`, {
     await page.getByRole('dialog').getByText('Pushed home').first().waitFor()
   },
 })
-await shoot('drawings', '/rules/drawings')
+// Last: from the first person on everybody signs in.
+const password = 'tern ladder copper mist'
+await shoot('people', '/people', {
+  act: async (page) => {
+    await page.getByLabel('Your name').fill('Merryn Vos')
+    await page.getByLabel('Password', { exact: true }).fill(password)
+    await page.getByRole('button', { name: 'Sign in from now on' }).click()
+    await page.getByRole('button', { name: 'They are kept' }).click()
+    for (const [name, role] of [
+      ['Jory Quill', 'fitter'],
+      ['Tilde Orr', 'trainee'],
+      ['Anselm Roe', 'reader'],
+    ])
+      // prettier-ignore
+      await page.request.post(`${URL_BASE}/api/people`, { data: { name, role, password } })
+    await page.goto(`${URL_BASE}/people`)
+    await page.getByRole('tab', { name: 'Who works here' }).click()
+    await page.getByText('Anselm Roe').waitFor()
+  },
+})
 await browser.close()
 server.kill('SIGKILL')
 rmSync(data, { recursive: true, force: true })

@@ -1,6 +1,6 @@
 import { Copy, Printer } from 'lucide-react'
-import { toast } from 'sonner'
 import { Button } from '../ui/Button.tsx'
+import { copyText } from '../ui/copyText.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 
 interface Props {
@@ -27,14 +27,7 @@ export function RecoveryCodes({ name, codes, onDone }: Props) {
         <Button onClick={() => print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </Button>
-        <Button
-          onClick={() =>
-            void navigator.clipboard.writeText(codes.join('\n')).then(
-              () => toast('Copied.'),
-              () => toast.error('The browser did not let it be copied.'),
-            )
-          }
-        >
+        <Button onClick={() => copyText(codes.join('\n'))}>
           <Copy size={18} aria-hidden="true" /> Copy
         </Button>
         <Button look="main" onClick={onDone}>

@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid'
 import { type Case, type Put } from '@nimble-anchor/core/casefile'
 import { type Fault } from '@nimble-anchor/core/ground'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
@@ -220,7 +221,7 @@ export const useFitting = create<FittingState>()((set, get) => {
       if (useWho.getState().session?.person?.role === 'reader')
         return [{ path: '$', message: 'A reader looks, and enters nothing.' }]
       const entry: Waiting = {
-        id: crypto.randomUUID(),
+        id: newId(),
         fittingId: view.id,
         who: fitterName(),
         ...signedInAs(),

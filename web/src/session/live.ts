@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid'
 import type { HereView, LiveEvent } from '@nimble-anchor/core/formats'
 import { api } from './api.ts'
 import { useCatalogue } from './catalogue.ts'
@@ -15,7 +16,7 @@ import { useWho } from './who.ts'
  */
 
 /** An id of this tab, by which it does not count itself among the others. */
-const TAB = crypto.randomUUID()
+const TAB = newId()
 const STILL_HERE_MS = 20_000
 /** What comes in one breath is looked at once. */
 const TOGETHER_MS = 120

@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { api, type Work } from './api.ts'
 
@@ -29,7 +30,7 @@ export function useWork(): Followed {
       const mine = new AbortController()
       going.current = mine
       setShare(0)
-      const id = crypto.randomUUID()
+      const id = newId()
       const looking = setInterval(() => {
         // Done meanwhile, or not told: the answer itself will say.
         api.workShare(id).then(

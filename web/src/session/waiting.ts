@@ -1,3 +1,4 @@
+import { v4 as newId } from 'uuid'
 import type { Put } from '@nimble-anchor/core/casefile'
 import { Dexie, type EntityTable } from 'dexie'
 
@@ -42,7 +43,7 @@ export async function takeOldEntries(): Promise<void> {
   for (const key of Object.keys(localStorage).filter((k) => k.startsWith(OLD_KEY))) {
     const fittingId = key.slice(OLD_KEY.length)
     const old = readOld(localStorage.getItem(key))
-    await db.waiting.bulkAdd(old.map((e) => ({ id: crypto.randomUUID(), fittingId, base: 0, own: [], ...e })))
+    await db.waiting.bulkAdd(old.map((e) => ({ id: newId(), fittingId, base: 0, own: [], ...e })))
     localStorage.removeItem(key)
   }
 }

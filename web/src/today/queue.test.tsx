@@ -71,24 +71,27 @@ test('what the server refuses stands in the dialog, with the field', async () =>
   await settle()
   expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. time must be a time, HH:MM')
 })
-test('begin: a fitting for the child, and the visit knows it', async () => {
+test('begin: a fitting for the child and for its visit', async () => {
   create.mockResolvedValue({ id: 'f9', case: { child: { id: 'tamsin-hale' } } } as never)
-  change.mockResolvedValue(visit())
   show(day({ visits: [visit({ vehicleId: 'corran-knot' })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
   await settle()
-  expect(create).toHaveBeenCalledWith('tamsin-hale', 'corran-knot')
-  expect(change).toHaveBeenCalledWith(
-    'v1',
-    expect.objectContaining({ fittingId: 'f9', state: 'here', who: 'Hale' }),
-    expect.objectContaining({ state: 'expected', fittingId: null }),
-  )
+  expect(create).toHaveBeenCalledWith('tamsin-hale', { vehicleId: 'corran-knot', visitId: 'v1' })
   expect(screen.getByText('measuring')).toBeInTheDocument()
 })
-test('no child is known yet: begin asks who it is, and the visit knows the child and its fitting then', async () => {
+test.each([
+  ['tamsin-hale', 'measuring'],
+  ['another-child', 'Begin the fitting of Hale'],
+])('begun on another device for %s: led there only where it is the same child', async (childId, shown) => {
+  create.mockRejectedValue(new Refused(409, 'Tamsin was begun for this visit already: open it from the queue.', [], { id: 'f9', case: { child: { id: childId } } } as never)) // prettier-ignore
+  show(day({ visits: [visit()] }))
+  fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
+  await settle()
+  expect(screen.queryByText(shown) ?? screen.getByRole('button', { name: shown })).toBeInTheDocument()
+})
+test('no child is known yet: begin asks who it is', async () => {
   jest.spyOn(api, 'health').mockResolvedValue({ today: '2026-11-25' })
   create.mockResolvedValue({ id: 'f9', case: { child: { id: 'pip-quay' } } } as never)
-  change.mockResolvedValue(visit())
   show(day({ visits: [visit({ childId: null, who: 'Quay', vehicleId: null })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Quay' }))
   const dialog = await screen.findByRole('dialog', { name: 'New fitting' })
@@ -100,12 +103,7 @@ test('no child is known yet: begin asks who it is, and the visit knows the child
   fireEvent.change(within(dialog).getByLabelText('First name'), { target: { value: 'Pip' } })
   fireEvent.click(within(dialog).getByRole('button', { name: 'Begin' }))
   await settle()
-  expect(create).toHaveBeenCalledWith({ name: 'Pip', familyName: 'Quay' }, undefined, false)
-  expect(change).toHaveBeenCalledWith(
-    'v1',
-    expect.objectContaining({ childId: 'pip-quay', fittingId: 'f9', state: 'here' }),
-    expect.objectContaining({ childId: null, fittingId: null }),
-  )
+  expect(create).toHaveBeenCalledWith({ name: 'Pip', familyName: 'Quay' }, expect.objectContaining({ visitId: 'v1' }))
 })
 test('a name that is known is looked for, and the family’s children stand to be chosen', async () => {
   jest.spyOn(api, 'health').mockResolvedValue({ today: '2026-11-25' })

@@ -1,9 +1,9 @@
 import type { CarerLink } from '@nimble-anchor/core/formats'
 import { Copy, Link2 } from 'lucide-react'
 import { useState } from 'react'
-import { toast } from 'sonner'
 import { api } from '../../session/api.ts'
 import { Button } from '../../ui/Button.tsx'
+import { copyText } from '../../ui/copyText.ts'
 import { CodePicture } from '../../ui/CodePicture.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { sayRefusal } from '../../ui/refusal.ts'
@@ -31,14 +31,7 @@ export function CarerLinkButton({ fittingId }: { readonly fittingId: string }) {
                 It works where this server is reached: on the bay’s own network, or beyond it if your server is.
               </p>
               <p className="my-2 text-sm break-all text-ink-soft">{link.url}</p>
-              <Button
-                onClick={() =>
-                  void navigator.clipboard.writeText(link.url).then(
-                    () => toast('Copied: paste it into a message.'),
-                    () => toast.error('The browser did not let it be copied.'),
-                  )
-                }
-              >
+              <Button onClick={() => copyText(link.url, 'Copied: paste it into a message.')}>
                 <Copy size={18} aria-hidden="true" /> Copy it
               </Button>
             </div>

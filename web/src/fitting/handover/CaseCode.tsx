@@ -3,8 +3,8 @@ import { caseText } from '@nimble-anchor/core/handover'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { Copy } from 'lucide-react'
 import { useMemo } from 'react'
-import { toast } from 'sonner'
 import { Button } from '../../ui/Button.tsx'
+import { copyText } from '../../ui/copyText.ts'
 import { Panel } from '../../ui/Panel.tsx'
 import { CodePicture } from '../../ui/CodePicture.tsx'
 import { Fold } from '../../ui/Fold.tsx'
@@ -21,15 +21,7 @@ export function CaseCode({ current, ahead }: Props) {
     <Panel
       title="For the carer’s phone"
       aside={
-        <Button
-          className="no-print"
-          onClick={() =>
-            void navigator.clipboard.writeText(text).then(
-              () => toast('Copied: paste it into a message.'),
-              () => toast.error('The browser did not let it be copied.'),
-            )
-          }
-        >
+        <Button className="no-print" onClick={() => copyText(text, 'Copied: paste it into a message.')}>
           <Copy size={18} aria-hidden="true" /> Copy the words
         </Button>
       }
