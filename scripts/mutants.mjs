@@ -1,0 +1,82 @@
+// `npm run mutants [FOLDER …]`: small faults put into core one by one, and whether a test notices. A folder is tried
+// with the tests that stand nearest to it; what was tried before and has not changed is not tried again. Not part of
+// `npm test`: a whole run takes hours.
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { ensureInstalled } from './lib/ensure.mjs'
+import { ROOT, say } from './lib/run.mjs'
+
+ensureInstalled()
+
+/** What asks of everything, quickly: run for each folder beside its own tests. */
+const EVERYWHERE = ['test/rule-examples.test.ts']
+const FOLDERS = {
+  law: { tests: ['src/law/*.test.ts', 'src/rules/choose/local-end.test.ts', 'src/quantities/*.test.ts'] },
+  fit: { tests: ['src/fit/*.test.ts', 'src/bench/*.test.ts', 'src/procedure/*.test.ts'] },
+  readings: { tests: ['src/readings/*.test.ts', 'src/casefile/*.test.ts'] },
+  match: { tests: ['src/match/*.test.ts'] },
+  verdict: { tests: ['src/verdict/*.test.ts'] },
+  casefile: { tests: ['src/casefile/*.test.ts', 'src/readings/*.test.ts'] },
+  procedure: { tests: ['src/procedure/*.test.ts', 'test/walks.test.ts'] },
+  'rules/choose': { tests: ['src/rules/choose/*.test.ts', 'src/rules/bounds.test.ts'] },
+  'rules/place': { tests: ['src/rules/place/*.test.ts', 'src/rules/stated.test.ts'] },
+  'rules/set-up': { tests: ['src/rules/set-up/*.test.ts', 'src/rules/predictions.test.ts'] },
+  'rules/attach': { tests: ['src/rules/attach/*.test.ts', 'src/rules/rules.test.ts'] },
+  'rules/child-in': { tests: ['src/rules/child-in/*.test.ts', 'src/rules/rules.test.ts'] },
+  'rules/*': { tests: ['src/rules/*.test.ts', 'src/rules/place/*.test.ts'] },
+}
+
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
+  options: {
+    force: { type: 'boolean', default: false },
+    only: { type: 'string' },
+    jobs: { type: 'string', default: '2' },
+  },
+})
+const asked = positionals.length > 0 ? positionals : Object.keys(FOLDERS)
+const unknown = asked.filter((f) => !(f in FOLDERS))
+if (unknown.length > 0) {
+  console.error(`There is no folder ${unknown.join(', ')} here. Known: ${Object.keys(FOLDERS).join(', ')}`)
+  process.exit(2)
+}
+const out = `${ROOT}/test-results/mutants`
+mkdirSync(out, { recursive: true })
+const { Stryker } = await import('@stryker-mutator/core')
+
+const rows = []
+for (const folder of asked) {
+  const { tests } = FOLDERS[folder]
+  const name = folder.replaceAll('/', '-').replace('*', 'own')
+  process.env.MUTANTS_TESTS = [...tests, ...EVERYWHERE].join(' ')
+  const glob = folder === 'rules/*' ? 'core/src/rules/*.ts' : `core/src/${folder}/**/*.ts`
+  const results = await new Stryker({
+    mutate: values.only
+      ? [values.only]
+      : [glob, '!core/src/**/*.test.ts', '!core/src/**/*.en.ts', '!core/src/**/index.ts', '!core/src/rules/book.ts'],
+    testRunner: 'jest',
+    jest: { projectType: 'custom', configFile: 'core/jest.mutants.config.mjs', enableFindRelatedTests: false },
+    checkers: ['typescript'],
+    tsconfigFile: 'core/tsconfig.build.json',
+    coverageAnalysis: 'perTest',
+    ignoreStatic: false,
+    concurrency: Number(values.jobs),
+    incremental: true,
+    incrementalFile: `${out}/${name}.incremental.json`,
+    force: values.force,
+    timeoutMS: 10_000,
+    ignorePatterns: ['web', 'server', 'e2e', 'data', 'test-results', 'docs/screenshots', '.git', 'core/dist'],
+    tempDirName: `${out}/.sandbox-${name}`,
+    reporters: ['json', 'progress-append-only'],
+    jsonReporter: { fileName: `${out}/${name}.json` },
+    thresholds: { high: 95, low: 85, break: null },
+    allowConsoleColors: false,
+  }).runMutationTest()
+  const count = (...states) => results.filter((r) => states.includes(r.status)).length
+  const killed = count('Killed', 'Timeout')
+  const seen = killed + count('Survived', 'NoCoverage')
+  const score = seen === 0 ? 100 : (100 * killed) / seen
+  rows.push(`${folder}: ${score.toFixed(1)} % (${killed} of ${seen}; ${count('CompileError')} do not compile)`)
+  say(rows.at(-1))
+}
+writeFileSync(`${out}/last.txt`, `${rows.join('\n')}\n`)
