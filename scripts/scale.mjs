@@ -23,7 +23,8 @@ const { values } = parseArgs({
 const require = createRequire(`${ROOT}/server/dist/main.js`)
 const server = (file) => require(`${ROOT}/server/dist/${file}`)
 const { createApp } = server('app.js')
-const { FittingsService } = server('fittings/fittings.service.js')
+const { BringInFitting } = server('fittings/commands/bring-in.js')
+const { SignFitting } = server('fittings/commands/sign.js')
 const { makeCopy } = server('copies/copy.js')
 const SQLite = require('better-sqlite3')
 const core = await import(`${ROOT}/core/dist/index.js`)
@@ -41,16 +42,12 @@ const log = (text) => console.log(text)
 async function fill(dataDir, from, count) {
   const app = await createApp({ dataDir, today })
   await app.init()
-  const fittings = app.get(FittingsService)
+  const [bringIn, sign] = [app.get(BringInFitting), app.get(SignFitting)]
   const one = async (i) => {
     const child = { ...example.child, id: `child-${i}`, name: NAMES[i % NAMES.length], familyName: NAMES[Math.floor(i / NAMES.length) % NAMES.length] } // prettier-ignore
-    const { id, sequence } = await fittings.import({ ...example, child })
+    const { id, sequence } = await bringIn.run({ ...example, child })
     // What is due after it is worked out once, for the first: a forecast takes longer than all else together.
-    await fittings.sign(
-      id,
-      { baseSequence: sequence, who: 'Jory Quill', carerName: 'A carer' },
-      i === 0 ? 'now' : 'asked',
-    )
+    await sign.run(id, { baseSequence: sequence, who: 'Jory Quill', carerName: 'A carer' }, i === 0 ? 'now' : 'asked')
   }
   const began = performance.now()
   for (let i = from; i < count; i += TOGETHER)

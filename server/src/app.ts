@@ -19,12 +19,17 @@ import { ChildrenController } from './fittings/children.controller'
 import { FittingsController } from './fittings/fittings.controller'
 import { HandoverController } from './handover/handover.controller'
 import { HandoverService } from './handover/handover.service'
-import { FittingsService } from './fittings/fittings.service'
+import { FITTING_COMMANDS } from './fittings/commands/index'
+import { FittingsRead } from './fittings/fittings-read'
+import { Ledger } from './fittings/ledger'
 import { FamiliesController } from './families/families.controller'
-import { FamiliesService } from './families/families.service'
+import { ChangeFamily } from './families/commands/change-family'
+import { EraseFamily } from './families/commands/erase-family'
+import { MoveChild } from './families/commands/move-child'
+import { FamiliesRead } from './families/families-read'
 import { DemoController } from './demo/demo.controller'
 import { DemoService, SEASON_SIZE } from './demo/demo.service'
-import { SEASON_FITTINGS } from './demo/season'
+import { SEASON_FITTINGS } from './work/season/season'
 import { RecheckService } from './handover/recheck.service'
 import { Clock } from './http/clock'
 import { notKept, onlyByOwnName, onlyFromOwnPages, onlyPlainBodies } from './http/door'
@@ -34,11 +39,12 @@ import { SecondLookController } from './handover/second-look.controller'
 import { SecondLook } from './handover/second-look.service'
 import { LiveController } from './live/live.controller'
 import { Live } from './live/live.service'
+import { Telling } from './live/telling'
 import { AUTHORITY, TrustController, type TrustView } from './net/trust.controller'
 import { LOOPBACK, type Transport } from './net/transport'
 import { Audit } from './people/audit.service'
 import { Entrance } from './people/entrance'
-import { AccessGuard, Telling } from './people/guard'
+import { AccessGuard } from './people/guard'
 import { identify } from './people/identify'
 import { THROTTLER } from './people/limits'
 import { Pairings } from './people/pairing.service'
@@ -172,10 +178,15 @@ class AppModule {
         Workshop,
         CatalogueService,
         PracticeService,
-        FittingsService,
+        Ledger,
+        FittingsRead,
+        ...FITTING_COMMANDS,
         HandoverService,
         RecheckService,
-        FamiliesService,
+        FamiliesRead,
+        ChangeFamily,
+        MoveChild,
+        EraseFamily,
         JobsService,
         DayService,
         DueService,

@@ -1,7 +1,7 @@
 import type { DayView, DemoView, LogbookCharts, LogbookPage } from '@nimble-anchor/core/formats'
 import { assess } from '@nimble-anchor/core/verdict'
 import { DemoService } from '../src/demo/demo.service'
-import { comings, saturdays, SEASON_FITTINGS } from '../src/demo/season'
+import { comings, saturdays, SEASON_FITTINGS } from '../src/work/season/season'
 import { DueService } from '../src/records/due.service'
 import { Database } from '../src/storage/database'
 import { start, TODAY, type Running } from './harness'

@@ -3,7 +3,7 @@ import { connect, type AddressInfo } from 'node:net'
 import { join } from 'node:path'
 import { buildCase } from '@nimble-anchor/core/testing'
 import { Logger } from '@nestjs/common'
-import { FittingsService } from '../src/fittings/fittings.service'
+import { BeginFitting } from '../src/fittings/commands/begin'
 import { oddityIn } from '../src/http/door'
 import { withoutValues } from '../src/http/failures'
 import { start, TODAY, type Running } from './harness'
@@ -135,7 +135,7 @@ describe('what is logged', () => {
   test('an unforeseen failure is a 500 that says so; the log holds nothing of it', async () => {
     const lines: string[] = []
     const spy = jest.spyOn(Logger.prototype, 'error').mockImplementation((line: unknown) => void lines.push(String(line))) // prettier-ignore
-    const broken = jest.spyOn(na.app.get(FittingsService), 'create').mockImplementation(() => {
+    const broken = jest.spyOn(na.app.get(BeginFitting), 'run').mockImplementation(() => {
       throw new Error('no such column for Tamsin Hale')
     })
     const { body } = await na.post('/api/fittings', { childId: 'tamsin-hale' }).expect(500)

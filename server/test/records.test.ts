@@ -16,7 +16,7 @@ import { DataSource } from 'typeorm'
 import { Database } from '../src/storage/database'
 import { MIGRATIONS } from '../src/storage/migrations/index'
 import { matchText } from '../src/records/words'
-import { stageOfEntry } from '../src/records/keeping'
+import { stageOfEntry } from '../src/projections/stage-times'
 import { start, TODAY, type Running } from './harness'
 
 const example = JSON.parse(readFileSync(join(__dirname, '../../docs/formats/example.case.json'), 'utf8')) as Case

@@ -20,7 +20,7 @@ import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
 import type { By } from '../people/caller'
-import { FittingsService } from '../fittings/fittings.service'
+import { EnterFitting } from '../fittings/commands/enter'
 import { isOpen, openJobsOf } from './open-jobs'
 import { Database } from '../storage/database'
 import { FittingRow, JobEntryRow, JobRow, ModelRow, UnitRow } from '../storage/entities'
@@ -42,7 +42,7 @@ export class JobsService {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
-    private readonly fittings: FittingsService,
+    private readonly entering: EnterFitting,
   ) {}
 
   /** Open jobs, or all of one unit, the newest first. */
@@ -137,7 +137,7 @@ export class JobsService {
     for (const row of using) {
       const { units = [] } = row.current as Case
       const value = units.map((u) => (u.id === unit.id ? unit : u))
-      await this.fittings.enter(
+      await this.entering.run(
         row.id,
         { baseSequence: row.sequence, who: by.who, puts: [{ path: ['units'], value }] },
         by.personId,
@@ -150,7 +150,7 @@ export class JobsService {
     const row = await manager.findOneBy(FittingRow, { id: fittingId })
     if (row?.status !== 'open') return
     const puts = [{ path: ['disturbances', 'removed'], value: {} }]
-    await this.fittings.enter(fittingId, { baseSequence: row.sequence, who: by.who, puts }, by.personId)
+    await this.entering.run(fittingId, { baseSequence: row.sequence, who: by.who, puts }, by.personId)
   }
 
   private async contextOf(manager: EntityManager, asked: BeginJob): Promise<{ unit: RestraintUnit; context: JobContext }> {

@@ -7,7 +7,8 @@ import { type CatalogueKind, type ImportRow, type ReadItem } from '@nimble-ancho
 import { type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { EntityManager } from 'typeorm'
 import { openJobs } from '../aftercare/open-jobs'
-import { anotherChildFault, recordAfter } from '../fittings/child-record'
+import { anotherChildFault } from '../fittings/child-of-file'
+import { recordAfter } from '../projections/child-record'
 
 /** What a file is judged against: how its entries stand, which models there are, which jobs hold units up. */
 export interface Standing {

@@ -1,7 +1,6 @@
 import {
   chmodSync,
   closeSync,
-  existsSync,
   mkdirSync,
   openSync,
   readdirSync,
@@ -13,13 +12,13 @@ import {
 import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
 import { databaseFile } from '../storage/opening'
-import { addErased, readErased } from './erased-list'
+import { copiedAt, copiesIn } from '../storage/copy-names'
+import { addErased, readErased } from '../storage/erased-list'
 import { seal } from './sealed'
 
 /** No copy holds longer what was erased since. */
 export const MOST_DAYS = 30
 const DAY_MS = 24 * 60 * 60_000
-const NAME = /^nimble-anchor-(\d{4}-\d{2}-\d{2})T(\d{2})(\d{2})(\d{2})Z\.sqlite(\.sealed)?$/
 
 export interface Copied {
   readonly file: string
@@ -28,21 +27,6 @@ export interface Copied {
   /** Older copies that were taken away. */
   readonly removed: number
 }
-
-/** When a copy was made, by its name. */
-export function copiedAt(name: string): number | undefined {
-  const at = NAME.exec(name)
-  return at ? Date.parse(`${at[1]}T${at[2]}:${at[3]}:${at[4]}Z`) : undefined
-}
-
-/** Copies of a folder, the newest first. */
-export const copiesIn = (folder: string): readonly string[] =>
-  existsSync(folder)
-    ? readdirSync(folder)
-        .filter((n) => NAME.test(n))
-        .toSorted()
-        .toReversed()
-    : []
 
 /**
  * Copies a database that may be in use, page by page (SQLite's own way), then

@@ -1,6 +1,7 @@
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
 import { withoutValues } from '../http/failures'
-import { copiedAt, copiesIn, makeCopy, pruneSetAside, type Copied } from './copy'
+import { copiedAt, copiesIn } from '../storage/copy-names'
+import { makeCopy, pruneSetAside, type Copied } from './copy'
 
 const HOUR_MS = 60 * 60_000
 const DAY_MS = 24 * HOUR_MS

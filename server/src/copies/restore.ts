@@ -9,7 +9,7 @@ import { databaseFile, lockFolder, openWriter, rawOf, refuseNewerFile } from '..
 import { CannotOpen } from '../storage/store-faults'
 import { checked } from './copy'
 import { refuseOthers, type AskLead } from './lead'
-import { addErased, readErased, type Erased } from './erased-list'
+import { addErased, readErased, type Erased } from '../storage/erased-list'
 import { isSealed, unseal } from './sealed'
 
 export interface Restoring {

@@ -10,7 +10,12 @@ import type { Vehicle } from '@nimble-anchor/core/vehicle'
 import type { EntityManager } from 'typeorm'
 import { JobsService } from '../aftercare/jobs.service'
 import { CatalogueService } from '../catalogue/catalogue.service'
-import { FittingsService } from '../fittings/fittings.service'
+import { BeginFitting } from '../fittings/commands/begin'
+import { BringInFitting } from '../fittings/commands/bring-in'
+import { EnterFitting } from '../fittings/commands/enter'
+import { SignFitting } from '../fittings/commands/sign'
+import { FittingsRead } from '../fittings/fittings-read'
+import { Ledger } from '../fittings/ledger'
 import { RecheckService } from '../handover/recheck.service'
 import { Clock } from '../http/clock'
 import { withoutValues } from '../http/failures'
@@ -24,8 +29,8 @@ import { Workshop } from '../work/workshop'
 import { DemoClock } from './demo-clock'
 import { demoIds, seedFiles } from './files'
 import { markDemo, removeCatalogue, removeChildren, removeWork } from './records'
-import { enterSaturday } from './saturday'
-import { SEASON_FITTINGS, type Season, type SeasonFitting } from './season'
+import { enterSaturday, type DemoFittings } from './saturday'
+import { SEASON_FITTINGS, type Season, type SeasonFitting } from '../work/season/season'
 
 /** How many of those who come in the season are gone through: all of them, but in tests. */
 export const SEASON_SIZE = Symbol('season size')
@@ -58,7 +63,7 @@ export class DemoService implements OnModuleDestroy {
   private isStopped = false
   private turn: Promise<unknown> = Promise.resolve()
   private readonly past = new DemoClock()
-  private readonly fittings: FittingsService
+  private readonly fittings: DemoFittings & { readonly bringIn: BringInFitting }
   private readonly rechecks: RecheckService
 
   constructor(
@@ -73,8 +78,16 @@ export class DemoService implements OnModuleDestroy {
     @Inject(SEASON_SIZE) private readonly total: number,
   ) {
     // Of a season that is being filled in nobody is told, fitting by fitting.
-    this.fittings = new FittingsService(db, this.past, practice, workshop, new Live(db, clock))
-    this.rechecks = new RecheckService(db, this.past, this.fittings)
+    const live = new Live(db, clock)
+    const ledger = new Ledger(this.past, live)
+    this.fittings = {
+      read: new FittingsRead(db, ledger),
+      begin: new BeginFitting(db, this.past, practice, live, ledger),
+      bringIn: new BringInFitting(db, this.past, workshop, ledger),
+      enter: new EnterFitting(db, this.past, ledger),
+      sign: new SignFitting(db, this.past, workshop, ledger),
+    }
+    this.rechecks = new RecheckService(db, this.past, this.fittings.read)
   }
 
   async onModuleDestroy(): Promise<void> {
@@ -262,14 +275,14 @@ export class DemoService implements OnModuleDestroy {
     // Stored before the program ended, its progress not: it is there already.
     if (await manager.existsBy(FittingRow, { number })) return
     this.past.set(day, minute)
-    const { id, sequence } = await this.fittings.import(start, 'known', { arrivedInstalled, number })
+    const { id, sequence } = await this.fittings.bringIn.run(start, 'known', { arrivedInstalled, number })
     let at = sequence
     for (const { puts, seconds } of moves) {
       this.past.pass(seconds)
-      at = (await this.fittings.enter(id, { baseSequence: at, who, puts: [...puts] })).sequence
+      at = (await this.fittings.enter.run(id, { baseSequence: at, who, puts: [...puts] })).sequence
     }
     this.past.pass(75)
-    await this.fittings.sign(id, { baseSequence: at, who, carerName, carerTried: 'well' }, 'asked')
+    await this.fittings.sign.run(id, { baseSequence: at, who, carerName, carerTried: 'well' }, 'asked')
     await markDemo(manager, 'children', [[start.child.id, null]])
   }
 
@@ -280,7 +293,7 @@ export class DemoService implements OnModuleDestroy {
         AND NOT EXISTS (SELECT 1 FROM "recheck") ORDER BY "number" DESC LIMIT ${SECOND_LOOKS}`,
     )) as { id: string; day: string }[]
     for (const [i, { id, day }] of rows.entries()) {
-      const { case: c } = await this.fittings.get(id)
+      const { case: c } = await this.fittings.read.get(id)
       const subject = fittedSubject(c)
       if (!subject) continue
       const answers = recheckList(subject).map(({ id: item }, n) => [item, n === i && i > 0 ? (i === 1 ? 'no' : 'unsure') : 'yes'] as const) // prettier-ignore

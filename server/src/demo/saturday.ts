@@ -5,16 +5,27 @@ import type { IsoDate } from '@nimble-anchor/core/quantities'
 import { badReading, goThrough, puttingGoodReadings, Rehearsal, setUp } from '@nimble-anchor/core/rehearse'
 import type { RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { JobsService } from '../aftercare/jobs.service'
-import type { FittingsService } from '../fittings/fittings.service'
+import type { BeginFitting } from '../fittings/commands/begin'
+import type { EnterFitting } from '../fittings/commands/enter'
+import type { SignFitting } from '../fittings/commands/sign'
+import type { FittingsRead } from '../fittings/fittings-read'
 import type { DayService, VisitEntry } from '../records/day.service'
 import type { DemoClock } from './demo-clock'
-import { diceOf } from './dice'
-import { paceOf, type Shelf } from './fitter'
+import { diceOf } from '../work/season/dice'
+import { paceOf, type Shelf } from '../work/season/fitter'
 
 /** A Saturday at Slipway Bay around the present hour: entered by the commands that everybody uses. */
 
+/** What is done to the demo's fittings, under the clock of their day. */
+export interface DemoFittings {
+  readonly read: FittingsRead
+  readonly begin: BeginFitting
+  readonly enter: EnterFitting
+  readonly sign: SignFitting
+}
+
 export interface Bay {
-  readonly fittings: FittingsService
+  readonly fittings: DemoFittings
   readonly day: DayService
   readonly jobs: JobsService
   readonly clock: DemoClock
@@ -62,7 +73,7 @@ class OpenFittings {
     clock.set(today, Math.max(1, minuteNow - minutesAgo))
     this.number += 1
     const { childId, vehicleId, unitId, modeId, positionId, routeId } = chosen
-    const view = await fittings.create({ childId, vehicleId, arrivedInstalled }, this.number)
+    const view = await fittings.begin.run({ childId, vehicleId, arrivedInstalled }, this.number)
     const rehearsal = new Rehearsal(view.case)
     const unit = shelf.units.find((u) => u.id === unitId) as RestraintUnit
     const model = shelf.models.find((m) => m.id === unit.modelId) as RestraintModel
@@ -76,7 +87,7 @@ class OpenFittings {
     let at = sequence
     for (const { puts, seconds } of rehearsal.moves) {
       this.bay.clock.pass(seconds)
-      at = (await this.bay.fittings.enter(id, { baseSequence: at, who: WHO, puts: [...puts] })).sequence
+      at = (await this.bay.fittings.enter.run(id, { baseSequence: at, who: WHO, puts: [...puts] })).sequence
     }
     return id
   }
@@ -89,9 +100,9 @@ class OpenFittings {
 
   async signed(chosen: Chosen, measures: readonly Put[], minutesAgo: number, carerName: string): Promise<string> {
     const id = await this.ready(chosen, measures, minutesAgo)
-    const { sequence } = await this.bay.fittings.get(id)
+    const { sequence } = await this.bay.fittings.read.get(id)
     this.bay.clock.pass(90)
-    await this.bay.fittings.sign(id, { baseSequence: sequence, who: WHO, carerName, carerTried: 'well' }, 'asked')
+    await this.bay.fittings.sign.run(id, { baseSequence: sequence, who: WHO, carerName, carerTried: 'well' }, 'asked')
     return id
   }
 

@@ -3,7 +3,10 @@ import { Heavy } from '../people/limits'
 import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { FamilySummary, FamilyView } from '@nimble-anchor/core/formats'
 import { IsString, IsUUID, Length, MaxLength, ValidateIf } from 'class-validator'
-import { FamiliesService } from './families.service'
+import { ChangeFamily } from './commands/change-family'
+import { EraseFamily } from './commands/erase-family'
+import { MoveChild } from './commands/move-child'
+import { FamiliesRead } from './families-read'
 
 class FamilyDto {
   @ApiProperty({ example: 'Hale' })
@@ -32,7 +35,12 @@ class EraseDto {
 @ApiTags('families')
 @Controller('api/families')
 export class FamiliesController {
-  constructor(private readonly families: FamiliesService) {}
+  constructor(
+    private readonly families: FamiliesRead,
+    private readonly changing: ChangeFamily,
+    private readonly erasing: EraseFamily,
+    private readonly moving: MoveChild,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Families with their children' })
@@ -49,12 +57,13 @@ export class FamiliesController {
   @Put(':id')
   @ApiOperation({ summary: 'Rename it or note something' })
   @ApiHeader({ name: 'If-Match', description: 'Fingerprint of name and note as they were seen', required: true })
-  change(
+  async change(
     @Param('id', ParseUUIDPipe) id: string,
     @Body() body: FamilyDto,
     @Headers('if-match') seen?: string,
   ): Promise<FamilyView> {
-    return this.families.change(id, body, seen)
+    await this.changing.run(id, body, seen)
+    return this.families.get(id)
   }
 
   @Get(':id/export')
@@ -70,12 +79,12 @@ export class FamiliesController {
   @Delete(':id')
   @ApiOperation({ summary: 'Erase a family and everything kept about it' })
   erase(@Param('id', ParseUUIDPipe) id: string, @Body() body: EraseDto): Promise<{ readonly erased: number }> {
-    return this.families.erase(id, body.name)
+    return this.erasing.run(id, body.name)
   }
 
   @Put('children/:childId')
   @ApiOperation({ summary: 'Move a child to another family' })
   move(@Param('childId') childId: string, @Body() body: MoveDto): Promise<{ readonly familyId: string }> {
-    return this.families.moveChild(childId, body.familyId)
+    return this.moving.run(childId, body.familyId)
   }
 }

@@ -36,11 +36,21 @@ export async function refuseCollision(manager: EntityManager, row: FittingRow, e
     throw conflict(row, `${collisionText(collision, (since.at(-1) as EntryRow).who)} Nothing of yours was saved yet.`)
 }
 
+/** Undo and signature wait for whoever has not seen what was stored since. @throws 409 that says whose it was */
+export async function refuseUnseenEntries(
+  manager: EntityManager,
+  row: FittingRow,
+  asked: { readonly baseSequence: number; readonly who: string },
+  before: 'undo' | 'sign',
+): Promise<void> {
+  if (asked.baseSequence !== row.sequence) throw conflict(row, await madeSince(manager, row, asked, before))
+}
+
 /**
- * Why undo and signature wait: what was stored since, and whose it was. An entry
+ * What was stored since, and whose it was. An entry
  * of the asker's own comes from a job on the unit or from another device.
  */
-export async function madeSince(
+async function madeSince(
   manager: EntityManager,
   row: FittingRow,
   asked: { readonly baseSequence: number; readonly who: string },

@@ -18,7 +18,14 @@ import { Asker, signedBy, type Caller } from '../people/caller'
 import { People } from '../people/people.service'
 import { CreateFittingDto, EntryDto, IdsDto, PassDto, SignDto, UndoDto } from './dto'
 import { FaultsException } from '../http/faults'
-import { FittingsService } from './fittings.service'
+import { BeginFitting } from './commands/begin'
+import { BringInFitting } from './commands/bring-in'
+import { EnterFitting } from './commands/enter'
+import { PassFitting } from './commands/pass'
+import { ReviseFitting } from './commands/revise'
+import { SignFitting } from './commands/sign'
+import { UndoEntry } from './commands/undo'
+import { FittingsRead } from './fittings-read'
 import { prefersShort } from './since'
 
 const CHILD_OF_FILE = ['known', 'new'] as const
@@ -30,7 +37,14 @@ const CASE_SCHEMA = { $ref: '#/components/schemas/Case' }
 @Controller('api/fittings')
 export class FittingsController {
   constructor(
-    private readonly fittings: FittingsService,
+    private readonly fittings: FittingsRead,
+    private readonly beginning: BeginFitting,
+    private readonly bringingIn: BringInFitting,
+    private readonly entering: EnterFitting,
+    private readonly undoing: UndoEntry,
+    private readonly signing: SignFitting,
+    private readonly revising: ReviseFitting,
+    private readonly passing: PassFitting,
     private readonly people: People,
   ) {}
 
@@ -43,7 +57,7 @@ export class FittingsController {
   @Post()
   @ApiOperation({ summary: 'Begin a fitting for a child, with a car if known' })
   create(@Body() body: CreateFittingDto): Promise<FittingView> {
-    return this.fittings.create(body)
+    return this.beginning.run(body)
   }
 
   @Post('import')
@@ -60,7 +74,7 @@ export class FittingsController {
     const said = CHILD_OF_FILE.find((x) => x === child)
     if (child !== undefined && said === undefined)
       throw new FaultsException('No fitting was created.', [{ path: 'child', message: 'must be "known" or "new"' }])
-    return this.fittings.import(body, said)
+    return this.bringingIn.run(body, said)
   }
 
   @Post('erased')
@@ -110,8 +124,8 @@ export class FittingsController {
   ): Promise<FittingView | Stored> {
     refuseOthersEntry(caller, personId)
     const { who, personId: by } = signedBy(caller, entry.who)
-    if (!prefersShort(prefer)) return this.fittings.enter(id, { ...entry, who }, by)
-    const stored = await this.fittings.enterShortly(id, { ...entry, who }, by)
+    if (!prefersShort(prefer)) return this.entering.run(id, { ...entry, who }, by)
+    const stored = await this.entering.shortly(id, { ...entry, who }, by)
     response.setHeader('preference-applied', 'return=minimal')
     return stored
   }
@@ -121,14 +135,14 @@ export class FittingsController {
   @ApiOperation({ summary: 'Take the newest entry back' })
   undo(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() body: UndoDto): Promise<FittingView> {
     const { who, personId } = signedBy(caller, body.who)
-    return this.fittings.undo(id, { ...body, who }, personId)
+    return this.undoing.run(id, { ...body, who }, personId)
   }
 
   @Post(':id/revise')
   @ApiOperation({ summary: 'Begin a correction of a signed fitting; both are kept' })
   @ApiConflictResponse({ description: 'The fitting is not signed' })
   revise(@Param('id', ParseUUIDPipe) id: string): Promise<FittingView> {
-    return this.fittings.revise(id)
+    return this.revising.run(id)
   }
 
   @Post(':id/sign')
@@ -141,7 +155,7 @@ export class FittingsController {
   ): Promise<FittingView> {
     const { who, personId } = signedBy(caller, body.who)
     const secondName = await this.secondOf(caller, second)
-    return this.fittings.sign(id, { ...body, who }, 'now', {
+    return this.signing.run(id, { ...body, who }, 'now', {
       personId,
       ...(secondName !== undefined && { secondName }),
     })
@@ -167,7 +181,7 @@ export class FittingsController {
   pass(@Param('id', ParseUUIDPipe) id: string, @Body() { personId }: PassDto): Promise<FittingView> {
     const to = this.people.colleagues().find((p) => p.id === personId && p.role !== 'reader')
     if (!to) throw new FaultsException('Nothing was passed on.', [{ path: '$.personId', message: 'must be a colleague who fits' }]) // prettier-ignore
-    return this.fittings.pass(id, to.id)
+    return this.passing.run(id, to.id)
   }
 }
 

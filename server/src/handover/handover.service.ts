@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common'
 import { type AheadView } from '@nimble-anchor/core/formats'
-import { FittingsService } from '../fittings/fittings.service'
+import { FittingsRead } from '../fittings/fittings-read'
 import { Database } from '../storage/database'
 import type { Waiter } from '../work/waiter'
 import { Workshop } from '../work/workshop'
@@ -10,7 +10,7 @@ import { Workshop } from '../work/workshop'
 export class HandoverService {
   constructor(
     private readonly db: Database,
-    private readonly fittings: FittingsService,
+    private readonly fittings: FittingsRead,
     private readonly workshop: Workshop,
   ) {}
 

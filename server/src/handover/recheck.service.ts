@@ -5,7 +5,7 @@ import { fittedSubject } from '@nimble-anchor/core/match'
 import { judgeRecheck, recheckList, type RecheckAnswer } from '@nimble-anchor/core/procedure'
 import { FaultsException } from '../http/faults'
 import { Clock } from '../http/clock'
-import { FittingsService } from '../fittings/fittings.service'
+import { FittingsRead } from '../fittings/fittings-read'
 import { Database } from '../storage/database'
 import { RecheckRow } from '../storage/entities'
 
@@ -17,7 +17,7 @@ export class RecheckService {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
-    private readonly fittings: FittingsService,
+    private readonly fittings: FittingsRead,
   ) {}
 
   async list(fittingId: string): Promise<readonly RecheckView[]> {

@@ -8,7 +8,7 @@ import { recheckList, type RecheckAnswer } from '@nimble-anchor/core/procedure'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { Clock } from '../http/clock'
-import { FittingsService } from '../fittings/fittings.service'
+import { FittingsRead } from '../fittings/fittings-read'
 import { Database } from '../storage/database'
 import { SettingRow } from '../storage/entities'
 import { RecheckService } from './recheck.service'
@@ -30,7 +30,7 @@ export class SecondLook {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
-    private readonly fittings: FittingsService,
+    private readonly fittings: FittingsRead,
     private readonly rechecks: RecheckService,
   ) {}
 

@@ -4,31 +4,14 @@ import {
   Inject,
   Injectable,
   UnauthorizedException,
-  type CallHandler,
   type CanActivate,
   type ExecutionContext,
-  type NestInterceptor,
 } from '@nestjs/common'
-import { from, mergeMap, type Observable } from 'rxjs'
-import { Live } from '../live/live.service'
 import type { Transport } from '../net/transport'
-import { ACCESS, type Access } from './access'
-import { Audit } from './audit.service'
-import { NOBODY, type Asking } from './caller'
+import { accessOf, requestOf } from './asked'
+import { NOBODY } from './caller'
 import { tokenIn } from './cookie'
 import { Sessions, TRANSPORT } from './sessions.service'
-
-interface Request extends Asking {
-  readonly method: string
-  readonly route?: { readonly path?: string }
-  readonly query?: { readonly preview?: unknown }
-  readonly headers: { readonly cookie?: string | undefined }
-  readonly socket: { readonly localPort?: number | undefined; readonly remoteAddress?: string | undefined }
-}
-
-const requestOf = (context: ExecutionContext): Request => context.switchToHttp().getRequest<Request>()
-const accessOf = ({ method, route }: Request): Access | undefined =>
-  ACCESS[`${method === 'HEAD' ? 'GET' : method} ${(route?.path ?? '').replace(/\/$/, '')}`]
 
 /** Holds every route to the table of who may what. */
 @Injectable()
@@ -62,28 +45,5 @@ export class AccessGuard implements CanActivate {
       )
     if (access.again) this.sessions.useConfirmation(tokenIn(request, this.transport))
     return true
-  }
-}
-
-/** What was done goes into the audit and to other devices, where the table says so: once it was done. */
-@Injectable()
-export class Telling implements NestInterceptor {
-  constructor(
-    private readonly audit: Audit,
-    private readonly live: Live,
-  ) {}
-
-  intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
-    const request = requestOf(context)
-    const { audit: what, tells } = accessOf(request) ?? {}
-    // What is only previewed changes nothing.
-    if ((what === undefined && tells === undefined) || request.query?.preview === 'true') return next.handle()
-    const caller = request.caller ?? NOBODY
-    const tell = async (answer: unknown): Promise<unknown> => {
-      if (what !== undefined) await this.audit.note(caller, what)
-      if (tells !== undefined) this.live.tell({ kind: tells })
-      return answer
-    }
-    return next.handle().pipe(mergeMap((answer: unknown) => from(tell(answer))))
   }
 }

@@ -6,7 +6,7 @@ import { addDays, type IsoDate } from '@nimble-anchor/core/quantities'
 import { withoutValues } from '../http/failures'
 import { Database } from '../storage/database'
 import { Workshop } from '../work/workshop'
-import { keepDue } from './keeping'
+import { storeDue } from '../projections/due'
 
 /** Looked ahead for what comes due; looked back so far that nothing is nagged for ever. */
 const DUE_AHEAD_DAYS = 14
@@ -73,7 +73,7 @@ export class DueService {
       if (row === undefined) return
       try {
         const due = await this.workshop.run('due', [JSON.parse(row.current) as Case])
-        await this.db.write((manager) => keepDue(manager, row.id, due))
+        await this.db.write((manager) => storeDue(manager, row.id, due))
       } catch (error) {
         // Asked for again with the next look at the day.
         this.log.warn(`What is due was not worked out: ${withoutValues(error)}`)

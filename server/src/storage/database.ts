@@ -1,7 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
 import type { DataSource, EntityManager } from 'typeorm'
-import { addErased, type Erased } from '../copies/erased-list'
+import { addErased, type Erased } from './erased-list'
 import { RUN_ONCE_AFTER } from './migrations/index'
 import { lockFolder, openReader, openWriter, prepareFolder, rawOf, refuseNewer } from './opening'
 import { withoutValues } from '../http/failures'

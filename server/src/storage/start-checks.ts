@@ -1,7 +1,7 @@
 import { statfsSync } from 'node:fs'
 import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
-import { copiesIn } from '../copies/copy'
+import { copiesIn } from './copy-names'
 import { databaseFile } from './opening'
 import { CannotOpen } from './store-faults'
 

@@ -2,11 +2,11 @@ import { roadAhead, sequencesAhead, type AheadItem } from '@nimble-anchor/core/a
 import { type Case } from '@nimble-anchor/core/casefile'
 import { type AheadView, type ReadItem, readCatalogue, type TableName } from '@nimble-anchor/core/formats'
 import { type Fault, type Result } from '@nimble-anchor/core/ground'
-import { readCsv, toCsv } from '../catalogue/csv'
-import { seasonFittings, type Season, type SeasonFitting } from '../demo/season'
-import { calendarOf } from '../handover/calendar'
-import { sheetPdf } from '../handover/sheet'
-import { stockOf, type StockTexts } from '../handover/stock'
+import { readCsv, toCsv } from './csv'
+import { seasonFittings, type Season, type SeasonFitting } from './season/season'
+import { calendarOf } from './papers/calendar'
+import { sheetPdf } from './papers/sheet'
+import { stockOf, type StockTexts } from './papers/stock'
 
 /** Told now and then which share is done, 0 to 1. */
 export type Tell = (share: number) => void

@@ -14,7 +14,7 @@ import { fetchAsk } from '../ui/Ask.tsx'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { useLater } from '../ui/useLater.ts'
 import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
-import { useCommands, useGlobalKeys } from './commands.ts'
+import { useCommands, useGlobalKeys } from '../commands/commands.ts'
 import { Header } from './Header.tsx'
 import { PAGES } from './pages.ts'
 
@@ -35,8 +35,8 @@ const JobPage = lazy(() => import('../jobs/JobPage.tsx'))
 const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
 /** Every control in its states: while developing only. */
 const Gallery = import.meta.env.DEV ? lazy(() => import('../ui/Gallery.tsx')) : undefined
-const CommandPalette = lazy(() => import('./CommandPalette.tsx'))
-const KeyHelp = lazy(() => import('./KeyHelp.tsx'))
+const CommandPalette = lazy(() => import('../commands/CommandPalette.tsx'))
+const KeyHelp = lazy(() => import('../commands/KeyHelp.tsx'))
 const PeoplePage = lazy(() => import('../people/PeoplePage.tsx'))
 const PairPage = lazy(() => import('../people/PairPage.tsx'))
 const TrustPage = lazy(() => import('../people/TrustPage.tsx'))
@@ -232,7 +232,7 @@ function usePlacesToGo(): void {
     let leave: (() => void) | undefined
     let isGone = false
     // Without the server the palette goes without them.
-    const titles = import('./ruleTitles.ts').catch(() => ({ RULE_TITLES: [] }))
+    const titles = import('../commands/ruleTitles.ts').catch(() => ({ RULE_TITLES: [] }))
     void titles.then(({ RULE_TITLES }) => {
       if (isGone) return
       leave = register(

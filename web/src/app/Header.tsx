@@ -6,7 +6,7 @@ import { usePreferences } from '../session/preferences.ts'
 import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { useLater } from '../ui/useLater.ts'
-import { useCommands } from './commands.ts'
+import { useCommands } from '../commands/commands.ts'
 import { PAGES } from './pages.ts'
 
 const FitterDialog = lazy(() => import('./FitterDialog.tsx'))

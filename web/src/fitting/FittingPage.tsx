@@ -4,7 +4,7 @@ import { openStage, STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nim
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
-import { useCommands } from '../app/commands.ts'
+import { useCommands } from '../commands/commands.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
 import { useMay, useWho } from '../session/who.ts'

@@ -2,7 +2,7 @@ import { Camera, Trash2 } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { Dialog } from '../ui/Dialog.tsx'
-import { dropPhoto, keepPhoto, photoOf, shrink } from './photoStore.ts'
+import { dropPhoto, keepPhoto, photoOf, shrink } from '../session/photoStore.ts'
 import { FileInput } from '../ui/TextInput.tsx'
 import { Button } from '../ui/Button.tsx'
 

@@ -3,7 +3,7 @@ import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anch
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { useCommands } from '../app/commands.ts'
+import { useCommands } from '../commands/commands.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useMay } from '../session/who.ts'

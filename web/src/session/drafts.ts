@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef } from 'react'
 import { create } from 'zustand'
-import { afterLeaving } from '../ui/leaving.ts'
+import { afterLeaving } from './leaving.ts'
 import { draftsOf, dropDraft, forgetDrafts, keepDraft } from './waiting.ts'
 
 interface DraftsState {

@@ -1,4 +1,4 @@
-import { dropPhotosOf, fittingsWithPhotos } from '../photos/photoStore.ts'
+import { dropPhotosOf, fittingsWithPhotos } from './photoStore.ts'
 import { api } from './api.ts'
 import { usePreferences } from './preferences.ts'
 import { forgetWaiting, keptFittings } from './waiting.ts'

@@ -8,7 +8,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { RadioDot, RadioRows } from '../ui/RadioDot.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
-import { childSummary } from './childSummary.ts'
+import { childSummary } from '../ui/childSummary.ts'
 
 /** Chosen: the child that was added here. No id of a child looks like it. */
 const NEW = '+'

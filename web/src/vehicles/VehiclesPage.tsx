@@ -2,7 +2,7 @@ import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/c
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
-import { useCommands } from '../app/commands.ts'
+import { useCommands } from '../commands/commands.ts'
 import { ImportDialog } from '../restraints/ImportDialog.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useMay } from '../session/who.ts'

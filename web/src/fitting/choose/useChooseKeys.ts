@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { useCommands } from '../../app/commands.ts'
+import { useCommands } from '../../commands/commands.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { groupKey, useChooseView } from './view.ts'
 

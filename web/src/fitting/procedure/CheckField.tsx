@@ -14,7 +14,7 @@ import { type Assessment, limitOf, limitText } from '@nimble-anchor/core/verdict
 import { useId, useState, type ReactNode } from 'react'
 import { InstrumentButton } from '../../instruments/InstrumentButton.tsx'
 import { PhotoButton } from '../../photos/PhotoButton.tsx'
-import { photoKey } from '../../photos/photoStore.ts'
+import { photoKey } from '../../session/photoStore.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Choices } from '../../ui/Choices.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'

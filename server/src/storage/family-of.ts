@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Child } from '@nimble-anchor/core/child'
 import type { EntityManager } from 'typeorm'
-import { ChildRow, FamilyRow } from '../storage/entities'
+import { ChildRow, FamilyRow } from './entities'
 
 /**
  * The family that a child belongs to. One that is known stays where it is; a

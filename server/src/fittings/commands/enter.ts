@@ -1,0 +1,47 @@
+import { Injectable } from '@nestjs/common'
+import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
+import { Clock } from '../../http/clock'
+import { FaultsException } from '../../http/faults'
+import { Database } from '../../storage/database'
+import { EntryRow } from '../../storage/entities'
+import { refuseCollision } from '../collisions'
+import type { EntryDto } from '../dto'
+import { toView } from '../fitting-views'
+import { Ledger } from '../ledger'
+import { refuseOtherDay, refuseStrangersSlip } from '../refusals'
+import { storedSince } from '../since'
+
+/** Puts values into an open fitting: all of them or none, each entry once. */
+@Injectable()
+export class EnterFitting {
+  constructor(
+    private readonly db: Database,
+    private readonly clock: Clock,
+    private readonly ledger: Ledger,
+  ) {}
+
+  /** @param personId who was signed in; nobody, where the name was typed */
+  run(id: string, entry: EntryDto, personId: string | null = null): Promise<FittingView> {
+    const { id: entryId = null, who, puts } = entry
+    return this.db.write(async (manager) => {
+      const again = entryId === null ? null : await manager.findOneBy(EntryRow, { fittingId: id, entryId })
+      // The answer to an earlier try was lost on the way: it is stored already.
+      if (again) return toView(await this.ledger.find(manager, id))
+      const row = await this.ledger.findOpen(manager, id)
+      await refuseCollision(manager, row, entry)
+      await refuseStrangersSlip(manager, row, entry)
+      refuseOtherDay(puts, this.clock.today())
+      if (puts.some((p) => p.path[0] === 'handover')) {
+        throw new FaultsException('Nothing was saved.', [
+          { path: '$.puts', message: 'a fitting is signed through its own call' },
+        ])
+      }
+      return this.ledger.append(manager, row, puts, { who, personId, entryId })
+    })
+  }
+
+  /** The same, answered shortly. */
+  async shortly(id: string, entry: EntryDto, personId: string | null = null): Promise<Stored> {
+    return storedSince(this.db.read, await this.run(id, entry, personId), entry.baseSequence)
+  }
+}
