@@ -1,17 +1,33 @@
-import { buildCase, kindOf } from '../../../test/build.ts'
-import { CHECKS } from '../../checks/index.ts'
+import { buildCase } from '../../../test/build.ts'
+import { looks } from '../../../test/look.ts'
 
-const check = CHECKS['clear-all-round']
-test.each(check.kind === 'options' ? check.options.map((o) => [o.id, o.means] as const) : [])(
-  'fouling: seen “%s” gives %s',
-  (option, kind) => {
-    expect(kindOf('clear-all-round', buildCase({ readings: { 'clear-all-round': { option, at: 1 } } }))).toBe(kind)
+looks({
+  rule: 'clear-all-round',
+  check: 'clear-all-round',
+  stage: 'attach',
+  severity: 'fix',
+  source: 'practice',
+  on: buildCase(),
+  gives: {
+    clear: 'pass',
+    'head-restraint': 'fail',
+    'recline-lever': 'fail',
+    door: 'fail',
+    console: 'fail',
+    beside: 'fail',
+    unsure: 'undecided',
   },
-)
-test('not looked at, whether something fouls it is undecided', () => {
-  expect(kindOf('clear-all-round', buildCase())).toBe('undecided')
-})
-test('moved on its base, it is looked round again', () => {
-  const c = buildCase({ readings: { 'clear-all-round': { option: 'clear', at: 1 } } })
-  expect(kindOf('clear-all-round', { ...c, disturbances: { base: { at: 2 } } })).toBe('undecided')
+  outdatedBy: [
+    'connectors',
+    'base',
+    'turned',
+    'set-round',
+    'removed',
+    'recline',
+    'legNotch',
+    'wedge',
+    'vehicleHeadRestraint',
+    'slideMm',
+  ],
+  notAsked: {},
 })

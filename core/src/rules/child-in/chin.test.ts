@@ -1,0 +1,36 @@
+import { FORWARD, TETHER_ROUTE, buildCase } from '../../../test/build.ts'
+import { looks } from '../../../test/look.ts'
+
+looks({
+  rule: 'chin',
+  check: 'chin',
+  stage: 'child-in',
+  severity: 'fix',
+  source: 'practice',
+  on: buildCase({ child: { dateOfBirth: '2026-05-01' } }),
+  gives: { back: 'pass', forward: 'fail', unsure: 'undecided' },
+  outdatedBy: [
+    'connectors',
+    'base',
+    'turned',
+    'set-round',
+    'clothes',
+    'removed',
+    'carrier',
+    'child',
+    'recline',
+    'legNotch',
+    'wedge',
+    'slideMm',
+    'insertsIn',
+  ],
+  notAsked: {
+    'a child over a year whose head is steady': buildCase(),
+    'a shell that faces forward': buildCase({
+      mode: FORWARD,
+      route: TETHER_ROUTE,
+      child: { dateOfBirth: '2026-05-01' },
+    }),
+    'a lie-flat': buildCase({ mode: { shape: 'lie-flat' }, child: { dateOfBirth: '2026-05-01' } }),
+  },
+})

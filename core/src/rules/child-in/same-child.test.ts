@@ -1,0 +1,12 @@
+import { ask, buildCase, judged } from '../../../test/build.ts'
+
+const identity = (over: object) => ({ ...buildCase(), identity: { field: 'dateOfBirth' as const, was: '2025-07-10', at: 5, ...over } }) // prettier-ignore
+test('a changed day of birth without an answer: open, and asked', () => {
+  expect(ask('same-child', identity({}))).toMatchObject({ kind: 'undecided', missing: ['child.identity'] })
+})
+test.each(['corrected', 'another'])('answered “%s”, it is settled', (answer) => {
+  expect(ask('same-child', identity({ answer }))).toMatchObject({ kind: 'pass' })
+})
+test('nothing to say where nothing was changed', () => {
+  expect(judged('same-child', buildCase())).toEqual({ kind: 'not-applicable' })
+})
