@@ -1,7 +1,7 @@
 // Generated files: the rule index, docs/rules.md and the JSON Schemas. `--check` proves them fresh.
 import { execFileSync } from 'node:child_process'
 import { createRequire } from 'node:module'
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { exampleCase } from './lib/example.mjs'
 import { isBuilt } from './build.mjs'
 import { checkBookText, checkIdsText, checkTextsText } from './check-index.mjs'
@@ -35,6 +35,25 @@ function accessMarkdown() {
     .replace('what\n', 'what\n\n')
 }
 
+/** A page a rule; that of a rule which is gone goes too. */
+async function putRulePages(rules, pageOf) {
+  const { format, resolveConfig } = await import('prettier')
+  const options = { ...(await resolveConfig(`${ROOT}/docs/rules.md`)), parser: 'markdown' }
+  mkdirSync(`${ROOT}/docs/rules`, { recursive: true })
+  for (const rule of rules) {
+    const stem = `core/src/rules/${rule.stage}/${rule.id}`
+    const test = existsSync(`${ROOT}/${stem}.test.ts`) ? `${stem}.test.ts` : undefined
+    const page = pageOf(rule, { rule: `${stem}.ts`, words: `${stem}.en.ts`, test })
+    put(`docs/rules/${rule.id}.md`, await format(page, options))
+  }
+  const known = new Set(rules.map((r) => `${r.id}.md`))
+  for (const file of readdirSync(`${ROOT}/docs/rules`)) {
+    if (known.has(file)) continue
+    if (isCheck) stale.push(`docs/rules/${file}`)
+    else rmSync(`${ROOT}/docs/rules/${file}`)
+  }
+}
+
 const isCheck = process.argv.includes('--check')
 const stale = []
 
@@ -56,7 +75,7 @@ if (!isCheck || stale.length === 0) {
   if (!isBuilt() && run(`${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json']) !== 0)
     stop('The core does not build.')
   const core = await import(`${ROOT}/core/dist/index.js`)
-  const { jsonSchemas, ruleBookMarkdown } = core
+  const { jsonSchemas, ruleBookMarkdown, rulePageMarkdown, RULES } = core
   const pretty = (text, parser) =>
     execFileSync(`${ROOT}/node_modules/.bin/prettier`, ['--parser', parser], {
       input: text,
@@ -65,10 +84,9 @@ if (!isCheck || stale.length === 0) {
     })
   mkdirSync(`${ROOT}/docs/formats`, { recursive: true })
   put('docs/formats/example.case.json', pretty(JSON.stringify(exampleCase(core)), 'json'))
-  put(
-    'docs/rules.md',
-    pretty(ruleBookMarkdown(JSON.parse(readFileSync(`${ROOT}/docs/rule-examples.json`, 'utf8'))), 'markdown'),
-  )
+  const examples = JSON.parse(readFileSync(`${ROOT}/docs/rule-examples.json`, 'utf8'))
+  put('docs/rules.md', pretty(ruleBookMarkdown(examples), 'markdown'))
+  await putRulePages(RULES, (rule, places) => rulePageMarkdown(rule, examples[rule.id], places))
   put('docs/access.md', pretty(accessMarkdown(), 'markdown'))
   for (const [name, schema] of Object.entries(jsonSchemas()))
     put(`docs/formats/${name}`, pretty(JSON.stringify(schema), 'json'))

@@ -2,23 +2,23 @@ import { formatNumber } from '../quantities/index.ts'
 import { RULES } from './book.ts'
 import { SOURCE_WORD } from './source.en.ts'
 import { standsOnOf, titleOf } from './speak.ts'
-import { RULE_STAGES, type RuleStage, type Severity } from './rule.ts'
+import { RULE_STAGES, type AnyRule, type RuleStage, type Severity } from './rule.ts'
 
-const STAGE_TITLE: Record<RuleStage, string> = {
+export const STAGE_TITLE: Record<RuleStage, string> = {
   choose: 'Choose: may this child use this mode',
   place: 'Place: may it go here',
   'set-up': 'Set up: before it goes in',
   attach: 'Attach: is it installed',
   'child-in': 'Child in: is the child held',
 }
-const SEVERITY_TITLE: Record<Severity, string> = {
+export const SEVERITY_TITLE: Record<Severity, string> = {
   stop: 'stop: this combination may not be used',
   fix: 'fix: put right before travel',
   advise: 'advise: allowed, but advised against',
 }
 
 /** An example of a rule as it stands in docs/rule-examples.json; a test runs each. */
-interface ExampleSaid {
+export interface ExampleSaid {
   readonly of: string
   readonly from: string
   readonly given?: readonly { readonly path: string; readonly value: unknown }[]
@@ -49,7 +49,7 @@ function changeText(change: ExampleSaid['change']): string {
     .join(', ')
 }
 
-function exampleLines({ of, from, given = [], change, to, passes, fails }: ExampleSaid): readonly string[] {
+export function exampleLines({ of, from, given = [], change, to, passes, fails }: ExampleSaid): readonly string[] {
   const where = given.length > 0 ? `“${of}”, where ${changeText(given)}` : `“${of}”`
   return [
     from === 'pass' ? `- Passes: ${where}. *${passes}*` : `- Silent: ${where}.`,
@@ -57,15 +57,16 @@ function exampleLines({ of, from, given = [], change, to, passes, fails }: Examp
   ]
 }
 
+export const limitsOf = ({ limits = {} }: AnyRule): readonly string[] =>
+  Object.entries(limits).map(([name, { value, unit }]) => `${name} ${formatNumber(value)} ${unit}`)
+
 /** The rule book as a page, from the same declarations that decide, with an example of each that the tests run. */
 export function ruleBookMarkdown(examples: Readonly<Record<string, ExampleSaid>> = {}): string {
   const sections = RULE_STAGES.map((stage) => {
     const rules = RULES.filter((r) => r.stage === stage).map((r) => {
-      const limits = Object.entries(r.limits ?? {}).map(
-        ([name, { value, unit }]) => `${name} ${formatNumber(value)} ${unit}`,
-      )
+      const limits = limitsOf(r)
       return [
-        `### ${r.id}`,
+        `### [${r.id}](rules/${r.id}.md)`,
         '',
         `**${titleOf(r)}.** ${standsOnOf(r)}`,
         '',
