@@ -24,6 +24,7 @@ const shared = {
   ],
   moduleNameMapper: {
     '^@nimble-anchor/core/testing$': '<rootDir>/../core/test/build.ts',
+    '^@nimble-anchor/core/testing/([a-z-]+)$': '<rootDir>/../core/test/$1.ts',
     '^@nimble-anchor/core/([a-z-]+)$': '<rootDir>/../core/src/$1/index.ts',
   },
 }

@@ -19,3 +19,4 @@ export { applyPuts, highestSequence, replay, revert, withChanges } from './chang
 export { putsForMode, putsForPlace, putsForVehicle } from './choosing.ts'
 export { collisionOf, collisionText, overlap } from './collide.ts'
 export { compareCases } from './compare.ts'
+export { aheadFaults, isSlip, putFaults, slipFault, takeable } from './entering.ts'

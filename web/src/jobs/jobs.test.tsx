@@ -9,94 +9,109 @@ import { api } from '../session/api.ts'
 import { BeginJob } from './BeginJob.tsx'
 import JobPage from './JobPage.tsx'
 import { pick } from '../../test/pick.ts'
+import { serve } from '../../test/served.ts'
 
 const model: RestraintModel = buildModel([buildMode({ ...FORWARD, id: 'harness' }), buildMode(BOOSTER)])
-const plan = planJob('twisted-strap', { model })
-const job = (over: Partial<JobView> = {}): JobView => ({
-  id: 'j1', unitId: 'unit-1', unitName: 'Ravel Halyard HY-1', fittingId: null, kind: 'twisted-strap', plan,
-  record: { done: [], answers: {} }, state: 'steps', startedAt: '2026-11-25T10:00:00Z', endedAt: null,
-  log: [{ at: '2026-11-25T10:00:00Z', who: 'Jory', what: 'Begun' }], ...over,
-}) // prettier-ignore
-
-const get = jest.spyOn(api, 'job')
-const step = jest.spyOn(api, 'jobStep')
-const answer = jest.spyOn(api, 'jobAnswer')
+const unit = buildUnit()
+const contextOf = (id: string) => (id === unit.id ? { model, unit } : undefined)
 const begin = jest.spyOn(api, 'beginJob')
 const error = jest.spyOn(toast, 'error').mockReturnValue(1)
 jest.spyOn(api, 'catalogue').mockResolvedValue({ format: 'nimble-anchor/catalogue', version: 1 } as never)
 beforeEach(() => {
-  for (const spy of [get, step, answer, begin, error]) spy.mockReset()
+  for (const spy of [begin, error]) spy.mockReset()
 })
-const settle = () => act(() => new Promise((r) => setTimeout(r, 5)))
-const show = async (view: JobView) => {
-  get.mockResolvedValue(view)
+
+/** A job on the shelf's unit, its first steps done, shown over a server in memory. */
+async function show(done: number | 'passed' = 0) {
+  const { server, line } = serve({}, contextOf)
+  const ask = (path: string, body: object): JobView => {
+    const answer = server.ask({ method: 'POST', path, body })
+    expect(answer.status).toBeLessThan(400)
+    return answer.body as JobView
+  }
+  const job = ask('jobs', { unitId: unit.id, kind: 'twisted-strap', who: 'Jory' })
+  const { steps, checks } = job.plan
+  for (const { id: stepId } of steps.slice(0, done === 'passed' ? undefined : done))
+    ask(`jobs/${job.id}/steps`, { who: 'Jory', stepId, isDone: true })
+  if (done === 'passed')
+    for (const { id: checkId, options } of checks)
+      ask(`jobs/${job.id}/answers`, { who: 'Jory', checkId, optionId: options.find((o) => o.means === 'pass')?.id })
+  const settle = () =>
+    act(async () => {
+      for (let quiet = 0; quiet < 4; quiet = line.inFlight === 0 || line.gate ? quiet + 1 : 0)
+        await new Promise((r) => setTimeout(r, 5))
+    })
   render(
-    <MemoryRouter initialEntries={['/jobs/j1']}>
+    <MemoryRouter initialEntries={[`/jobs/${job.id}`]}>
       <Routes>
         <Route path="/jobs/:id" element={<JobPage />} />
       </Routes>
     </MemoryRouter>,
   )
   await settle()
+  const doneThere = () => server.jobs[job.id]?.record.done
+  return { server, line, settle, job, ask, doneThere }
 }
 
 test('ticked faster than the server answers: each shows at once and is sent in turn', async () => {
-  const asked: { stepId: string; answer: (view: JobView) => void }[] = []
-  step.mockImplementation((_id, _who, stepId) => new Promise((resolve) => asked.push({ stepId, answer: resolve })))
-  await show(job())
+  const { line, settle, doneThere, job } = await show()
+  let answer = (): void => undefined
+  line.gate = new Promise((r) => (answer = r))
   const boxes = screen.getAllByRole('checkbox')
   fireEvent.click(boxes[0]!)
   fireEvent.click(boxes[1]!)
   expect(boxes[0]).toBeChecked()
   expect(boxes[1]).toBeChecked()
   await settle()
-  expect(asked.map((a) => a.stepId)).toEqual(['loosen'])
-  await act(async () => asked[0]?.answer(job({ record: { done: ['loosen'], answers: {} } })))
+  // The second waits for the answer to the first.
+  expect([line.inFlight, doneThere()]).toEqual([1, []])
+  line.gate = undefined
+  answer()
   await settle()
-  expect(asked.map((a) => a.stepId)).toEqual(['loosen', 'fold'])
-  // The answer to the first knows nothing of the second, and does not take its tick away.
+  expect(doneThere()).toEqual(job.plan.steps.slice(0, 2).map((s) => s.id))
+  expect(boxes[0]).toBeChecked()
   expect(boxes[1]).toBeChecked()
 })
-test('the checks come when every step is done; a failed one says what to do', async () => {
-  const done = plan.steps.map((s) => s.id)
-  await show(job({ record: { done: done.slice(1), answers: {} } }))
+test('the checks come when every step is done; a failed one says what to do, and good it is finished', async () => {
+  const all = planJob('twisted-strap', { model, unit }).steps.length
+  const { settle, server, job } = await show(all - 1)
   expect(screen.getByText(/They come when every step is done/)).toBeInTheDocument()
   expect(screen.queryByRole('radio')).toBeNull()
-  step.mockResolvedValue(job({ record: { done, answers: {} }, state: 'checks' }))
-  answer.mockResolvedValue(job({ record: { done, answers: { 'strap-flat': 'bad' } }, state: 'failed' }))
-  fireEvent.click(screen.getAllByRole('checkbox')[0]!)
+  fireEvent.click(screen.getAllByRole('checkbox').at(-1)!)
   await settle()
   fireEvent.click(screen.getByText('still a turn in it'))
   await settle()
-  expect(answer).toHaveBeenCalledWith('j1', expect.any(String), 'strap-flat', 'bad')
+  expect(server.jobs[job.id]).toMatchObject({ state: 'failed', record: { answers: { 'strap-flat': 'bad' } } })
   expect(screen.getByText(/^Fold the strap to a triangle just above the tongue and slide/)).toBeInTheDocument()
   expect(screen.getByText('A check failed')).toBeInTheDocument()
 })
 test('refused: it is said, and what stands on the server is shown', async () => {
-  await show(job())
-  step.mockRejectedValue(new Error('This job is finished; begin it anew.'))
+  const { ask, job, settle } = await show()
+  // Finished on another device meanwhile.
+  for (const { id: stepId } of job.plan.steps) ask(`jobs/${job.id}/steps`, { who: 'Maren', stepId, isDone: true })
+  for (const { id: checkId, options } of job.plan.checks)
+    ask(`jobs/${job.id}/answers`, { who: 'Maren', checkId, optionId: options.find((o) => o.means === 'pass')?.id })
   fireEvent.click(screen.getAllByRole('checkbox')[0]!)
   await settle()
   expect(error).toHaveBeenCalledWith('This job is finished; begin it anew.', expect.anything())
-  expect(screen.getAllByRole('checkbox')[0]).not.toBeChecked()
+  for (const box of screen.getAllByRole('checkbox')) expect(box).toBeChecked()
 })
 test('a finished job is closed', async () => {
-  await show(job({ state: 'passed', record: { done: plan.steps.map((s) => s.id), answers: { 'strap-flat': 'good' } } }))
+  const { job } = await show('passed')
   for (const box of screen.getAllByRole('checkbox')) expect(box).toBeDisabled()
-  expect(screen.getByText('Who did what (1)')).toBeInTheDocument()
+  expect(screen.getByText(`Who did what (${1 + job.plan.steps.length + job.plan.checks.length})`)).toBeInTheDocument()
 })
 test('a conversion needs two modes, and says which job is begun', async () => {
-  begin.mockResolvedValue(job())
+  begin.mockResolvedValue({ id: 'j1' } as JobView)
   render(
     <MemoryRouter>
-      <BeginJob model={model} unit={buildUnit()} />
+      <BeginJob model={model} unit={unit} />
     </MemoryRouter>,
   )
   pick(screen.getByLabelText('Job'), 'convert')
   pick(screen.getByLabelText('It becomes'), 'harness')
   expect(screen.getByRole('button', { name: 'Begin the job' })).toBeDisabled()
   pick(screen.getByLabelText('It becomes'), 'booster')
-  fireEvent.click(screen.getByRole('button', { name: 'Begin the job' }))
-  await settle()
+  await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Begin the job' })))
   expect(begin).toHaveBeenCalledWith({ unitId: 'unit-1', kind: 'convert', who: expect.any(String), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
 })

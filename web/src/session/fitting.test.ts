@@ -1,89 +1,21 @@
 import 'fake-indexeddb/auto'
 import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
-import {
-  applyPuts,
-  collisionOf,
-  collisionText,
-  highestSequence,
-  type Case,
-  type Changed,
-  type Put,
-  caseSchema,
-} from '@nimble-anchor/core/casefile'
-import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
+import { caseSchema, highestSequence, type Case, type Put } from '@nimble-anchor/core/casefile'
+import { serve } from '../../test/served.ts'
 import { assessmentOf, useFitting } from './fitting.ts'
 import { sendAll, sendFor } from './sending.ts'
 import { forgetWaiting, keepWaiting, takeOldEntries, waitingCounts, waitingOf } from './waiting.ts'
 
-interface Body {
-  readonly id: string
-  readonly baseSequence: number
-  readonly own?: readonly string[]
-  readonly who: string
-  readonly puts: Put[]
-}
-
-/** A server of some fittings, as strict about what others have entered as the real one: core says what collides. */
+/** A server of these fittings, and somebody else at another device. */
 function fakeServer(cases: Readonly<Record<string, Case>>) {
-  const open = (id: string, c: Case) =>
-    ({ id, status: 'open', sequence: highestSequence(c), createdAt: '', updatedAt: '', revises: null, elsewhere: false, case: c }) as FittingView // prettier-ignore
-  const state = {
-    views: Object.fromEntries(Object.entries(cases).map(([id, c]) => [id, open(id, c)])) as Record<string, FittingView>,
-    log: [] as { fittingId: string; sequence: number; id: string; changes: readonly Changed[]; puts: readonly Put[] }[],
-    isUp: true,
-    /** The program fails on entries of this path. */
-    failsOn: undefined as string | undefined,
-    losesAnswers: 0,
-    mostEntries: 100,
-    erased: [] as string[],
-    /** Answers wait for this. */
-    gate: undefined as Promise<void> | undefined,
+  const { server, line } = serve(cases)
+  const take = (fittingId: string, puts: readonly Put[]): void => {
+    const baseSequence = server.views[fittingId]?.sequence
+    const { status } = server.ask({ method: 'POST', path: `fittings/${fittingId}/entries`, body: { baseSequence, who: 'Maren', puts } }) // prettier-ignore
+    if (status !== 200) throw new Error('another device made a bad entry')
   }
-  const answer = (status: number, body: unknown) =>
-    ({ ok: status < 400, status, json: async () => JSON.parse(JSON.stringify(body)) as unknown }) as Response
-  const take = (fittingId: string, puts: readonly Put[], id = crypto.randomUUID() as string): void => {
-    const view = state.views[fittingId]!
-    const sequence = view.sequence + 1
-    const applied = applyPuts(view.case, puts, sequence)
-    if (!applied.ok) throw new Error('fake server got a bad entry')
-    state.views[fittingId] = { ...view, sequence, case: applied.value.case }
-    state.log.push({ fittingId, sequence, id, changes: applied.value.changed, puts })
-  }
-  /** As short as the real one answers: only the newest entries of what is long. */
-  const shortly = (fittingId: string, baseSequence: number): Stored => {
-    const { id, status, sequence, updatedAt } = state.views[fittingId]!
-    const entries = state.log.filter((e) => e.fittingId === fittingId && e.sequence > baseSequence)
-    return { id, status, sequence, updatedAt, entries: entries.slice(-state.mostEntries) }
-  }
-  const respond = async (url: RequestInfo | URL, init?: RequestInit): Promise<Response> => {
-    await state.gate
-    if (!state.isUp) throw new TypeError('Failed to fetch')
-    if ((url as string).endsWith('fittings/erased')) return answer(200, state.erased)
-    const fittingId = /fittings\/([^/]+)/.exec(url as string)![1]!
-    const view = state.views[fittingId]
-    if (!view) return answer(404, { message: 'There is no such fitting.' })
-    if (!init?.body) return answer(200, view)
-    const { id, baseSequence, own = [], puts } = JSON.parse(init.body as string) as Body
-    if (puts.some((p) => p.path.join('.') === state.failsOn))
-      return answer(500, { message: 'Something in the program failed.' })
-    if (state.log.some((e) => e.id === id)) return answer(200, shortly(fittingId, baseSequence))
-    if (view.status === 'signed') return answer(409, { message: 'This fitting is signed and closed.' })
-    const since = state.log.filter((e) => e.fittingId === fittingId && e.sequence > baseSequence && !own.includes(e.id))
-    const collision = since.length > 0 ? collisionOf(view.case, puts, baseSequence, since) : undefined
-    if (collision) return answer(409, { message: collisionText(collision, 'Maren'), current: view })
-    take(fittingId, puts, id)
-    if (state.losesAnswers-- > 0) throw new TypeError('Connection lost')
-    return answer(200, shortly(fittingId, baseSequence))
-  }
-  global.fetch = jest.fn(async (url: RequestInfo | URL, init?: RequestInit) => {
-    inFlight += 1
-    try {
-      return await respond(url, init)
-    } finally {
-      inFlight -= 1
-    }
-  }) as typeof fetch
-  return { state, take }
+  onLine = line
+  return { server, line, take }
 }
 
 /** Where the order of entry stands in a case that nobody has entered anything into yet. */
@@ -92,21 +24,21 @@ const mass = (value: number): Put => ({ path: ['child', 'massKg'], value: { valu
 const look = (id: string): Put => ({ path: ['readings', id], value: { option: 'held' } })
 const MOVED: Put = { path: ['disturbances', 'base'], value: {} }
 const shown = () => useFitting.getState().case?.child.massKg?.value
-/** Requests that are being answered. */
-let inFlight = 0
+/** The line of the test under way. */
+let onLine: ReturnType<typeof serve>['line']
 const breath = (ms = 10) => new Promise((r) => setTimeout(r, ms))
 /** Until nothing is on its way and nothing has moved for some breaths: the machine may be slow. */
 async function settle(): Promise<void> {
   let quiet = 0
   while (quiet < 10) {
     await breath()
-    quiet = inFlight === 0 && useFitting.getState().saving !== 'saving' ? quiet + 1 : 0
+    quiet = onLine.inFlight === 0 && useFitting.getState().saving !== 'saving' ? quiet + 1 : 0
   }
 }
 const fresh = () =>
   useFitting.setState({ status: 'loading', view: null, case: null, queue: [], saving: 'saved', trouble: null, conflict: null, notice: null }) // prettier-ignore
 const massesIn = (server: ReturnType<typeof fakeServer>, id: string) =>
-  server.state.log.filter((e) => e.fittingId === id).map((e) => (e.puts[0]?.value as { value: number }).value)
+  server.server.log.filter((e) => e.fittingId === id).map((e) => (e.puts[0]?.value as { value: number }).value)
 
 beforeEach(async () => {
   localStorage.clear()
@@ -134,7 +66,7 @@ test('an entry shows at once and is acknowledged', async () => {
   expect(shown()).toBe(11)
   await settle()
   expect(useFitting.getState()).toMatchObject({ saving: 'saved', queue: [], view: { sequence: START + 1 } })
-  expect(server.state.log).toHaveLength(1)
+  expect(server.server.log).toHaveLength(1)
 })
 
 test('a bad entry is refused here, names the field, and is never sent', async () => {
@@ -144,20 +76,20 @@ test('a bad entry is refused here, names the field, and is never sent', async ()
     { path: '$.child.massKg.value', message: 'must be at most 80 kg' },
   ])
   await settle()
-  expect(server.state.log).toEqual([])
+  expect(server.server.log).toEqual([])
 })
 
 test('without the server entries wait on the device, survive a reload, and go in order', async () => {
   const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  server.state.isUp = false
+  server.line.isUp = false
   useFitting.getState().put([mass(11)])
   useFitting.getState().put([mass(12)])
   await settle()
   expect(useFitting.getState().saving).toBe('offline')
   expect((await waitingCounts()).get('f1')).toBe(2)
   // Reload: a fresh store, the same device.
-  server.state.isUp = true
+  server.line.isUp = true
   fresh()
   await useFitting.getState().open('f1')
   expect(shown()).toBe(12)
@@ -169,13 +101,13 @@ test('without the server entries wait on the device, survive a reload, and go in
 test('where the program fails on an entry, nothing is sent again by itself; it is kept until somebody says', async () => {
   const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  server.state.failsOn = 'child.massKg'
+  server.line.failsOn = 'child.massKg'
   useFitting.getState().put([mass(11)])
   useFitting.getState().put([{ path: ['child', 'note'], value: 'sleeps' }])
   await settle()
   expect(useFitting.getState()).toMatchObject({ saving: 'failed', trouble: 'Something in the program failed.' })
   expect((await waitingCounts()).get('f1')).toBe(2)
-  expect(server.state.log).toEqual([])
+  expect(server.server.log).toEqual([])
   useFitting.getState().tryAgain()
   await settle()
   expect(useFitting.getState().saving).toBe('failed')
@@ -183,16 +115,16 @@ test('where the program fails on an entry, nothing is sent again by itself; it i
   await useFitting.getState().dropFailed()
   await settle()
   expect(useFitting.getState()).toMatchObject({ saving: 'saved', trouble: null, queue: [] })
-  expect(server.state.log.map((e) => e.puts[0]!.path.join('.'))).toEqual(['child.note'])
+  expect(server.server.log.map((e) => e.puts[0]!.path.join('.'))).toEqual(['child.note'])
 })
 
 test('what failed once and then does not is stored as it was', async () => {
   const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  server.state.failsOn = 'child.massKg'
+  server.line.failsOn = 'child.massKg'
   useFitting.getState().put([mass(11)])
   await settle()
-  server.state.failsOn = undefined
+  server.line.failsOn = undefined
   useFitting.getState().tryAgain()
   await settle()
   expect(useFitting.getState()).toMatchObject({ saving: 'saved', trouble: null })
@@ -202,7 +134,7 @@ test('what failed once and then does not is stored as it was', async () => {
 test('an answer lost on the way is not a conflict: the entry stands already, once', async () => {
   const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  server.state.losesAnswers = 1
+  server.line.losesAnswers = 1
   useFitting.getState().put([mass(11)])
   await settle()
   expect(useFitting.getState().saving).toBe('offline')
@@ -216,7 +148,7 @@ test.each([
   ['mine', 11],
   ['theirs', 14],
 ] as const)('somebody else on the same field: keeping %s leaves %s', async (keep, value) => {
-  const { state, take } = fakeServer({ f1: buildCase() })
+  const { server, take } = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
   take('f1', [mass(14)])
   useFitting.getState().put([mass(11)])
@@ -226,12 +158,12 @@ test.each([
   useFitting.getState().settleConflict(keep)
   await settle()
   expect(useFitting.getState()).toMatchObject({ conflict: null, saving: 'saved' })
-  expect(state.views.f1!.case.child.massKg?.value).toBe(value)
+  expect(server.views.f1!.case.child.massKg?.value).toBe(value)
 })
 
 test('a signed fitting takes no entry', async () => {
-  const { state } = fakeServer({ f1: buildCase() })
-  state.views.f1 = { ...state.views.f1!, status: 'signed' }
+  const { server } = fakeServer({ f1: buildCase() })
+  server.views.f1 = { ...server.views.f1!, status: 'signed' }
   await useFitting.getState().open('f1')
   expect(useFitting.getState().put([mass(11)])[0]?.message).toContain('signed and closed')
 })
@@ -241,13 +173,13 @@ describe('another fitting is opened meanwhile', () => {
     const server = fakeServer({ f1: buildCase(), f2: buildCase() })
     await useFitting.getState().open('f2')
     let openGate = (): void => undefined
-    server.state.gate = new Promise((r) => (openGate = r))
+    server.line.gate = new Promise((r) => (openGate = r))
     useFitting.getState().put([mass(12.2)])
-    while (inFlight === 0) await breath()
-    server.state.gate = undefined
+    while (onLine.inFlight === 0) await breath()
+    server.line.gate = undefined
     await useFitting.getState().open('f1')
-    if (how === 'lost') server.state.losesAnswers = 1
-    if (how === 'refused') server.state.views.f2 = { ...server.state.views.f2!, status: 'signed' }
+    if (how === 'lost') server.line.losesAnswers = 1
+    if (how === 'refused') server.server.views.f2 = { ...server.server.views.f2!, status: 'signed' }
     openGate()
     await settle()
     useFitting.getState().put([mass(11)])
@@ -266,14 +198,14 @@ describe('another fitting is opened meanwhile', () => {
   test('entries typed into two fittings in turn, without the server: each arrives where it was made', async () => {
     const server = fakeServer({ f1: buildCase(), f2: buildCase() })
     for (const [id, kg] of [['f1', 11], ['f2', 12], ['f1', 11.5]] as const) {
-      server.state.isUp = true
+      server.line.isUp = true
       await useFitting.getState().open(id)
       await settle()
-      server.state.isUp = false
+      server.line.isUp = false
       useFitting.getState().put([mass(kg)])
       await settle()
     } // prettier-ignore
-    server.state.isUp = true
+    server.line.isUp = true
     await sendAll()
     await settle()
     expect([massesIn(server, 'f1'), massesIn(server, 'f2')]).toEqual([[11, 11.5], [12]])
@@ -284,11 +216,11 @@ describe('what the writer had seen goes with the entry', () => {
   test('after a reload an entry made offline does not overwrite another’s value without a word', async () => {
     const server = fakeServer({ f1: buildCase() })
     await useFitting.getState().open('f1')
-    server.state.isUp = false
+    server.line.isUp = false
     useFitting.getState().put([mass(11)])
     await settle()
     server.take('f1', [mass(14)])
-    server.state.isUp = true
+    server.line.isUp = true
     fresh()
     await useFitting.getState().open('f1')
     await settle()
@@ -298,29 +230,29 @@ describe('what the writer had seen goes with the entry', () => {
   test('looks from before another moved the base are told, not stored', async () => {
     const server = fakeServer({ f1: withEverythingGood(buildCase()) })
     await useFitting.getState().open('f1')
-    server.state.isUp = false
+    server.line.isUp = false
     useFitting.getState().put([look('tug-left')])
     await settle()
     server.take('f1', [MOVED])
-    server.state.isUp = true
+    server.line.isUp = true
     await useFitting.getState().refresh()
     await settle()
     expect(useFitting.getState().conflict?.message).toContain('look again')
-    expect(server.state.log).toHaveLength(1)
+    expect(server.server.log).toHaveLength(1)
   })
   test('one’s own move, then the look: entered offline in that order, while another wrote a note, both are stored', async () => {
     const server = fakeServer({ f1: withEverythingGood(buildCase()) })
     await useFitting.getState().open('f1')
-    server.state.isUp = false
+    server.line.isUp = false
     useFitting.getState().put([MOVED])
     useFitting.getState().put([look('tug-left')])
     await settle()
     server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
-    server.state.isUp = true
+    server.line.isUp = true
     await sendFor('f1')
     await settle()
     expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [] })
-    expect(server.state.log.map((e) => e.puts[0]!.path[0])).toEqual(['child', 'disturbances', 'readings'])
+    expect(server.server.log.map((e) => e.puts[0]!.path[0])).toEqual(['child', 'disturbances', 'readings'])
   })
   test('fast typing: an entry made while the one before is just being acknowledged is no stranger to it', async () => {
     const server = fakeServer({ f1: buildCase() })
@@ -338,14 +270,14 @@ describe('what the writer had seen goes with the entry', () => {
 test('what another tab keeps for the same fitting is sent with the rest, in its order', async () => {
   const server = fakeServer({ f1: buildCase() })
   await useFitting.getState().open('f1')
-  server.state.isUp = false
+  server.line.isUp = false
   useFitting.getState().put([mass(11)])
   await settle()
   await keepWaiting({ id: crypto.randomUUID(), fittingId: 'f1', who: 'Jory', puts: [{ path: ['child', 'note'], value: 'other tab' }], base: START, own: [] }) // prettier-ignore
-  server.state.isUp = true
+  server.line.isUp = true
   await Promise.all([sendFor('f1'), sendFor('f1')])
   await settle()
-  expect(server.state.log.map((e) => e.puts[0]!.path[1])).toEqual(['massKg', 'note'])
+  expect(server.server.log.map((e) => e.puts[0]!.path[1])).toEqual(['massKg', 'note'])
   expect(useFitting.getState()).toMatchObject({ queue: [], saving: 'saved', view: { sequence: START + 2 } })
 })
 
@@ -383,7 +315,7 @@ test.each([
   // It may serve another folder today: what waits, waits.
   ['merely unknown', [], 1],
 ] as const)('of a fitting that is %s, this device lets go or not', async (_what, erased, left) => {
-  fakeServer({}).state.erased = [...erased]
+  fakeServer({}).server.erased.push(...erased)
   await keepWaiting({ id: crypto.randomUUID(), fittingId: 'f1', who: 'Jory', puts: [mass(11)], base: 0, own: [] })
   await useFitting.getState().open('f1')
   expect(useFitting.getState().status).toBe('missing')
@@ -409,7 +341,7 @@ describe('one tap, one judgement', () => {
     takes.end()
     expect(useFitting.getState().case).toBe(shownAtOnce)
     expect(assessmentOf(useFitting.getState().case!)).toBe(judged)
-    expect(useFitting.getState().view!.case).toEqual(server.state.views.f1!.case)
+    expect(useFitting.getState().view!.case).toEqual(server.server.views.f1!.case)
     // Looked at again, the same state is no news.
     await useFitting.getState().refresh()
     expect(useFitting.getState().case).toBe(shownAtOnce)
@@ -417,19 +349,19 @@ describe('one tap, one judgement', () => {
   test('entries that wait behind one another are each judged once', async () => {
     const server = fakeServer({ f1: buildCase() })
     await useFitting.getState().open('f1')
-    server.state.isUp = false
+    server.line.isUp = false
     const takes = parses()
     for (const kg of [11, 11.1, 11.2]) useFitting.getState().put([mass(kg)])
     await settle()
     expect(takes.count()).toBe(3)
     const shownAtOnce = useFitting.getState().case!
-    server.state.isUp = true
+    server.line.isUp = true
     await sendFor('f1')
     await settle()
     expect(takes.count()).toBe(6)
     takes.end()
     expect(useFitting.getState().case).toBe(shownAtOnce)
-    expect(shownAtOnce).toEqual(server.state.views.f1!.case)
+    expect(shownAtOnce).toEqual(server.server.views.f1!.case)
   })
   test('what somebody else stored in between comes with the answer, and is shown', async () => {
     const server = fakeServer({ f1: buildCase() })
@@ -439,17 +371,17 @@ describe('one tap, one judgement', () => {
     useFitting.getState().put([mass(11)])
     await settle()
     expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [], view: { sequence: START + 3 } })
-    expect(useFitting.getState().case).toEqual(server.state.views.f1!.case)
+    expect(useFitting.getState().case).toEqual(server.server.views.f1!.case)
     expect(useFitting.getState().case).toMatchObject({ child: { note: 'sings' }, disturbances: { base: { at: START + 2 } } }) // prettier-ignore
   })
   test('whoever is too far behind for the short answer fetches the whole', async () => {
     const server = fakeServer({ f1: buildCase() })
     await useFitting.getState().open('f1')
-    server.state.mostEntries = 1
+    server.server.mostEntries = 1
     server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
     useFitting.getState().put([mass(11)])
     await settle()
     expect(useFitting.getState()).toMatchObject({ queue: [], saving: 'saved', view: { sequence: START + 2 } })
-    expect(useFitting.getState().case).toEqual(server.state.views.f1!.case)
+    expect(useFitting.getState().case).toEqual(server.server.views.f1!.case)
   })
 })

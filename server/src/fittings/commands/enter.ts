@@ -1,14 +1,13 @@
 import { Injectable } from '@nestjs/common'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { Clock } from '../../http/clock'
-import { FaultsException } from '../../http/faults'
 import { Database } from '../../storage/database'
 import { EntryRow } from '../../storage/entities'
 import { refuseCollision } from '../collisions'
 import type { EntryDto } from '../dto'
 import { toView } from '../fitting-views'
 import { Ledger } from '../ledger'
-import { refuseOtherDay, refuseStrangersSlip } from '../refusals'
+import { refuseEntry } from '../refusals'
 import { storedSince } from '../since'
 
 /** Puts values into an open fitting: all of them or none, each entry once. */
@@ -29,13 +28,7 @@ export class EnterFitting {
       if (again) return toView(await this.ledger.find(manager, id))
       const row = await this.ledger.findOpen(manager, id)
       await refuseCollision(manager, row, entry)
-      await refuseStrangersSlip(manager, row, entry)
-      refuseOtherDay(puts, this.clock.today())
-      if (puts.some((p) => p.path[0] === 'handover')) {
-        throw new FaultsException('Nothing was saved.', [
-          { path: '$.puts', message: 'a fitting is signed through its own call' },
-        ])
-      }
+      await refuseEntry(manager, row, entry, this.clock.today())
       return this.ledger.append(manager, row, puts, { who, personId, entryId })
     })
   }

@@ -1,5 +1,5 @@
 import { ConflictException, Injectable } from '@nestjs/common'
-import { revert, type Case } from '@nimble-anchor/core/casefile'
+import { revert, takeable, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
 import { FaultsException } from '../../http/faults'
 import { Database } from '../../storage/database'
@@ -7,7 +7,6 @@ import { EntryRow } from '../../storage/entities'
 import { refuseUnseenEntries } from '../collisions'
 import type { UndoDto } from '../dto'
 import { Ledger } from '../ledger'
-import { takeable } from '../refusals'
 
 /** Takes back the newest entry that has not been taken back yet. */
 @Injectable()
@@ -23,9 +22,11 @@ export class UndoEntry {
       await refuseUnseenEntries(manager, row, { baseSequence, who }, 'undo')
       const entries = await manager.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'DESC' } })
       const undone = new Set(entries.map((e) => e.undoes))
-      const last = entries.find((e) => e.undoes === null && !undone.has(e.sequence) && takeable(e).length > 0)
+      const last = entries.find(
+        (e) => e.undoes === null && !undone.has(e.sequence) && takeable(e.changes as Changed[]).length > 0,
+      )
       if (!last) throw new ConflictException('There is nothing to undo.')
-      const changes = takeable(last)
+      const changes = takeable(last.changes as Changed[])
       const reverted = revert(row.current as Case, changes)
       if (!reverted.ok) throw new FaultsException('This entry can no longer be undone.', reverted.error)
       return this.ledger.store(manager, row, reverted.value, {

@@ -1,22 +1,16 @@
-import { type Case, type Put } from '@nimble-anchor/core/casefile'
+import { type Case } from '@nimble-anchor/core/casefile'
 import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
 import { stepsFor, type Step } from '@nimble-anchor/core/procedure'
 import { measured } from '@nimble-anchor/core/quantities'
+import { type FittedSubject } from '@nimble-anchor/core/rules'
 import { assess, checkState } from '@nimble-anchor/core/verdict'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { buildCase, buildRoute, withEverythingGood } from '@nimble-anchor/core/testing'
 import { useDrafts } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { BayView } from './BayView.tsx'
+import { live } from '../../../test/live.tsx'
 import { ThumbPad } from './ThumbPad.tsx'
-
-const put = jest.fn<{ path: string; message: string }[], [readonly Put[]]>(() => [])
-const undo = jest.fn(() => Promise.resolve())
-beforeEach(() => {
-  put.mockReset().mockReturnValue([])
-  undo.mockClear()
-  useFitting.setState({ put, undo })
-})
 
 /** What is looked at before anything, done: the tests begin at the connectors. */
 const current = buildCase({
@@ -28,30 +22,35 @@ const current = buildCase({
   route: buildRoute({ frontSeat: 'either' }),
   child: { seatedShoulderHeightMm: measured(300, 2) },
 })
-function show(c: Case, startAt?: string, isSigned = false) {
+const subjectOf = (c: Case): FittedSubject => {
   const subject = fittedSubject(c)
   if (!subject) throw new Error('everything is chosen')
-  const steps: readonly Step[] = stepsFor(subject).filter((s) => s.stage === 'attach')
+  return subject
+}
+const stepsOf = (c: Case): readonly Step[] => stepsFor(subjectOf(c)).filter((s) => s.stage === 'attach')
+function bay(c: Case, startAt?: string, isSigned = false, onClose: () => void = () => undefined) {
   const assessment = assess(c)
+  const steps = stepsOf(c)
   const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, c, assessment)] as const)))
-  const onClose = jest.fn()
-  render(
+  return (
     <BayView
-      steps={steps}
-      startAt={startAt}
-      subject={subject}
+      {...{ steps, startAt, assessment, marks, isSigned }}
+      subject={subjectOf(c)}
       current={c}
-      assessment={assessment}
-      marks={marks}
       done={stepsDoneIn(c)}
-      isSigned={isSigned}
       onward="On to Child in"
       onEnd={onClose}
       onClose={onClose}
-    />,
+    />
   )
-  return { steps, onClose }
 }
+function show(c: Case, startAt?: string, isSigned = false) {
+  const onClose = jest.fn()
+  render(bay(c, startAt, isSigned, onClose))
+  return { steps: stepsOf(c), onClose }
+}
+/** Over the real store and a server in memory. */
+const showLive = (c: Case, startAt?: string) => live(c, (shown) => bay(shown, startAt))
 /** Goes on, whatever the way is called: answered, or left open on purpose. */
 const goOn = (): void => void fireEvent.click(screen.getByRole('button', { name: /^(Next|Leave it open)$/ }))
 const asks = (label: string): boolean => screen.queryAllByText(label).length > 0
@@ -112,19 +111,21 @@ test('a swipe turns the page; a short or slanting one does not, nor does a mouse
   expect(asks('Left indicator')).toBe(true)
 })
 
-test('figures by thumb land in the check; undo is at hand', () => {
-  show(current, 'proof')
+test('figures by thumb land in the check; undo is at hand', async () => {
+  const { stored, storedCase, settled } = await showLive(current, 'proof')
   for (let i = 0; i < 9 && !screen.queryByRole('group', { name: 'Movement at the base, figures' }); i += 1) goOn()
   const pad = screen.getAllByRole('group', { name: 'Movement at the base, figures' })[0]
   if (!pad) throw new Error('steadiness is a number')
   for (const k of ['1', '2', 'point', '5', 'point'])
     fireEvent.click(pad.querySelector(`[aria-label="${k}"]`) as Element)
   fireEvent.click([...pad.querySelectorAll('button')].find((b) => b.textContent === 'Save') as Element)
-  expect(put).toHaveBeenCalledWith([
-    { path: ['readings', 'steadiness-mm'], value: { number: { value: 12.5, plusMinus: 3, source: 'measured' } } },
+  expect(await stored()).toEqual([
+    [{ path: ['readings', 'steadiness-mm'], value: { number: { value: 12.5, plusMinus: 3, source: 'measured' } } }],
   ])
   fireEvent.click(screen.getByRole('button', { name: 'Undo the last entry' }))
-  expect(undo).toHaveBeenCalled()
+  await settled()
+  expect(storedCase()).toEqual(current)
+  expect(useFitting.getState().case?.readings['steadiness-mm']).toBeUndefined()
 })
 
 test('a signed fitting is read, not changed', () => {
@@ -216,25 +217,28 @@ describe('the thumb pad', () => {
 
 describe('steps that leave no reading', () => {
   const prepared = { path: ['stepsDone', 'prepare'], value: {} }
-  test('going on says that they are done, once', () => {
-    show(current, 'prepare')
+  test('going on says that they are done, once', async () => {
+    const { stored } = await showLive(current, 'prepare')
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
-    expect(put).toHaveBeenCalledWith([prepared])
+    expect(await stored()).toEqual([[prepared]])
     goOn()
-    expect(put).toHaveBeenCalledTimes(1)
+    expect(await stored()).toHaveLength(1)
   })
-  test('noted already, or the fitting signed: nothing is entered', () => {
-    show({ ...current, stepsDone: { prepare: { at: 2 } } }, 'prepare')
+  test('noted already, or the fitting signed: nothing is entered', async () => {
+    const { stored } = await showLive({ ...current, stepsDone: { prepare: { at: 2 } } }, 'prepare')
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
-    expect(put).not.toHaveBeenCalled()
+    expect(await stored()).toEqual([])
   })
-  test('ticked and taken back by hand', () => {
-    show(current, 'prepare')
+  test('ticked and taken back by hand', async () => {
+    const { stored, storedCase } = await showLive(current, 'prepare')
     fireEvent.click(screen.getByRole('checkbox', { name: 'Done' }))
-    expect(put).toHaveBeenCalledWith([prepared])
-    expect(screen.queryByRole('checkbox', { name: 'Done' })).not.toBeChecked()
+    expect(await stored()).toEqual([[prepared]])
+    expect(screen.getByRole('checkbox', { name: 'Done' })).toBeChecked()
+    fireEvent.click(screen.getByRole('checkbox', { name: 'Done' }))
+    expect(await stored()).toHaveLength(2)
+    expect(storedCase().stepsDone ?? {}).toEqual({})
   })
-  test('proofs are told by their sense; a pair names its other half; doing it over says what it asks for again', () => {
+  test('proofs are told by their sense; a pair names its other half; doing it over says what it asks for again', async () => {
     const route = buildRoute({
       isofix: { connectors: 'rigid', role: 'holds', proofs: [{ id: 'c', what: 'a click each side', kind: 'click' }] },
       steps: [
@@ -243,11 +247,11 @@ describe('steps that leave no reading', () => {
       ],
     })
     const c = buildCase({ route })
-    show(c, 'open')
+    const { stored } = await showLive(c, 'open')
     expect(screen.getByText(/Must be reversed later: Shut the pocket/)).toBeInTheDocument()
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
     // Leafing through closes no pair: it is ticked by hand.
-    expect(put).not.toHaveBeenCalled()
+    expect(await stored()).toEqual([])
     goOn()
     expect(screen.getByRole('list', { name: 'What proves it' })).toHaveTextContent('heard: a click each side')
     while (!screen.queryByRole('button', { name: 'If you redo this step' })) goOn()
@@ -257,23 +261,6 @@ describe('steps that leave no reading', () => {
 })
 
 describe('one check a view', () => {
-  const bay = (c: Case, startAt: string) => {
-    const subject = fittedSubject(c)
-    if (!subject) throw new Error('everything is chosen')
-    const assessment = assess(c)
-    const steps = stepsFor(subject).filter((s) => s.stage === 'attach')
-    const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, c, assessment)] as const)))
-    return (
-      <BayView
-        {...{ steps, startAt, subject, current: c, assessment, marks }}
-        done={stepsDoneIn(c)}
-        isSigned={false}
-        onward="On to Child in"
-        onEnd={() => undefined}
-        onClose={() => undefined}
-      />
-    )
-  }
   const answered = (c: Case, ...ids: readonly ('tug-left' | 'tug-right')[]): Case => ({
     ...c,
     readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { option: 'held', at: 9 }])) },

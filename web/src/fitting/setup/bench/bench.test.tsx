@@ -1,5 +1,5 @@
 import { benchLines, findSetUp, sectionOf } from '@nimble-anchor/core/bench'
-import { type Case, type Put } from '@nimble-anchor/core/casefile'
+import { type Case } from '@nimble-anchor/core/casefile'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { measured } from '@nimble-anchor/core/quantities'
 import { toFinding, type FittedSubject } from '@nimble-anchor/core/rules'
@@ -13,7 +13,6 @@ import {
   FORWARD,
   TETHER_ROUTE,
 } from '@nimble-anchor/core/testing'
-import { useFitting } from '../../../session/fitting.ts'
 import { usePreferences } from '../../../session/preferences.ts'
 import { BenchPanel } from './BenchPanel.tsx'
 import { svgText } from './exportSvg.ts'
@@ -22,14 +21,12 @@ import { arcOf, nearestStop, wholeView, zoomed } from './frame.ts'
 import { lengthText } from './length.ts'
 import { setUpText } from './settingText.ts'
 import { startSearch } from './startSearch.ts'
+import { live } from '../../../../test/live.tsx'
 import { pick } from '../../../../test/pick.ts'
 
 jest.mock('./startSearch.ts', () => ({ startSearch: jest.fn() }))
 
-const put = jest.fn<[], [readonly Put[]]>(() => [])
 beforeEach(() => {
-  put.mockClear()
-  useFitting.setState({ put })
   usePreferences.setState({ benchUnit: 'mm' })
 })
 
@@ -52,6 +49,10 @@ const subjectOf = (c: Case): FittedSubject => {
 const show = (c: Case = current, isSigned = false) =>
   render(<BenchPanel current={c} subject={subjectOf(c)} isSigned={isSigned} />)
 
+/** Over the real store and a server in memory. */
+const showLive = (c: Case = current) =>
+  live(c, (shown) => <BenchPanel current={shown} subject={subjectOf(shown)} isSigned={false} />)
+
 describe('the bench', () => {
   test('says every line of the arithmetic in words, with what is wanted and what fails', () => {
     show()
@@ -68,20 +69,21 @@ describe('the bench', () => {
     expect(screen.getByText('φ = 36° − (12 ± 1)° + 0° = (24 ± 1)°')).toBeInTheDocument()
     expect(screen.getByText('Shoulder')).toBeInTheDocument()
   })
-  test('the arrow keys step a handle, and the step is an entry', () => {
-    show()
+  test('the arrow keys step a handle, and the step is an entry that stands', async () => {
+    const { stored } = await showLive()
     const leg = screen.getByRole('slider', { name: 'Leg notch' })
     expect(leg).toHaveAttribute('aria-valuetext', 'leg notch 6 of 19')
     fireEvent.keyDown(leg, { key: 'ArrowUp' })
-    expect(put).toHaveBeenCalledWith([{ path: ['settings', 'legNotch'], value: { value: 7 } }])
-    put.mockClear()
+    expect(await stored()).toEqual([[{ path: ['settings', 'legNotch'], value: { value: 7 } }]])
+    expect(screen.getByRole('slider', { name: 'Leg notch' })).toHaveAttribute('aria-valuetext', 'leg notch 7 of 19')
     fireEvent.keyDown(screen.getByRole('slider', { name: 'Recline' }), { key: 'ArrowLeft' })
-    expect(put).not.toHaveBeenCalled()
+    expect(await stored()).toHaveLength(1)
     fireEvent.keyDown(screen.getByRole('slider', { name: 'Recline' }), { key: 'ArrowRight' })
-    expect(put).toHaveBeenCalledWith([{ path: ['settings', 'recline'], value: { value: 'r2' } }])
+    expect((await stored()).at(-1)).toEqual([{ path: ['settings', 'recline'], value: { value: 'r2' } }])
+    expect(screen.getByRole('list', { name: 'The arithmetic' })).toHaveTextContent('Shell angle30 ± 1°')
   })
-  test('dragging shows the figures at once and keeps them when it is let go', () => {
-    const { container } = show()
+  test('dragging shows the figures at once and keeps them when it is let go', async () => {
+    const { container, stored } = await showLive()
     const svg = container.querySelector('svg[role=group]') as SVGSVGElement
     const { bounds } = sectionOf(subjectOf(current))
     const width = bounds.maxX - bounds.minX
@@ -95,11 +97,10 @@ describe('the bench', () => {
     const at = { clientX: to.x - bounds.minX, clientY: bounds.maxY - to.y }
     fireEvent(recline, new MouseEvent('pointerdown', { bubbles: true }))
     fireEvent(svg, new MouseEvent('pointermove', { bubbles: true, ...at }))
-    expect(put).not.toHaveBeenCalled()
+    expect(await stored()).toEqual([])
     expect(screen.getByRole('list', { name: 'The arithmetic' })).toHaveTextContent('Shell angle30 ± 1°')
     fireEvent(svg, new MouseEvent('pointerup', { bubbles: true, ...at }))
-    expect(put).toHaveBeenCalledTimes(1)
-    expect(put).toHaveBeenCalledWith([{ path: ['settings', 'recline'], value: { value: 'r2' } }])
+    expect(await stored()).toEqual([[{ path: ['settings', 'recline'], value: { value: 'r2' } }]])
   })
   test('a signed fitting is looked at, not moved', () => {
     show(current, true)
@@ -210,7 +211,7 @@ describe('find a set-up', () => {
 
   test('shows what passes with what it leaves to spare, and sets it in one entry', async () => {
     jest.mocked(startSearch).mockReturnValue({ answer: Promise.resolve(answerOf(current)), cancel })
-    render(<FindSetUp current={current} isSigned={false} />)
+    const { stored, storedCase } = await live(current, (shown) => <FindSetUp current={shown} isSigned={false} />)
     fireEvent.click(screen.getByRole('button', { name: 'Search' }))
     await act(() => Promise.resolve())
     const [first] = screen.getAllByRole('listitem')
@@ -218,9 +219,8 @@ describe('find a set-up', () => {
     expect(first).toHaveTextContent('Recline 1')
     expect(screen.getAllByText(/to spare/).length).toBeGreaterThan(0)
     fireEvent.click(within(first).getByRole('button'))
-    const puts = put.mock.calls[0]?.[0] ?? []
-    expect(puts).toContainEqual({ path: ['settings', 'recline'], value: { value: 'r1' } })
-    expect(puts).toContainEqual({ path: ['settings', 'legNotch'], value: { value: 7 } })
+    expect(await stored()).toHaveLength(1)
+    expect(storedCase().settings).toMatchObject({ recline: { value: 'r1' }, legNotch: { value: 7 } })
   })
   test('what fails is shown with its remedy and is no offer', async () => {
     const tall = buildCase({
