@@ -1,7 +1,7 @@
 // `npm run mutants [FOLDER …]`: small faults put into core one by one, and whether a test notices. A folder is tried
 // with the tests that stand nearest to it; what was tried before and has not changed is not tried again. Not part of
 // `npm test`: a whole run takes hours.
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { mkdirSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { ROOT, say } from './lib/run.mjs'

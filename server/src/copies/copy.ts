@@ -1,14 +1,4 @@
-import {
-  chmodSync,
-  closeSync,
-  mkdirSync,
-  openSync,
-  readdirSync,
-  readSync,
-  renameSync,
-  rmSync,
-  statSync,
-} from 'node:fs'
+import { chmodSync, closeSync, mkdirSync, openSync, readdirSync, readSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import SQLite from 'better-sqlite3'
 import { databaseFile } from '../storage/opening'
