@@ -64,6 +64,7 @@ const webLadder = [
   'recheck',
   'jobs',
   'today',
+  'findings',
   'fitting',
   'families',
   'logbook',

@@ -69,6 +69,9 @@ export const strokesSchema = z
   .regex(/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/, 'must be strokes as "M10 20L30 40…"')
 export const SIGNATURE_FIELD = { width: 300, height: 100 } as const
 
+/** What somebody said at the hand-over, in their words. */
+export const saidSchema = z.string().trim().min(1).max(500)
+
 /** Whether whoever will do it tomorrow did it once while the fitter watched, getting the child out too. */
 export const CARER_TRIED = ['well', 'needs-practice', 'not-done'] as const
 export type CarerTried = (typeof CARER_TRIED)[number]
@@ -82,9 +85,7 @@ const handoverSchema = z.strictObject({
   carerStrokes: strokesSchema.optional(),
   carerTried: z.enum(CARER_TRIED).optional(),
   /** The family left although it was not ready: their reason, and what the fitter said. */
-  againstAdvice: z
-    .strictObject({ reason: z.string().trim().min(1).max(500), said: z.string().trim().min(1).max(500) })
-    .optional(),
+  againstAdvice: z.strictObject({ reason: saidSchema, said: saidSchema }).optional(),
   signedAt: momentSchema,
 })
 

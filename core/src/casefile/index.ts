@@ -8,6 +8,7 @@ export {
   caseSchema,
   chosenIn,
   type Identity,
+  saidSchema,
   SIGNATURE_FIELD,
   strokesSchema,
 } from './case.ts'

@@ -30,7 +30,8 @@ function sizeMessage(
 ): string {
   if (origin === 'number' || origin === 'int')
     return /^Too (big|small)/.test(message) ? `must be ${wording} ${limit}` : message
-  return `must hold ${wording} ${limit} ${origin === 'string' ? 'characters' : 'items'}`
+  const many = Number(limit) === 1 ? '' : 's'
+  return `must hold ${wording} ${limit} ${origin === 'string' ? 'character' : 'item'}${many}`
 }
 
 function toFaults(issue: z.core.$ZodIssue): Fault[] {

@@ -2,7 +2,9 @@ import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Query } fr
 import { ApiConflictResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
 import { JOB_KINDS, type JobKind } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
-import { IsBoolean, IsIn, IsString, IsUUID, Length, MaxLength } from 'class-validator'
+import { IsBoolean, IsIn, IsUUID } from 'class-validator'
+import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
 import { Asker, signedBy, type Caller } from '../people/caller'
 import { JobsService } from './jobs.service'
@@ -10,20 +12,17 @@ import { JobsService } from './jobs.service'
 class JobsDto {
   @ApiPropertyOptional({ description: 'All jobs of this unit; without it, every open job.' })
   @Optional()
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   unitId?: string
 }
 class WhoDto {
   @ApiProperty({ example: 'Jory Quill' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   who: string
 }
 class BeginJobDto extends WhoDto {
   @ApiProperty({ example: 'u-carrick-1' })
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   unitId: string
 
   @ApiProperty({ enum: JOB_KINDS })
@@ -37,20 +36,17 @@ class BeginJobDto extends WhoDto {
 
   @ApiProperty({ required: false })
   @Optional()
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   fromModeId?: string
 
   @ApiProperty({ required: false })
   @Optional()
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   toModeId?: string
 }
 class JobStepDto extends WhoDto {
   @ApiProperty()
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   stepId: string
 
   @ApiProperty()
@@ -59,13 +55,11 @@ class JobStepDto extends WhoDto {
 }
 class JobAnswerDto extends WhoDto {
   @ApiProperty()
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   checkId: string
 
   @ApiProperty()
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   optionId: string
 }
 

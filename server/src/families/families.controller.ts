@@ -2,7 +2,9 @@ import { Body, Controller, Delete, Get, Headers, Param, ParseUUIDPipe, Put, Stre
 import { Heavy } from '../people/limits'
 import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { FamilySummary, FamilyView } from '@nimble-anchor/core/formats'
-import { IsString, IsUUID, Length, MaxLength, ValidateIf } from 'class-validator'
+import { IsString, IsUUID, MaxLength, ValidateIf } from 'class-validator'
+import { nameSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import { ChangeFamily } from './commands/change-family'
 import { EraseFamily } from './commands/erase-family'
 import { MoveChild } from './commands/move-child'
@@ -10,8 +12,7 @@ import { FamiliesRead } from './families-read'
 
 class FamilyDto {
   @ApiProperty({ example: 'Hale' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   name: string
 
   @ApiProperty()

@@ -1,4 +1,4 @@
-import { CARER_TRIED, type CarerTried } from '@nimble-anchor/core/casefile'
+import { CARER_TRIED, saidSchema, strokesSchema, type CarerTried } from '@nimble-anchor/core/casefile'
 import { ApiProperty } from '@nestjs/swagger'
 import { Type } from 'class-transformer'
 import {
@@ -13,39 +13,31 @@ import {
   IsString,
   IsUUID,
   Length,
-  Matches,
   Max,
   MaxLength,
   Min,
   ValidateIf,
   ValidateNested,
 } from 'class-validator'
+import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
-
-/** The same as core's `strokesSchema`, which judges the document; here it names the field at the door. */
-const STROKES = /^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/
-const ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
 export class NewChildDto {
   @ApiProperty({ example: 'Tamsin' })
-  @IsString()
-  @Matches(/\S/, { message: 'must be a name' })
-  @MaxLength(120)
+  @Fits(nameSchema)
   name: string
 
   @ApiProperty({ required: false, example: 'Hale' })
   @Optional()
-  @IsString()
-  @Matches(/\S/, { message: 'must be a name' })
-  @MaxLength(120)
+  @Fits(nameSchema)
   familyName?: string
 }
 
 export class CreateFittingDto {
   @ApiProperty({ example: 'tamsin-hale', required: false, description: 'The child, or "newChild".' })
   @ValidateIf((c: CreateFittingDto) => c.newChild === undefined)
-  @IsString()
-  @Matches(ID, { message: 'must be the id of a child' })
+  @Fits(idSchema, 'must be the id of a child')
   childId?: string
 
   @ApiProperty({
@@ -60,8 +52,7 @@ export class CreateFittingDto {
 
   @ApiProperty({ example: 'corran-dunlin', required: false })
   @Optional()
-  @IsString()
-  @Matches(ID, { message: 'must be the id of a vehicle' })
+  @Fits(idSchema, 'must be the id of a vehicle')
   vehicleId?: string
 
   @ApiProperty({ required: false, description: 'The visit that it is for: it leads to this fitting from then on.' })
@@ -117,8 +108,7 @@ export class EntryDto {
   own?: string[]
 
   @ApiProperty({ example: 'Jory Quill' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   who: string
 
   @ApiProperty({
@@ -156,22 +146,17 @@ export class UndoDto {
   baseSequence: number
 
   @ApiProperty({ example: 'Jory Quill' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   who: string
 }
 
 export class AgainstAdviceDto {
   @ApiProperty({ example: 'They live two streets away.' })
-  @IsString()
-  @Matches(/\S/, { message: 'must say why they leave' })
-  @MaxLength(500)
+  @Fits(saidSchema, 'must say why they leave, in at most 500 characters')
   reason: string
 
   @ApiProperty({ example: 'That the leg stands on the box, and what that does.' })
-  @IsString()
-  @Matches(/\S/, { message: 'must say what they were told' })
-  @MaxLength(500)
+  @Fits(saidSchema, 'must say what they were told, in at most 500 characters')
   said: string
 }
 
@@ -200,20 +185,17 @@ export class SignDto extends UndoDto {
   second?: SecondDto
 
   @ApiProperty({ example: 'Maren Hale' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   carerName: string
 
   @ApiProperty({ required: false, description: 'Strokes of a drawn signature as SVG path data on 300 × 100.' })
   @Optional()
-  @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
-  @MaxLength(12_000)
+  @Fits(strokesSchema)
   fitterStrokes?: string
 
   @ApiProperty({ required: false })
   @Optional()
-  @Matches(STROKES, { message: 'must be strokes as "M10 20L30 40…"' })
-  @MaxLength(12_000)
+  @Fits(strokesSchema)
   carerStrokes?: string
 
   @ApiProperty({

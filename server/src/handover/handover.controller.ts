@@ -2,7 +2,9 @@ import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Query, StreamableFil
 import { ApiOkResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags } from '@nestjs/swagger'
 import { type AheadView, type RecheckView } from '@nimble-anchor/core/formats'
 import { type RecheckAnswer } from '@nimble-anchor/core/procedure'
-import { IsIn, IsObject, IsString, Length, Validate } from 'class-validator'
+import { IsIn, IsObject, Validate } from 'class-validator'
+import { nameSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
 import { Waits, type Waiter } from '../work/waiter'
 import { Heavy } from '../people/limits'
@@ -19,8 +21,7 @@ class AheadDto {
 
 class RecheckDto {
   @ApiProperty({ example: 'Maren Hale' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   who: string
 
   @ApiProperty({ example: { connectors: 'yes', leg: 'unsure' } })

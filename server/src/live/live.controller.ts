@@ -1,7 +1,9 @@
 import { Body, Controller, Get, Header, HttpCode, HttpException, Post, Req, Res } from '@nestjs/common'
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { HereView } from '@nimble-anchor/core/formats'
-import { IsString, IsUUID, Length, ValidateIf } from 'class-validator'
+import { IsUUID, ValidateIf } from 'class-validator'
+import { nameSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import type { Request, Response } from 'express'
 import { Inject } from '@nestjs/common'
 import type { Transport } from '../net/transport'
@@ -21,8 +23,7 @@ class HereDto {
   fittingId: string | null
 
   @ApiProperty({ example: 'Jory Quill' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   who: string
 }
 

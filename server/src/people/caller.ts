@@ -24,7 +24,7 @@ export interface By {
 }
 /** The name of whoever is signed in; the one that was typed, where nobody signs in yet. */
 export const signedBy = ({ person }: Caller, said: string): By =>
-  person ? { who: person.name, personId: person.id } : { who: said, personId: null }
+  person ? { who: person.name, personId: person.id } : { who: said.trim(), personId: null }
 
 export const Asker = createParamDecorator(
   (_: unknown, context: ExecutionContext): Caller => context.switchToHttp().getRequest<Asking>().caller ?? NOBODY,

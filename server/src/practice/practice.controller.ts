@@ -1,17 +1,15 @@
 import { Body, Controller, Delete, Get, Headers, Param, Put } from '@nestjs/common'
 import { ApiBody, ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger'
 import type { PracticeBook } from '@nimble-anchor/core/formats'
-import { Matches } from 'class-validator'
+import { idSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import { PracticeService } from './practice.service'
 
-const ID = /^[a-z0-9][a-z0-9-]{0,62}$/
-const ID_MESSAGE = 'must be lower-case letters, digits and hyphens, 1 to 63 long'
-
 class DefaultsDto {
-  @Matches(ID, { message: ID_MESSAGE })
+  @Fits(idSchema)
   profileId: string
 
-  @Matches(ID, { message: ID_MESSAGE })
+  @Fits(idSchema)
   localRuleId: string
 }
 

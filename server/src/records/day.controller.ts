@@ -1,7 +1,9 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common'
 import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
-import { IsBoolean, IsIn, IsString, IsUUID, Length, Matches, MaxLength, ValidateIf } from 'class-validator'
+import { IsBoolean, IsIn, IsString, IsUUID, Matches, MaxLength, ValidateIf } from 'class-validator'
+import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
+import { Fits } from '../http/fits'
 import { IsDay } from '../http/day'
 import { DayService } from './day.service'
 
@@ -15,8 +17,7 @@ class VisitDto {
   time: string
 
   @ApiProperty({ example: 'Hale' })
-  @IsString()
-  @Length(1, 120)
+  @Fits(nameSchema)
   who: string
 
   @ApiProperty()
@@ -34,14 +35,12 @@ class VisitDto {
 
   @ApiProperty({ nullable: true, type: String })
   @ValidateIf((v: VisitDto) => v.childId !== null)
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   childId: string | null
 
   @ApiProperty({ nullable: true, type: String })
   @ValidateIf((v: VisitDto) => v.vehicleId !== null)
-  @IsString()
-  @MaxLength(64)
+  @Fits(idSchema)
   vehicleId: string | null
 
   @ApiProperty({ nullable: true, type: String })

@@ -7,8 +7,8 @@ import { childSummary } from '../ui/childSummary.ts'
 import { Button } from '../ui/Button.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { SaveLine } from './SaveLine.tsx'
-import { leadsWithin, needOf, type GoTo } from './goTo.ts'
-import { remedyOf } from './remedy.ts'
+import { leadsWithin, needOf, type GoTo } from '../findings/goTo.ts'
+import { remedyOf } from '../findings/remedy.ts'
 
 interface Props {
   readonly current: Case

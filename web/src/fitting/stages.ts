@@ -1,6 +1,6 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
-import type { GoTo } from './goTo.ts'
+import type { GoTo } from '../findings/goTo.ts'
 import type { MarkState } from '../ui/StateMark.tsx'
 
 export const isStage = (text: string | undefined): text is Stage => (STAGES as readonly string[]).includes(text ?? '')

@@ -17,13 +17,13 @@ import { saveFile, saveFromServer } from '../../ui/saveFile.ts'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import { Tabs } from '../../ui/Tabs.tsx'
 import type { StageProps } from '../stages.ts'
-import { Ledger } from '../Ledger.tsx'
+import { Ledger } from '../../findings/Ledger.tsx'
 import { AfterPanel } from './AfterPanel.tsx'
 import { CaseCode } from './CaseCode.tsx'
 import { ReviseButton, RevisionPanel } from './Revision.tsx'
 import { RoadAhead, useAhead } from '../../ahead/RoadAhead.tsx'
 import { SignPanel } from './SignPanel.tsx'
-import { remedyOf } from '../remedy.ts'
+import { remedyOf } from '../../findings/remedy.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Fold } from '../../ui/Fold.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst } from '../../ui/words.ts'
-import { FindingRow } from '../Ledger.tsx'
+import { FindingRow } from '../../findings/Ledger.tsx'
 import type { StageProps } from '../stages.ts'
 
 interface UseProps {

@@ -5,8 +5,8 @@ import { measured } from '@nimble-anchor/core/quantities'
 import { assess, type Stage } from '@nimble-anchor/core/verdict'
 import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
 import { Ledger } from './Ledger.tsx'
-import { stageMark } from './stages.ts'
-import { ContextBar } from './ContextBar.tsx'
+import { stageMark } from '../fitting/stages.ts'
+import { ContextBar } from '../fitting/ContextBar.tsx'
 
 const ready = withEverythingGood(buildCase())
 const broken: Case = { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: 3 } } }
