@@ -57,7 +57,7 @@ export function Profiles({ book, onDefault }: Props) {
     )
 
   return (
-    <Panel title="Practice profiles" id="profiles">
+    <Panel title={shown.name.trim() || 'A profile without a name'} id="profiles">
       <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
         <div>
           <NamedList
