@@ -135,7 +135,8 @@ test('erased, and an older copy restored: still erased, by the list alone too; t
 test('a device that was signed out since stays so: after a restore everybody signs in again, and the record says that it was done', async () => {
   const at = await start()
   const browser = new Browser(at)
-  await browser.ask('post', '/api/people', { name: 'Merryn Vos', role: 'lead', password: PASSPHRASE })
+  const made = await browser.ask('post', '/api/people', { name: 'Merryn Vos', role: 'lead', password: PASSPHRASE })
+  const [code = ''] = (made.body as { recoveryCodes: string[] }).recoveryCodes
   await browser.ask('post', '/api/people', { name: 'Jory Quill', role: 'fitter', password: PASSPHRASE })
   const { file } = await copy(at, folder())
   await at.app.close()
@@ -151,10 +152,12 @@ test('a device that was signed out since stays so: after a restore everybody sig
     // prettier-ignore
     await expect(restore(file, at.dataDir, asLead(name, password))).rejects.toThrow(/password of a lead is not right/)
   expect(everything(fileOf(at.dataDir))).toEqual(before)
-  // Where the database is lost, a lead of the copy does.
+  await expect(restore(file, at.dataDir, asLead('Jory Quill', code))).rejects.toThrow(/of a lead is not right/)
+  // Where the database is lost, a lead of the copy does, by a printed code too where the password is forgotten.
   const lost = folder()
   await expect(restore(file, lost, asLead('Merryn Vos', 'another one, as long'))).rejects.toThrow(/of a lead/)
   expect((await restore(file, lost, asLead('merryn vos ', PASSPHRASE))).before).toBeUndefined()
+  expect((await restore(file, folder(), asLead('Merryn Vos', code.toLowerCase()))).before).toBeUndefined()
 
   await restore(file, at.dataDir, asLead('Merryn Vos', PASSPHRASE))
   const again = await start({ dataDir: at.dataDir })

@@ -2,10 +2,10 @@ import { existsSync } from 'node:fs'
 import { createInterface } from 'node:readline/promises'
 import { Writable } from 'node:stream'
 import SQLite from 'better-sqlite3'
-import { isSecret } from '../people/secrets'
+import { hashOf, isSecret, plainCode } from '../people/secrets'
 import { CannotOpen } from '../storage/store-faults'
 
-/** Who says that they are a lead, and by which password. */
+/** Who says that they are a lead, and by which password or printed code. */
 export interface Said {
   readonly name: string
   readonly password: string
@@ -15,6 +15,8 @@ export type AskLead = () => Promise<Said>
 interface Lead {
   readonly name: string
   readonly password: string
+  /** Hashes of the printed codes that are not used yet. */
+  readonly codes: readonly string[]
 }
 
 /** Leads of a database; none of one that is not there, does not open, or has nobody yet. */
@@ -23,9 +25,11 @@ function leadsOf(file: string): readonly Lead[] {
   try {
     const db = new SQLite(file, { readonly: true })
     try {
-      return db
-        .prepare(`SELECT "name", "password" FROM "person" WHERE "role" = 'lead' AND "isActive" = 1`)
-        .all() as Lead[]
+      const leads = db
+        .prepare(`SELECT "id", "name", "password" FROM "person" WHERE "role" = 'lead' AND "isActive" = 1`)
+        .all() as (Omit<Lead, 'codes'> & { readonly id: string })[]
+      const codes = db.prepare(`SELECT "hash" FROM "recovery_code" WHERE "personId" = ?`).pluck()
+      return leads.map((lead) => ({ ...lead, codes: codes.all(lead.id) as string[] }))
     } finally {
       db.close()
     }
@@ -45,8 +49,10 @@ export async function refuseOthers(files: readonly string[], ask: AskLead): Prom
   if (!leads) return undefined
   const { name, password } = await ask()
   const lead = leads.find((l) => l.name.toLocaleLowerCase() === name.trim().toLocaleLowerCase())
-  if (!lead || !(await isSecret(password, lead.password)))
-    throw new CannotOpen('Name or password of a lead is not right. Nothing was changed.')
+  // Whoever has lost the password has lost no record: a printed code does too. It is not used up by it.
+  const isRight =
+    lead && (lead.codes.includes(hashOf(plainCode(password))) || (await isSecret(password, lead.password)))
+  if (!isRight) throw new CannotOpen('Name or password of a lead is not right. Nothing was changed.')
   return lead.name
 }
 
@@ -69,7 +75,7 @@ export async function askAtKeyboard(): Promise<Said> {
     }
     const name = await next('A restore is for a lead. Name: ')
     isShown = false
-    return { name, password: await next('Password: ') }
+    return { name, password: await next('Password, or one of the printed codes: ') }
   } finally {
     lines.close()
     process.stderr.write('\n')
