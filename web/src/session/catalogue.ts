@@ -2,6 +2,7 @@ import type { Catalogue } from '@nimble-anchor/core/formats'
 import type { StockItem } from '@nimble-anchor/core/match'
 import { create } from 'zustand'
 import { api } from './api.ts'
+import { latest } from './latest.ts'
 
 interface CatalogueState {
   readonly status: 'idle' | 'loading' | 'ready' | 'failed'
@@ -12,15 +13,14 @@ interface CatalogueState {
 export const useCatalogue = create<CatalogueState>()((set, get) => ({
   status: 'idle',
   catalogue: null,
-  async load() {
-    if (get().status === 'loading') return
+  load: latest(async () => {
     set({ status: 'loading' })
     try {
       set({ status: 'ready', catalogue: await api.catalogue() })
     } catch {
       set({ status: get().catalogue ? 'ready' : 'failed' })
     }
-  },
+  }),
 }))
 
 /** Every unit on the shelf with its model, then the models nobody has. */

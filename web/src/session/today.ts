@@ -1,6 +1,7 @@
 import type { DayView, FittingSummary } from '@nimble-anchor/core/formats'
 import { create } from 'zustand'
 import { api } from './api.ts'
+import { latest } from './latest.ts'
 
 interface TodayState {
   readonly status: 'loading' | 'ready' | 'failed'
@@ -18,12 +19,12 @@ export const useToday = create<TodayState>()((set, get) => ({
   fittings: [],
   day: undefined,
   today: undefined,
-  async load(isByItself = false) {
+  load: latest(async (isByItself = false) => {
     try {
       const [fittings, day] = await Promise.all([api.fittings(isByItself), api.day(isByItself)])
       set({ status: 'ready', fittings, day, today: day.today })
     } catch {
       set({ status: get().fittings.length > 0 ? get().status : 'failed' })
     }
-  },
+  }),
 }))
