@@ -12,7 +12,7 @@ ensureInstalled()
 const EVERYWHERE = ['test/rule-examples.test.ts']
 const FOLDERS = {
   law: { tests: ['src/law/*.test.ts', 'src/rules/choose/local-end.test.ts', 'src/quantities/*.test.ts'] },
-  fit: { tests: ['src/fit/*.test.ts', 'src/bench/*.test.ts', 'src/procedure/*.test.ts'] },
+  fit: { tests: ['src/fit/*.test.ts'] },
   readings: { tests: ['src/readings/*.test.ts', 'src/casefile/*.test.ts'] },
   match: { tests: ['src/match/*.test.ts'] },
   verdict: { tests: ['src/verdict/*.test.ts'] },

@@ -13,6 +13,7 @@ export {
   judgeStrapHeight,
   servedUpToMm,
   JUST_MM,
+  type NoStrap,
   shoulderRangeMm,
   strapRuleOf,
   type Exit,

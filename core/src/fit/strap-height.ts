@@ -42,20 +42,27 @@ export function servedUpToMm(mode: Mode, exitMm: number): number {
   return exitMm - (Number.isFinite(from) ? from : -(mode.strap?.justMm ?? JUST_MM))
 }
 
+/** Why no setting serves: every one is too high, every one too low, or the shoulder stands between two. */
+export type NoStrap = 'too-small' | 'outgrown' | 'between'
 export type StrapAdvice =
   | { readonly kind: 'set'; readonly heightMm: number; readonly slot?: number; readonly isFar: boolean }
   | { readonly kind: 'stop-at-shoulders' }
-  | { readonly kind: 'none'; readonly because: 'too-small' | 'outgrown' }
+  | { readonly kind: 'none'; readonly because: NoStrap }
   | { readonly kind: 'measure'; readonly candidatesMm: readonly number[] }
 
 const distance = (heightMm: number, shoulderMm: number): number => Math.abs(heightMm - shoulderMm)
 
-/** The setting that suits one exact shoulder height, or why there is none. */
-function bestFor(rule: StrapRule, heightsMm: readonly number[], shoulderMm: number): number | 'too-small' | 'outgrown' {
+/** The setting that suits one exact shoulder height, where one does; of two as near the lower. */
+function bestFor(rule: StrapRule, heightsMm: readonly number[], shoulderMm: number): number | undefined {
   const point = { lo: shoulderMm, hi: shoulderMm }
   const fitting = heightsMm.filter((h) => judgeStrapHeight(rule, h, point) === 'pass')
-  if (fitting.length === 0) return (heightsMm[0] ?? 0) > shoulderMm ? 'too-small' : 'outgrown'
-  return fitting.reduce((a, b) => (distance(b, shoulderMm) < distance(a, shoulderMm) ? b : a))
+  return fitting.toSorted((a, b) => distance(a, shoulderMm) - distance(b, shoulderMm) || a - b)[0]
+}
+
+/** Why no height serves a shoulder, where none can. */
+function whyNone(heightsMm: readonly number[], shoulderMm: Interval): NoStrap {
+  if (heightsMm.every((h) => h > shoulderMm.hi)) return 'too-small'
+  return heightsMm.every((h) => h < shoulderMm.lo) ? 'outgrown' : 'between'
 }
 
 /**
@@ -85,10 +92,12 @@ export function adviseStrapHeight(mode: Mode, shoulderMm: Interval): StrapAdvice
   const heights = adjuster.heightsMm.toSorted((a, b) => a - b)
   const low = bestFor(rule, heights, shoulderMm.lo)
   const high = bestFor(rule, heights, shoulderMm.hi)
-  if (typeof low === 'string' && low === high) return { kind: 'none', because: low }
-  if (typeof low === 'string' || typeof high === 'string' || low !== high) {
-    const ends = [low, high].filter((x) => typeof x === 'number')
-    return { kind: 'measure', candidatesMm: heights.filter((h) => h >= Math.min(...ends) && h <= Math.max(...ends)) }
+  const possible = heights.filter((h) => judgeStrapHeight(rule, h, shoulderMm) !== 'fail')
+  if (possible.length === 0) return { kind: 'none', because: whyNone(heights, shoulderMm) }
+  if (low === undefined || high === undefined || low !== high) {
+    const ends = [low, high].filter((x) => x !== undefined)
+    const isBetween = (h: number): boolean => h >= Math.min(...ends) && h <= Math.max(...ends)
+    return { kind: 'measure', candidatesMm: ends.length === 0 ? possible : heights.filter(isBetween) }
   }
   const far = Math.max(distance(low, shoulderMm.lo), distance(low, shoulderMm.hi)) > JUST_MM
   return { kind: 'set', heightMm: low, slot: heights.indexOf(low) + 1, isFar: far }

@@ -10,6 +10,7 @@ import {
   paddingNowMm,
   STRAP_RULE_TEXT,
   strapRuleOf,
+  type NoStrap,
 } from '../fit/index.ts'
 import { exactly, formatInterval, plus } from '../quantities/index.ts'
 import { isIntegral } from '../restraint/index.ts'
@@ -87,14 +88,19 @@ export function recommendStrap(s: FittedSubject): readonly Recommendation[] {
         {
           setting,
           kind: 'none',
-          text:
-            advice.because === 'too-small' ? 'Too small: no slot is low enough' : 'Outgrown: no slot is high enough',
+          text: NO_SLOT[advice.because],
           because,
         },
       ]
     case 'stop-at-shoulders':
       return []
   }
+}
+
+const NO_SLOT: Record<NoStrap, string> = {
+  'too-small': 'Too small: no slot is low enough',
+  outgrown: 'Outgrown: no slot is high enough',
+  between: 'Between two slots: neither is near enough',
 }
 
 export function recommendGuide(s: FittedSubject): readonly Recommendation[] {

@@ -1,8 +1,22 @@
-import { exitText, STRAP_RULE_TEXT, type Exit } from '../../fit/index.ts'
+import { exitText, STRAP_RULE_TEXT, type Exit, type NoStrap } from '../../fit/index.ts'
 import { formatInterval, formatNumber, type Decision, type Interval } from '../../quantities/index.ts'
 import type { StrapRule } from '../../restraint/index.ts'
 import { ruleText, sentence } from '../say.ts'
 
+const NO_STRAP: Record<NoStrap, { readonly why: string; readonly remedy: string }> = {
+  'too-small': {
+    why: 'even the lowest strap exit is above the shoulder',
+    remedy: 'Too small for this mode: choose another, or the insert that belongs to it.',
+  },
+  outgrown: {
+    why: 'even the highest strap exit is below the shoulder',
+    remedy: 'Outgrown by shoulder height: choose another mode.',
+  },
+  between: {
+    why: 'it stands between two strap exits, and neither is near enough',
+    remedy: 'Ask the maker, or choose another mode: no exit of this one suits that shoulder today.',
+  },
+}
 const anyOf = (exits: readonly Exit[]): string => exits.map(exitText).join(' or ')
 const at = (shoulder: Interval): string => formatInterval(shoulder, 'mm', 0)
 
@@ -27,15 +41,10 @@ export default ruleText({
           : 'Padding under the child would raise its shoulder, and whether there is any has not been read.',
       remedy: ({ isRead }) => (isRead ? 'Say which inserts are in.' : 'Look up the inserts in the manual.'),
     }),
-    'out-of-reach': sentence<{ because: 'too-small' | 'outgrown'; shoulder: Interval; rule: StrapRule }>({
+    'out-of-reach': sentence<{ because: NoStrap; shoulder: Interval; rule: StrapRule }>({
       reason: ({ because, shoulder, rule }) =>
-        because === 'too-small'
-          ? `Shoulder at ${at(shoulder)}: even the lowest strap exit is above the shoulder; straps must be ${STRAP_RULE_TEXT[rule]}.`
-          : `Shoulder at ${at(shoulder)}: even the highest strap exit is below the shoulder; straps must be ${STRAP_RULE_TEXT[rule]}.`,
-      remedy: ({ because }) =>
-        because === 'too-small'
-          ? 'Too small for this mode: choose another, or the insert that belongs to it.'
-          : 'Outgrown by shoulder height: choose another mode.',
+        `Shoulder at ${at(shoulder)}: ${NO_STRAP[because].why}; straps must be ${STRAP_RULE_TEXT[rule]}.`,
+      remedy: ({ because }) => NO_STRAP[because].remedy,
     }),
     'not-recorded': sentence<{ shoulder: Interval; wanted: readonly Exit[] }>({
       reason: ({ shoulder, wanted }) =>
