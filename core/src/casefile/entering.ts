@@ -2,6 +2,7 @@ import type { Fault } from '../ground/index.ts'
 import type { IsoDate } from '../quantities/index.ts'
 import type { Case } from './case.ts'
 import { highestSequence } from './changes.ts'
+import { ENTERING_EN } from './entering.en.ts'
 import type { Changed, Put } from './put.ts'
 import { upgradeChanges } from './upgrade.ts'
 
@@ -53,19 +54,15 @@ export function slipFault(
     !last.isUndo &&
     entry.baseSequence === last.sequence &&
     last.changes.some((c) => c.path.join('/') === put.path.join('/'))
-  return isOwn
-    ? undefined
-    : { path: `$.puts[${i}].value.slip`, message: 'only the last entry, by the same person, is put right as a slip' }
+  return isOwn ? undefined : { path: `$.puts[${i}].value.slip`, message: ENTERING_EN.notOwnSlip }
 }
 
 /** What an entry may not put: a day that is not today's, or a signature. */
 export function putFaults(puts: readonly Put[], today: IsoDate): readonly Fault[] {
   const day = puts.findIndex((p) => p.path[0] === 'today' && p.value !== today)
   // The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for.
-  if (day >= 0) return [{ path: `$.puts[${day}].value`, message: `must be ${today}, the day on which it is judged` }]
-  return puts.some((p) => p.path[0] === 'handover')
-    ? [{ path: '$.puts', message: 'a fitting is signed through its own call' }]
-    : []
+  if (day >= 0) return [{ path: `$.puts[${day}].value`, message: ENTERING_EN.otherDay(today) }]
+  return puts.some((p) => p.path[0] === 'handover') ? [{ path: '$.puts', message: ENTERING_EN.signedApart }] : []
 }
 
 /** An order of entry that comes in leaves as much room again for entries: no hand makes half as many. */
@@ -74,10 +71,10 @@ const MOST_ENTRIES_IN_FILE = 500_000
 /** A case file of a day that has not come yet, or at the end of the order of entry, would take no entry again. */
 export function aheadFaults(c: Case, today: IsoDate): readonly Fault[] {
   const faults: Fault[] = []
-  if (c.today > today) faults.push({ path: '$.today', message: `must not be after ${today}` })
+  if (c.today > today) faults.push({ path: '$.today', message: ENTERING_EN.ahead(today) })
   if (c.handover !== undefined && c.handover.signedAt.slice(0, 10) > today)
-    faults.push({ path: '$.handover.signedAt', message: `must not be after ${today}` })
+    faults.push({ path: '$.handover.signedAt', message: ENTERING_EN.ahead(today) })
   if (highestSequence(c) > MOST_ENTRIES_IN_FILE)
-    faults.push({ path: '$.choice.at', message: `no entry of a file may be later than ${MOST_ENTRIES_IN_FILE}` })
+    faults.push({ path: '$.choice.at', message: ENTERING_EN.tooLate(MOST_ENTRIES_IN_FILE) })
   return faults
 }
