@@ -444,6 +444,13 @@ describe('the bay’s day', () => {
     await begin({ childId: undefined, newChild: { name: 'Wenna' } }).expect(409)
     expect(await children()).toBe(before)
     expect(await body<FittingSummary[]>(na.get('/api/fittings'))).toHaveLength(1)
+    // Booked for a child, it is nobody else's: neither of one who is known nor of one who is typed.
+    const { id: booked } = await body<{ id: string }>(na.post('/api/visits', { ...visit, time: '12:00' }))
+    for (const over of [{ childId: 'perrin-hale' }, { childId: undefined, newChild: { name: 'Wenna' } }])
+      expect((await begin({ visitId: booked, ...over }).expect(409)).body.message).toMatch(/of another child by now/)
+    expect((await day()).visits).toMatchObject([{ id: visitId }, { id: booked, childId: 'tamsin-hale', fitting: null }])
+    expect(await children()).toBe(before)
+    await na.delete(`/api/visits/${booked}`).expect(204)
     await na.delete(`/api/visits/${visitId}`).expect(204)
     expect((await begin({}).expect(400)).body.faults[0].path).toBe('$.visitId')
     expect((await begin({ visitId: 'today' }).expect(400)).body.faults[0].path).toBe('$.visitId')

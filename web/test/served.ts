@@ -13,8 +13,6 @@ interface Line {
   gate: Promise<void> | undefined
   /** Requests that are being answered. */
   inFlight: number
-  /** What has been asked, in order: "POST fittings/f1/entries". */
-  readonly asked: string[]
 }
 
 const answered = (status: number, body: unknown): Response =>
@@ -29,7 +27,7 @@ export function serve(
 ): { readonly server: MemoryServer; readonly line: Line } {
   const server = new MemoryServer(TODAY, contextOf)
   for (const [id, c] of Object.entries(cases)) server.put(id, c)
-  const line: Line = { isUp: true, failsOn: undefined, losesAnswers: 0, gate: undefined, inFlight: 0, asked: [] }
+  const line: Line = { isUp: true, failsOn: undefined, losesAnswers: 0, gate: undefined, inFlight: 0 }
   const respond = async (url: RequestInfo | URL, init: RequestInit = {}): Promise<Response> => {
     const method = init.method === 'GET' || init.body == null ? 'GET' : 'POST'
     const path = String(url as string).replace(/^\/api\//, '')
@@ -37,7 +35,6 @@ export function serve(
     const isShort = (init.headers as Record<string, string> | undefined)?.prefer === 'return=minimal'
     await line.gate
     if (!line.isUp) throw new TypeError('Failed to fetch')
-    line.asked.push(`${method} ${path}`)
     const puts = (body as { readonly puts?: readonly { readonly path: readonly string[] }[] } | undefined)?.puts ?? []
     if (puts.some((p) => p.path.join('.') === line.failsOn))
       return answered(500, { message: 'Something in the program failed.' })

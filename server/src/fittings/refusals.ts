@@ -19,8 +19,12 @@ import { conflict } from './collisions'
 
 /** What no entry, undo or signature may do, whoever asks. */
 
-/** A visit has one fitting, however many devices begin it. @throws 409 with the fitting that was begun */
-export async function refuseBegun(manager: EntityManager, visitId: string): Promise<void> {
+/**
+ * A visit has one fitting, however many devices begin it, and is of the child that it was booked for.
+ * @param childId whom it is begun for; nobody, of a child who is not known yet
+ * @throws 409, with the fitting where one was begun
+ */
+export async function refuseBegun(manager: EntityManager, visitId: string, childId: string | undefined): Promise<void> {
   const visit = await manager.findOneBy(VisitRow, { id: visitId })
   if (!visit)
     throw new FaultsException('The fitting was not created.', [
@@ -28,6 +32,9 @@ export async function refuseBegun(manager: EntityManager, visitId: string): Prom
     ])
   const begun = visit.fittingId === null ? null : await manager.findOneBy(FittingRow, { id: visit.fittingId })
   if (begun) throw conflict(begun, `${begun.childName} was begun for this visit already: open it from the queue.`)
+  // Joined to a child on another device meanwhile: nobody's visit is given to another without a word.
+  if (visit.childId !== null && visit.childId !== childId)
+    throw new ConflictException('This visit is of another child by now: look at the queue again.')
 }
 
 const refuse = (message: string, faults: readonly Fault[]): void => {

@@ -33,7 +33,7 @@ export class BeginFitting {
   run(asked: CreateFittingDto, number?: number): Promise<FittingView> {
     const { vehicleId, visitId, arrivedInstalled = false } = asked
     return this.db.write(async (manager) => {
-      if (visitId !== undefined) await refuseBegun(manager, visitId)
+      if (visitId !== undefined) await refuseBegun(manager, visitId, asked.newChild ? undefined : asked.childId)
       const child = await this.childOf(manager, asked)
       const vehicle = vehicleId === undefined ? null : await manager.findOneBy(VehicleRow, { id: vehicleId })
       if (vehicleId !== undefined && !vehicle) throw refused('$.vehicleId', `no vehicle "${vehicleId}"`)
