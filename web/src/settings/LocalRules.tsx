@@ -92,7 +92,7 @@ export function LocalRules({ book, onDefault }: Props) {
     setSelectedId(id)
   }
   return (
-    <Panel title={`Until when a child must use a restraint: ${shown.name}`} id="local-rules">
+    <Panel title="Until when a child must use a restraint" id="local-rules">
       <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
         <div>
           <NamedList

@@ -57,7 +57,7 @@ export function Profiles({ book, onDefault }: Props) {
     )
 
   return (
-    <Panel title={shown.name.trim() || 'A profile without a name'} id="profiles">
+    <Panel title="Where schools differ" id="profiles">
       <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
         <div>
           <NamedList
