@@ -20,6 +20,7 @@ const ladder = [
   'aftercare',
   'bench',
   'verdict',
+  'arrange',
   'rehearse',
   'drawings',
   'ahead',

@@ -8,11 +8,7 @@ import { modelSchema, unitSchema, vehicleSchema } from '../src/index.ts'
  * cars, restraints and units is read by a rule, a step, a drawing, a job or a
  * sum, or stands here with what it waits for.
  */
-const WAITING: Readonly<Record<string, string>> = {
-  widthSettings: 'neighbours: a family in one car',
-  outsideMm: 'neighbours: a family in one car',
-  extraWidthMm: 'neighbours: a family in one car',
-}
+const WAITING: Readonly<Record<string, string>> = {}
 /** Kept for people: shown, listed, searched, never judged by. */
 const FOR_PEOPLE: readonly string[] = [
   'note',
@@ -62,6 +58,7 @@ const READERS = [
   'rules',
   'fit',
   'procedure',
+  'arrange',
   'bench',
   'match',
   'ahead',

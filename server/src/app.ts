@@ -11,6 +11,7 @@ import { ThrottlerModule } from '@nestjs/throttler'
 import helmet from 'helmet'
 import { JobsController } from './aftercare/jobs.controller'
 import { JobsService } from './aftercare/jobs.service'
+import { ArrangeController } from './assess/arrange.controller'
 import { AssessController } from './assess/assess.controller'
 import { CatalogueController } from './catalogue/catalogue.controller'
 import { CatalogueService } from './catalogue/catalogue.service'
@@ -142,6 +143,7 @@ class AppModule {
         HandoverController,
         ChildrenController,
         AssessController,
+        ArrangeController,
         PracticeController,
         RulesController,
         WorkController,

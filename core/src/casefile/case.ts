@@ -91,7 +91,7 @@ const handoverSchema = z.strictObject({
 
 /** Measures that carry the day they were taken. */
 export const DATED_MEASURES = [
-  'massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm', 'ageMonths', 'birthMassKg',
+  'massKg', 'statureCm', 'seatedShoulderHeightMm', 'sittingHeightMm', 'shoulderBreadthMm', 'ageMonths', 'birthMassKg',
 ] as const // prettier-ignore
 
 const caseFields = z.strictObject({

@@ -8,7 +8,7 @@ import type { Changed, Put } from './put.ts'
 
 const CHILD_FIELDS = [
   'name', 'familyName', 'dateOfBirth', 'ageMonths', 'sex', 'bornAtWeeks', 'headControl', 'needsPostureSpecialist',
-  'massKg', 'weighedIn', 'statureCm', 'measuredIn', 'seatedShoulderHeightMm', 'sittingHeightMm', 'birthMassKg', 'advice', 'note',
+  'massKg', 'weighedIn', 'statureCm', 'measuredIn', 'seatedShoulderHeightMm', 'sittingHeightMm', 'shoulderBreadthMm', 'birthMassKg', 'advice', 'note',
 ] // prettier-ignore
 const PLACE_FIELDS = [
   'belt', 'isofix', 'tether', 'frontAirbag', 'floor', 'cushion', 'headRestraint', 'headRestraintTopMm', 'backrestDeg',

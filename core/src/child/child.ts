@@ -16,6 +16,7 @@ const CHILD_LIMITS = {
   statureCm: { min: 30, max: 190, unit: 'cm' },
   seatedShoulderHeightMm: { min: 100, max: 800, unit: 'mm' },
   sittingHeightMm: { min: 200, max: 1100, unit: 'mm' },
+  shoulderBreadthMm: { min: 100, max: 600, unit: 'mm' },
   ageMonths: { min: 0, max: 240, unit: 'months' },
   birthMassKg: { min: 0.3, max: 7, unit: 'kg' },
 } as const
@@ -63,6 +64,8 @@ export const childSchema = z
     measuredIn: z.enum(['barefoot', 'shoes']).optional(),
     seatedShoulderHeightMm: quantitySchema(CHILD_LIMITS.seatedShoulderHeightMm).optional(),
     sittingHeightMm: quantitySchema(CHILD_LIMITS.sittingHeightMm).optional(),
+    /** Across both shoulders: which width setting a restraint needs. */
+    shoulderBreadthMm: quantitySchema(CHILD_LIMITS.shoulderBreadthMm).optional(),
     note: noteSchema.optional(),
   })
   .meta({ id: 'Child' })

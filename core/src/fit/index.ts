@@ -41,6 +41,21 @@ export {
   shellFigures,
   shellReachMm,
 } from './front-room.ts'
+export {
+  furthestMm,
+  HAND_MM,
+  isBreadthAsked,
+  isProfileOpen,
+  neededApartMm,
+  outsideWidthMm,
+  personProfile,
+  profileOf,
+  SIDEWAYS_PLAY_MM,
+  type SideProfile,
+  type Span,
+  USUAL_ADULT_BREADTH_MM,
+} from './side-by-side.ts'
+export { leastShift, marginInRow, rangesInRow, type RowItem } from './row.ts'
 export { boundsText } from './belt-guide.en.ts'
 export { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from './belt-guide.ts'
 export { HEAD_LINES, headBelowEdge, isDoubtOfShare, lineHeightMm, STRICT_CROWN_MM } from './head-line.ts'

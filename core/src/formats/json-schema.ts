@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { arrangeRequestSchema } from '../arrange/index.ts'
 import { caseSchema } from '../casefile/index.ts'
 import { catalogueSchema } from './catalogue.ts'
 
@@ -6,6 +7,7 @@ import { catalogueSchema } from './catalogue.ts'
 export function jsonSchemas(): Readonly<Record<string, unknown>> {
   return {
     'case.schema.json': z.toJSONSchema(caseSchema, { target: 'draft-2020-12' }),
+    'arrange.schema.json': z.toJSONSchema(arrangeRequestSchema, { target: 'draft-2020-12' }),
     'catalogue.schema.json': z.toJSONSchema(catalogueSchema, { target: 'draft-2020-12' }),
   }
 }

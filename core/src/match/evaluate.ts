@@ -14,6 +14,7 @@ import {
   isOfScope,
   judge,
   findingOf,
+  type Need,
 } from '../rules/index.ts'
 
 type ByScope = { readonly [S in Scope]: readonly Rule<S>[] }
@@ -101,6 +102,31 @@ export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Gla
     room = Math.min(room, relativeMargin(outcome))
   }
   return { decision, room }
+}
+
+/** What a glance says, and what is still to be found out before a pass is one whatever it comes to. */
+export interface Survey {
+  readonly decision: Decision
+  /** Of every rule that could block, those too that a look at the car settles later. */
+  readonly missing: readonly Need[]
+}
+
+const SURVEY_REFUSED: Survey = { decision: 'fail', missing: [] }
+
+/** A glance that keeps what is missing. */
+export function survey<S extends Scope>(scope: S, subject: ScopeSubject[S]): Survey {
+  let decision: Decision = 'pass'
+  let missing: Need[] | undefined
+  for (const rule of BLOCKING[scope]) {
+    const outcome = judge(rule, subject)
+    if (outcome.kind === 'not-applicable' || outcome.kind === 'pass') continue
+    if (outcome.severity !== 'advise') {
+      if (outcome.kind === 'fail') return SURVEY_REFUSED
+      decision = 'undecided'
+    }
+    if (outcome.kind === 'undecided') (missing ??= []).push(...outcome.missing)
+  }
+  return { decision, missing: missing ?? [] }
 }
 
 /** Advice of makers and schools; that a law no longer asks for a restraint is none against it. */

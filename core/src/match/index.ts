@@ -7,8 +7,11 @@ export {
   evaluate,
   evaluateFitted,
   glance,
+  isAdvisedAgainst,
   relativeMargin,
   rulesOf,
+  type Survey,
+  survey,
   worstFirst,
 } from './evaluate.ts'
 export {
@@ -16,8 +19,10 @@ export {
   type Circumstances,
   fittedSubject,
   modeSubject,
+  placeSubject,
   routeSubject,
   staleIn,
+  untouched,
   stepsDoneIn,
   withAlternatives,
 } from './subjects.ts'

@@ -146,3 +146,16 @@ export const fittedSubject = oncePer((c: Case): FittedSubject | undefined => {
   at.asked = lazily(() => askedChecks(subject))
   return subject
 })
+
+/** A fitting at its very beginning: nothing set, nothing looked at, nothing done. */
+export function untouched(at: PlaceSubject): FittedSubject {
+  const copy = copyOf(at)
+  copy.settings = {}
+  copy.look = () => NOT_LOOKED
+  copy.doneAt = () => undefined
+  copy.noted = []
+  const subject = copy as FittedSubject
+  copy.asked = lazily(() => askedChecks(subject))
+  return subject
+}
+const NOT_LOOKED: Look = {}

@@ -53,4 +53,13 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
     question: 'Knees on a booster',
     schools: { 'must-bend': 'must bend at the cushion’s edge', advised: 'advised to' },
   },
+  youngestSits: {
+    question: 'The youngest of a family sits',
+    schools: {
+      anywhere: 'wherever all fit best',
+      'in-the-middle': 'in the middle of a row',
+      'behind-the-passenger': 'behind the passenger',
+      'at-the-kerb': 'on the kerb side',
+    },
+  },
 }

@@ -18,6 +18,7 @@ export const SCHOOLS = {
   insertOut: ['at-makers-limit', 'earlier-for-comfort'],
   frontSeatGap: ['as-maker-says', 'clear-gap-always'],
   knees: ['must-bend', 'advised'],
+  youngestSits: ['anywhere', 'in-the-middle', 'behind-the-passenger', 'at-the-kerb'],
 } as const
 
 export type SchoolQuestion = keyof typeof SCHOOLS
@@ -39,6 +40,8 @@ export const practiceSchema = z
     insertOut: z.enum(SCHOOLS.insertOut),
     frontSeatGap: z.enum(SCHOOLS.frontSeatGap),
     knees: z.enum(SCHOOLS.knees),
+    /** Of a family in one car; not said in a profile from before it was asked: anywhere. */
+    youngestSits: z.enum(SCHOOLS.youngestSits).optional(),
   })
   .meta({ id: 'PracticeProfile' })
 export type PracticeProfile = z.infer<typeof practiceSchema>

@@ -12,6 +12,8 @@ export {
   type Until,
   USUAL_STEP_IDS,
   type UsualStepId,
+  WIDTH_POINTS,
+  type WidthPoint,
 } from './parts.ts'
 export {
   DIRECTION_CHANGES,

@@ -159,6 +159,29 @@ export const beltUseSchema = z.strictObject({
   pathEdgeAboveBightMm: z.number().min(0).max(500).optional(),
   path: z.array(beltGuideSchema).min(1).max(12),
   lock: beltLockSchema,
+  /** How far to either side the belted restraint may stand off the middle of its place. */
+  sidewaysPlayMm: z.number().min(0).max(100).optional(),
+})
+
+/**
+ * The points at which the width of a restraint matters to its neighbours: three
+ * heights, each at the backrest and at the front edge.
+ */
+export const WIDTH_POINTS = ['hipBack', 'hipFront', 'shoulderBack', 'shoulderFront', 'headBack', 'headFront'] as const
+export type WidthPoint = (typeof WIDTH_POINTS)[number]
+
+/** Left and right are the car's, in the direction of travel; a point that is left out is not known. */
+const halfWidthSchema = z.union([
+  z.literal('none'),
+  z.strictObject({ leftMm: z.number().min(0).max(500), rightMm: z.number().min(0).max(500) }),
+])
+export const halfWidthsSchema = z.strictObject({
+  hipBack: halfWidthSchema.optional(),
+  hipFront: halfWidthSchema.optional(),
+  shoulderBack: halfWidthSchema.optional(),
+  shoulderFront: halfWidthSchema.optional(),
+  headBack: halfWidthSchema.optional(),
+  headFront: halfWidthSchema.optional(),
 })
 
 export const isofixUseSchema = z.strictObject({

@@ -5,9 +5,11 @@ import {
   HEAD_RULES,
   STRAP_RULES,
   USUAL_STEP_IDS,
+  WIDTH_POINTS,
   angleProofSchema,
   beltUseSchema,
   boundsMmSchema,
+  halfWidthsSchema,
   insertSchema,
   isofixUseSchema,
   legSchema,
@@ -177,9 +179,23 @@ export const modeSchema = z
       .optional(),
     /** Settings that widen the restraint for the child, and with it the outside. */
     widthSettings: z
-      .array(z.strictObject({ id: idSchema, label: nameSchema, outsideMm: z.number().min(250).max(900) }))
+      .array(
+        z.strictObject({
+          id: idSchema,
+          label: nameSchema,
+          outsideMm: z.number().min(250).max(900),
+          /** Room inside, at the child’s shoulders. */
+          insideMm: z.number().min(150).max(700).optional(),
+        }),
+      )
       .max(10)
       .optional(),
+    /** What stands to either side of its middle, point by point; see `fit/side-by-side.ts`. */
+    halfWidths: halfWidthsSchema.optional(),
+    /** The point at which it is as wide as `widthMm` says. */
+    widestAt: z.enum(WIDTH_POINTS).optional(),
+    /** Whether a child can be lifted past it while nobody sits in it. */
+    passable: z.boolean().optional(),
     inserts: z.array(insertSchema).max(8).optional(),
     wedge: z
       .strictObject({

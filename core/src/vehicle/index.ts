@@ -5,6 +5,7 @@ export {
   isDriversPlace,
   neighboursOf,
   positionSchema,
+  SHARED_PARTS,
   type SeatingPosition,
   type Vehicle,
   vehicleName,

@@ -10,8 +10,10 @@ const swapWords = (text: string): string =>
 
 /** The same place on the other side of the car, with everything that has a side turned over. */
 export function mirrored(p: SeatingPosition, id: string): SeatingPosition {
+  // What names other places of this side is to be read anew on the other.
+  const { airbagOf: _airbagOf, reachedPast: _reachedPast, sharedWith: _sharedWith, ...own } = p
   return {
-    ...p,
+    ...own,
     id,
     label: swapWords(p.label),
     side: OTHER_SIDE[p.side],
@@ -19,6 +21,7 @@ export function mirrored(p: SeatingPosition, id: string): SeatingPosition {
     ...(p.lateralCentreMm !== undefined && { lateralCentreMm: p.lateralCentreMm === 0 ? 0 : -p.lateralCentreMm }),
     ...(p.doorSide && { doorSide: OTHER_DOOR[p.doorSide] }),
     ...(p.isofix?.easierSide && { isofix: { ...p.isofix, easierSide: OTHER_SIDE[p.isofix.easierSide] } }),
+    ...(p.belt?.buckleSide && { belt: { ...p.belt, buckleSide: OTHER_SIDE[p.belt.buckleSide] } }),
     ...(p.lowerTetherPoints && {
       lowerTetherPoints: p.lowerTetherPoints.map((t) => ({ ...t, side: OTHER_SIDE[t.side] })),
     }),

@@ -21,6 +21,8 @@ export type FixtureKind = keyof typeof FIXTURES_OF
 /** Optional parts that a place is said to be without; not said is not known. */
 const PLACE_PARTS = ['slidingTrack'] as const
 
+export const SHARED_PARTS = ['bars', 'tether', 'buckle', 'buckle-covered', 'rails'] as const
+
 const VEHICLE_LIMITS = {
   slopeDeg: { min: -15, max: 40, unit: 'degrees' },
   cushionDepthMm: { min: 200, max: 800, unit: 'mm' },
@@ -39,6 +41,8 @@ const beltSchema = z.strictObject({
   /** Top of the buckle above the bight. */
   buckleTopMm: quantitySchema(VEHICLE_LIMITS.stalkMm).optional(),
   buckleStalk: z.enum(['stiff', 'flexible']).optional(),
+  /** On which side of a middle place its buckle stands; at the outer ones it is inboard. */
+  buckleSide: z.enum(['left', 'right']).optional(),
 })
 
 const isofixSchema = z.strictObject({
@@ -122,6 +126,18 @@ export const positionSchema = z
     tether: tetherAnchorageSchema.optional(),
     /** `automatic`: switched by a sensor of the weight on the seat. */
     frontAirbag: z.enum(['none', 'can-be-switched-off', 'cannot-be-switched-off', 'automatic']).optional(),
+    /** The place whose airbag covers this one too: it is on or off for both. */
+    airbagOf: idSchema.optional(),
+    /** Places past which this one is reached, any of them; `[]` has a door of its own. */
+    reachedPast: z.array(idSchema).max(4).optional(),
+    /**
+     * What serves this place or another, and not both at once: bars, an anchorage, rails. `buckle`: two
+     * buckles in each other’s way; `buckle-covered`: a restraint on the other place covers this one’s.
+     */
+    sharedWith: z
+      .array(z.strictObject({ part: z.enum(SHARED_PARTS), positionId: idSchema }))
+      .max(12)
+      .optional(),
     floor: floorSchema.optional(),
     cushion: z
       .strictObject({
@@ -177,6 +193,17 @@ export const vehicleSchema = z
     builtTo: z.int().min(1950).max(2100).optional(),
     driverSide: z.enum(['left', 'right']),
     positions: z.array(positionSchema).min(1).max(12),
+    /** Door trim of a row: how far it stands from the car’s middle, at the height of the shoulders. */
+    rows: z
+      .array(
+        z.strictObject({
+          row: z.int().min(1).max(4),
+          trimLeftMm: z.number().min(300).max(1200).optional(),
+          trimRightMm: z.number().min(300).max(1200).optional(),
+        }),
+      )
+      .max(4)
+      .optional(),
     note: noteSchema.optional(),
   })
   .superRefine((vehicle, ctx) => {
@@ -185,6 +212,19 @@ export const vehicleSchema = z
       if (ids.has(p.id))
         ctx.addIssue({ code: 'custom', path: ['positions', i, 'id'], message: `"${p.id}" is used twice` })
       ids.add(p.id)
+    })
+    vehicle.positions.forEach((p, i) => {
+      const named = [
+        ...(p.airbagOf === undefined ? [] : [{ id: p.airbagOf, path: ['airbagOf'] }]),
+        ...(p.reachedPast ?? []).map((id, j) => ({ id, path: ['reachedPast', j] })),
+        ...(p.sharedWith ?? []).map((s, j) => ({ id: s.positionId, path: ['sharedWith', j, 'positionId'] })),
+      ]
+      for (const { id, path } of named) {
+        if (id === p.id)
+          ctx.addIssue({ code: 'custom', path: ['positions', i, ...path], message: 'names the place itself' })
+        else if (!ids.has(id))
+          ctx.addIssue({ code: 'custom', path: ['positions', i, ...path], message: `no place "${id}" in this car` })
+      }
     })
   })
   .meta({ id: 'Vehicle' })

@@ -101,6 +101,7 @@ export const ACCESS: Readonly<Record<string, Access>> = {
   'POST /api/second-look/:token': { ...open, tells: 'day' },
   'GET /api/children/:id/readings': everybody,
   'POST /api/assess': everybody,
+  'POST /api/arrange': everybody,
 
   'GET /api/families': everybody,
   'GET /api/families/:id': everybody,

@@ -1,4 +1,5 @@
 import { roadAhead, sequencesAhead, type AheadItem } from '@nimble-anchor/core/ahead'
+import { type ArrangeRequest, type ArrangeResult, arranging } from '@nimble-anchor/core/arrange'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { type AheadView, type ReadItem, readCatalogue, type TableName } from '@nimble-anchor/core/formats'
 import { type Fault, type Result } from '@nimble-anchor/core/ground'
@@ -7,6 +8,9 @@ import { seasonFittings, type Season, type SeasonFitting } from './season/season
 import { calendarOf } from './papers/calendar'
 import { sheetPdf } from './papers/sheet'
 import { stockOf, type StockTexts } from './papers/stock'
+
+/** Well under what a thread is given, so that the answer still comes. */
+const ARRANGE_MS = 30_000
 
 /** Told now and then which share is done, 0 to 1. */
 export type Tell = (share: number) => void
@@ -37,6 +41,16 @@ export const TASKS = {
       })),
     })),
   }),
+  /** Who sits where; told the best found so far where it takes longer than anybody would wait. */
+  arrange: (tell: Tell, request: ArrangeRequest): ArrangeResult => {
+    const steps = arranging(request)
+    const until = Date.now() + ARRANGE_MS
+    for (;;) {
+      const step = steps.next(Date.now() > until ? 'stop' : undefined)
+      if (step.done === true) return step.value
+      tell(step.value.share)
+    }
+  },
   due: (_: Tell, c: Case): readonly AheadItem[] => roadAhead(c),
   season: (_: Tell, season: Season, from: number, count: number): readonly SeasonFitting[] =>
     seasonFittings(season, from, count),

@@ -1,0 +1,345 @@
+import {
+  arrange,
+  arrangeRequestSchema,
+  CAUTION,
+  DEFAULT_LOCAL_RULE,
+  DEFAULT_PRACTICE,
+  measured,
+  type ArrangeRequest,
+  type Mode,
+  type Route,
+  type SeatingPosition,
+} from '../index.ts'
+import { BELT_ROUTE, BOOSTER, buildChild, buildModel, buildPosition, buildStatedMode, buildUnit, FORWARD, stateMode, TODAY } from '../../test/build.ts' // prettier-ignore
+
+/** Families that are so plain that anybody sees the answer; each test changes one thing. */
+
+const half = (mm: number): NonNullable<Mode['halfWidths']> => {
+  const at = { leftMm: mm, rightMm: mm }
+  return { hipBack: at, hipFront: at, shoulderBack: at, shoulderFront: at, headBack: at, headFront: at }
+}
+/** Sitting height is measured, so that nothing of the child is open. */
+const toddler = (id: string) => buildChild({ id, name: id, bornAtWeeks: 40, sittingHeightMm: measured(460, 4) })
+const schoolchild = (id: string) =>
+  buildChild({
+    id,
+    name: id,
+    dateOfBirth: '2019-11-02',
+    massKg: measured(24, 0.1),
+    statureCm: measured(124, 0.5),
+    seatedShoulderHeightMm: measured(420, 4),
+    sittingHeightMm: measured(660, 4),
+  })
+
+/** A belt route whose lengths are stated, so that nothing of it is left to a look. */
+const BELTED: Route = {
+  ...BELT_ROUTE,
+  belt: { ...BELT_ROUTE.belt!, requiredLengthMm: 2000, pathEdgeAboveBightMm: 120 },
+}
+const forward = (over: Partial<Mode> = {}): Mode =>
+  buildStatedMode({ ...FORWARD, halfWidths: half(200), shellEdgeMm: 700, routes: [BELTED], ...over })
+const booster = (over: Partial<Mode> = {}): Mode =>
+  stateMode({ ...buildStatedMode(), ...BOOSTER, halfWidths: half(200), ...over, without: undefined } as Mode)
+
+const place = (side: 'left' | 'centre' | 'right', over: Partial<SeatingPosition> = {}): SeatingPosition =>
+  buildPosition({
+    id: side,
+    label: `Rear ${side}`,
+    side,
+    row: 2,
+    lateralCentreMm: { left: -450, centre: 0, right: 450 }[side],
+    frontAirbag: 'none',
+    belt: {
+      kind: 'three-point',
+      retractor: 'emergency-locking',
+      usableLengthMm: measured(2400, 10),
+      buckleTopMm: measured(60, 3),
+    },
+    ...over,
+  })
+const ROW = [place('left'), place('centre'), place('right')]
+
+const question = (
+  over: Partial<ArrangeRequest> & { places?: readonly SeatingPosition[]; modes?: readonly Mode[]; copies?: number },
+): ArrangeRequest => {
+  const { places = ROW, modes = [forward()], copies = 3, ...more } = over
+  const models = modes.map((mode, i) => buildModel([mode], { id: `model-${i}`, name: `Model ${i}` }))
+  const asked = {
+    format: 'nimble-anchor/arrange' as const,
+    version: 1 as const,
+    today: TODAY,
+    children: [toddler('ash'), toddler('bay')],
+    vehicles: [{ id: 'car', maker: 'Corran', model: 'Plover', driverSide: 'left' as const, positions: [...places] }],
+    restraints: models,
+    units: models.flatMap((m) =>
+      Array.from({ length: copies }, (_, i) => buildUnit({ id: `${m.id}-${i}`, serial: `S-${i}`, modelId: m.id })),
+    ),
+    practice: DEFAULT_PRACTICE,
+    localRule: DEFAULT_LOCAL_RULE,
+    ...more,
+  }
+  const parsed = arrangeRequestSchema.safeParse(asked)
+  if (!parsed.success) throw new Error(JSON.stringify(parsed.error.issues))
+  return parsed.data
+}
+/** Where everybody sits in the best, and what else is said of the whole. */
+const told = (request: ArrangeRequest) => {
+  const { verdict, arrangements, ties } = arrange(request)
+  const [best] = arrangements
+  return {
+    verdict,
+    ties,
+    seats: best?.seats.map((s) => [s.positionId, ...(s.secondPositionId ? [s.secondPositionId] : [])].join('+')),
+    facts: best?.facts.map((f) => f.need),
+  }
+}
+
+test('two toddlers on three places: the two outer ones, equal either way round, with the caution', () => {
+  const result = arrange(question({}))
+  expect(result).toMatchObject({ verdict: 'fits', proof: 'best', ties: 2, caution: CAUTION })
+  expect(result.arrangements.slice(0, 2).map((a) => a.seats.map((s) => s.positionId))).toEqual([
+    ['left', 'right'],
+    ['right', 'left'],
+  ])
+  // 900 mm apart, 400 wide; the gap is so wide that no hand is asked for anything.
+  expect(result.arrangements[0]?.rows).toMatchObject([{ row: 2, state: 'certain', marginMm: 510 }])
+  expect(result.arrangements[0]?.seats.map((s) => s.unitId)).toEqual(['model-0-0', 'model-0-1'])
+})
+
+const three = [toddler('ash'), toddler('bay'), toddler('cai')]
+test.each([
+  // 450 apart, 400 wide and 30 for a hand: 20 left over.
+  [200, undefined, 'fits'],
+  // 470 needed: the outer ones go out by their 20 mm of play, the middle one stays.
+  [220, undefined, 'fits'],
+  [220.5, undefined, 'does-not-fit'],
+  [225, 29, 'does-not-fit'],
+  [225, 30, 'fits'],
+])('three across of half-width %s with a play of %s: %s', (mm, sidewaysPlayMm, verdict) => {
+  const route: Route = {
+    ...BELTED,
+    belt: { ...BELTED.belt!, ...(sidewaysPlayMm !== undefined && { sidewaysPlayMm }) },
+  }
+  expect(told(question({ children: three, modes: [forward({ halfWidths: half(mm), routes: [route] })] })).verdict).toBe(
+    verdict,
+  )
+})
+
+test('an outside width alone is not a profile: what it does not clear is to be measured', () => {
+  const wide = forward({ halfWidths: undefined, widthMm: 470 })
+  expect(told(question({ children: three, modes: [wide] }))).toMatchObject({
+    verdict: 'fits-if-measured',
+    facts: ['mode.halfWidths'],
+  })
+  expect(told(question({ children: three, modes: [{ ...wide, widestAt: 'shoulderBack' }] }))).toMatchObject({
+    verdict: 'fits-if-measured',
+  })
+  expect(
+    told(question({ children: three, modes: [forward({ halfWidths: undefined, widthMm: 510, widestAt: 'hipBack' })] }))
+      .verdict,
+  ).toBe('does-not-fit')
+})
+
+test('middles that nobody has measured are to be measured as soon as two stand side by side', () => {
+  const places = ROW.map(({ lateralCentreMm: _, ...p }) => p)
+  expect(told(question({ places }))).toMatchObject({
+    verdict: 'fits-if-measured',
+    facts: ['position.lateralCentreMm', 'position.lateralCentreMm'],
+  })
+  expect(told(question({ places, children: [toddler('ash')] })).verdict).toBe('fits')
+})
+
+test.each(['bars', 'tether', 'buckle', 'buckle-covered', 'rails'] as const)(
+  'what two places share (%s) serves one of them',
+  (part) => {
+    const isBelt = part.startsWith('buckle')
+    const isofix: Route = {
+      ...BELT_ROUTE,
+      id: 'isofix',
+      scope: 'vehicle-specific',
+      belt: undefined,
+      approvedPlaces: [{ vehicleId: 'car', positionIds: ['left', 'right'] }],
+      isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'any-length' },
+      topTether: { use: 'required' },
+      ...(part === 'rails' && { lowerTethers: { use: 'required', points: ['ring'] } }),
+    } as Route
+    const more: Partial<SeatingPosition> = {
+      isofix: { bars: 'visible' },
+      tether: { where: 'seat-back' },
+      lowerTetherPoints: [
+        { kind: 'ring', side: 'left' },
+        { kind: 'ring', side: 'right' },
+      ],
+    }
+    const at = (shared: boolean) => [
+      place('left', { ...more, sharedWith: shared ? [{ part, positionId: 'right' }] : [] }),
+      place('right', more),
+    ]
+    const modes = [forward({ routes: [isBelt ? BELTED : isofix] })]
+    const verdictAt = (shared: boolean) => arrange(question({ places: at(shared), modes }))
+    expect(verdictAt(false).verdict).not.toBe('does-not-fit')
+    const shared = verdictAt(true)
+    expect(shared.verdict).toBe('does-not-fit')
+    expect(shared.without?.childIds).toHaveLength(1)
+    expect(shared.conflict?.facts.map((f) => f.kind).toSorted()).toEqual(['child-rides', 'child-rides', 'shared'])
+  },
+)
+
+test('a lie-flat takes two neighbouring places; of two alone one must have no door at its end', () => {
+  const lying = buildStatedMode({
+    id: 'lying',
+    direction: 'lateral',
+    shape: 'lie-flat',
+    reclines: undefined,
+    headRule: 'crown-inside',
+    halfWidths: half(410),
+    routes: [
+      {
+        ...BELT_ROUTE,
+        scope: 'semi-universal',
+        seatsTaken: 2,
+        approvedPlaces: [{ vehicleId: 'car', positionIds: ['left', 'centre', 'right'] }],
+        belt: { ...BELT_ROUTE.belt!, lock: { kind: 'tension-only' } },
+      },
+    ],
+  })
+  const alone = { children: [toddler('ash')], modes: [lying] }
+  expect(told(question(alone)).seats?.[0]?.split('+')).toHaveLength(2)
+  expect(told(question({ children: [toddler('ash'), toddler('bay')], modes: [lying] })).verdict).toBe('does-not-fit')
+  const two = (left?: SeatingPosition['doorSide'], right?: SeatingPosition['doorSide']) =>
+    told(
+      question({
+        ...alone,
+        places: [
+          place('left', { doorSide: left, lateralCentreMm: -250 }),
+          place('right', { doorSide: right, lateralCentreMm: 250 }),
+        ],
+      }),
+    )
+  expect(two('left', 'right').verdict).toBe('does-not-fit')
+  expect(two().facts).toContain('position.doorSide')
+  expect(two('left', 'none').facts).not.toContain('position.doorSide')
+})
+
+test('an adult gets to the middle past an empty place or a booster, never past a harness seat', () => {
+  const adults = [{ id: 'granny', positionId: 'centre', shoulderBreadthMm: 400 }]
+  expect(told(question({ adults, places: ROW })).verdict).toBe('does-not-fit')
+  expect(told(question({ adults, children: [toddler('ash')] })).verdict).toBe('fits')
+  const past = arrange(
+    question({
+      adults,
+      children: [schoolchild('ash'), schoolchild('bay')],
+      modes: [booster({ halfWidths: half(180) })],
+    }),
+  )
+  expect(past.verdict).not.toBe('does-not-fit')
+  // The adult before the child of the booster that it gets past.
+  expect(past.arrangements[0]?.loading.map((l) => l.riderId)[0]).toBe('granny')
+})
+
+test('an airbag that covers two places is not off for one and on for the other', () => {
+  const front = [
+    place('left', { row: 1, id: 'front-left', frontAirbag: 'can-be-switched-off' }),
+    place('centre', { row: 1, id: 'front-middle', airbagOf: 'front-left' }),
+  ]
+  const shell = buildStatedMode({ halfWidths: half(180), routes: [{ ...BELT_ROUTE, frontSeat: 'either' }] })
+  const places = [...front, place('right', { row: 1, id: 'driver', isDriverSeat: true })]
+  const car = { id: 'car', maker: 'Corran', model: 'Van', driverSide: 'right' as const, positions: places }
+  const rides = (positionId: string | undefined) =>
+    told(
+      question({
+        vehicles: [car],
+        children: [toddler('ash')],
+        modes: [shell],
+        pins: [{ kind: 'child-at', childId: 'ash', positionId: 'front-left' }],
+        adults: positionId === undefined ? [] : [{ id: 'granny', positionId, shoulderBreadthMm: 340 }],
+      }),
+    ).verdict
+  expect([rides(undefined), rides('front-middle')]).toEqual(['fits-if-measured', 'does-not-fit'])
+})
+
+test('pins hold, wishes order, and letting the pin go is the change that helps', () => {
+  const pinned = question({ pins: [{ kind: 'child-at', childId: 'ash', positionId: 'centre' }] })
+  expect(told(pinned).seats?.[0]).toBe('centre')
+  const wished = question({ wishes: [{ kind: 'child-at', childId: 'ash', positionId: 'right' }] })
+  expect(told(wished)).toMatchObject({ seats: ['right', 'left'], ties: 1 })
+  const both = arrange(
+    question({
+      pins: [
+        { kind: 'child-at', childId: 'ash', positionId: 'left' },
+        { kind: 'child-at', childId: 'bay', positionId: 'left' },
+      ],
+    }),
+  )
+  expect(both.conflict?.facts.map((f) => f.kind).toSorted()).toEqual(['child-rides', 'child-rides', 'pin', 'pin'])
+  expect(both.change).toMatchObject({ what: { kind: 'pin' }, verdict: 'fits' })
+})
+
+test('a cup holder that is on is in the conflict, and taking it off the change', () => {
+  const mode = forward({ halfWidths: half(212), extraWidthMm: { side: 'both', mm: 20 } })
+  const result = arrange(question({ children: three, modes: [mode] }))
+  expect(result.conflict?.facts.map((f) => f.kind).toSorted()).toEqual([
+    'child-rides',
+    'child-rides',
+    'child-rides',
+    'extra-on',
+  ])
+  expect(result.change).toMatchObject({ what: { kind: 'extra-off', modelId: 'model-0' }, verdict: 'fits' })
+  expect(
+    arrange(question({ children: three, modes: [mode], extrasOff: ['model-0-0', 'model-0-1', 'model-0-2'] })).verdict,
+  ).toBe('fits')
+})
+
+test('units are handed out once: with too few of them some stay at home, and the shelf is what would help', () => {
+  const one = question({ copies: 1 })
+  const result = arrange({
+    ...one,
+    restraints: [...one.restraints, buildModel([forward()], { id: 'spare', name: 'Spare' })],
+  })
+  expect(result).toMatchObject({ verdict: 'does-not-fit', change: { what: { kind: 'model', modelId: 'spare' } } })
+  expect(result.without?.childIds).toHaveLength(1)
+})
+
+test('of several cars each has its word, and a car that is pinned out has none', () => {
+  const narrow = {
+    id: 'narrow',
+    maker: 'Corran',
+    model: 'Knot',
+    driverSide: 'left' as const,
+    positions: [place('left')],
+  }
+  const base = question({})
+  const result = arrange({ ...base, vehicles: [narrow, ...base.vehicles] })
+  expect(result.cars.map((c) => [c.vehicleId, c.verdict])).toEqual([
+    ['narrow', 'does-not-fit'],
+    ['car', 'fits'],
+  ])
+  expect(result.arrangements.every((a) => a.vehicleId === 'car')).toBe(true)
+  const out = arrange({
+    ...base,
+    vehicles: [narrow, ...base.vehicles],
+    pins: [{ kind: 'leave-out', vehicleId: 'car' }],
+  })
+  expect([out.verdict, out.cars.map((c) => c.vehicleId)]).toEqual(['does-not-fit', ['narrow']])
+})
+
+test('the same question has the same answer, and the order of the shelf is none of its business', () => {
+  const base = question({ children: three, modes: [forward(), forward({ halfWidths: half(190) })] })
+  const again = arrange({ ...base, units: base.units.toReversed(), restraints: base.restraints.toReversed() })
+  const first = arrange(base)
+  expect(arrange(base)).toEqual(first)
+  expect(again.arrangements.map((a) => a.levels)).toEqual(first.arrangements.map((a) => a.levels))
+})
+
+test.each([
+  [{ children: [] }, 'children'],
+  [{ adults: [{ id: 'x', positionId: 'nowhere' }] }, 'positionId'],
+  [{ ownedUnitIds: ['nothing'] }, 'ownedUnitIds'],
+  [{ taken: [{ vehicleId: 'car', positionId: 'nowhere' }] }, 'positionId'],
+  [{ pins: [{ kind: 'restraint-for', childId: 'ash' }] }, 'unitId'],
+  [{ pins: [{ kind: 'child-at', childId: 'nobody', positionId: 'left' }] }, 'childId'],
+])('a question with %j is refused at %s', (over, field) => {
+  const parsed = arrangeRequestSchema.safeParse({ ...question({}), ...over })
+  expect(parsed.success).toBe(false)
+  expect(parsed.error?.issues.some((i) => i.path.includes(field))).toBe(true)
+})
