@@ -3,6 +3,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
+import { besideSolver, wideQuestion } from './bench/arranging.mjs'
 import { growBare, ladderOf } from './bench/bare-growth.mjs'
 import { benchRedrawMs, stageChanges, tapsStored } from './bench/browser.mjs'
 import { call, callBare, PORT, serve, serveBare, SERVED } from './bench/processes.mjs'
@@ -99,6 +100,23 @@ report(
   medianMs(() => core.findSetUp(wide), 5),
   'ms',
   300,
+)
+
+for (const [names, units, places, limit] of [
+  [['Wren', 'Tamsin', 'Perrin', 'Osric'], 60, 7, 500],
+  [['Wren', 'Tamsin', 'Perrin', 'Osric', 'Ada', 'Col'], 200, 9, 3000],
+]) {
+  const asked = wideQuestion(core, names, units, places)
+  const name = `arranging ${names.length} children × ${places} places × ${units} units, proven best`
+  report(name, medianMs(() => core.arrange(asked), 2), 'ms', limit) // prettier-ignore
+}
+const beside = await besideSolver(core)
+const both = `${Math.round(beside.searchMs)} ms and ${Math.round(beside.solverMs)} ms`
+report(
+  `arranging ${beside.families} families beside a MILP solver, ${both}`,
+  beside.searchMs / beside.solverMs,
+  'times',
+  1,
 )
 
 const data = mkdtempSync(join(tmpdir(), 'nimble-anchor-bench-'))

@@ -21,7 +21,7 @@ function isThere(page: string, name: string): boolean {
 }
 
 test('the hard parts have a page each', () => {
-  const hard = ['bench', 'forecast', 'match', 'procedure', 'readings'].map((f) => `core/src/${f}/${PAGE}`)
+  const hard = ['arrange', 'bench', 'forecast', 'match', 'procedure', 'readings'].map((f) => `core/src/${f}/${PAGE}`)
   expect(pages).toEqual([...hard, `web/src/session/${PAGE}`])
 })
 test.each(pages)('%s: every file that it names is there, and it has laws with their tests', (page) => {

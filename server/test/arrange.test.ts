@@ -62,10 +62,10 @@ test('four and a grandmother in a small car: as many as fit, what cannot stand t
 test('a faulty question names each fault by path, on both', async () => {
   const bad = question(named('Una'), { pins: [{ kind: 'leave-out', vehicleId: 'no-car' }], shoe: 21 })
   const { body } = await na.post('/api/arrange', bad).expect(400)
-  expect(body.faults).toEqual([{ path: '$.shoe', message: 'is not a known field' }])
-  const named2 = { ...bad, shoe: undefined }
-  const again = await na.post('/api/arrange', named2).expect(400)
-  expect(again.body.faults).toEqual([{ path: '$.pins[0].vehicleId', message: 'no car "no-car" here' }])
-  const { status, stderr } = onCommandLine(named2)
+  expect(body.faults).toEqual([
+    { path: '$.shoe', message: 'is not a known field' },
+    { path: '$.pins[0].vehicleId', message: 'no car "no-car" here' },
+  ])
+  const { status, stderr } = onCommandLine(bad)
   expect([status, stderr]).toEqual([2, expect.stringContaining('$.pins[0].vehicleId no car "no-car" here')])
 })

@@ -5,6 +5,7 @@ import { localRuleSchema } from '../law/index.ts'
 import { practiceSchema } from '../practice/index.ts'
 import { modelSchema, unitSchema } from '../restraint/index.ts'
 import { vehicleSchema } from '../vehicle/index.ts'
+import { REQUEST_EN } from './request.en.ts'
 
 export const ARRANGE_FORMAT = 'nimble-anchor/arrange'
 export const ARRANGE_VERSION = 1
@@ -40,7 +41,7 @@ const restraintForSchema = z
   })
   .refine((p) => (p.modelId === undefined) !== (p.unitId === undefined), {
     path: ['unitId'],
-    message: 'needs "unitId" or "modelId", one of them',
+    message: REQUEST_EN.oneOfTwo,
   })
 const leaveOutSchema = z.strictObject({ kind: z.literal('leave-out'), vehicleId: idSchema })
 
@@ -83,7 +84,7 @@ function crossCheck(r: z.infer<typeof fields>, issue: Issue): void {
   const once = (list: keyof typeof r, ids: readonly string[]): ReadonlySet<string> => {
     const seen = new Set<string>()
     ids.forEach((id, i) => {
-      if (seen.has(id)) issue([list, i, 'id'], `"${id}" is used twice`)
+      if (seen.has(id)) issue([list, i, 'id'], REQUEST_EN.usedTwice(id))
       seen.add(id)
     })
     return seen
@@ -98,42 +99,42 @@ function crossCheck(r: z.infer<typeof fields>, issue: Issue): void {
 
   r.children.forEach((c, i) => {
     if (c.dateOfBirth !== undefined && c.dateOfBirth > r.today)
-      issue(['children', i, 'dateOfBirth'], `must not be after ${r.today}`)
+      issue(['children', i, 'dateOfBirth'], REQUEST_EN.notAfter(r.today))
   })
   r.adults?.forEach((a, i) => {
     if (a.positionId !== undefined && !places.has(a.positionId))
-      issue(['adults', i, 'positionId'], `no place "${a.positionId}" in any of the cars`)
+      issue(['adults', i, 'positionId'], REQUEST_EN.noPlace(a.positionId))
   })
   r.units.forEach((u, i) => {
-    if (!models.has(u.modelId)) issue(['units', i, 'modelId'], `no restraint "${u.modelId}" here`)
-    if (u.madeOn !== undefined && u.madeOn > r.today) issue(['units', i, 'madeOn'], `must not be after ${r.today}`)
+    if (!models.has(u.modelId)) issue(['units', i, 'modelId'], REQUEST_EN.noRestraint(u.modelId))
+    if (u.madeOn !== undefined && u.madeOn > r.today) issue(['units', i, 'madeOn'], REQUEST_EN.notAfter(r.today))
   })
   for (const list of ['ownedUnitIds', 'extrasOff'] as const)
     r[list]?.forEach((id, i) => {
-      if (!units.has(id)) issue([list, i], `no unit "${id}" here`)
+      if (!units.has(id)) issue([list, i], REQUEST_EN.noUnit(id))
     })
   r.taken?.forEach((t, i) => {
     const vehicle = r.vehicles.find((v) => v.id === t.vehicleId)
-    if (!vehicle) issue(['taken', i, 'vehicleId'], `no car "${t.vehicleId}" here`)
+    if (!vehicle) issue(['taken', i, 'vehicleId'], REQUEST_EN.noCar(t.vehicleId))
     else if (!vehicle.positions.some((p) => p.id === t.positionId))
-      issue(['taken', i, 'positionId'], `no place "${t.positionId}" in that car`)
+      issue(['taken', i, 'positionId'], REQUEST_EN.noPlaceInCar(t.positionId))
   })
   for (const list of ['pins', 'wishes'] as const)
     r[list]?.forEach((pin, i) => {
-      if ('childId' in pin && !children.has(pin.childId)) issue([list, i, 'childId'], `no child "${pin.childId}" here`)
+      if ('childId' in pin && !children.has(pin.childId)) issue([list, i, 'childId'], REQUEST_EN.noChild(pin.childId))
       if ('vehicleId' in pin && pin.vehicleId !== undefined && !vehicles.has(pin.vehicleId))
-        issue([list, i, 'vehicleId'], `no car "${pin.vehicleId}" here`)
+        issue([list, i, 'vehicleId'], REQUEST_EN.noCar(pin.vehicleId))
       if (pin.kind === 'child-at' && !places.has(pin.positionId))
-        issue([list, i, 'positionId'], `no place "${pin.positionId}" in any of the cars`)
+        issue([list, i, 'positionId'], REQUEST_EN.noPlace(pin.positionId))
       if (pin.kind === 'restraint-for' && pin.modelId !== undefined && !models.has(pin.modelId))
-        issue([list, i, 'modelId'], `no restraint "${pin.modelId}" here`)
+        issue([list, i, 'modelId'], REQUEST_EN.noRestraint(pin.modelId))
       if (pin.kind === 'restraint-for' && pin.unitId !== undefined && !units.has(pin.unitId))
-        issue([list, i, 'unitId'], `no unit "${pin.unitId}" here`)
+        issue([list, i, 'unitId'], REQUEST_EN.noUnit(pin.unitId))
     })
 }
 
 /** One question: who sits where, with which restraint, so that all of it fits at once. */
 export const arrangeRequestSchema = fields
   .superRefine((r, ctx) => crossCheck(r, (path, message) => ctx.addIssue({ code: 'custom', path, message })))
-  .meta({ id: 'ArrangeRequest', title: 'A family in one car: the question' })
+  .meta({ id: 'ArrangeRequest', title: REQUEST_EN.title })
 export type ArrangeRequest = z.infer<typeof arrangeRequestSchema>

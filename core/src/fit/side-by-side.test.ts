@@ -14,6 +14,8 @@ import {
 } from './index.ts'
 import type { Mode } from '../restraint/index.ts'
 
+/** Said to be none. */
+const NOTHING = { leftMm: 0, rightMm: 0 }
 const on = { hasExtra: true }
 const square = (half: number): NonNullable<Mode['halfWidths']> => {
   const at = { leftMm: half, rightMm: half }
@@ -37,11 +39,11 @@ test('two that are widest at the same point, and say so, need exactly their widt
 
 test('a shell that is wide in front and one that is wide at the back interlock', () => {
   const rearward = profileOf(
-    buildMode({ halfWidths: { ...square(150), shoulderFront: { leftMm: 230, rightMm: 230 }, shoulderBack: 'none' } }),
+    buildMode({ halfWidths: { ...square(150), shoulderFront: { leftMm: 230, rightMm: 230 }, shoulderBack: NOTHING } }),
     on,
   )
   const forward = profileOf(
-    buildMode({ halfWidths: { ...square(150), shoulderBack: { leftMm: 230, rightMm: 230 }, shoulderFront: 'none' } }),
+    buildMode({ halfWidths: { ...square(150), shoulderBack: { leftMm: 230, rightMm: 230 }, shoulderFront: NOTHING } }),
     on,
   )
   expect(neededApartMm(rearward, forward, 0)).toEqual({ lo: 300, hi: 300 })

@@ -96,7 +96,7 @@ export function profileOf(mode: Mode, worn: Worn): SideProfile {
   const base = mode.widthMm ?? outside?.lo
   const at = (point: WidthPoint): HalfWidths | 'none' => {
     const stated = mode.halfWidths?.[point]
-    if (stated === 'none') return 'none'
+    if (stated?.leftMm === 0 && stated.rightMm === 0) return 'none'
     const extra = { left: extraAt(mode, point, 'left', worn), right: extraAt(mode, point, 'right', worn) }
     const add = (s: Span, mm: number): Span => ({ lo: s.lo + mm, hi: s.hi + mm })
     if (stated !== undefined) {

@@ -170,11 +170,11 @@ export const beltUseSchema = z.strictObject({
 export const WIDTH_POINTS = ['hipBack', 'hipFront', 'shoulderBack', 'shoulderFront', 'headBack', 'headFront'] as const
 export type WidthPoint = (typeof WIDTH_POINTS)[number]
 
-/** Left and right are the car's, in the direction of travel; a point that is left out is not known. */
-const halfWidthSchema = z.union([
-  z.literal('none'),
-  z.strictObject({ leftMm: z.number().min(0).max(500), rightMm: z.number().min(0).max(500) }),
-])
+/**
+ * Left and right are the car's, in the direction of travel; a point that is left
+ * out is not known, and 0 to either side says that nothing stands there.
+ */
+const halfWidthSchema = z.strictObject({ leftMm: z.number().min(0).max(500), rightMm: z.number().min(0).max(500) })
 export const halfWidthsSchema = z.strictObject({
   hipBack: halfWidthSchema.optional(),
   hipFront: halfWidthSchema.optional(),

@@ -33,14 +33,12 @@ const drawFrom = (random: RandomStream): Draw => ({
 
 const halfWidths = (d: Draw, widthMm: number): NonNullable<Mode['halfWidths']> =>
   Object.fromEntries(
-    WIDTH_POINTS.flatMap(
-      (point): (readonly [string, 'none' | { readonly leftMm: number; readonly rightMm: number }])[] => {
-        if (d.chance(0.2)) return []
-        if (point.startsWith('head') && d.chance(0.3)) return [[point, 'none']]
-        const half = Math.round((widthMm / 2) * (0.7 + d.whole(0, 3) / 10))
-        return [[point, { leftMm: half, rightMm: half - d.whole(0, 2) * 5 }]]
-      },
-    ),
+    WIDTH_POINTS.flatMap((point): (readonly [string, { readonly leftMm: number; readonly rightMm: number }])[] => {
+      if (d.chance(0.2)) return []
+      if (point.startsWith('head') && d.chance(0.3)) return [[point, { leftMm: 0, rightMm: 0 }]]
+      const half = Math.round((widthMm / 2) * (0.7 + d.whole(0, 3) / 10))
+      return [[point, { leftMm: half, rightMm: half - d.whole(0, 2) * 5 }]]
+    }),
   )
 
 const withRoutes = (mode: Mode, routes: readonly Route[]): Mode => ({ ...mode, routes: [...routes] })

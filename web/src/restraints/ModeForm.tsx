@@ -28,6 +28,7 @@ import {
   STRAP_FIELDS,
   WIDTH_FIELDS,
 } from './specs.ts'
+import { SIDE_FIELDS } from './side-fields.ts'
 
 const APPROVALS = { R44: { regulation: 'R44' }, R129: { regulation: 'R129' } } as const
 
@@ -113,6 +114,10 @@ export const ModeShell = memo(function ModeShell({ base }: { readonly base: stri
           fresh={() => ({ label: '' })}
           add="Add a width setting"
         />
+      </fieldset>
+      <fieldset className="mt-3">
+        <legend className="mb-1 text-sm font-bold">Beside a neighbour; left and right of the car</legend>
+        <Fields specs={SIDE_FIELDS} base={base} columns={2} />
       </fieldset>
       <div className="mt-3 flex flex-col gap-1">
         {MODE_PARTS.map((part) => (

@@ -1,11 +1,13 @@
 import { formLabels } from '../form/labels.ts'
 import { BODY_FIELDS, GUIDE_FIELDS, INSERT_FIELDS, MAKERS_FIGURES, MODE_FIELDS, MODE_PARTS, MODEL_FIELDS, PROOF_FIELDS, R129_FIELDS, R44_FIELDS, RANGE_FIELDS, RECLINE_FIELDS, ROUTE_FIELDS, ROUTE_PARTS, SLOT_FIELDS, SPAN_FIELDS, STEP_FIELDS, STRAP_FIELDS, WIDTH_FIELDS, PART_FIELDS } from './specs.ts' // prettier-ignore
 
+import { SIDE_FIELDS } from './side-fields.ts'
+
 /** What the form of a restraint calls its fields. */
 export const RESTRAINT_LABELS = formLabels(
   [
     ['', MODEL_FIELDS],
-    ...[MODE_FIELDS, R44_FIELDS, R129_FIELDS, RANGE_FIELDS, BODY_FIELDS, MAKERS_FIGURES, STRAP_FIELDS, SLOT_FIELDS, SPAN_FIELDS].map((specs) => ['modes.*', specs] as const), // prettier-ignore
+    ...[MODE_FIELDS, R44_FIELDS, R129_FIELDS, RANGE_FIELDS, BODY_FIELDS, SIDE_FIELDS, MAKERS_FIGURES, STRAP_FIELDS, SLOT_FIELDS, SPAN_FIELDS].map((specs) => ['modes.*', specs] as const), // prettier-ignore
     ['modes.*.reclines.*', RECLINE_FIELDS],
     ['modes.*.inserts.*', INSERT_FIELDS],
     ['modes.*.routes.*', ROUTE_FIELDS],

@@ -245,6 +245,7 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       pick('needs', 'Belt needed', same(['three-point', 'three-point-or-lap', 'lap'])),
       number('requiredLengthMm', 'Belt it takes', 'mm'),
       number('pathEdgeAboveBightMm', 'Path edge above the bight', 'mm'),
+      number('sidewaysPlayMm', 'May stand sideways off the middle by', 'mm'),
       pick('lock.kind', 'Locked by', [
         ['lock-off', 'lock-off on the restraint'],
         ['locking-clip', 'loose clip'],
@@ -319,6 +320,7 @@ export const STEP_FIELDS: readonly FieldSpec[] = [
 export const WIDTH_FIELDS: readonly FieldSpec[] = [
   text('label', 'Setting'),
   number('outsideMm', 'Outside width with it', 'mm'),
+  number('insideMm', 'Room inside, at the shoulders', 'mm'),
 ]
 /** How something shows that it holds, in the maker's words. */
 export const PROOF_FIELDS: readonly FieldSpec[] = [

@@ -12,6 +12,8 @@ import {
   PLACE_PARTS,
   ROOM_FIELDS,
   TRACK_PART,
+  besideFields,
+  sharedFields,
 } from './specs.ts'
 import { SelectBox } from '../ui/SelectBox.tsx'
 
@@ -52,8 +54,14 @@ function Letters({ base }: { readonly base: string }) {
   )
 }
 
+interface Props {
+  readonly base: string
+  /** The other places of the car, by id and name. */
+  readonly others: readonly (readonly [id: string, label: string])[]
+}
+
 /** Everything of one seating position; a part that is not ticked has not been looked at. */
-export const PlaceForm = memo(function PlaceForm({ base }: { readonly base: string }) {
+export const PlaceForm = memo(function PlaceForm({ base, others }: Props) {
   const isDriver = (useWatch({ name: `${base}.isDriverSeat` }) as boolean | undefined) === true
   return (
     <div>
@@ -79,6 +87,15 @@ export const PlaceForm = memo(function PlaceForm({ base }: { readonly base: stri
               specs={LOWER_TETHER_FIELDS}
               fresh={() => ({})}
               add="Add a point"
+              canBeNone
+            />
+            <Fields specs={besideFields(others)} base={base} columns={2} />
+            <Rows
+              title="Shared with another place"
+              name={`${base}.sharedWith`}
+              specs={sharedFields(others)}
+              fresh={() => ({})}
+              add="Add what is shared"
               canBeNone
             />
           </div>

@@ -16,6 +16,7 @@ import { toast } from 'sonner'
 import { CarPlan, type PlanEdit } from '../car/CarPlan.tsx'
 import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
 import { Faults, Fields } from '../form/fields.tsx'
+import { Rows } from '../form/parts.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
 import { Sections, type FormSection } from '../form/Sections.tsx'
 import { tidyVehicle } from '../form/tidy.ts'
@@ -28,7 +29,7 @@ import { drawable } from './drawable.ts'
 import { CAR_LABELS } from './labels.ts'
 import { HandbookGrid } from './HandbookGrid.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
-import { VEHICLE_FIELDS } from './specs.ts'
+import { ROW_FIELDS, VEHICLE_FIELDS } from './specs.ts'
 
 const CAR: EntryKind<Vehicle> = {
   kind: 'vehicles',
@@ -73,6 +74,13 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
   const unusable = useMemo(() => new Map([...faults, ...entry.missing.map((path) => [path, ''] as const)]), [faults, entry.missing]) // prettier-ignore
   const lints = parsed.ok ? lintVehicle(parsed.value) : []
   const ids = positions.map((p) => p.id)
+  // The same list until a place comes, goes or is named anew: a letter typed elsewhere draws no place again.
+  const named = JSON.stringify(positions.map((p) => [p.id, p.label ?? p.id]))
+  const others = useMemo(() => {
+    const all = JSON.parse(named) as [id: string, label: string][]
+    return new Map(all.map(([id]) => [id, all.filter(([other]) => other !== id)]))
+  }, [named])
+  const othersOf = (id: string) => others.get(id) ?? []
   /** As they stand in the form now: what is judged and drawn may be a letter behind. */
   const current = (): readonly SeatingPosition[] => (form.getValues('positions') ?? []) as readonly SeatingPosition[]
   const setPositions = (next: readonly SeatingPosition[], openNow?: string): void => {
@@ -124,6 +132,13 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
       content: (
         <>
           <Fields specs={VEHICLE_FIELDS} base="" columns={2} />
+          <Rows
+            title="Door trim of a row, where it was measured"
+            name="rows"
+            specs={ROW_FIELDS}
+            fresh={() => ({})}
+            add="Add a row"
+          />
           {isNew && (
             <div className="mt-3 flex flex-wrap items-center gap-2">
               <span className="text-sm font-semibold text-ink-soft">Begin with the places of a</span>
@@ -158,7 +173,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
       faults: faultsAt(`positions.${i}`),
       content: (
         <>
-          <PlaceForm key={place.id} base={`positions.${i}`} />
+          <PlaceForm key={place.id} base={`positions.${i}`} others={othersOf(place.id)} />
           <div className="mt-4 flex flex-wrap gap-2 border-t border-hair pt-3">
             <Button
               onClick={() => {

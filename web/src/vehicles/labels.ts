@@ -5,8 +5,11 @@ import {
   PLACE_FIELDS,
   PLACE_PARTS,
   ROOM_FIELDS,
+  ROW_FIELDS,
   TRACK_PART,
   VEHICLE_FIELDS,
+  besideFields,
+  sharedFields,
 } from './specs.ts'
 
 /** What the form of a car calls its fields. */
@@ -14,9 +17,17 @@ export const CAR_LABELS = formLabels(
   [
     ['', VEHICLE_FIELDS],
     ['positions.*.lowerTetherPoints.*', LOWER_TETHER_FIELDS],
+    ['positions.*', besideFields([])],
+    ['positions.*.sharedWith.*', sharedFields([])],
+    ['rows.*', ROW_FIELDS],
     ...[PLACE_FIELDS, ISOFIX_LETTERS, ROOM_FIELDS].map((specs) => ['positions.*', specs] as const),
   ],
   [['positions.*', [...PLACE_PARTS, TRACK_PART]]],
-  { 'positions.*': 'place', 'positions.*.lowerTetherPoints.*': 'point' },
+  {
+    'positions.*': 'place',
+    'positions.*.lowerTetherPoints.*': 'point',
+    'positions.*.sharedWith.*': 'shared part',
+    'rows.*': 'row',
+  },
   { positions: 'Places', 'positions.*.handbook.beltGroups': 'Belt-installed groups' },
 )

@@ -1,5 +1,5 @@
 import { FIXTURES, FIXTURES_OF, layoutPositions } from '@nimble-anchor/core/vehicle'
-import { answer, flag, number, pick, same, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import { answer, flag, many, number, pick, same, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */
 
@@ -51,6 +51,7 @@ export const PLACE_PARTS: readonly PartSpec[] = [
       ]),
       pick('retractor', 'Retractor', same(['emergency-locking', 'switchable', 'static']), true),
       pick('buckleStalk', 'Buckle stalk', same(['stiff', 'flexible']), true),
+      pick('buckleSide', 'Buckle of a middle place, on the', same(['left', 'right']), true),
       quantity('usableLengthMm', 'Usable belt', 'mm'),
       quantity('buckleTopMm', 'Top of the buckle above the bight', 'mm'),
     ],
@@ -108,6 +109,28 @@ export const ROOM_FIELDS: readonly FieldSpec[] = [
     ['tunnel', 'a tunnel'],
     ['raised-floor', 'a raised floor'],
   ]),
+]
+
+type Options = NonNullable<FieldSpec['options']>
+/** What a place has to do with the others of its car. */
+export const besideFields = (others: Options): readonly FieldSpec[] => [
+  pick('airbagOf', 'Covered by the airbag of', others, true),
+  many('reachedPast', 'Reached past', others),
+]
+export const sharedFields = (others: Options): readonly FieldSpec[] => [
+  pick('part', 'What', [
+    ['bars', 'the ISOFIX bars'],
+    ['tether', 'the tether anchorage'],
+    ['buckle', 'room for one buckle alone'],
+    ['buckle-covered', 'its buckle, covered by what stands on'],
+    ['rails', 'rails for lower tethers'],
+  ]),
+  pick('positionId', 'With', others),
+]
+export const ROW_FIELDS: readonly FieldSpec[] = [
+  number('row', 'Row, 1 is the front', ''),
+  number('trimLeftMm', 'Middle of the car to the left trim', 'mm'),
+  number('trimRightMm', 'to the right trim', 'mm'),
 ]
 
 /** Whether it slides, and where the handbook wants it under a restraint. */
