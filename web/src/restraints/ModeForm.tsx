@@ -116,7 +116,9 @@ export const ModeShell = memo(function ModeShell({ base }: { readonly base: stri
         />
       </fieldset>
       <fieldset className="mt-3">
-        <legend className="mb-1 text-sm font-bold">Beside a neighbour; left and right of the car</legend>
+        <legend className="mb-1 text-sm font-bold">
+          Beside a neighbour: left and right of the car; 0 and 0 where nothing stands
+        </legend>
         <Fields specs={SIDE_FIELDS} base={base} columns={2} />
       </fieldset>
       <div className="mt-3 flex flex-col gap-1">
