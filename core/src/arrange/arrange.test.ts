@@ -1,6 +1,7 @@
 import {
   arrange,
   arrangeRequestSchema,
+  arranging,
   CAUTION,
   DEFAULT_LOCAL_RULE,
   DEFAULT_PRACTICE,
@@ -321,6 +322,15 @@ test('of several cars each has its word, and a car that is pinned out has none',
     pins: [{ kind: 'leave-out', vehicleId: 'car' }],
   })
   expect([out.verdict, out.cars.map((c) => c.vehicleId)]).toEqual(['does-not-fit', ['narrow']])
+})
+
+test('stopped while it tells why, it has the verdict and says that the rest was cut short', () => {
+  const steps = arranging(question({ copies: 1, pins: [{ kind: 'child-at', childId: 'ash', positionId: 'centre' }] }))
+  expect(steps.next().done).toBe(false)
+  const last = steps.next('stop')
+  expect(last).toMatchObject({ done: true, value: { verdict: 'does-not-fit', proof: 'best', isCutShort: true } })
+  if (last.done)
+    expect([last.value.without, last.value.conflict, last.value.change]).toEqual([undefined, undefined, undefined])
 })
 
 test('the same question has the same answer, and the order of the shelf is none of its business', () => {

@@ -13,7 +13,8 @@ import { Rows } from './rows.ts'
 import { compareArranged, searchCar, type Arranged, type Word } from './search.ts'
 import { mostThatFit } from './without-some.ts'
 
-export type ArrangeVerdict = 'fits' | 'fits-if-measured' | 'does-not-fit'
+/** `not-known`: stopped before any was found, and before it was sure that there is none. */
+export type ArrangeVerdict = 'fits' | 'fits-if-measured' | 'does-not-fit' | 'not-known'
 
 /** Where one child rides; a child beyond the local rule has no restraint. */
 export interface Seat {
@@ -95,6 +96,8 @@ export interface ArrangeResult {
   readonly conflict?: { readonly vehicleId: string; readonly facts: readonly ConflictFact[] } | undefined
   /** Where not all of them fit: the single change that helps most. */
   readonly change?: SingleChange | undefined
+  /** It was stopped, or ran out of time, before all of this was worked out. */
+  readonly isCutShort?: true | undefined
   readonly nodes: number
   readonly caution: string
 }
@@ -109,8 +112,8 @@ export interface ArrangeProgress {
 
 const ALTERNATIVES = 5
 
-const verdictOf = (best: Arranged | undefined): ArrangeVerdict =>
-  best === undefined ? 'does-not-fit' : best.facts.length === 0 ? 'fits' : 'fits-if-measured'
+const verdictOf = (best: Arranged | undefined, isWhole: boolean): ArrangeVerdict =>
+  best === undefined ? (isWhole ? 'does-not-fit' : 'not-known') : best.facts.length === 0 ? 'fits' : 'fits-if-measured'
 
 /** Units of each class handed out one after another. */
 function unitsFor({ problem }: Arranged): (unitClass: number | undefined) => RestraintUnit | undefined {
@@ -240,7 +243,7 @@ export function* arranging(request: ArrangeRequest): Generator<ArrangeProgress, 
         const [best] = result.best
         cars.push({
           vehicleId: problem.vehicle.id,
-          verdict: verdictOf(best),
+          verdict: verdictOf(best, result.isWhole),
           ...(best && { levels: toldLevels(best.levels) }),
         })
         break
@@ -259,7 +262,22 @@ export function* arranging(request: ArrangeRequest): Generator<ArrangeProgress, 
     .slice(0, ALTERNATIVES)
   const [first] = best
   const level = first && bound && !isWhole ? tellsApart(bound, first.levels) : undefined
-  const verdict = verdictOf(first)
+  const verdict = verdictOf(first, isWhole)
+  let reasons: Pick<ArrangeResult, 'without' | 'conflict' | 'change'> = {}
+  let isCutShort = !isWhole
+  if (verdict === 'does-not-fit') {
+    const telling = whyNot(request, problems)
+    for (;;) {
+      const step = telling.next(isCutShort ? 'stop' : undefined)
+      if (step.done === true) {
+        reasons = step.value
+        break
+      }
+      // Once stopped, whatever is still asked for is left out.
+      if (!isCutShort)
+        isCutShort = (yield { vehicleId: problems[problems.length - 1]?.vehicle.id ?? '', share: 1, nodes }) === 'stop'
+    }
+  }
   const undecided = found.filter((a) => a.facts.length > 0)
   return {
     verdict,
@@ -271,21 +289,22 @@ export function* arranging(request: ArrangeRequest): Generator<ArrangeProgress, 
     ties: first === undefined ? 0 : best.filter((a) => compareLevels(a.levels, first.levels) === 0).length,
     cars,
     ...(verdict === 'fits-if-measured' && { measureNext: nextFact(undecided) }),
-    ...(verdict === 'does-not-fit' && isWhole && whyNot(request, problems)),
+    ...reasons,
+    ...(isCutShort && { isCutShort: true as const }),
     nodes,
     caution: CAUTION,
   }
 }
 
 /** Where nothing fits: as many as do, what cannot stand together, and what would help. */
-function whyNot(
+function* whyNot(
   request: ArrangeRequest,
   problems: readonly CarProblem[],
-): Pick<ArrangeResult, 'without' | 'conflict' | 'change'> {
-  const most = mostThatFit(problems)
+): Generator<undefined, Pick<ArrangeResult, 'without' | 'conflict' | 'change'>, Word> {
+  const most = yield* mostThatFit(problems)
   const vehicleId = most?.arranged.problem.vehicle.id ?? problems[0]?.vehicle.id
-  const facts = vehicleId === undefined ? undefined : smallestConflict(request, vehicleId)
-  const change = bestChange(request)
+  const facts = vehicleId === undefined ? undefined : yield* smallestConflict(request, vehicleId)
+  const change = yield* bestChange(request)
   return {
     ...(most && { without: { arrangement: arrangementOf(most.arranged), childIds: most.childIds } }),
     ...(facts && vehicleId !== undefined && { conflict: { vehicleId, facts } }),

@@ -3,7 +3,7 @@ import { isDriversPlace, type SeatingPosition, type Vehicle } from '../vehicle/i
 import { compile } from './compile.ts'
 import { familyOf } from './family.ts'
 import type { ArrangeRequest } from './request.ts'
-import { searchWhole } from './search.ts'
+import { searching, type Word } from './search.ts'
 import { withoutChildren } from './without-some.ts'
 
 /**
@@ -138,14 +138,19 @@ function letGo(request: ArrangeRequest, vehicle: Vehicle, gone: readonly Conflic
   return { question: { ...request, vehicles: [car], units, extrasOff, pins, taken, adults }, childIds }
 }
 
-/** Whether they can be arranged once these facts are let go, be it only once all is measured. */
-function fitsWithout(request: ArrangeRequest, vehicle: Vehicle, gone: readonly ConflictFact[]): boolean {
+/** Whether they can be arranged once these facts are let go, be it only once all is measured; `undefined` where it was stopped. */
+function* fitsWithout(
+  request: ArrangeRequest,
+  vehicle: Vehicle,
+  gone: readonly ConflictFact[],
+): Generator<undefined, boolean | undefined, Word> {
   const { question, childIds } = letGo(request, vehicle, gone)
   if (childIds.size === question.children.length && question.adults.length === 0) return true
   const [problem] = compile(familyOf(question, false))
   if (problem === undefined) return false
   const left = new Set(problem.riders.flatMap((r, i) => (r.kind === 'child' && childIds.has(r.id) ? [i] : [])))
-  return searchWhole(withoutChildren(problem, left), { isFirstEnough: true }).best.length > 0
+  const result = yield* searching(withoutChildren(problem, left), { isFirstEnough: true })
+  return result && result.best.length > 0
 }
 
 /** The fewest numbers that have one in each of these sets; of equally few the first in order. */
@@ -172,36 +177,45 @@ function smallestHitting(sets: readonly (readonly number[])[]): readonly number[
  * The fewest facts that cannot all stand together in one car: with every other
  * let go there is still no arrangement. Found by hitting what has to be let go:
  * a set that hits every way out and leaves none is the smallest by number.
- * `undefined` where they fail for reasons that are no facts of the question.
+ * `undefined` where they fail for reasons that are no facts of the question, or
+ * where it was stopped.
  */
-export function smallestConflict(request: ArrangeRequest, vehicleId: string): readonly ConflictFact[] | undefined {
-  const vehicle = request.vehicles.find((v) => v.id === vehicleId)
-  if (vehicle === undefined) return undefined
+export function* smallestConflict(
+  request: ArrangeRequest,
+  vehicleId: string,
+): Generator<undefined, readonly ConflictFact[] | undefined, Word> {
+  const found = request.vehicles.find((v) => v.id === vehicleId)
+  if (found === undefined) return undefined
+  const vehicle: Vehicle = found
   const facts = conflictFacts(request, vehicle)
   const all = facts.map((_, i) => i)
   const known = new Map<string, boolean>()
-  const fits = (kept: readonly number[]): boolean => {
+  function* fits(kept: readonly number[]): Generator<undefined, boolean | undefined, Word> {
     const key = kept.toSorted((a, b) => a - b).join(' ')
     const before = known.get(key)
     if (before !== undefined) return before
-    const answer = fitsWithout(
+    const answer = yield* fitsWithout(
       request,
       vehicle,
       facts.filter((_, i) => !kept.includes(i)),
     )
-    known.set(key, answer)
+    if (answer !== undefined) known.set(key, answer)
     return answer
   }
-  if (fits(all)) return undefined
+  if ((yield* fits(all)) !== false) return undefined
   const waysOut: number[][] = []
   for (;;) {
     const kept = smallestHitting(waysOut)
-    if (!fits(kept)) return kept.map((i) => facts[i] as ConflictFact)
+    const isStanding = yield* fits(kept)
+    if (isStanding === undefined) return undefined
+    if (!isStanding) return kept.map((i) => facts[i] as ConflictFact)
     // As much as can stand beside it: what is left over is one more way out.
     let standing = [...kept]
     for (const i of all) {
       if (standing.includes(i)) continue
-      if (fits([...standing, i])) standing = [...standing, i]
+      const answer = yield* fits([...standing, i])
+      if (answer === undefined) return undefined
+      if (answer) standing = [...standing, i]
     }
     waysOut.push(all.filter((i) => !standing.includes(i)))
   }

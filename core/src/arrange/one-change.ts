@@ -3,7 +3,7 @@ import { compile } from './compile.ts'
 import { familyOf } from './family.ts'
 import { compareLevels, toldLevels, type Levels, type ToldLevels } from './levels.ts'
 import type { ArrangeRequest } from './request.ts'
-import { searchWhole } from './search.ts'
+import { searching, type Word } from './search.ts'
 
 /** One thing changed, and what then comes of it. */
 export type Changed =
@@ -66,15 +66,25 @@ function changesOf(request: ArrangeRequest): readonly { readonly what: Changed; 
   ]
 }
 
-/** The single change that helps most: the best verdict, then the best by the levels; `undefined` where none helps. */
-export function bestChange(request: ArrangeRequest): SingleChange | undefined {
+/**
+ * The single change that helps most: the best verdict, then the best by the levels.
+ * `undefined` where none helps, or where it was stopped before all were tried.
+ */
+export function* bestChange(request: ArrangeRequest): Generator<undefined, SingleChange | undefined, Word> {
   let best: { readonly change: SingleChange; readonly levels: Levels } | undefined
   for (const { what, then } of changesOf(request)) {
     // Whether it fits at all is cheap to ask; only what does is weighed.
-    const fits = compile(familyOf(then, false)).some((p) => searchWhole(p, { isFirstEnough: true }).best.length > 0)
+    let fits = false
+    for (const problem of compile(familyOf(then, false))) {
+      const result = yield* searching(problem, { isFirstEnough: true })
+      if (result === undefined) return undefined
+      fits ||= result.best.length > 0
+    }
     if (!fits) continue
     for (const problem of compile(familyOf(then))) {
-      const [found] = searchWhole(problem).best
+      const result = yield* searching(problem)
+      if (result === undefined) return undefined
+      const [found] = result.best
       if (found === undefined) continue
       const change: SingleChange = {
         what,

@@ -298,6 +298,21 @@ const NOTHING = {
   youngest: 0,
 } as const
 
+/** A search that is one of many: whoever drives them all may stop before it or in its midst, and then nothing is said. */
+export function* searching(
+  problem: CarProblem,
+  options?: SearchOptions,
+): Generator<undefined, SearchResult | undefined, Word> {
+  if ((yield) === 'stop') return undefined
+  const search = searchCar(problem, options)
+  let word: Word
+  for (;;) {
+    const step = search.next(word)
+    if (step.done === true) return step.value.isWhole ? step.value : undefined
+    word = yield
+  }
+}
+
 /** The whole search at once. */
 export function searchWhole(problem: CarProblem, options?: SearchOptions): SearchResult {
   const search = searchCar(problem, options)

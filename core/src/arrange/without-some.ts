@@ -1,5 +1,5 @@
 import type { CarProblem } from './problem.ts'
-import { compareArranged, searchWhole, type Arranged } from './search.ts'
+import { compareArranged, searching, type Arranged, type Word } from './search.ts'
 
 /** A problem with some children staying at home. */
 export function withoutChildren(problem: CarProblem, left: ReadonlySet<number>): CarProblem {
@@ -27,18 +27,26 @@ function* chosen(children: readonly number[], many: number): Generator<ReadonlyS
     for (const rest of chosen(children.slice(i + 1), many - 1)) yield new Set([first, ...rest])
 }
 
-/** All adults ride, and as many children as fit in one of the cars; of those the best by the levels. */
-export function mostThatFit(
-  problems: readonly CarProblem[],
-): { readonly arranged: Arranged; readonly childIds: readonly string[] } | undefined {
+export interface MostThatFit {
+  readonly arranged: Arranged
+  readonly childIds: readonly string[]
+}
+
+/**
+ * All adults ride, and as many children as fit in one of the cars; of those the
+ * best by the levels. `undefined` where not even one fits, or where it was stopped.
+ */
+export function* mostThatFit(problems: readonly CarProblem[]): Generator<undefined, MostThatFit | undefined, Word> {
   const [first] = problems
   if (first === undefined) return undefined
   const children = first.riders.flatMap((r, rider) => (r.kind === 'child' ? [rider] : []))
   for (let many = 1; many < children.length; many += 1) {
-    let best: { readonly arranged: Arranged; readonly childIds: readonly string[] } | undefined
+    let best: MostThatFit | undefined
     for (const left of chosen(children, many))
       for (const problem of problems) {
-        const [arranged] = searchWhole(withoutChildren(problem, left)).best
+        const result = yield* searching(withoutChildren(problem, left))
+        if (result === undefined) return undefined
+        const [arranged] = result.best
         if (arranged === undefined || (best && compareArranged(arranged, best.arranged) >= 0)) continue
         best = { arranged, childIds: [...left].map((rider) => first.riders[rider]?.id ?? '') }
       }
