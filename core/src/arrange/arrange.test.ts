@@ -259,6 +259,38 @@ test('an airbag that covers two places is not off for one and on for the other',
   expect([rides(undefined), rides('front-middle')]).toEqual(['fits-if-measured', 'does-not-fit'])
 })
 
+test.each([
+  // A shell that needs 700 mm behind a seat that leaves 600 fully back: 100 mm of travel.
+  [{ seatForwardMm: 100 }, 'fits'],
+  [{ seatForwardMm: 99 }, 'does-not-fit'],
+  // The tallest leaves 690 there: for certain not enough, and perhaps this adult is shorter.
+  [{}, 'fits-if-measured'],
+])('an adult before a rearward shell, %j: %s', (more, verdict) => {
+  const shell = buildStatedMode({
+    halfWidths: half(180),
+    shellEdgeMm: 700,
+    reclines: [{ id: 'r1', label: '1', shellAngleDeg: 30 }],
+    shellLengthMm: 1000,
+    footFromBackrestMm: 200,
+    passable: true,
+    routes: [{ ...BELTED, frontSeat: 'either' }],
+  })
+  const front = place('right', { row: 1, id: 'front', lateralCentreMm: 370 })
+  const behind = place('right', {
+    cushion: { slopeDeg: measured(0, 0) },
+    frontSeatRangeMm: { fullyBackMm: 600, fullyForwardMm: 800 },
+    frontClearanceMm: measured(690, 0),
+  })
+  const asked = question({
+    places: [front, behind],
+    children: [toddler('ash')],
+    modes: [shell],
+    pins: [{ kind: 'child-at', childId: 'ash', positionId: 'right' }],
+    adults: [{ id: 'granny', positionId: 'front', shoulderBreadthMm: 400, ...more }],
+  })
+  expect(told(asked).verdict).toBe(verdict)
+})
+
 test('pins hold, wishes order, and letting the pin go is the change that helps', () => {
   const pinned = question({ pins: [{ kind: 'child-at', childId: 'ash', positionId: 'centre' }] })
   expect(told(pinned).seats?.[0]).toBe('centre')
@@ -344,6 +376,8 @@ test('the same question has the same answer, and the order of the shelf is none 
 test.each([
   [{ children: [] }, 'children'],
   [{ adults: [{ id: 'x', positionId: 'nowhere' }] }, 'positionId'],
+  [{ adults: [{ id: 'ash' }] }, 'id'],
+  [{ adults: [{ id: 'driver' }] }, 'id'],
   [{ ownedUnitIds: ['nothing'] }, 'ownedUnitIds'],
   [{ taken: [{ vehicleId: 'car', positionId: 'nowhere' }] }, 'positionId'],
   [{ pins: [{ kind: 'restraint-for', childId: 'ash' }] }, 'unitId'],

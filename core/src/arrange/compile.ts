@@ -6,7 +6,7 @@ import type { Family } from './family.ts'
 import { packAfter, packBefore } from './levels.ts'
 import { personDrafts } from './persons.ts'
 import type { Body, Candidate, CarProblem, Place, Rider, UnitClass } from './problem.ts'
-import type { Pin } from './request.ts'
+import { DRIVER_ID, type Pin } from './request.ts'
 import { draftsOf } from './ways.ts'
 
 /** Whether a pin or a wish of this rider holds with these. */
@@ -95,7 +95,7 @@ function draftCar(
   const riders: Rider[] = [
     ...request.children.map((c) => ({ kind: 'child' as const, id: c.id })),
     ...adults.map((a) => ({ kind: 'adult' as const, id: a.id })),
-    ...(driverAt ? [{ kind: 'driver' as const, id: 'driver' }] : []),
+    ...(driverAt ? [{ kind: 'driver' as const, id: DRIVER_ID }] : []),
   ]
   const person = { seatForwardMm: undefined, positionId: undefined, isYoungest: false, needsThreePoint: false, breadthMm: undefined } // prettier-ignore
   const drafts = [
@@ -130,7 +130,7 @@ function draftCar(
             ...person,
             rider: riders.length - 1,
             kind: 'driver',
-            id: 'driver',
+            id: DRIVER_ID,
             breadthMm: request.driver?.shoulderBreadthMm,
             positionId: driverAt.id,
           }),

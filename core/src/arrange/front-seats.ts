@@ -68,11 +68,14 @@ export function frontState({ places }: CarProblem, picks: readonly Candidate[]):
         ask(t.seat, certain, 0, 0)
         ask(t.seat, possible, 0, 0)
       } else if (sitter.onFrontSeat === 'driver') {
-        ask(t.seat, certain, 0, t.driverMm?.lo ?? Infinity)
+        ask(t.seat, certain, 0, t.driverMm?.lo ?? 0)
         ask(t.seat, possible, 0, t.driverMm?.hi ?? Infinity)
       } else if (sitter.seatForwardMm !== undefined) {
         ask(t.seat, certain, 0, sitter.seatForwardMm)
         ask(t.seat, possible, 0, sitter.seatForwardMm)
+      } else {
+        // Nobody said how far forward it may stand: for certain as far as for the tallest, perhaps further.
+        ask(t.seat, certain, 0, t.driverMm?.lo ?? 0)
       }
     }
   }

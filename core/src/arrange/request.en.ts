@@ -1,6 +1,7 @@
 /** What is wrong with a question that is well formed in itself. */
 export const REQUEST_EN = {
   title: 'A family in one car: the question',
+  ofTheDriver: 'is kept for the driver',
   oneOfTwo: 'needs "unitId" or "modelId", one of them',
   usedTwice: (id: string) => `"${id}" is used twice`,
   notAfter: (day: string) => `must not be after ${day}`,

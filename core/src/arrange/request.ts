@@ -13,6 +13,9 @@ export const ARRANGE_VERSION = 1
 /** Children that one question may hold; more than any row of cars takes. */
 const MOST_CHILDREN = 6
 
+/** How the driver is called among those who ride. */
+export const DRIVER_ID = 'driver'
+
 const breadthMm = z.number().min(300).max(700)
 
 /** Somebody who rides on the seat itself; without a place, wherever one is left. */
@@ -92,6 +95,13 @@ function crossCheck(r: z.infer<typeof fields>, issue: Issue): void {
   const idsOf = (list: readonly { readonly id: string }[]) => list.map((x) => x.id)
   const children = once('children', idsOf(r.children))
   once('adults', idsOf(r.adults ?? []))
+  r.adults?.forEach((a, i) => {
+    if (children.has(a.id)) issue(['adults', i, 'id'], REQUEST_EN.usedTwice(a.id))
+  })
+  for (const list of ['children', 'adults'] as const)
+    r[list]?.forEach(({ id }, i) => {
+      if (id === DRIVER_ID) issue([list, i, 'id'], REQUEST_EN.ofTheDriver)
+    })
   const vehicles = once('vehicles', idsOf(r.vehicles))
   const models = once('restraints', idsOf(r.restraints))
   const units = once('units', idsOf(r.units))

@@ -429,11 +429,13 @@ function fore(problem: CarProblem, m: Model, X: (c: Candidate) => string, factVa
           limit('c', 0, 0, [X(s)])
           limit('p', 0, 0, [X(s)])
         } else if (s.onFrontSeat === 'driver') {
-          limit('c', 0, t.driverMm?.lo ?? Infinity, [X(s)])
+          limit('c', 0, t.driverMm?.lo ?? 0, [X(s)])
           limit('p', 0, t.driverMm?.hi ?? Infinity, [X(s)])
         } else if (s.seatForwardMm !== undefined) {
           limit('c', 0, s.seatForwardMm, [X(s)])
           limit('p', 0, s.seatForwardMm, [X(s)])
+        } else {
+          limit('c', 0, t.driverMm?.lo ?? 0, [X(s)])
         }
       }
       // Not certain: what was measured for this place is not near enough.
