@@ -323,6 +323,20 @@ test('a cup holder that is on is in the conflict, and taking it off the change',
   ).toBe('fits')
 })
 
+test('a unit that stands for another mode is taken, and said to be converted first', () => {
+  const model = buildModel([forward(), booster()], { id: 'both', name: 'Both' })
+  const asked = {
+    ...question({ children: [toddler('ash')] }),
+    restraints: [model],
+    units: [buildUnit({ id: 'stowed', modelId: 'both', harness: 'stowed' })],
+  }
+  const stowed = arrange(asked)
+  expect(stowed.arrangements[0]?.seats).toMatchObject([{ unitId: 'stowed', modeId: 'forward', needsConversion: true }])
+  const inPlace = arrange({ ...asked, units: [{ ...asked.units[0]!, harness: 'in' }] })
+  expect(inPlace.arrangements[0]?.seats[0]?.needsConversion).toBeUndefined()
+  expect(stowed.arrangements[0]!.levels.steps - inPlace.arrangements[0]!.levels.steps).toBe(1)
+})
+
 test('units are handed out once: with too few of them some stay at home, and the shelf is what would help', () => {
   const one = question({ copies: 1 })
   const result = arrange({

@@ -26,6 +26,8 @@ export interface Seat {
   readonly routeId?: string | undefined
   readonly unitId?: string | undefined
   readonly baseUnitId?: string | undefined
+  /** The unit stands otherwise now: it has to be converted or turned round first. */
+  readonly needsConversion?: true | undefined
   /** The airbag before the place must be on or off. */
   readonly airbag?: 'on' | 'off' | undefined
   /** Months ahead facing rearward and in a harness, and what of them is lost against the best alone. */
@@ -175,6 +177,7 @@ function arrangementOf(arranged: Arranged, best?: Arranged): Arrangement {
       ...(c.route && { routeId: c.route.id }),
       ...(c.unitClass !== undefined && { unitId: unit(c.unitClass)?.id }),
       ...(c.baseClass !== undefined && { baseUnitId: unit(c.baseClass)?.id }),
+      ...(c.isConverted && { needsConversion: true as const }),
       ...(c.airbag !== 'either' && { airbag: c.airbag }),
       rearwardMonths: c.rearwardMonths,
       harnessMonths: c.harnessMonths,

@@ -54,6 +54,7 @@ export function personDrafts(car: Car, person: Person): readonly Draft[] {
         ownFacts: facts.length,
         isAdvisedAgainst: false,
         ...NO_MONTHS,
+        isConverted: false,
         isNotOwned: false,
         wishesBroken: 0,
         isYoungestElsewhere: person.isYoungest && car.wanted.size > 0 && !car.wanted.has(place.index),

@@ -96,6 +96,8 @@ export interface Candidate {
   readonly wishesBroken: number
   /** The youngest does not sit where the profile wants it. */
   readonly isYoungestElsewhere: boolean
+  /** Its unit has to be converted or turned round first. */
+  readonly isConverted: boolean
   readonly steps: number
   readonly endsSoon: boolean
   /** Levels before the margin, and after it, as one number each (`levels.ts`). */

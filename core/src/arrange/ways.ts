@@ -151,6 +151,7 @@ export function draftsOf(car: Car, rider: number, child: ChildOfFamily, way: Way
             rearwardMonths: way.rearwardMonths,
             harnessMonths: way.harnessMonths,
             endsSoon: way.endsSoon,
+            isConverted: way.isConverted,
             isNotOwned: !way.unitClass.isOwned,
             wishesBroken: 0,
             isYoungestElsewhere: child.isYoungest && car.wanted.size > 0 && !car.wanted.has(place.index),
