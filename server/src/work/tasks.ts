@@ -1,8 +1,8 @@
 import { roadAhead, sequencesAhead, type AheadItem } from '@nimble-anchor/core/ahead'
-import { type ArrangeRequest, type ArrangeResult, arranging } from '@nimble-anchor/core/arrange'
+import { arrangeRequestSchema, type ArrangeResult, arranging } from '@nimble-anchor/core/arrange'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { type AheadView, type ReadItem, readCatalogue, type TableName } from '@nimble-anchor/core/formats'
-import { type Fault, type Result } from '@nimble-anchor/core/ground'
+import { type Fault, ok, parseWith, type Result } from '@nimble-anchor/core/ground'
 import { readCsv, toCsv } from './csv'
 import { seasonFittings, type Season, type SeasonFitting } from './season/season'
 import { calendarOf } from './papers/calendar'
@@ -42,12 +42,14 @@ export const TASKS = {
     })),
   }),
   /** Who sits where; told the best found so far where it takes longer than anybody would wait. */
-  arrange: (tell: Tell, request: ArrangeRequest): ArrangeResult => {
-    const steps = arranging(request)
+  arrange: (tell: Tell, document: unknown): Result<ArrangeResult, readonly Fault[]> => {
+    const parsed = parseWith(arrangeRequestSchema, document)
+    if (!parsed.ok) return parsed
+    const steps = arranging(parsed.value)
     const until = Date.now() + ARRANGE_MS
     for (;;) {
       const step = steps.next(Date.now() > until ? 'stop' : undefined)
-      if (step.done === true) return step.value
+      if (step.done === true) return ok(step.value)
       tell(step.value.share)
     }
   },
