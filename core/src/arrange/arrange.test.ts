@@ -323,6 +323,33 @@ test('a cup holder that is on is in the conflict, and taking it off the change',
   ).toBe('fits')
 })
 
+test.each([
+  [true, 'does-not-fit', undefined],
+  // Nobody has read whether it goes on a base: undecided, and it says what to find out.
+  [undefined, 'fits-if-measured', 'unit.base'],
+] as const)('a shell without its base on the shelf, usesBase %s: %s', (usesBase, verdict, need) => {
+  const parts = [
+    { id: 'shell', name: 'Shell', massKg: 5 },
+    { id: 'base', name: 'Base', massKg: 9, isBase: true },
+  ]
+  const route: Route = { ...BELTED, usesBase }
+  const mode = forward()
+  const model = buildModel([{ ...mode, routes: mode.routes.map((r) => ({ ...r, ...route })) }], { id: 'pair', parts })
+  const asked = {
+    ...question({ children: [toddler('ash')] }),
+    restraints: [model],
+    units: [buildUnit({ id: 'shell-1', modelId: 'pair', partId: 'shell' })],
+  }
+  const alone = told(asked)
+  expect(alone.verdict).toBe(verdict)
+  if (need) expect(alone.facts).toContain(need)
+  const carried = arrange({
+    ...asked,
+    units: [...asked.units, buildUnit({ id: 'base-1', modelId: 'pair', partId: 'base' })],
+  })
+  expect(carried.arrangements[0]?.seats[0]?.baseUnitId).toBe('base-1')
+})
+
 test('a unit that stands for another mode is taken, and said to be converted first', () => {
   const model = buildModel([forward(), booster()], { id: 'both', name: 'Both' })
   const asked = {

@@ -24,7 +24,7 @@ const narrowed = (a: Wanted, lo: number, hi: number): Wanted => ({ lo: Math.max(
 /** A millionth of a millimetre is rounding. */
 const isEmpty = ({ lo, hi }: Wanted): boolean => lo > hi + 1e-6
 
-export function frontState({ places }: CarProblem, picks: readonly Candidate[]): FrontState {
+export function frontState({ places, vehicle }: CarProblem, picks: readonly Candidate[]): FrontState {
   const asking = picks.filter((c) => c.travel.length > 0)
   if (asking.length === 0) return FITS
   const onSeat = new Map<number, Candidate>()
@@ -88,8 +88,8 @@ export function frontState({ places }: CarProblem, picks: readonly Candidate[]):
         if (named(t.seat) === seat) {
           const { position } = places[c.place] as (typeof places)[number]
           const need = 'position.frontClearanceMm'
-          const key = `${need} ${position.id}`
-          facts.set(key, { key, need, positionId: position.id })
+          const key = `${need} ${vehicle.id} ${position.id}`
+          facts.set(key, { key, need, vehicleId: vehicle.id, positionId: position.id })
         }
   }
   return facts.size === 0 ? FITS : { state: 'possible', facts: [...facts.values()] }

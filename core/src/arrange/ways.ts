@@ -65,11 +65,15 @@ function stepsOf(car: Car, at: PlaceSubject): number {
   return steps
 }
 
-/** Which units carry a shell on this route: none, or each kind of base of its model. */
+/**
+ * Which units carry a shell on this route: none, or each kind of base of its model.
+ * Where nobody has read whether it goes on a base, it may be without one: its rule then asks.
+ */
 function basesFor(family: Family, way: WayOfChild, route: Route): readonly (UnitClass | undefined)[] {
   const { model } = way.unitClass
   if (way.unit.partId === undefined || route.usesBase === false) return [undefined]
-  return family.classes.filter((c) => c.model.id === model.id && isBaseUnit(model, c.units[0]))
+  const bases = family.classes.filter((c) => c.model.id === model.id && isBaseUnit(model, c.units[0]))
+  return route.usesBase === undefined ? [undefined, ...bases] : bases
 }
 
 /** Every way for one child in one car with one mode. */

@@ -441,7 +441,7 @@ function fore(problem: CarProblem, m: Model, X: (c: Candidate) => string, factVa
       // Not certain: what was measured for this place is not near enough.
       m.add(
         [
-          [1, factVar(`position.frontClearanceMm ${problem.places[c.place]!.position.id}`)],
+          [1, factVar(`position.frontClearanceMm ${problem.vehicle.id} ${problem.places[c.place]!.position.id}`)],
           [1, `w${t.seat}`],
           [-1, x],
         ],
