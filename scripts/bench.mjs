@@ -3,7 +3,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { besideSolver, wideQuestion } from './bench/arranging.mjs'
+import { besideSolver, soundUnit, wideQuestion } from './bench/arranging.mjs'
 import { growBare, ladderOf } from './bench/bare-growth.mjs'
 import { benchRedrawMs, stageChanges, tapsStored } from './bench/browser.mjs'
 import { call, callBare, PORT, serve, serveBare, SERVED } from './bench/processes.mjs'
@@ -30,19 +30,8 @@ const shelf = JSON.parse(readFileSync(`${ROOT}/demo/restraints.json`, 'utf8'))
 const demoModes = shelf.models.flatMap((model) => model.modes.map((mode) => ({ model, mode })))
 const stock = Array.from({ length: 2000 }, (_, i) => {
   const { model, mode } = demoModes[i % demoModes.length]
-  return {
-    model: { ...model, id: `${model.id}-${i}`, modes: [mode] },
-    unit: {
-      id: `u-${i}`,
-      modelId: `${model.id}-${i}`,
-      serial: `S${i}`,
-      madeOn: '2024-01-01',
-      isHistoryKnown: true,
-      wasInCrash: false,
-      isRecalled: false,
-      isComplete: true,
-    },
-  }
+  const single = { ...model, id: `${model.id}-${i}`, modes: [mode] }
+  return { model: single, unit: soundUnit(single, i) }
 })
 const seven = JSON.parse(readFileSync(`${ROOT}/demo/pool-cars.json`, 'utf8')).vehicles.find(
   (v) => v.id === 'corran-avocet',

@@ -6,6 +6,18 @@ import { ROOT } from '../lib/run.mjs'
 
 const demo = (file) => JSON.parse(readFileSync(`${ROOT}/demo/${file}`, 'utf8'))
 
+/** A unit of a model of which all is known and good. */
+export const soundUnit = (model, i) => ({
+  id: `u-${i}`,
+  modelId: model.id,
+  serial: `S${i}`,
+  madeOn: '2024-01-01',
+  isHistoryKnown: true,
+  wasInCrash: false,
+  isRecalled: false,
+  isComplete: true,
+})
+
 /** A question for so many children, units and places: the demo's models, each a little wider or narrower than the last. */
 export function wideQuestion(core, names, unitCount, placeCount) {
   const shelf = demo('restraints.json')
@@ -30,16 +42,7 @@ export function wideQuestion(core, names, unitCount, placeCount) {
     children,
     vehicles: [{ ...seven, positions: [...seven.positions, ...further] }],
     restraints,
-    units: restraints.map((model, i) => ({
-      id: `u-${i}`,
-      modelId: model.id,
-      serial: `S${i}`,
-      madeOn: '2024-01-01',
-      isHistoryKnown: true,
-      wasInCrash: false,
-      isRecalled: false,
-      isComplete: true,
-    })),
+    units: restraints.map(soundUnit),
     practice: core.DEFAULT_PRACTICE,
     localRule: core.DEFAULT_LOCAL_RULE,
   })

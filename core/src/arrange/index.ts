@@ -9,15 +9,12 @@ export {
 export {
   arrange,
   arranging,
-  type Arrangement,
   type ArrangeProgress,
   type ArrangeResult,
   type ArrangeVerdict,
   type CarVerdict,
-  type RowOf,
-  type Seat,
-  type Stand,
 } from './arrange.ts'
+export { type Arrangement, type RowOf, type Seat, type Stand } from './told.ts'
 export { compile } from './compile.ts'
 export { familyOf } from './family.ts'
 export { type Fact } from './facts.ts'

@@ -1,5 +1,6 @@
 import type { CarProblem } from './problem.ts'
-import { compareArranged, searching, type Arranged, type Word } from './search.ts'
+import { compareArranged, type Arranged } from './kept.ts'
+import { searching, type Word } from './search.ts'
 
 /** A problem with some children staying at home. */
 export function withoutChildren(problem: CarProblem, left: ReadonlySet<number>): CarProblem {

@@ -1,6 +1,6 @@
 import type { Candidate, CarProblem, Picks } from '../../src/arrange/problem.ts'
 import { Judge } from '../../src/arrange/evaluate.ts'
-import { compareArranged, type Arranged } from '../../src/arrange/search.ts'
+import { compareArranged, type Arranged } from '../../src/arrange/kept.ts'
 import { packBefore, unpack } from '../../src/arrange/levels.ts'
 
 /** Every set of picks, one after another, judged whole: slow, and with nothing to go wrong. */
