@@ -68,6 +68,7 @@ const webLadder = [
   'findings',
   'fitting',
   'families',
+  'arrange',
   'logbook',
   'settings',
   'restraints',

@@ -2,6 +2,7 @@ import { formatNumber, plural } from '../quantities/index.ts'
 import { describeNeed } from '../verdict/index.ts'
 import type { ConflictFact } from './conflict.ts'
 import { ARRANGE_NEEDS, type ArrangeNeed, type Fact } from './facts.ts'
+import type { WhyNotThere } from './each-place.ts'
 import type { Level, ToldLevels } from './levels.ts'
 import type { Changed } from './one-change.ts'
 
@@ -108,5 +109,25 @@ export function singleChangeText(what: Changed, names: Names): string {
       return `Take cup holder or pod off ${names.model(what.modelId)}`
     case 'adult-elsewhere':
       return `Let ${names.rider(what.adultId)} sit elsewhere`
+  }
+}
+
+/** Why somebody cannot sit at a place. */
+export function whyNotThereText(why: WhyNotThere | undefined, vehicleId: string, names: Names): string {
+  switch (why?.kind) {
+    case 'driver':
+      return 'The driver sits here'
+    case 'taken':
+      return 'This place is taken'
+    case 'rule':
+      return why.reason
+    case 'nothing-suits':
+      return 'Nothing on the shelf suits this child'
+    case 'beside':
+      return why.facts.length === 0
+        ? 'Not beside whoever else rides'
+        : `Not together with: ${why.facts.map((f) => conflictText(f, vehicleId, names)).join('; ')}`
+    case undefined:
+      return 'Not with everybody else in the car'
   }
 }

@@ -76,12 +76,18 @@ export class Rows {
    * neighbours; while somebody may still come between them, none is asked for.
    */
   #apart(row: readonly Candidate[], i: number, j: number, isWhole: boolean): Span {
-    const { places } = this.#problem
     const left = row[i] as Candidate
     const right = row[j] as Candidate
     const isNext = j === i + 1 && (isWhole || right.from === left.to + 1)
-    const needsHand = isNext && (buckleAt(places, left, 'right') || buckleAt(places, right, 'left'))
-    return this.#needed(left, right, needsHand)
+    return this.#needed(left, right, isNext && this.handBetween(row, i, j) > 0)
+  }
+
+  /** Room at the hip that a hand needs between two next neighbours of a row, mm. */
+  handBetween(row: readonly Candidate[], i: number, j: number): number {
+    const { places } = this.#problem
+    const needsHand =
+      buckleAt(places, row[i] as Candidate, 'right') || buckleAt(places, row[j] as Candidate, 'left')
+    return needsHand ? HAND_MM : 0
   }
 
   /** The row as a system of constraints, left to right; `undefined` where a middle is not measured. */
@@ -167,16 +173,24 @@ export class Rows {
     return fits
   }
 
-  /** Where each of a row stands at the least shift, and how far it may be moved; `undefined` where not all is known. */
+  /**
+   * Where each of a row stands at the least shift, and how far it may be moved: with
+   * everything as wide as it may be, or, where that does not fit, as narrow as it may
+   * be. `undefined` where a middle is not measured.
+   */
   placing(
     row: readonly Candidate[],
   ): readonly { readonly atMm: number; readonly fromMm: number; readonly toMm: number }[] | undefined {
     const bounds = this.boundsOf(row)
     if (bounds === undefined) return undefined
-    const apart = (i: number, j: number): number => bounds.apart(i, j).hi
-    const ranges = rangesInRow(bounds.certain, apart)
-    const at = leastShift(bounds.certain, apart)
-    return ranges && at && ranges.map((range, i) => ({ ...range, atMm: at[i] as number }))
+    for (const end of ['hi', 'lo'] as const) {
+      const items = end === 'hi' ? bounds.certain : bounds.possible
+      const apart = (i: number, j: number): number => bounds.apart(i, j)[end]
+      const ranges = rangesInRow(items, apart)
+      const at = leastShift(items, apart)
+      if (ranges && at) return ranges.map((range, i) => ({ ...range, atMm: at[i] as number }))
+    }
+    return undefined
   }
 }
 

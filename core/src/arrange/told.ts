@@ -4,7 +4,7 @@ import type { Arranged } from './kept.ts'
 import { tellsApart, toldLevels, type Level, type ToldLevels } from './levels.ts'
 import { loadingOrder, seatedAt, wayIn } from './loading.ts'
 import type { Candidate, CarProblem, Place } from './problem.ts'
-import { Rows } from './rows.ts'
+import { rowsOf, type RowOf } from './row-told.ts'
 
 /** Where one child rides; a child beyond the local rule has no restraint. */
 export interface Seat {
@@ -25,22 +25,6 @@ export interface Seat {
   readonly harnessMonths: number
   readonly rearwardMonthsLost: number
   readonly harnessMonthsLost: number
-}
-
-/** Where one of a row stands: its middle, off the middle of its place, and how far it may be moved; mm. */
-export interface Stand {
-  readonly riderId: string
-  readonly positionId: string
-  readonly shiftMm: number
-  readonly shiftFromMm: number
-  readonly shiftToMm: number
-}
-export interface RowOf {
-  readonly row: number
-  readonly state: 'certain' | 'possible'
-  /** Absent where nothing stands side by side. */
-  readonly marginMm?: number | undefined
-  readonly stands: readonly Stand[]
 }
 
 export interface Arrangement {
@@ -75,34 +59,6 @@ function unitsFor({ problem }: Arranged): (unitClass: number | undefined) => Res
 }
 
 const idAt = (problem: CarProblem, place: number): string => (problem.places[place] as Place).position.id
-
-function rowsOf({ problem, picks }: Arranged): readonly RowOf[] {
-  const rows = new Rows(problem)
-  return [...new Set(problem.places.map((p) => p.row))].flatMap((row): RowOf[] => {
-    const here = rows.inRow(picks, row)
-    if (here.length === 0) return []
-    const { state, marginMm } = rows.stateOf(here, true)
-    const stands = rows.placing(here)
-    return [
-      {
-        row,
-        state: state === 'certain' ? 'certain' : 'possible',
-        ...(Number.isFinite(marginMm) && { marginMm }),
-        stands: (stands ?? []).map((at, i): Stand => {
-          const c = here[i] as Candidate
-          const middle = c.centreMm as number
-          return {
-            riderId: problem.riders[c.rider]?.id ?? '',
-            positionId: idAt(problem, c.place),
-            shiftMm: at.atMm - middle,
-            shiftFromMm: at.fromMm - middle,
-            shiftToMm: at.toMm - middle,
-          }
-        }),
-      },
-    ]
-  })
-}
 
 /** An arrangement as it is told. */
 export function arrangementOf(arranged: Arranged, best?: Arranged): Arrangement {

@@ -30,6 +30,7 @@ const RuleBookPage = lazy(() => import('../rulebook/RuleBookPage.tsx'))
 const DrawingsPage = lazy(() => import('../rulebook/DrawingsPage.tsx'))
 const FamiliesPage = lazy(() => import('../families/FamiliesPage.tsx'))
 const FamilyPage = lazy(() => import('../families/FamilyPage.tsx'))
+const ArrangePage = lazy(() => import('../arrange/ArrangePage.tsx'))
 const LogbookPage = lazy(() => import('../logbook/LogbookPage.tsx'))
 const JobPage = lazy(() => import('../jobs/JobPage.tsx'))
 const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
@@ -109,6 +110,7 @@ function Program() {
               <Route path="fittings/:id/recheck" element={<RecheckPage />} />
               <Route path="families" element={<FamiliesPage />} />
               <Route path="families/:id" element={<FamilyPage />} />
+              <Route path="arrange" element={<ArrangePage />} />
               <Route path="logbook" element={<LogbookPage />} />
               <Route path="jobs/:id" element={<JobPage />} />
               <Route path="restraints" element={<RestraintsPage />} />

@@ -2,6 +2,7 @@ import { type Decision } from '@nimble-anchor/core/quantities'
 import { planOf, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { MarkShape } from '../ui/StateMark.tsx'
+import { CarBody } from './CarBody.tsx'
 import { DoorMark, SeatDrawing } from './SeatDrawing.tsx'
 
 /** What the restraint takes of its place, seen from above. */
@@ -88,7 +89,7 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
       onPointerUp={() => (held.current = null)}
       onPointerCancel={() => (held.current = null)}
     >
-      <Body half={half} top={top} bottom={plan.rearY} dashY={plan.dashY} />
+      <CarBody half={half} top={top} bottom={plan.rearY} dashY={plan.dashY} />
       {plan.seats.map((seat) => (
         <Place
           key={seat.position.id}
@@ -139,24 +140,6 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
         />
       ))}
     </svg>
-  )
-}
-
-function Body({ half, top, bottom, dashY }: { half: number; top: number; bottom: number; dashY: number }) {
-  return (
-    <g stroke={INK} fill="none">
-      <path
-        d={`M${-half + 130} ${top + 120}Q0 ${top - 140} ${half - 130} ${top + 120}Q${half} ${top + 260} ${half} ${dashY}V${bottom - 200}Q${half} ${bottom} ${half - 190} ${bottom}H${-half + 190}Q${-half} ${bottom} ${-half} ${bottom - 200}V${dashY}Q${-half} ${top + 260} ${-half + 130} ${top + 120}Z`}
-        fill="var(--paper)"
-        strokeWidth="18"
-      />
-      <path d={`M${-half + 60} ${dashY - 10}Q0 ${dashY - 190} ${half - 60} ${dashY - 10}`} strokeWidth="12" />
-      <path
-        d={`M${-half - 70} ${dashY + 60}l70-60M${half + 70} ${dashY + 60}l-70-60`}
-        strokeWidth="26"
-        strokeLinecap="round"
-      />
-    </g>
   )
 }
 

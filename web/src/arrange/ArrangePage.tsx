@@ -1,0 +1,331 @@
+import { factText, whyNotThereText, type Names, type RowOf } from '@nimble-anchor/core/arrange'
+import type { Vehicle } from '@nimble-anchor/core/vehicle'
+import { useQuery } from '@tanstack/react-query'
+import { Undo2 } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import { Link, useLocation, useNavigate, useSearchParams } from 'react-router'
+import { toast } from 'sonner'
+import { api } from '../session/api.ts'
+import { useCatalogue } from '../session/catalogue.ts'
+import { usePracticeBook } from '../session/practice.ts'
+import { withQueries } from '../session/queries.tsx'
+import { Button } from '../ui/Button.tsx'
+import { Choices } from '../ui/Choices.tsx'
+import { Missing } from '../ui/Missing.tsx'
+import { Page } from '../ui/Page.tsx'
+import { SelectField } from '../ui/SelectField.tsx'
+import { StateMark } from '../ui/StateMark.tsx'
+import { Tabs } from '../ui/Tabs.tsx'
+import { WorkProgress } from '../ui/WorkProgress.tsx'
+import { ArrangePlan, type RiderOnPlan } from './ArrangePlan.tsx'
+import { AskedPanel } from './AskedPanel.tsx'
+import { CarTable } from './CarTable.tsx'
+import { NoWay } from './NoWay.tsx'
+import { OrderStrip } from './OrderStrip.tsx'
+import { VERDICT_STATE, VERDICT_WORD } from './places.ts'
+import { adultName, askedIn, namesOf, requestOf, textOf, type Asked, type Known } from './question.ts'
+import { RiderMenu, seatedAt } from './RiderMenu.tsx'
+import { RowSection } from './RowSection.tsx'
+import { useArranger } from './useArranger.ts'
+import { ToMeasure, Ways } from './Ways.tsx'
+
+const POOL = ''
+
+/** A whole family in one car: who sits where, in what, proven; asked of a family, or of a child's family. */
+export default withQueries(function ArrangePage() {
+  const [search] = useSearchParams()
+  const childId = search.get('child')
+  const families = useQuery({ queryKey: ['families'], queryFn: () => api.families(), enabled: childId !== null })
+  const familyId =
+    search.get('family') ?? families.data?.find((f) => f.children.some((c) => c.id === childId))?.id ?? undefined
+  const family = useQuery({
+    queryKey: ['family', familyId],
+    queryFn: () => api.family(familyId ?? ''),
+    enabled: familyId !== undefined,
+  })
+  const health = useQuery({ queryKey: ['health'], queryFn: () => api.health() })
+  const { catalogue, load } = useCatalogue()
+  const { book, load: loadBook } = usePracticeBook()
+  useEffect(() => {
+    document.title = 'Arrange · Nimble Anchor'
+    void load()
+    void loadBook()
+  }, [load, loadBook])
+  const today = health.data?.today
+  const children = family.data?.children
+  const known = useMemo(
+    (): Known | undefined =>
+      catalogue === null || book === null || today === undefined || children === undefined
+        ? undefined
+        : { today, children, catalogue, book },
+    [catalogue, book, today, children],
+  )
+  if (familyId === undefined && !families.isLoading)
+    return <Missing title="Choose a family to arrange" to="/families" label="All families" />
+  if (family.isError) return <Missing title="There is no such family" to="/families" label="All families" />
+  if (known === undefined) return <p className="p-8 text-ink-soft">Loading.</p>
+  if (known.children.length === 0)
+    return <Missing title="No child of this family is known" to={`/families/${familyId ?? ''}`} label="The family" />
+  if ((known.catalogue.vehicles ?? []).length === 0)
+    return <Missing title="No car is known yet" to="/vehicles" label="Vehicles" />
+  return <Arranging known={known} familyId={familyId ?? ''} familyName={family.data?.name ?? ''} />
+})
+
+interface Props {
+  readonly known: Known
+  readonly familyId: string
+  readonly familyName: string
+}
+
+function Arranging({ known, familyId, familyName }: Props) {
+  const [search] = useSearchParams()
+  const location = useLocation()
+  const navigate = useNavigate()
+  const text = search.get('ask')
+  const asked = useMemo(() => askedIn(text), [text])
+  const depth = (location.state as { depth?: number } | null)?.depth ?? 0
+  const ask = (next: Asked): void => {
+    const params = new URLSearchParams(search)
+    params.set('ask', textOf(next))
+    void navigate({ search: params.toString() }, { state: { depth: depth + 1 } })
+  }
+  const vehicles = useMemo(() => known.catalogue.vehicles ?? [], [known])
+  const own = vehicles.find((v) => v.id === asked.vehicleId)
+  const request = useMemo(() => requestOf(asked, known, own === undefined ? vehicles : [own]), [asked, known, own, vehicles])
+  const pool = useMemo(() => (own === undefined ? undefined : requestOf(asked, known, vehicles)), [asked, known, own, vehicles])
+  const { working, isPoolRunning, stop, answers, carry, putDown } = useArranger(request, pool)
+  const [chosen, setChosen] = useState(0)
+  const { result } = working
+  const [before, setBefore] = useState(result)
+  if (before !== result) {
+    setBefore(result)
+    setChosen(0)
+  }
+  const names = useMemo(() => namesOf(asked, known), [asked, known])
+  const arrangement = result?.arrangements[chosen] ?? result?.without?.arrangement
+  const vehicle = vehicles.find((v) => v.id === arrangement?.vehicleId) ?? own ?? vehicles[0]
+  const models = useMemo(() => new Map((known.catalogue.models ?? []).map((m) => [m.id, m])), [known])
+  const shelfModels = (known.catalogue.models ?? []).filter((m) => known.catalogue.units?.some((u) => u.modelId === m.id))
+  if (vehicle === undefined) return null
+
+  const riders: readonly RiderOnPlan[] = [
+    ...request.children.map((c): RiderOnPlan => {
+      const seat = arrangement?.seats.find((s) => s.childId === c.id)
+      return {
+        id: c.id,
+        name: c.name,
+        kind: 'child',
+        positionIds: seat === undefined ? [] : [seat.positionId, ...(seat.secondPositionId === undefined ? [] : [seat.secondPositionId])], // prettier-ignore
+        isPinned: asked.pins.some((p) => p.kind === 'child-at' && p.childId === c.id),
+      }
+    }),
+    ...asked.adults.map((a): RiderOnPlan => {
+      const at = arrangement?.adults.find((x) => x.adultId === a.id)?.positionId
+      return {
+        id: a.id,
+        name: adultName(asked, a.id),
+        kind: 'adult',
+        positionIds: at === undefined ? [] : [at],
+        isPinned: a.positionId !== undefined,
+      }
+    }),
+  ]
+  const labelOf = (id: string): string => vehicle.positions.find((p) => p.id === id)?.label ?? id
+  const sayOf = (positionId: string): string | undefined => {
+    const answer = answers.get(positionId)
+    if (answer === undefined) return undefined
+    switch (answer.verdict) {
+      case 'fits':
+        return 'yes'
+      case 'fits-if-measured':
+        return `perhaps. ${answer.facts.slice(0, 2).map((f) => factText(f, names)).join('; ')}`
+      case 'does-not-fit':
+        return `no. ${answer.why === undefined ? '' : whyNotThereText(answer.why, vehicle.id, names)}`
+      case 'not-known':
+        return 'not worked out'
+    }
+  }
+  const drop = (riderId: string, positionId: string): void => {
+    const answer = answers.get(positionId)
+    const rider = riders.find((r) => r.id === riderId)
+    if (answer?.verdict === 'does-not-fit') {
+      toast.error(`${rider?.name ?? ''} cannot sit at ${labelOf(positionId)}`, {
+        description: answer.why === undefined ? undefined : whyNotThereText(answer.why, vehicle.id, names),
+      })
+      return
+    }
+    if (rider?.positionIds.includes(positionId) && rider.isPinned) return
+    ask(seatedAt(asked, riderId, vehicle.id, positionId))
+  }
+  const isRunning = working.status === 'running'
+  // A row where nobody but the driver sits has nothing to show.
+  const isChild = new Set(request.children.map((c) => c.id))
+  const row = arrangement?.rows.filter(
+    (r) => r.state === 'possible' || r.stands.some((s) => isChild.has(s.riderId)) || r.stands.length > 1,
+  )
+  return (
+    <Page hasVerdicts>
+      <div className="mb-2 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
+        <h1 className="text-2xl font-bold tracking-tight">Arrange</h1>
+        <Link to={`/families/${familyId}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
+          {familyName}
+        </Link>
+        <SelectField
+          label="Car"
+          hidesLabel
+          className="w-60"
+          value={asked.vehicleId ?? POOL}
+          options={[
+            { id: POOL, label: 'The best car of the pool' },
+            ...vehicles.map((v) => ({ id: v.id, label: names.car(v.id) })),
+          ]}
+          onChange={(id) => ask({ ...asked, vehicleId: id === POOL ? undefined : id })}
+        />
+        <span className="text-lg" role="status" aria-live="polite">
+          {isRunning ? (
+            <span className="text-ink-soft">Being worked out</span>
+          ) : (
+            result && (
+              <StateMark
+                state={VERDICT_STATE[result.verdict]}
+                word={`${VERDICT_WORD[result.verdict]}${result.proof === 'best' ? (result.arrangements.length > 0 ? ', proven best' : '') : ', best found so far'}`}
+                size={20}
+              />
+            )
+          )}
+          {!isRunning && result?.measureNext && (
+            <span className="ml-4 text-base">Measure next: {factText(result.measureNext, names)}</span>
+          )}
+          {working.status === 'failed' && <span className="text-fail">It could not be worked out.</span>}
+        </span>
+        <Button className="ml-auto" disabled={depth === 0} onClick={() => void navigate(-1)}>
+          <Undo2 size={18} aria-hidden="true" /> Undo
+        </Button>
+      </div>
+      <div
+        aria-busy={isRunning}
+        className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[20rem_minmax(0,1fr)]"
+      >
+        <ArrangePlan
+          vehicle={vehicle}
+          riders={riders}
+          arrangement={arrangement}
+          models={models}
+          takenIds={new Set(asked.taken.filter((t) => t.vehicleId === vehicle.id).map((t) => t.positionId))}
+          answers={answers}
+          sayOf={sayOf}
+          onCarry={(id) => carry(vehicle.id, id)}
+          onPutDown={putDown}
+          onDrop={drop}
+          menuOf={(rider, trigger) => (
+            <RiderMenu
+              rider={rider}
+              vehicleId={vehicle.id}
+              placeLabel={labelOf}
+              asked={asked}
+              onAsk={ask}
+              models={shelfModels}
+              others={request.children.length - 1}
+              trigger={trigger}
+            />
+          )}
+        />
+        <div className="flex min-h-0 flex-col gap-3">
+          <Tabs
+            label="Answers and question"
+            tabs={[
+              {
+                id: 'ways',
+                label: 'Arrangements',
+                content: (
+                  <div className="p-1">
+                    {isRunning && (
+                      <WorkProgress
+                        what="Ways looked at"
+                        share={working.progress?.share ?? 0}
+                        onStop={working.progress === undefined ? undefined : stop}
+                      />
+                    )}
+                    {result && !isRunning && (
+                      <>
+                        <Ways
+                          result={result}
+                          chosen={chosen}
+                          onChoose={setChosen}
+                          names={names}
+                          hasOneCar={own !== undefined}
+                        />
+                        {arrangement && result.arrangements.length > 0 && (
+                          <ToMeasure result={result} arrangement={arrangement} names={names} />
+                        )}
+                        {result.verdict === 'does-not-fit' && (
+                          <NoWay result={result} names={names} asked={asked} onAsk={ask} />
+                        )}
+                      </>
+                    )}
+                  </div>
+                ),
+              },
+              {
+                id: 'cars',
+                label: 'Cars',
+                content: (
+                  <CarTable
+                    pool={own === undefined ? result : working.pool}
+                    isRunning={isRunning || isPoolRunning}
+                    vehicleId={asked.vehicleId}
+                    names={names}
+                    onChoose={(id) => ask({ ...asked, vehicleId: id })}
+                  />
+                ),
+              },
+              {
+                id: 'asked',
+                label: 'Pins and who rides',
+                content: <AskedPanel asked={asked} known={known} vehicle={vehicle} onAsk={ask} />,
+              },
+            ]}
+          />
+          {arrangement && row && row.length > 0 && (
+            <Rows key={`${vehicle.id} ${row.map((r) => r.row).join(' ')}`} rows={row} vehicle={vehicle} names={names} />
+          )}
+          {arrangement && (
+            <div className="shrink-0">
+              <OrderStrip arrangement={arrangement} vehicle={vehicle} names={names} />
+            </div>
+          )}
+        </div>
+      </div>
+    </Page>
+  )
+}
+
+interface RowsProps {
+  readonly rows: readonly RowOf[]
+  readonly vehicle: Vehicle
+  readonly names: Names
+}
+
+/** The rows from behind, one of them looked at: first the one where most sit side by side. */
+function Rows({ rows, vehicle, names }: RowsProps) {
+  const fullest = rows.toSorted((a, b) => b.stands.length - a.stands.length)[0]
+  const [shown, setShown] = useState(String(fullest?.row))
+  const row = rows.find((r) => String(r.row) === shown) ?? fullest
+  if (row === undefined) return null
+  return (
+    <section aria-label="Row from behind" className="shrink-0">
+      {rows.length > 1 && (
+        <div className="mb-1">
+          <Choices
+            legend="Row from behind"
+            hideLegend
+            value={String(row.row)}
+            onChoose={setShown}
+            options={rows.map((r) => ({ id: String(r.row), label: `Row ${r.row} from behind` }))}
+          />
+        </div>
+      )}
+      <RowSection row={row} vehicle={vehicle} names={names} />
+    </section>
+  )
+}

@@ -1,0 +1,94 @@
+import { becauseText, factText, type Arrangement, type ArrangeResult } from '@nimble-anchor/core/arrange'
+import { formatNumber, plural } from '@nimble-anchor/core/quantities'
+import { ToggleGroup } from 'radix-ui'
+import type { namesOf } from './question.ts'
+import { StateMark } from '../ui/StateMark.tsx'
+
+interface Props {
+  readonly result: ArrangeResult
+  readonly chosen: number
+  readonly onChoose: (index: number) => void
+  readonly names: ReturnType<typeof namesOf>
+  readonly hasOneCar: boolean
+}
+
+/** Who rides where and in what, in a line. */
+export function seatsText(a: Arrangement, names: Props['names']): string {
+  return a.seats
+    .map((s) => {
+      const places = [s.positionId, ...(s.secondPositionId === undefined ? [] : [s.secondPositionId])]
+      const where = places.map((p) => names.place(a.vehicleId, p)).join(' and ')
+      return `${names.rider(s.childId)} ${where}${s.modelId === undefined ? ', on the belt' : `, ${names.model(s.modelId)}`}`
+    })
+    .join(' · ')
+}
+
+/** What the best comes to, where nothing stands before it. */
+function bestText({ levels }: Arrangement): string {
+  const lost = levels.rearwardMonthsLost
+  return [
+    levels.facts > 0 ? `${plural(levels.facts, 'fact')} to be measured` : undefined,
+    lost > 0 ? `${plural(lost, 'month')} facing rearward given up` : 'nobody gives up facing rearward',
+    levels.marginMm === undefined ? undefined : `${formatNumber(Math.floor(levels.marginMm))} mm to spare side by side`,
+  ]
+    .filter((x) => x !== undefined)
+    .join(', ')
+}
+
+/** The best different arrangements, each with why it stands where it stands. */
+export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
+  const [first] = result.arrangements
+  if (first === undefined) return null
+  return (
+    <ToggleGroup.Root
+      type="single"
+      role="radiogroup"
+      aria-label="Arrangements, best first"
+      value={String(chosen)}
+      onValueChange={(value) => value !== '' && onChoose(Number(value))}
+      orientation="vertical"
+      className="grid gap-1"
+    >
+      {result.arrangements.map((a, i) => (
+        <ToggleGroup.Item
+          key={seatsText(a, names) + a.vehicleId}
+          value={String(i)}
+          className={`grid min-h-11 grid-cols-[1.4rem_1.2rem_minmax(0,1fr)] items-start gap-x-1 rounded-[3px] border px-2 py-1 text-left focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-magenta ${i === chosen ? 'border-ink bg-shoal-deep' : 'border-line hover:bg-shoal'}`}
+        >
+          <span className="font-bold">{i + 1}</span>
+          <span className="pt-0.5">
+            <StateMark state={a.facts.length === 0 ? 'pass' : 'undecided'} size={14} />
+          </span>
+          <span className="min-w-0 text-[0.95rem] leading-tight">
+            <span className="block truncate font-semibold">
+              {!hasOneCar && `${names.car(a.vehicleId)}: `}
+              {seatsText(a, names)}
+            </span>
+            <span className="block text-sm text-ink-soft">
+              {i === 0 ? bestText(a) : becauseText(a.because, first.levels, a.levels)}
+            </span>
+          </span>
+        </ToggleGroup.Item>
+      ))}
+    </ToggleGroup.Root>
+  )
+}
+
+/** What is still to be measured or read before it is certain; what settles most stands first. */
+export function ToMeasure({ result, arrangement, names }: Pick<Props, 'result' | 'names'> & { arrangement: Arrangement }) {
+  if (arrangement.facts.length === 0) return null
+  const next = result.measureNext
+  const facts = arrangement.facts.toSorted((a, b) => Number(b.key === next?.key) - Number(a.key === next?.key))
+  return (
+    <section className="mt-2">
+      <h3 className="font-bold">To be measured or read</h3>
+      <ul className="list-disc pl-5 text-[0.95rem]">
+        {facts.map((fact) => (
+          <li key={fact.key} className={fact.key === next?.key ? 'font-bold' : ''}>
+            {factText(fact, names)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
