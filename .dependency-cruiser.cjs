@@ -21,6 +21,7 @@ const ladder = [
   'bench',
   'verdict',
   'arrange',
+  'ride',
   'rehearse',
   'drawings',
   'ahead',

@@ -1,3 +1,4 @@
+import { half, inRide, other, REST_OF_CAR } from './ride.ts'
 import {
   BELT_ROUTE,
   BOOSTER,
@@ -18,6 +19,15 @@ export const INFANT = {
 /** One case of every kind of restraint and route that the rules must serve. */
 export const CONFIGURATIONS: Record<string, Case> = {
   'ISOFIX with leg': buildCase({ route: buildRoute({ frontSeat: 'must-not-touch' }) }),
+  'one of a ride': inRide(
+    buildCase({
+      others: REST_OF_CAR,
+      mode: { halfWidths: half(190) },
+      position: { frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 860 } },
+      settings: { frontSeatGapMm: { value: 640, at: 2 } },
+    }),
+    [other(180), other(200, { id: 'on-front', positionIds: ['front-left'] })],
+  ),
   'turning shell': buildCase({
     mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }], forwardGuard: true }, sidePod: true },
     child: { dateOfBirth: '2025-10-01', headControl: 'steady', bornAtWeeks: 39 },

@@ -7,7 +7,6 @@ import type { Place, SeatTravel, Sharing } from './problem.ts'
 
 /** What the search must know of a car beside what the rules ask of it. */
 
-const OTHER = { left: 'right', right: 'left' } as const
 const SIDE_TURN = { left: 0, centre: 1, right: 2 } as const
 
 /** Places whose airbag is another’s carry that one’s facts, so that rules see it before them. */
@@ -56,7 +55,6 @@ export function placesOf(vehicle: Vehicle): readonly Place[] {
       row: position.row,
       turn: inRow.indexOf(position),
       centreMm: position.lateralCentreMm,
-      buckleSide: position.side === 'centre' ? (position.belt?.buckleSide ?? 'both') : OTHER[position.side],
       reached: reachedOf(vehicle, position, indexOf),
       airbagOf: position.airbagOf !== undefined ? indexOf(position.airbagOf) : hasAirbag ? index : undefined,
       trimLeftMm: trim?.trimLeftMm,

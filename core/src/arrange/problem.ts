@@ -17,8 +17,6 @@ export interface Place {
   readonly turn: number
   /** Middle of the place; `undefined` while nobody has measured it. */
   readonly centreMm: number | undefined
-  /** Where its buckle stands; `both` while that is not known. */
-  readonly buckleSide: 'left' | 'right' | 'both'
   /** `door`, or any of these places past which it is reached; `unknown` where neither is said. */
   readonly reached: 'door' | 'unknown' | readonly number[]
   /** The place whose airbag stands before it; `undefined` where there is none. */

@@ -8,6 +8,7 @@ import {
   type RowItem,
   type Span,
 } from '../fit/index.ts'
+import { bucklesOf } from '../vehicle/index.ts'
 import type { Fact } from './facts.ts'
 import type { Candidate, CarProblem, Place } from './problem.ts'
 
@@ -40,8 +41,7 @@ const buckleAt = (places: readonly Place[], c: Candidate, side: 'left' | 'right'
   if (!c.body.needsHand) return false
   const places2 = c.second === undefined ? [c.place] : [c.place, c.second]
   return places2.some((p) => {
-    const at = (places[p] as Place).buckleSide
-    return at === side || at === 'both'
+    return bucklesOf((places[p] as Place).position)[side]
   })
 }
 
@@ -85,8 +85,7 @@ export class Rows {
   /** Room at the hip that a hand needs between two next neighbours of a row, mm. */
   handBetween(row: readonly Candidate[], i: number, j: number): number {
     const { places } = this.#problem
-    const needsHand =
-      buckleAt(places, row[i] as Candidate, 'right') || buckleAt(places, row[j] as Candidate, 'left')
+    const needsHand = buckleAt(places, row[i] as Candidate, 'right') || buckleAt(places, row[j] as Candidate, 'left')
     return needsHand ? HAND_MM : 0
   }
 

@@ -1,4 +1,4 @@
-import { isBreadthAsked, isProfileOpen, profileOf, SIDEWAYS_PLAY_MM } from '../fit/index.ts'
+import { isBreadthAsked, isProfileOpen, standingOf } from '../fit/index.ts'
 import { isAdvisedAgainst, modeSubject, placeSubject, survey, untouched } from '../match/index.ts'
 import { stepsFor } from '../procedure/index.ts'
 import { isBaseUnit, isIntegral, type Mode, type RestraintUnit, type Route } from '../restraint/index.ts'
@@ -20,15 +20,13 @@ function bodyOf(
   extrasOff: boolean,
 ): Body {
   const podSide = mode.sidePod === true ? doorSideOf(place.position) : undefined
-  const needsHand = route.belt !== undefined
-  const playMm = route.isofix !== undefined ? 0 : (route.belt?.sidewaysPlayMm ?? SIDEWAYS_PLAY_MM)
+  const standing = standingOf(mode, route, { hasExtra: !extrasOff, shoulderBreadthMm: child.breadthMm, podSide })
+  const { needsHand, playMm, profile } = standing
   const { id: modelId } = way.unitClass.model
   const childId = child.circumstances.child.id
   const isPerChild = (mode.widthSettings?.length ?? 0) > 0
   const key = [modelId, mode.id, isPerChild ? childId : '', podSide ?? '', needsHand, playMm, extrasOff].join(' ')
   return body(key, () => {
-    const worn = { hasExtra: !extrasOff, shoulderBreadthMm: child.breadthMm, podSide }
-    const profile = profileOf(mode, worn)
     const of = { childId, vehicleId: '', positionId: '', modelId, modeId: mode.id }
     const openFacts: Fact[] = []
     if (isBreadthAsked(mode, child.breadthMm)) {
@@ -37,7 +35,7 @@ function bodyOf(
     }
     const isUnstated = Object.values(profile).some((p) => p !== 'none' && !p.isStated)
     if (isProfileOpen(profile) && isUnstated) openFacts.push(factOf('mode.halfWidths', of))
-    return { profile, playMm, needsHand, openFacts }
+    return { ...standing, openFacts }
   })
 }
 

@@ -14,6 +14,7 @@ import {
 import { childSchema } from '../child/index.ts'
 import { practiceSchema } from '../practice/index.ts'
 import { localRuleSchema } from '../law/index.ts'
+import { rideSchema } from './ride.ts'
 import {
   childChangedSchema,
   disturbancesSchema,
@@ -36,8 +37,8 @@ import { vehicleSchema, type SeatingPosition } from '../vehicle/index.ts'
 
 export const CASE_FORMAT = 'nimble-anchor/case'
 
-/** The version written today. Version 1 still opens: see `upgrade.ts`. */
-export const CASE_VERSION = 2
+/** The version written today. Older ones still open: see `upgrade.ts`. */
+export const CASE_VERSION = 3
 
 const choiceSchema = z.strictObject({
   modelId: idSchema.optional(),
@@ -112,6 +113,8 @@ const caseFields = z.strictObject({
   redone: redoneSchema.optional(),
   takenAway: takenAwaySchema.optional(),
   identity: identitySchema.optional(),
+  /** The others of one car who travel with it. */
+  ride: rideSchema.optional(),
   /** How long the journey ahead is; asked for the very young. */
   journeyMinutes: z.int().min(1).max(2880).optional(),
   practice: practiceSchema,

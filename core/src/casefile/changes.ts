@@ -19,6 +19,8 @@ const PLACE_FIELDS = [
 /** Fields that take part in staleness are stamped with the entry's place in the order. */
 const STAMPED = new Set(['choice', 'settings', 'readings', 'disturbances', 'stepsDone', 'identity'])
 const MAY_BE_ABSENT = new Set(['childChanged', 'redone', 'takenAway'])
+/** What a hand says of its own restraint on a ride; all else of the ride is written by whoever keeps it. */
+const OF_RIDE = ['own', 'others', 'installedBefore']
 const STEP_ID = /^[a-z0-9][a-z0-9-]{0,62}$/
 
 function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
@@ -34,6 +36,8 @@ function isAllowed([root, key, field, ...rest]: readonly string[]): boolean {
       return field === undefined && (CHECK_IDS as readonly string[]).includes(key ?? '')
     case 'disturbances':
       return field === undefined && (DISTURBANCE_IDS as readonly string[]).includes(key ?? '')
+    case 'ride':
+      return field === undefined && (key === undefined || OF_RIDE.includes(key))
     case 'stepsDone':
       return key !== undefined && field === undefined && STEP_ID.test(key)
     case 'choice':

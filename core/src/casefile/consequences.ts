@@ -2,8 +2,10 @@ import type { Child } from '../child/index.ts'
 import { toInterval, type Quantity } from '../quantities/index.ts'
 import { checkOf, optionOf, type CheckId } from '../checks/index.ts'
 import { CHILD_MEASURES, type Reading } from '../readings/index.ts'
+import { besideIn, sharedSeatIn } from './beside.ts'
 import { DATED_MEASURES, type Case, type Identity } from './case.ts'
 import type { Put } from './put.ts'
+import type { Ride } from './ride.ts'
 
 /**
  * What an entry brings with it, beyond the field it names: a bad check put right
@@ -112,6 +114,27 @@ function afterToday(c: Case, from: unknown): readonly Write[] {
   })
 }
 
+const isOther = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.stringify(b)
+
+/**
+ * What the others of the ride changed where this restraint meets them, or what was
+ * put on it or taken off it that widens it. Moving it to another place un-passes all of it anyway.
+ */
+function afterRide(c: Case, key: string, from: unknown, sequence: number): readonly Write[] {
+  if (c.ride === undefined) return []
+  const noted = (id: string): Write => ({ path: ['disturbances', id], value: { at: sequence } })
+  if (key === 'own') return isOther(from ?? {}, c.ride.own ?? {}) ? [noted('beside')] : []
+  const { ride, ...alone } = c
+  const before: Case =
+    key === ''
+      ? { ...alone, ...(from !== null && { ride: from as Ride }) }
+      : { ...c, ride: { ...ride, [key]: from ?? [] } }
+  return [
+    ...(isOther(besideIn(before), besideIn(c)) ? [noted('beside')] : []),
+    ...(isOther(sharedSeatIn(before), sharedSeatIn(c)) ? [noted('shared-seat')] : []),
+  ]
+}
+
 /** The same child with a day on every measure that has none. */
 export function datedChild(child: Child, day: string): Child {
   const dated = Object.fromEntries(
@@ -133,6 +156,8 @@ export function consequencesOf(c: Case, put: Put, from: unknown, sequence: numbe
       return afterChild(c, key, from, sequence)
     case 'identity':
       return afterIdentity(c, from as Identity | null, sequence)
+    case 'ride':
+      return afterRide(c, key, from, sequence)
     case 'today':
       return afterToday(c, from)
     default:

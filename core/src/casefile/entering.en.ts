@@ -5,6 +5,7 @@ export const ENTERING_EN = {
   notOwnSlip: 'only the last entry, by the same person, is put right as a slip',
   otherDay: (today: IsoDate) => `must be ${today}, the day on which it is judged`,
   signedApart: 'a fitting is signed through its own call',
+  rideApart: 'who rides along is kept by the ride',
   ahead: (today: IsoDate) => `must not be after ${today}`,
   tooLate: (most: number) => `no entry of a file may be later than ${most}`,
 } as const

@@ -16,15 +16,19 @@ function isDating({ path, from, to }: Changed): boolean {
   return on !== undefined && !('on' in from) && JSON.stringify(rest) === JSON.stringify(from)
 }
 
+/** What came from the others of a ride, and what followed from that: theirs to take back, in their own fittings. */
+const isOfOthers = ({ path: [root, key] }: Changed): boolean =>
+  (root === 'ride' && key !== 'own') || (root === 'disturbances' && (key === 'beside' || key === 'shared-seat'))
+
 /**
  * What undoing takes back of an entry: all but the day, which passes whatever
- * anybody enters (and is then written on what was measured before it), and what
- * is known of units, which jobs on them say.
+ * anybody enters (and is then written on what was measured before it), what is
+ * known of units, which jobs on them say, and what the others of a ride are.
  */
 export function takeable(changes: readonly Changed[]): Changed[] {
   const movesOn = changes.some((c) => c.path[0] === 'today')
   return [...upgradeChanges([...changes])].filter(
-    (c) => c.path[0] !== 'today' && c.path[0] !== 'units' && !(movesOn && isDating(c)),
+    (c) => c.path[0] !== 'today' && c.path[0] !== 'units' && !isOfOthers(c) && !(movesOn && isDating(c)),
   )
 }
 
@@ -62,6 +66,9 @@ export function putFaults(puts: readonly Put[], today: IsoDate): readonly Fault[
   const day = puts.findIndex((p) => p.path[0] === 'today' && p.value !== today)
   // The day is the clock's, never the writer's: a verdict for another day is nobody's to ask for.
   if (day >= 0) return [{ path: `$.puts[${day}].value`, message: ENTERING_EN.otherDay(today) }]
+  const ride = puts.findIndex((p) => p.path[0] === 'ride' && p.path[1] !== 'own')
+  // Who rides beside is read from their own fittings: nobody writes it here.
+  if (ride >= 0) return [{ path: `$.puts[${ride}].path`, message: ENTERING_EN.rideApart }]
   return puts.some((p) => p.path[0] === 'handover') ? [{ path: '$.puts', message: ENTERING_EN.signedApart }] : []
 }
 

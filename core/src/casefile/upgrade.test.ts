@@ -67,7 +67,7 @@ test('parts that do not add up are kept in the note; a unit of the future loses 
 
 test('today’s documents, and what is none at all, pass through untouched', () => {
   const now = withEverythingGood(buildCase())
-  for (const x of [now, null, 'text', 7, [], { version: 3 }]) {
+  for (const x of [now, null, 'text', 7, [], { version: 4 }]) {
     expect(upgradeCase(x)).toBe(x)
     expect(upgradeCatalogue(x)).toBe(x)
   }

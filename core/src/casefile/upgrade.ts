@@ -4,10 +4,11 @@ import { CASE_VERSION } from './case.ts'
 import type { Changed } from './put.ts'
 
 /**
- * Documents of version 1 in the words of version 2. What version 1 does not
- * state stays unstated: it is unknown, and asked. Only what changed its name or
- * its form is carried over; anything that is not such a document passes through
- * untouched, for the schema to refuse.
+ * Documents of older versions in the words of today's. What an older one does
+ * not state stays unstated: it is unknown, and asked. Only what changed its name
+ * or its form is carried over; anything that is not such a document passes
+ * through untouched, for the schema to refuse. Version 3 knows rides; all else
+ * of version 2 stands in it as it was.
  */
 
 type Json = Readonly<Record<string, unknown>>
@@ -91,11 +92,13 @@ function upgradeReadings(readings: unknown): unknown {
   )
 }
 
-const hasVersion1 = (document: unknown): document is Json => isObject(document) && document.version === 1
+const hasVersion = (document: unknown, version: number): document is Json =>
+  isObject(document) && document.version === version
 
-/** A case file of either version as one of today's. */
+/** A case file of any version as one of today's. */
 export function upgradeCase(document: unknown): unknown {
-  if (!hasVersion1(document)) return document
+  if (hasVersion(document, 2)) return { ...document, version: CASE_VERSION }
+  if (!hasVersion(document, 1)) return document
   return {
     ...document,
     version: CASE_VERSION,
@@ -106,9 +109,10 @@ export function upgradeCase(document: unknown): unknown {
   }
 }
 
-/** A catalogue of either version as one of today's. */
+/** A catalogue of any version as one of today's. */
 export function upgradeCatalogue(document: unknown): unknown {
-  if (!hasVersion1(document)) return document
+  if (hasVersion(document, 2)) return { ...document, version: CASE_VERSION }
+  if (!hasVersion(document, 1)) return document
   return {
     ...document,
     version: CASE_VERSION,

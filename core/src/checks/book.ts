@@ -33,6 +33,7 @@ import checkOldPadding from './attach/old-padding.ts'
 import checkPushedHome from './attach/pushed-home.ts'
 import checkReboundBar from './attach/rebound-bar.ts'
 import checkRetractor from './attach/retractor.ts'
+import checkRoomBeside from './attach/room-beside.ts'
 import checkSeatFullyBack from './attach/seat-fully-back.ts'
 import checkShellAngleDeg from './attach/shell-angle-deg.ts'
 import checkShellOnBase from './attach/shell-on-base.ts'
@@ -106,6 +107,7 @@ export const CHECKS: Readonly<Record<CheckId, Check>> = {
   'pushed-home': checkPushedHome,
   'rebound-bar': checkReboundBar,
   retractor: checkRetractor,
+  'room-beside': checkRoomBeside,
   'seat-fully-back': checkSeatFullyBack,
   'shell-angle-deg': checkShellAngleDeg,
   'shell-on-base': checkShellOnBase,

@@ -35,6 +35,7 @@ export const CHECK_IDS = [
   'pushed-home',
   'rebound-bar',
   'retractor',
+  'room-beside',
   'seat-fully-back',
   'shell-angle-deg',
   'shell-on-base',

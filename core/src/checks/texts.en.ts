@@ -32,6 +32,7 @@ import checkOldPadding from './attach/old-padding.en.ts'
 import checkPushedHome from './attach/pushed-home.en.ts'
 import checkReboundBar from './attach/rebound-bar.en.ts'
 import checkRetractor from './attach/retractor.en.ts'
+import checkRoomBeside from './attach/room-beside.en.ts'
 import checkSeatFullyBack from './attach/seat-fully-back.en.ts'
 import checkShellAngleDeg from './attach/shell-angle-deg.en.ts'
 import checkShellOnBase from './attach/shell-on-base.en.ts'
@@ -106,6 +107,7 @@ export const EN: Readonly<Record<CheckId, CheckText>> = {
   'pushed-home': checkPushedHome,
   'rebound-bar': checkReboundBar,
   retractor: checkRetractor,
+  'room-beside': checkRoomBeside,
   'seat-fully-back': checkSeatFullyBack,
   'shell-angle-deg': checkShellAngleDeg,
   'shell-on-base': checkShellOnBase,

@@ -46,6 +46,7 @@ const SHOWS: Readonly<Record<CheckId, Shows>> = {
   'buckle-clear': () => ({ kind: 'buckle', focus: 'clear' }),
   'carry-handle': ({ mode }) => ({ kind: 'handle', travelPosition: mode.carryHandle?.travelPosition ?? '?' }),
   'clear-all-round': plan('clear'),
+  'room-beside': plan('clear'),
   'connector-straps': (s) => connectorsScene(s, 'straps', 'both'),
   'console-out': plan('console'),
   'floor-box': (s) => footScene(s, 'box'),

@@ -43,6 +43,8 @@ export interface Worn {
   readonly hasExtra: boolean
   /** Across the child's shoulders; `undefined` while nobody measured it. */
   readonly shoulderBreadthMm?: Span | undefined
+  /** The width setting that is set, by its outside width; otherwise the narrowest that is wide enough. */
+  readonly outsideMm?: number | undefined
   /** A pod may be put on one side alone: this one, the door's. */
   readonly podSide?: 'left' | 'right' | undefined
 }
@@ -92,8 +94,10 @@ function extraAt(mode: Mode, point: WidthPoint, side: 'left' | 'right', { hasExt
  * bounded by the outside width; where the mode is widest it is that width.
  */
 export function profileOf(mode: Mode, worn: Worn): SideProfile {
-  const outside = outsideWidthMm(mode, worn.shoulderBreadthMm)
-  const base = mode.widthMm ?? outside?.lo
+  const outside =
+    worn.outsideMm === undefined ? outsideWidthMm(mode, worn.shoulderBreadthMm) : exactlyWide(worn.outsideMm)
+  // Points are stated of the mode as it comes: at its own width, or at its narrowest setting.
+  const base = mode.widthMm ?? outsideWidthMm(mode, worn.shoulderBreadthMm)?.lo
   const at = (point: WidthPoint): HalfWidths | 'none' => {
     const stated = mode.halfWidths?.[point]
     if (stated?.leftMm === 0 && stated.rightMm === 0) return 'none'
@@ -106,7 +110,12 @@ export function profileOf(mode: Mode, worn: Worn): SideProfile {
         wider.lo = Math.max(0, outside.lo - base) / 2
         wider.hi = Math.max(0, outside.hi - base) / 2
       }
-      const side = (mm: number, more: number): Span => ({ lo: mm + wider.lo + more, hi: mm + wider.hi + more })
+      // Set to a width of which it is not said what it comes as, it may be as wide as that anywhere.
+      const mostMm = outside !== undefined && base === undefined ? outside.hi / 2 : 0
+      const side = (mm: number, more: number): Span => ({
+        lo: mm + wider.lo + more,
+        hi: Math.max(mm + wider.hi, mostMm) + more,
+      })
       return {
         left: side(stated.leftMm, extra.left),
         right: side(stated.rightMm, extra.right),

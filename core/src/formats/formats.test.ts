@@ -36,7 +36,7 @@ test.each([
     '$.vehicles[0].positions must hold at least 1 item',
   ],
   [{ ...catalogue, format: CASE_FORMAT }, '$.format must be one of "nimble-anchor/catalogue"'],
-  [{ ...catalogue, version: 3 }, '$.version must be one of 2'],
+  [{ ...catalogue, version: 4 }, '$.version must be one of 3'],
   [{ ...catalogue, colours: [] }, '$.colours is not a known field'],
   [{ ...catalogue, asOf: 'today' }, '$.asOf must be a day as YYYY-MM-DD'],
   [{ ...catalogue, units: [buildUnit({ serial: '' })] }, '$.units[0].serial must hold at least 1 character'],

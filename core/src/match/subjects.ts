@@ -1,4 +1,4 @@
-import { chosenIn, staleChangesOf, type Case } from '../casefile/index.ts'
+import { chosenIn, staleChangesOf, type Case, type Ride } from '../casefile/index.ts'
 import { ageMonthsOf, type Child } from '../child/index.ts'
 import { measuresOn } from '../growth/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
@@ -19,6 +19,8 @@ export interface Circumstances {
   readonly practice: PracticeProfile
   readonly localRule: LocalRule
   readonly journeyMinutes?: number | undefined
+  /** Who rides along, where it is one of a ride. */
+  readonly ride?: Ride | undefined
 }
 
 type ChildSide = Omit<ModeSubject, 'model' | 'unit' | 'mode' | 'alternatives'>
@@ -32,6 +34,7 @@ export const childSide = oncePer((c: Circumstances): ChildSide => {
     practice: c.practice,
     localRule: c.localRule,
     journeyMinutes: c.journeyMinutes,
+    ride: c.ride,
   }
 })
 
@@ -57,6 +60,7 @@ const copyOf = (s: ModeSubject & Partial<Omit<Whole, keyof ModeSubject>>): Whole
   practice: s.practice,
   localRule: s.localRule,
   journeyMinutes: s.journeyMinutes,
+  ride: s.ride,
   model: s.model,
   unit: s.unit,
   baseUnit: s.baseUnit,

@@ -17,6 +17,8 @@ export const DISTURBANCE_TEXT: Readonly<Record<Disturbance, string>> = {
   driven: 'driven',
   carrier: 'shell taken off its base and set on again',
   child: 'another child',
+  beside: 'what stands beside it was changed',
+  'shared-seat': 'the seat in front, or who sits on it, was changed',
 }
 
 const CHANGE_TEXT: Record<NamedChange, string> = {

@@ -43,6 +43,9 @@ export const DISTURBANCE_IDS = [
   'driven',
   'carrier',
   'child',
+  // What the others of a ride did, and what came on or off that widens this one.
+  'beside',
+  'shared-seat',
 ] as const
 export type Disturbance = (typeof DISTURBANCE_IDS)[number]
 

@@ -68,6 +68,8 @@ const DISTURBS: Record<NamedChange, readonly (Part | CheckId)[]> = {
   // Nothing as a rule; where arms creep, the route's own edge says so.
   driven: [],
   carrier: ['shell-on-base', 'carry-handle', 'harness', 'head-position'],
+  beside: ['room-beside', 'clear-all-round', 'buckle'],
+  'shared-seat': ['front-seat', 'seat-fully-back'],
   child: [...CHECK_IDS.filter((id) => CHECKS[id].stage === 'child-in'), 'head-inboard'],
 }
 /** What another measure of the child leaves in doubt. */
@@ -143,7 +145,14 @@ function changesIn(c: Changes): readonly (readonly [Change, number])[] {
 }
 
 /** What no maker's edge can take off a change: these are about who and what is there, not about the maker's parts. */
-const ALWAYS_USUAL: ReadonlySet<Change> = new Set<Change>(['choice', 'removed', 'child', 'left'])
+const ALWAYS_USUAL: ReadonlySet<Change> = new Set<Change>([
+  'choice',
+  'removed',
+  'child',
+  'left',
+  'beside',
+  'shared-seat',
+])
 
 /** What a change un-passes: the maker's own edges for it, or the usual ones. */
 export function edgesOf(change: Change, ownEdges: readonly StaleEdge[] | undefined): readonly string[] {

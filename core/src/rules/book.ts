@@ -48,6 +48,7 @@ import placePlaceIsofixBars from './place/place-isofix-bars.ts'
 import placePlaceLegFloor from './place/place-leg-floor.ts'
 import placePlaceLegRange from './place/place-leg-range.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.ts'
+import placePlaceRoomBeside from './place/place-room-beside.ts'
 import placePlaceStated from './place/place-stated.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.ts'
 import placePlaceTetherLength from './place/place-tether-length.ts'
@@ -55,6 +56,7 @@ import placePlaceTwoAdjacent from './place/place-two-adjacent.ts'
 import setUpCushionHeadRestraint from './set-up/cushion-head-restraint.ts'
 import setUpFrontClearance from './set-up/front-clearance.ts'
 import setUpFrontSeatSetting from './set-up/front-seat-setting.ts'
+import setUpFrontSeatShared from './set-up/front-seat-shared.ts'
 import setUpGuideSet from './set-up/guide-set.ts'
 import setUpHeadRestraintMaker from './set-up/head-restraint-maker.ts'
 import setUpHeadRestraintOff from './set-up/head-restraint-off.ts'
@@ -101,6 +103,7 @@ import attachOldPadding from './attach/old-padding.ts'
 import attachPairClosed from './attach/pair-closed.ts'
 import attachPushedHome from './attach/pushed-home.ts'
 import attachReboundBar from './attach/rebound-bar.ts'
+import attachRoomBeside from './attach/room-beside.ts'
 import attachSeenAsWorkedOutAttach from './attach/seen-as-worked-out-attach.ts'
 import attachShellOnBase from './attach/shell-on-base.ts'
 import attachSteadiness from './attach/steadiness.ts'
@@ -187,6 +190,7 @@ export const RULES: readonly AnyRule[] = [
   placePlaceLegFloor,
   placePlaceLegRange,
   placePlaceLowerTethers,
+  placePlaceRoomBeside,
   placePlaceStated,
   placePlaceTetherAnchorage,
   placePlaceTetherLength,
@@ -194,6 +198,7 @@ export const RULES: readonly AnyRule[] = [
   setUpCushionHeadRestraint,
   setUpFrontClearance,
   setUpFrontSeatSetting,
+  setUpFrontSeatShared,
   setUpGuideSet,
   setUpHeadRestraintMaker,
   setUpHeadRestraintOff,
@@ -240,6 +245,7 @@ export const RULES: readonly AnyRule[] = [
   attachPairClosed,
   attachPushedHome,
   attachReboundBar,
+  attachRoomBeside,
   attachSeenAsWorkedOutAttach,
   attachShellOnBase,
   attachSteadiness,

@@ -1,4 +1,4 @@
-import type { Identity } from '../casefile/index.ts'
+import type { Identity, Ride } from '../casefile/index.ts'
 import type { BodyHeight, Child } from '../child/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { LocalRule } from '../law/index.ts'
@@ -38,6 +38,8 @@ export interface ModeSubject {
   readonly localRule: LocalRule
   /** How long the journey ahead is, where it was asked. */
   readonly journeyMinutes?: number | undefined
+  /** Who rides along, where it is one of a ride. */
+  readonly ride?: Ride | undefined
   readonly model: RestraintModel
   readonly unit?: RestraintUnit | undefined
   /** The base under a carrier, where the two are units of their own. */

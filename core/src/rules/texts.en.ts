@@ -48,6 +48,7 @@ import placePlaceIsofixBars from './place/place-isofix-bars.en.ts'
 import placePlaceLegFloor from './place/place-leg-floor.en.ts'
 import placePlaceLegRange from './place/place-leg-range.en.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.en.ts'
+import placePlaceRoomBeside from './place/place-room-beside.en.ts'
 import placePlaceStated from './place/place-stated.en.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.en.ts'
 import placePlaceTetherLength from './place/place-tether-length.en.ts'
@@ -55,6 +56,7 @@ import placePlaceTwoAdjacent from './place/place-two-adjacent.en.ts'
 import setUpCushionHeadRestraint from './set-up/cushion-head-restraint.en.ts'
 import setUpFrontClearance from './set-up/front-clearance.en.ts'
 import setUpFrontSeatSetting from './set-up/front-seat-setting.en.ts'
+import setUpFrontSeatShared from './set-up/front-seat-shared.en.ts'
 import setUpGuideSet from './set-up/guide-set.en.ts'
 import setUpHeadRestraintMaker from './set-up/head-restraint-maker.en.ts'
 import setUpHeadRestraintOff from './set-up/head-restraint-off.en.ts'
@@ -101,6 +103,7 @@ import attachOldPadding from './attach/old-padding.en.ts'
 import attachPairClosed from './attach/pair-closed.en.ts'
 import attachPushedHome from './attach/pushed-home.en.ts'
 import attachReboundBar from './attach/rebound-bar.en.ts'
+import attachRoomBeside from './attach/room-beside.en.ts'
 import attachSeenAsWorkedOutAttach from './attach/seen-as-worked-out-attach.en.ts'
 import attachShellOnBase from './attach/shell-on-base.en.ts'
 import attachSteadiness from './attach/steadiness.en.ts'
@@ -188,6 +191,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'place-leg-floor': placePlaceLegFloor,
   'place-leg-range': placePlaceLegRange,
   'place-lower-tethers': placePlaceLowerTethers,
+  'place-room-beside': placePlaceRoomBeside,
   'place-stated': placePlaceStated,
   'place-tether-anchorage': placePlaceTetherAnchorage,
   'place-tether-length': placePlaceTetherLength,
@@ -195,6 +199,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'cushion-head-restraint': setUpCushionHeadRestraint,
   'front-clearance': setUpFrontClearance,
   'front-seat-setting': setUpFrontSeatSetting,
+  'front-seat-shared': setUpFrontSeatShared,
   'guide-set': setUpGuideSet,
   'head-restraint-maker': setUpHeadRestraintMaker,
   'head-restraint-off': setUpHeadRestraintOff,
@@ -241,6 +246,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'pair-closed': attachPairClosed,
   'pushed-home': attachPushedHome,
   'rebound-bar': attachReboundBar,
+  'room-beside': attachRoomBeside,
   'seen-as-worked-out-attach': attachSeenAsWorkedOutAttach,
   'shell-on-base': attachShellOnBase,
   steadiness: attachSteadiness,

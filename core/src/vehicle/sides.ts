@@ -9,6 +9,12 @@ export function doorSideOf({ side, doorSide }: SeatingPosition): Outboard | unde
   return side === 'centre' || doorSide === 'none' ? undefined : side
 }
 
+/** On which sides of a place its buckle may stand: an outer one inboard; of a middle one it has to be read, and may be either until then. */
+export function bucklesOf(position: SeatingPosition): { readonly left: boolean; readonly right: boolean } {
+  const side = position.side === 'centre' ? position.belt?.buckleSide : OTHER[position.side]
+  return { left: side !== 'right', right: side !== 'left' }
+}
+
 /** Door side and buckle side said as left or right of this car; `undefined` where the place does not tell. */
 export function carSideOf(
   side: 'left' | 'right' | 'centre' | 'buckle-side' | 'door-side',

@@ -332,7 +332,9 @@ function sideBySide(
         for (const [a, listA] of s.bodies)
           for (const [b, listB] of t.bodies) {
             const buckle = (list: readonly Place[], side: string) =>
-              list.some((p) => p.buckleSide === side || p.buckleSide === 'both')
+              list.some(({ position: p }) =>
+                p.side === 'centre' ? (p.belt?.buckleSide ?? side) === side : p.side !== side,
+              )
             const needsHand = (a.needsHand && buckle(s.places, 'right')) || (b.needsHand && buckle(t.places, 'left'))
             const both = [...listA, ...listB].map((c) => [-BIG, X(c)] as const)
             const empty = between.flatMap((e) => [...e.bodies.values()].flat()).map((c) => [BIG, X(c)] as const)

@@ -574,6 +574,11 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   good('backrest-latched', 'latched')
   good('nothing-added', 'none')
   good('clear-all-round', 'clear')
+  const beside = (d.ride?.others ?? []).filter((o: Doc) =>
+    o.positionIds.some((id: string) => d.vehicle.positions.find((p: Doc) => p.id === id)?.row === place.row),
+  )
+  if (beside.length > 0) good('room-beside', 'clear')
+  no(!beside.some((o: Doc) => o.positionIds.includes(place.id)), 'somebody else rides there')
   if (Array.isArray(mode.inserts) && mode.inserts.length === 0 && model.modes.some((m: Doc) => m.inserts?.length !== 0))
     good('old-padding', 'none')
   if (place.row > 1 && (place.slidingTrack?.handbookSetting ?? '') !== '') good('bench-set', 'set')
@@ -816,6 +821,7 @@ function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): Readon
     'nothing-added',
     'shell-on-base',
     'booster-back',
+    'room-beside',
   ]
   const booster = [
     'booster-back',
@@ -860,6 +866,8 @@ function staleChecks(d: Doc, { mode, route, isBooster, isHeld }: Chosen): Readon
     clothes: [...harness, ...booster, ...head],
     left: ['floor-box', 'airbag-lamp', 'seat-fully-back', 'front-seat', 'console-out', 'bench-set', 'backrest-latched'],
     carrier: ['shell-on-base', 'carry-handle', ...harness, ...head],
+    beside: ['room-beside', 'clear-all-round', ...buckle],
+    'shared-seat': ['front-seat', 'seat-fully-back'],
   }
   const stale = new Set<string>()
   for (const [id, reading] of Object.entries<Doc>(d.readings)) {

@@ -5,6 +5,8 @@ export default stepText({
   says: {
     'own-safety': () =>
       'Work from the side away from traffic; mind child locks; feel that nothing in the shell is hot from the sun.',
+    'others-first': ({ places }: { places: readonly string[] }) =>
+      `Install what goes to ${places.join(' and ')} first: past this one it is hard to reach.`,
     'as-written': ({ text }: { text: string }) => text,
     console: () => 'Take the removable console out.',
   },

@@ -9,7 +9,15 @@ export default defineStep({
   id: 'proof',
   stage: 'attach',
   needs: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
-  checks: ['latches-again', 'steadiness-mm', 'steadiness-felt', 'clear-all-round', 'angle-proof', 'shell-angle-deg'],
+  checks: [
+    'latches-again',
+    'steadiness-mm',
+    'steadiness-felt',
+    'clear-all-round',
+    'room-beside',
+    'angle-proof',
+    'shell-angle-deg',
+  ],
   isIn: ({ mode, route }) => isIntegral(mode) || route.isofix !== undefined,
   title: ({ mode }) => (isIntegral(mode) ? undefined : say('clear')),
   does: ({ mode, route }) => [

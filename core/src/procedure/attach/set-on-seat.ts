@@ -8,7 +8,7 @@ export default defineStep({
   id: 'set-on-seat',
   stage: 'attach',
   needs: ['prepare'],
-  checks: ['clear-all-round'],
+  checks: ['clear-all-round', 'room-beside'],
   isIn: ({ mode, route }) => !isIntegral(mode) && route.isofix === undefined,
   does: () => [say('square')],
 })

@@ -9,6 +9,6 @@ looks({
   source: 'maker',
   on: buildCase({ route: BELT_ROUTE }),
   gives: { clear: 'pass', bearing: 'fail', unsure: 'undecided' },
-  outdatedBy: ['connectors', 'base', 'removed', 'slideMm', 'recline', 'wedge'],
+  outdatedBy: ['connectors', 'base', 'removed', 'slideMm', 'recline', 'wedge', 'beside'],
   notAsked: { 'an ISOFIX route': buildCase(), 'a booster': buildCase({ mode: BOOSTER }) },
 })

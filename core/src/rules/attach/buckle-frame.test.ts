@@ -15,6 +15,6 @@ figures({
     [1, 0, 'fail', 'at-most', 0, -1],
     [20, 5, 'fail', 'at-most', 0, -25],
   ],
-  outdatedBy: ['connectors', 'base', 'removed', 'recline', 'wedge', 'slideMm'],
+  outdatedBy: ['connectors', 'base', 'removed', 'recline', 'wedge', 'slideMm', 'beside'],
   notAsked: { 'an ISOFIX route': buildCase(), 'a booster': buildCase({ mode: BOOSTER }) },
 })

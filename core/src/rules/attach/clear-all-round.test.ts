@@ -28,6 +28,7 @@ looks({
     'wedge',
     'vehicleHeadRestraint',
     'slideMm',
+    'beside',
   ],
   notAsked: {},
 })

@@ -9,6 +9,6 @@ looks({
   source: 'vehicle',
   on: buildCase({ position: { row: 1 } }),
   gives: { back: 'pass', forward: 'fail', unsure: 'undecided' },
-  outdatedBy: ['removed', 'left'],
+  outdatedBy: ['removed', 'left', 'shared-seat'],
   notAsked: { 'a place in the second row': buildCase() },
 })

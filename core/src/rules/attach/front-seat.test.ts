@@ -2,7 +2,8 @@ import { ask, buildCase, buildRoute, FORWARD, judged, TETHER_ROUTE } from '../..
 import { looks } from '../../../test/look.ts'
 import type { Case, Route } from '../../index.ts'
 
-const outdatedBy = ['connectors', 'base', 'turned', 'set-round', 'removed', 'left', 'recline', 'wedge', 'frontSeatGapMm', 'slideMm'] as const // prettier-ignore
+const outdatedBy = ['connectors', 'base', 'turned', 'set-round', 'removed', 'left', 'recline', 'wedge', 'frontSeatGapMm',
+    'shared-seat', 'slideMm'] as const // prettier-ignore
 const table = { rule: 'front-seat', check: 'front-seat', stage: 'attach', severity: 'fix', source: 'maker', outdatedBy } as const // prettier-ignore
 const on = (frontSeat: Route['frontSeat'], practice: Partial<Case['practice']> = { frontSeatGap: 'as-maker-says' }) =>
   buildCase({ route: buildRoute({ frontSeat }), practice })

@@ -1,0 +1,107 @@
+import { chosenIn, type Case, type OtherOfRide, type Put, type Ride } from '../casefile/index.ts'
+import { personProfile, type SideProfile, type Span, standingOf, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
+import { toInterval } from '../quantities/index.ts'
+import { WIDTH_POINTS } from '../restraint/index.ts'
+import { doorSideOf, neighboursOf } from '../vehicle/index.ts'
+
+/** One fitting of a ride, as it stands. */
+export interface Member {
+  readonly id: string
+  readonly case: Case
+}
+/** Somebody who rides on the seat itself: by place, with a breadth where somebody measured it. */
+export interface AdultOfRide {
+  readonly id: string
+  readonly positionId?: string | undefined
+  readonly shoulderBreadthMm?: number | undefined
+}
+
+const spanOf = ({ lo, hi }: Span) => ({ lo, ...(Number.isFinite(hi) && { hi }) })
+
+function widthsOf(profile: SideProfile): NonNullable<OtherOfRide['widths']> {
+  const widths: NonNullable<OtherOfRide['widths']> = {}
+  for (const point of WIDTH_POINTS) {
+    const at = profile[point]
+    if (at !== 'none') widths[point] = { left: spanOf(at.left), right: spanOf(at.right), isStated: at.isStated }
+  }
+  return widths
+}
+
+/** The places that a fitting takes: two of one that lies across, where it is known which. */
+export function placesTaken(c: Case): readonly string[] {
+  const { mode, route, position } = chosenIn(c)
+  if (position === undefined) return []
+  const isAcross = route?.seatsTaken === 2 || (mode?.direction === 'lateral' && route?.seatsTaken === undefined)
+  if (!isAcross || c.vehicle === undefined) return [position.id]
+  const beside = neighboursOf(c.vehicle, position)
+  const second =
+    beside.find((p) => p.id === c.ride?.own?.secondPositionId) ?? (beside.length === 1 ? beside[0] : undefined)
+  return second === undefined ? [position.id] : [position.id, second.id]
+}
+
+/** What the others of a ride have to know of one fitting. */
+export function otherOf({ id, case: c }: Member): OtherOfRide {
+  const { mode, route, position } = chosenIn(c)
+  const own = c.ride?.own
+  const standing =
+    mode &&
+    route &&
+    standingOf(mode, route, {
+      hasExtra: own?.isExtraOff !== true,
+      outsideMm: own?.outsideMm,
+      shoulderBreadthMm: toInterval(c.child.shoulderBreadthMm),
+      podSide: mode.sidePod === true && position ? doorSideOf(position) : undefined,
+    })
+  const gapMm = c.settings.frontSeatGapMm?.value
+  return {
+    id,
+    kind: 'child',
+    positionIds: [...placesTaken(c)],
+    ...(standing && { widths: widthsOf(standing.profile) }),
+    playMm: standing?.playMm ?? 0,
+    needsHand: standing?.needsHand ?? true,
+    holdsSeatBack: true,
+    ...(gapMm !== undefined && { frontSeatGapMm: gapMm }),
+  }
+}
+
+const otherOfAdult = ({ id, positionId, shoulderBreadthMm }: AdultOfRide): OtherOfRide => ({
+  id,
+  kind: 'adult',
+  positionIds: positionId === undefined ? [] : [positionId],
+  widths: widthsOf(personProfile(shoulderBreadthMm ?? USUAL_ADULT_BREADTH_MM)),
+  playMm: 0,
+  needsHand: true,
+  holdsSeatBack: false,
+})
+
+/** How one of a ride has to be told of the others: those in the same car alone are beside it. */
+export function rideFor(
+  rideId: string,
+  member: Member,
+  members: readonly Member[],
+  adults: readonly AdultOfRide[],
+  installing: readonly string[],
+): Ride {
+  const vehicleId = member.case.vehicle?.id
+  const others = members.filter((m) => m.id !== member.id && m.case.vehicle?.id === vehicleId)
+  const turn = installing.indexOf(member.id)
+  const before = installing.filter((id, i) => i < turn && others.some((o) => o.id === id))
+  const own = member.case.ride?.own
+  return {
+    id: rideId,
+    others: [...others.map(otherOf), ...adults.map(otherOfAdult)],
+    ...(before.length > 0 && { installedBefore: before }),
+    ...(own && { own }),
+  }
+}
+
+const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** What has to be put into one fitting so that it knows the others as they are; nothing where it does. */
+export function putsForRide(c: Case, ride: Ride): readonly Put[] {
+  if (c.ride === undefined || c.ride.id !== ride.id) return [{ path: ['ride'], value: ride }]
+  return (['others', 'installedBefore'] as const).flatMap((key): Put[] =>
+    isSame(c.ride?.[key], ride[key]) ? [] : [{ path: ['ride', key], value: ride[key] ?? null }],
+  )
+}

@@ -1,0 +1,189 @@
+import fc from 'fast-check'
+import { buildCase, withEverythingGood } from '../../test/build.ts'
+import { half, REST_OF_CAR } from '../../test/ride.ts'
+import {
+  applyPuts,
+  assess,
+  caseSchema,
+  fittedSubject,
+  otherOf,
+  putsForRide,
+  rideFor,
+  rideStanding,
+  staleIn,
+  stepsFor,
+  takeable,
+  upgradeCase,
+  type AdultOfRide,
+  type Case,
+  type Changed,
+  type Member,
+  type Put,
+} from '../index.ts'
+
+const RIDE = 'ride-1'
+/** One fitting of the same car at another place; everything of it good. */
+const at = (id: string, positionId: string, over: Parameters<typeof buildCase>[0] = {}): Member => {
+  const c = buildCase({
+    others: REST_OF_CAR,
+    mode: { halfWidths: half(180), extraWidthMm: { side: 'both', mm: 10 } },
+    ...over,
+    child: { id: `child-${id}`, name: id, ...over.child },
+  })
+  return { id, case: { ...c, choice: { ...c.choice, positionId } } }
+}
+/** Enters puts as the next entry. */
+const enter = (c: Case, puts: readonly Put[], sequence: number): Case => {
+  const applied = applyPuts(c, puts, sequence)
+  if (!applied.ok) throw new Error(JSON.stringify(applied.error))
+  return applied.value.case
+}
+/** Every fitting told of the others, as whoever keeps the ride does it. */
+const told = (members: readonly Member[], sequence: number, adults: readonly AdultOfRide[] = []): readonly Member[] =>
+  members.map((m) => {
+    const puts = putsForRide(m.case, rideFor(RIDE, m, members, adults, members.map((x) => x.id))) // prettier-ignore
+    return puts.length === 0 ? m : { ...m, case: enter(m.case, puts, sequence) }
+  })
+/** Everything looked at and good, after it was told of the others. */
+const looked = (m: Member): Member => {
+  const c = withEverythingGood(m.case)
+  const readings = Object.fromEntries(Object.entries(c.readings).map(([id, r]) => [id, { ...r, at: 55 }]))
+  return { ...m, case: { ...c, readings: readings as Case['readings'] } }
+}
+const caseOf = (members: readonly Member[], id: string): Case => (members.find((m) => m.id === id) as Member).case
+const change = (members: readonly Member[], id: string, puts: readonly Put[], sequence: number): readonly Member[] =>
+  members.map((m) => (m.id === id ? { ...m, case: enter(m.case, puts, sequence) } : m))
+
+const THREE = told([at('ada', 'rear-left'), at('col', 'rear-centre'), at('mabe', 'rear-right')], 50).map(looked)
+
+test('each knows the two others, and those that go in before it', () => {
+  const { ride } = caseOf(THREE, 'col')
+  expect(ride?.others.map((o) => [o.id, o.positionIds])).toEqual([
+    ['ada', ['rear-left']],
+    ['mabe', ['rear-right']],
+  ])
+  expect(ride?.installedBefore).toEqual(['ada'])
+  expect(caseOf(THREE, 'ada').ride?.installedBefore).toBeUndefined()
+})
+
+test('looked at after they were told, nothing of them is stale, and the step says who goes in first', () => {
+  for (const m of THREE) expect([...staleIn(m.case).keys()]).toEqual([])
+  const steps = (id: string) => stepsFor(fittedSubject(caseOf(THREE, id))!).find((s) => s.id === 'before')!.does
+  expect(steps('col').join(' ')).toContain('Install what goes to Rear left first')
+  expect(steps('ada').join(' ')).not.toContain('first')
+})
+
+test('told twice, nothing is entered the second time', () => {
+  for (const m of THREE) expect(putsForRide(m.case, rideFor(RIDE, m, THREE, [], ['ada', 'col', 'mabe']))).toEqual([])
+})
+
+test.each<[string, readonly Put[]]>([
+  ['cup holder taken off', [{ path: ['ride', 'own'], value: { isExtraOff: true } }]],
+  ['another width set', [{ path: ['ride', 'own'], value: { outsideMm: 480 } }]],
+])('the middle child is stale after the neighbour’s: %s', (_, puts) => {
+  const after = told(change(THREE, 'ada', puts, 60), 61)
+  expect([...staleIn(caseOf(after, 'col')).entries()]).toContainEqual(['room-beside', 'beside'])
+  expect(assess(caseOf(after, 'col')).verdict).not.toBe('ready')
+  // The neighbour itself is looked at again too; the belt and the latches are not.
+  expect(staleIn(caseOf(after, 'ada')).has('room-beside')).toBe(true)
+  expect(staleIn(caseOf(after, 'col')).has('latch-left')).toBe(false)
+})
+
+test('another place of a neighbour leaves the look at the room beside in doubt', () => {
+  const moved = caseOf(THREE, 'mabe')
+  const after = told(change(THREE, 'mabe', [{ path: ['choice'], value: { ...moved.choice, positionId: 'front-left' } }], 60), 61) // prettier-ignore
+  expect(staleIn(caseOf(after, 'col')).get('room-beside')).toBe('beside')
+})
+
+test('what changes nothing beside it leaves every look standing', () => {
+  const after = told(change(THREE, 'ada', [{ path: ['settings', 'legNotch'], value: { value: 4 } }], 60), 61)
+  expect(caseOf(after, 'col')).toBe(caseOf(THREE, 'col'))
+})
+
+test('the seat in front, moved by who sits behind it on the same side, is looked at again', () => {
+  const both = told([at('ada', 'rear-left'), at('col', 'rear-centre')], 50).map(looked)
+  const after = told(change(both, 'ada', [{ path: ['settings', 'frontSeatGapMm'], value: { value: 700 } }], 60), 61)
+  expect(caseOf(after, 'col').disturbances['shared-seat']).toEqual({ at: 61 })
+  expect(caseOf(after, 'col').disturbances.beside).toEqual(caseOf(both, 'col').disturbances.beside)
+})
+
+test('no client writes the others; its own width it may', () => {
+  const c = caseOf(THREE, 'ada')
+  expect(applyPuts(c, [{ path: ['ride', 'own', 'x'], value: 1 }], 70).ok).toBe(false)
+  expect(applyPuts(c, [{ path: ['ride', 'other'], value: [] }], 70).ok).toBe(false)
+  expect(applyPuts(buildCase(), [{ path: ['ride', 'own'], value: { isExtraOff: true } }], 70).ok).toBe(false)
+})
+
+test('undo leaves what came from the others', () => {
+  const changes: Changed[] = [
+    { path: ['ride', 'others'], from: [], to: [] },
+    { path: ['disturbances', 'beside'], from: null, to: { at: 3 } },
+    { path: ['ride', 'own'], from: null, to: { isExtraOff: true } },
+  ]
+  expect(takeable(changes)).toEqual([changes[2]])
+})
+
+describe('the ride as a whole', () => {
+  const judge = (verdicts: Readonly<Record<string, 'ready' | 'not-ready' | 'undecided' | 'not-permitted'>>) => (m: Member) => ({ verdict: verdicts[m.id] ?? ('ready' as const), headline: '', stale: [] }) // prettier-ignore
+  const ids = ['ada', 'col', 'mabe']
+  test.each([
+    [{}, 'ready'],
+    [{ col: 'undecided' }, 'undecided'],
+    [{ col: 'not-ready' }, 'not-ready'],
+    [{ col: 'not-permitted', ada: 'undecided' }, 'not-ready'],
+  ] as const)('%j: %s', (verdicts, verdict) => {
+    expect(rideStanding(RIDE, THREE, [], ids, judge(verdicts)).verdict).toBe(verdict)
+  })
+  test('no fitting at all is no ride that is ready', () => {
+    expect(rideStanding(RIDE, [], [], []).verdict).not.toBe('ready')
+  })
+  test('one that was signed beside others than ride now is not ready', () => {
+    const [ada, ...rest] = THREE as [Member, ...Member[]]
+    const wider: Member = { ...ada, case: enter(ada.case, [{ path: ['ride', 'own'], value: { outsideMm: 470 } }], 60) }
+    const standing = rideStanding(RIDE, [wider, ...rest], [], ids, judge({}))
+    expect(standing.verdict).toBe('undecided')
+    expect(standing.members.filter((m) => m.isOutdated).map((m) => m.id)).toEqual(['col', 'mabe'])
+  })
+  test('fittings of two cars are no ride', () => {
+    const [ada, ...rest] = THREE as [Member, ...Member[]]
+    const elsewhere = { ...ada, case: { ...ada.case, vehicle: { ...ada.case.vehicle!, id: 'another' } } }
+    expect(rideStanding(RIDE, [elsewhere, ...rest], [], ids, judge({})).verdict).toBe('another-car')
+    const none = { ...ada, case: { ...ada.case, vehicle: undefined } }
+    expect(rideStanding(RIDE, [none], [], ids, judge({})).verdict).toBe('another-car')
+  })
+})
+
+test('an adult who rides along is a neighbour of a usual breadth', () => {
+  const [ada] = told([at('ada', 'rear-left')], 50, [{ id: 'a1', positionId: 'rear-centre' }])
+  expect(ada?.case.ride?.others).toMatchObject([{ kind: 'adult', needsHand: true, holdsSeatBack: false }])
+  expect(ada?.case.ride?.others[0]?.widths?.hipBack).toEqual({ left: { lo: 260, hi: 260 }, right: { lo: 260, hi: 260 }, isStated: true }) // prettier-ignore
+})
+
+test('a child whose restraint is not chosen is told of as not known', () => {
+  const c = at('ada', 'rear-left').case
+  const { modelId: _m, modeId: _o, routeId: _r, unitId: _u, ...choice } = c.choice
+  const other = otherOf({ id: 'ada', case: { ...c, choice } })
+  expect(other.widths).toBeUndefined()
+  expect(other.needsHand).toBe(true)
+})
+
+test('whatever is entered beside a fitting, it is never ready with a look that is older', () => {
+  const widths = fc.constantFrom(undefined, 380, 420, 480)
+  fc.assert(
+    fc.property(widths, fc.boolean(), (outsideMm, isExtraOff) => {
+      const own = { ...(outsideMm !== undefined && { outsideMm }), ...(isExtraOff && { isExtraOff }) }
+      const after = told(change(THREE, 'ada', [{ path: ['ride', 'own'], value: own }], 60), 61)
+      const was = caseOf(THREE, 'col').ride?.others
+      const now = caseOf(after, 'col').ride?.others
+      if (JSON.stringify(was) === JSON.stringify(now)) return
+      expect(staleIn(caseOf(after, 'col')).has('room-beside')).toBe(true)
+    }),
+  )
+})
+
+test('a file of version 2 opens without a ride; one with a ride reads itself', () => {
+  const { ride: _ride, ...alone } = caseOf(THREE, 'ada')
+  const opened = caseSchema.parse(upgradeCase({ ...alone, version: 2 }))
+  expect(opened).toEqual({ ...alone, version: 3 })
+  expect(caseSchema.parse(JSON.parse(JSON.stringify(caseOf(THREE, 'ada'))))).toEqual(caseOf(THREE, 'ada'))
+})

@@ -1,0 +1,10 @@
+import { othersInRow } from '../../casefile/index.ts'
+import { observedRule } from '../outcomes.ts'
+
+export default observedRule({
+  id: 'room-beside',
+  stage: 'attach',
+  source: 'practice',
+  checks: ['room-beside'],
+  applies: (s) => othersInRow(s, s.position).length > 0,
+})

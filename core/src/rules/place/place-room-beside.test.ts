@@ -1,0 +1,111 @@
+import { ask, BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
+import { half, inRide, other, REST_OF_CAR } from '../../../test/ride.ts'
+import { reasonOf, severityOf, type Case } from '../../index.ts'
+import { ruleById } from '../../../test/build.ts'
+
+const RULE = 'place-room-beside'
+
+/** Rear left, its middle 380 mm left of Wren's; held by ISOFIX, so that it stands where it stands. */
+const beside = (ownHalfMm: number | undefined, over: Parameters<typeof buildCase>[0] = {}): Case =>
+  buildCase({
+    others: REST_OF_CAR,
+    ...over,
+    mode: { ...(ownHalfMm !== undefined && { halfWidths: half(ownHalfMm) }), widthMm: undefined, ...over.mode },
+  })
+
+test.each([
+  [190, 190, 'pass'],
+  [190, 190.1, 'fail'],
+  [200, 180, 'pass'],
+  [200, 181, 'fail'],
+])('%s mm to its side and %s mm of the neighbour, middles 380 mm apart: %s', (own, neighbour, kind) => {
+  expect(kindOf(RULE, inRide(beside(own), [other(neighbour)]))).toBe(kind)
+})
+
+test.each([
+  [170, 'pass'],
+  [160, 'pass'],
+  [171, 'fail'],
+])('a buckle between them asks for 30 mm more: neighbour %s mm, %s', (neighbour, kind) => {
+  expect(kindOf(RULE, inRide(beside(180), [other(neighbour, { needsHand: true })]))).toBe(kind)
+})
+
+test.each([
+  [190, 20, 'pass'],
+  [200, 20, 'pass'],
+  [210, 20, 'pass'],
+  [210.1, 20, 'fail'],
+  [200, 9, 'fail'],
+  [200, 10, 'pass'],
+])('a neighbour of %s mm that may be moved over by %s mm: %s', (neighbour, playMm, kind) => {
+  expect(kindOf(RULE, inRide(beside(190), [other(neighbour, { playMm })]))).toBe(kind)
+})
+
+test('all of a row stand within their play at once, not two by two', () => {
+  const third = other(190, { id: 'col', positionIds: ['rear-right'] })
+  // Moved to the right by 20 mm the middle one clears the left, and no longer the right.
+  expect(kindOf(RULE, inRide(beside(190), [other(200, { playMm: 20 })]))).toBe('pass')
+  expect(kindOf(RULE, inRide(beside(190), [other(200, { playMm: 20 }), third]))).toBe('fail')
+  expect(kindOf(RULE, inRide(beside(190), [other(190, { playMm: 20 }), third]))).toBe('pass')
+})
+
+describe('what is not known never clears', () => {
+  const open = { kind: 'undecided', severity: 'advise', missing: ['check.room-beside'], settledBy: 'room-beside' }
+  test.each<[string, Case]>([
+    ['it is not chosen what rides beside', inRide(beside(190), [other(undefined)])],
+    ['own width', inRide(beside(undefined), [other(190)])],
+    ['the middle of the neighbour’s place', inRide(beside(190, { others: [{ ...REST_OF_CAR[0]!, lateralCentreMm: undefined }] }), [other(100)])], // prettier-ignore
+    ['own middle', inRide(beside(190, { position: { lateralCentreMm: undefined } }), [other(100)])],
+  ])('%s: open, and a look settles it', (_, c) => {
+    expect(ask(RULE, c)).toMatchObject(open)
+  })
+  test('seen clear, it no longer holds anything up; seen before it was changed, it is open again', () => {
+    const seen = { ...inRide(beside(undefined), [other(190)]), readings: { 'room-beside': { option: 'clear', at: 9 } } }
+    expect(ask(RULE, seen).kind).toBe('pass')
+    expect(ask(RULE, { ...seen, disturbances: { beside: { at: 10 } } })).toMatchObject(open)
+  })
+  test('an outside width alone clears where it is narrow enough, and never refuses', () => {
+    const c = (widthMm: number): Case => inRide(beside(undefined, { mode: { widthMm } }), [other(190)])
+    expect(ask(RULE, c(380)).kind).toBe('pass')
+    expect(ask(RULE, c(381))).toMatchObject(open)
+  })
+})
+
+test('a place where somebody rides already is refused', () => {
+  const c = inRide(beside(100), [other(100, { positionIds: ['rear-left'] })])
+  const outcome = ask(RULE, c)
+  expect(outcome.kind).toBe('fail')
+  expect(severityOf({ rule: ruleById(RULE), outcome })).toBe('stop')
+  expect(reasonOf({ ...outcome, says: { ...outcome.says, rule: RULE } })).toBe(
+    'Another of the ride sits at this place.',
+  )
+})
+
+test.each<[string, NonNullable<Case['ride']>['own'], string]>([
+  ['cup holder on', {}, 'fail'],
+  ['cup holder off', { isExtraOff: true }, 'pass'],
+])('%s', (_, own, kind) => {
+  const c = beside(190, { mode: { extraWidthMm: { side: 'both', mm: 40 } } })
+  expect(kindOf(RULE, inRide(c, [other(190)], own))).toBe(kind)
+})
+
+test.each([
+  [380, 'pass'],
+  [400, 'fail'],
+])('the width setting that is set: %s mm outside, %s', (outsideMm, kind) => {
+  const mode = { widthMm: 380, halfWidths: half(190), widthSettings: [{ label: 'n', outsideMm: 380 }, { label: 'w', outsideMm: 400 }] } // prettier-ignore
+  const c = beside(undefined, { mode: mode as never })
+  expect(kindOf(RULE, inRide(c, [other(190)], { outsideMm }))).toBe(kind)
+})
+
+test('whoever rides alone, or in another row, is asked nothing', () => {
+  expect(kindOf(RULE, beside(190))).toBe('not-applicable')
+  expect(kindOf(RULE, inRide(beside(190), [other(400, { positionIds: ['front-left'] })]))).toBe('not-applicable')
+  expect(kindOf(RULE, inRide(beside(190), [other(400, { positionIds: [] })]))).toBe('not-applicable')
+})
+
+test('a belt has play, and a buckle to reach', () => {
+  const c = buildCase({ others: REST_OF_CAR, mode: { halfWidths: half(190), widthMm: undefined }, route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, sidewaysPlayMm: 30 } } }) // prettier-ignore
+  expect(kindOf(RULE, inRide(c, [other(190)]))).toBe('pass')
+  expect(kindOf(RULE, inRide(c, [other(191)]))).toBe('fail')
+})
