@@ -63,6 +63,10 @@ import { DayService } from './records/day.service'
 import { DueService } from './records/due.service'
 import { LogbookController } from './records/logbook.controller'
 import { LogbookService } from './records/logbook.service'
+import { BeginRide } from './rides/begin-ride'
+import { LeaveRide } from './rides/leave-ride'
+import { RidesController } from './rides/rides.controller'
+import { RidesRead } from './rides/rides-read'
 import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
 import { WorkController } from './work/work.controller'
@@ -148,6 +152,7 @@ class AppModule {
         RulesController,
         WorkController,
         FamiliesController,
+        RidesController,
         JobsController,
         DayController,
         DemoController,
@@ -189,6 +194,9 @@ class AppModule {
         ChangeFamily,
         MoveChild,
         EraseFamily,
+        RidesRead,
+        BeginRide,
+        LeaveRide,
         JobsService,
         DayService,
         DueService,

@@ -394,7 +394,7 @@ describe('opens what it wrote', () => {
     const rows = (await later.get('/api/fittings').expect(200)).body as { id: string; childName: string }[]
     expect(rows.map((r) => r.childName)).toEqual(['Tamsin Hale', 'Tamsin Hale'])
     for (const { id } of rows) {
-      expect((await later.get(`/api/fittings/${id}`).expect(200)).body.case.version).toBe(2)
+      expect((await later.get(`/api/fittings/${id}`).expect(200)).body.case.version).toBe(3)
       await later.get(`/api/fittings/${id}/history`).expect(200)
     }
     expect((await later.get('/api/logbook?q=tamsin')).body.total).toBe(2)

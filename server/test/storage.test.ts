@@ -277,8 +277,9 @@ test('the demo’s files come in the order in which they can be imported, as of 
     ['children'],
     ['vehicles'],
     ['models', 'units'],
+    ['units', 'children'],
   ])
-  expect(documents.map((d) => d.asOf)).toEqual(['2030-01-01', '2030-01-01', '2030-01-01'])
+  expect(documents.map((d) => d.asOf)).toEqual(['2030-01-01', '2030-01-01', '2030-01-01', '2030-01-01'])
 })
 test('moving the demo’s days keeps ages and leaves everything else alone', () => {
   expect(moveDays({ a: '2025-07-20', b: ['2025-07-20', 'no-day', 7], c: { d: null } }, 5)).toEqual({

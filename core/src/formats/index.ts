@@ -23,6 +23,7 @@ export {
   type LogbookPage,
   type LogbookRow,
   type RecheckView,
+  type RideView,
   type Share,
   VISIT_STATES,
   type VisitState,

@@ -3,7 +3,10 @@ import type { AheadItem } from '../ahead/index.ts'
 import type { Child } from '../child/index.ts'
 import type { RecheckAnswer, RecheckItem } from '../procedure/index.ts'
 import type { Decision, IsoDate } from '../quantities/index.ts'
-import type { RouteKind } from '../restraint/index.ts'
+import type { Ride } from '../casefile/index.ts'
+import type { Direction, RouteKind } from '../restraint/index.ts'
+import type { MemberStanding, RideVerdict } from '../ride/index.ts'
+import type { Vehicle } from '../vehicle/index.ts'
 import type { Stage } from '../verdict/index.ts'
 import type { FittingSummary } from './api.ts'
 
@@ -115,6 +118,31 @@ export interface FamilyView {
   readonly cars: readonly string[]
   readonly restraints: readonly { readonly name: string; readonly serial: string | null; readonly lastAt: string }[]
   readonly rechecks: readonly RecheckView[]
+}
+
+/** Fittings of one car that travel at once, and how they stand together. */
+export interface RideView {
+  readonly id: string
+  readonly createdAt: string
+  readonly vehicle: Vehicle | null
+  readonly verdict: RideVerdict
+  /** In the order in which their restraints go in. */
+  readonly members: readonly (MemberStanding & {
+    readonly childId: string
+    readonly childName: string
+    readonly positionIds: readonly string[]
+    readonly direction: Direction | null
+    readonly restraintName: string | null
+    readonly modeLabel: string | null
+    /** Cup holder, pod or width settings that it has, and how they are. */
+    readonly own: Ride['own'] | null
+    readonly hasExtra: boolean
+    readonly widthSettings: readonly { readonly label: string; readonly outsideMm: number }[]
+    readonly sequence: number
+  })[]
+  readonly adults: readonly { readonly id: string; readonly positionId: string | null }[]
+  /** Who gets in, in order, by fitting or adult; past which places. */
+  readonly loading: readonly { readonly id: string; readonly past: readonly string[] }[]
 }
 
 export interface LogbookRow extends FittingSummary {

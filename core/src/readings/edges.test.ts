@@ -13,7 +13,11 @@ const TABLE = [
   ['buckle-above-edge-mm', 'base beside connectors recline slideMm wedge', ''],
   ['buckle-clear', 'base beside connectors recline slideMm wedge', ''],
   ['carry-handle', 'carrier set-round', ''],
-  ['clear-all-round', 'base beside connectors legNotch recline set-round slideMm turned vehicleHeadRestraint wedge', ''],
+  [
+    'clear-all-round',
+    'base beside connectors legNotch recline set-round slideMm turned vehicleHeadRestraint wedge',
+    '',
+  ],
   ['connector-straps', 'base connectors slideMm', ''],
   ['console-out', 'left', ''],
   ['floor-box', 'left', ''],

@@ -1,6 +1,7 @@
+import { besideIn, sharedSeatIn } from '../casefile/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
 import { assess, type Assessment, type Verdict } from '../verdict/index.ts'
-import { putsForRide, rideFor, type AdultOfRide, type Member } from './others.ts'
+import { rideFor, type AdultOfRide, type Member } from './others.ts'
 
 /** How one fitting of a ride stands. */
 export interface MemberStanding {
@@ -28,6 +29,8 @@ const DECISION: Readonly<Record<Verdict, Decision>> = {
   'not-permitted': 'fail',
 }
 
+const isOther = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.stringify(b)
+
 /**
  * A ride is ready when each of its fittings is, all of them in one car, and none
  * was judged beside others than those who ride now.
@@ -41,8 +44,9 @@ export function rideStanding(
 ): RideStanding {
   const told = members.map((member): MemberStanding => {
     const { verdict, headline, stale } = judge(member)
-    const ride = rideFor(rideId, member, members, adults, installing)
-    const isOutdated = putsForRide(member.case, ride).length > 0
+    // Which record the others are kept in says nothing of how they stand.
+    const now = { ...member.case, ride: rideFor(rideId, member, members, adults, installing) }
+    const isOutdated = isOther(besideIn(member.case), besideIn(now)) || isOther(sharedSeatIn(member.case), sharedSeatIn(now)) // prettier-ignore
     const isSigned = member.case.handover !== undefined
     return { id: member.id, verdict, headline, isSigned, isOutdated, isStale: stale.length > 0 }
   })

@@ -5,7 +5,7 @@ import { SUMMARY_COLUMNS, toSummary } from '../fittings/fitting-views'
 import { toRecheck } from '../handover/recheck.service'
 import { Database } from '../storage/database'
 import { findFamily } from './find-family'
-import { ChildRow, EntryRow, FittingRow, RecheckRow } from '../storage/entities'
+import { ChildRow, EntryRow, FittingRow, RecheckRow, type RideBody } from '../storage/entities'
 
 const MOST_FAMILIES = 500
 
@@ -66,8 +66,12 @@ export class FamiliesRead {
       const entries = await this.db.read.find(EntryRow, { where: { fittingId }, order: { sequence: 'ASC' } })
       fittings.push({ id: fittingId, status: row.status, number: row.number, createdAt: row.createdAt, updatedAt: row.updatedAt, case: row.current, history: entries.map(({ fittingId: _f, ...e }) => e) }) // prettier-ignore
     }
+    const rides = (await this.db.read.query(
+      `SELECT DISTINCT r."id", r."createdAt", r."body" FROM "ride" r JOIN "ride_fitting" b ON b."rideId" = r."id" JOIN "fitting" f ON f."id" = b."fittingId" JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ? ORDER BY r."createdAt"`,
+      [id],
+    )) as { id: string; createdAt: string; body: string }[]
     const { rechecks, children, name, note } = view
-    return { format: 'nimble-anchor/family', version: 1, family: { id, name, note }, children, fittings, rechecks }
+    return { format: 'nimble-anchor/family', version: 1, family: { id, name, note }, children, fittings, rides: rides.map((r) => ({ ...r, body: JSON.parse(r.body) as RideBody })), rechecks } // prettier-ignore
   }
 
   private async serialOf(fittingId: string, unitId: string | null): Promise<string | null> {

@@ -3,6 +3,7 @@ import { ConflictException, Injectable, NotFoundException } from '@nestjs/common
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { applyPuts, highestSequence, type Case, type Changed, type Put } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
+import { putsForRide, rideFor } from '@nimble-anchor/core/ride'
 import type { EntityManager } from 'typeorm'
 import { Clock } from '../http/clock'
 import { FaultsException } from '../http/faults'
@@ -13,6 +14,7 @@ import { searchText } from '../projections/search'
 import { FittingRow, type EntryRow } from '../storage/entities'
 import { insertEntry, readFitting, updateFitting } from '../storage/statements'
 import { judge, toView } from './fitting-views'
+import { memberOf, rideOf } from './ride-of'
 
 /** What is known of a fitting that begins, beside its case. */
 export interface Beginning {
@@ -29,6 +31,8 @@ interface Entry extends By {
   readonly entryId?: string | null
   readonly takesBack?: Pick<EntryRow, 'sequence' | 'at'>
   readonly due?: readonly AheadItem[] | 'asked' | undefined
+  /** It says what the others of a ride are like: they need not be told of it. */
+  readonly isOfRide?: boolean
 }
 
 /**
@@ -130,7 +134,32 @@ export class Ledger {
     })
     const { changes, takesBack, due } = entry
     await project({ manager, row, next, findings, before, entry: { changes, takesBack }, due })
-    return this.told(row)
+    const view = this.told(row)
+    return entry.isOfRide === true ? view : ((await this.tellRide(manager, row, entry)) ?? view)
+  }
+
+  /**
+   * Writes into every open fitting of its ride what the others are like now, where
+   * that has changed: what was looked at beside them is then in doubt.
+   *
+   * @returns the fitting itself, where it had to be told too: in another car it has others beside it
+   */
+  async tellRide(manager: EntityManager, row: FittingRow, { who, personId }: By): Promise<FittingView | undefined> {
+    const ride = await rideOf(manager, row.id)
+    if (ride === undefined) return undefined
+    // As it stands after this entry, which is not what was read of it before.
+    const rows = ride.rows.map((r) => (r.id === row.id ? row : r))
+    const members = rows.map(memberOf)
+    let own: FittingView | undefined
+    for (const other of rows) {
+      if (other.status === 'signed') continue
+      const { adults, installing } = ride.body
+      const puts = putsForRide(other.current as Case, rideFor(ride.id, memberOf(other), members, adults, installing))
+      if (puts.length === 0) continue
+      const told = await this.append(manager, other, puts, { who, personId, isOfRide: true })
+      if (other === row) own = told
+    }
+    return own
   }
 
   /** Other devices hear of it once it is stored. */

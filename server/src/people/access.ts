@@ -100,6 +100,10 @@ export const ACCESS: Readonly<Record<string, Access>> = {
   'GET /api/second-look/:token': open,
   'POST /api/second-look/:token': { ...open, tells: 'day' },
   'GET /api/children/:id/readings': everybody,
+  'POST /api/rides': { ...fitting, tells: 'day' },
+  'GET /api/rides/:id': everybody,
+  'GET /api/rides/:id/sheet.pdf': fitting,
+  'DELETE /api/rides/:id/fittings/:fittingId': fitting,
   'POST /api/assess': everybody,
   'POST /api/arrange': everybody,
 

@@ -2,10 +2,20 @@ import type { JobKind, JobPlan, JobRecord } from '@nimble-anchor/core/aftercare'
 import type { AheadItem } from '@nimble-anchor/core/ahead'
 import type { VisitState } from '@nimble-anchor/core/formats'
 import type { RecheckItem } from '@nimble-anchor/core/procedure'
+import type { AdultOfRide } from '@nimble-anchor/core/ride'
 import type { Stage, Verdict } from '@nimble-anchor/core/verdict'
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm'
 import { PEOPLE_ENTITIES } from './people-entities'
 import { CASES } from './same-text'
+
+/** What a ride is beside its fittings. */
+export interface RideBody {
+  readonly adults: readonly AdultOfRide[]
+  /** Fittings in the order in which their restraints go in. */
+  readonly installing: readonly string[]
+  /** Fittings and adults in the order in which they get in, and the places that they get past. */
+  readonly loading: readonly { readonly id: string; readonly past: readonly string[] }[]
+}
 
 /**
  * Documents of the open formats are stored whole, as validated by core; columns
@@ -215,6 +225,22 @@ export class VisitRow {
   @Column('text', { nullable: true }) fittingId: string | null
 }
 
+/** Fittings of one car that travel at once. */
+@Entity('ride')
+export class RideRow {
+  @PrimaryColumn('text') id: string
+  @Column('text') createdAt: string
+  /** Who rides along on the seats, and the order in which restraints and riders go in, by fitting. */
+  @Column('simple-json') body: RideBody
+}
+
+/** A fitting is of one ride at most. */
+@Entity('ride_fitting')
+export class RideFittingRow {
+  @PrimaryColumn('text') fittingId: string
+  @Column('text') rideId: string
+}
+
 /** The id of a fitting that was erased, and nothing else of it. */
 @Entity('erased')
 export class ErasedRow {
@@ -256,6 +282,8 @@ export const ENTITIES = [
   JobRow,
   JobEntryRow,
   VisitRow,
+  RideRow,
+  RideFittingRow,
   ErasedRow,
   PracticeRow,
   LocalRuleRow,

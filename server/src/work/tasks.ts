@@ -1,11 +1,18 @@
 import { roadAhead, sequencesAhead, type AheadItem } from '@nimble-anchor/core/ahead'
 import { arrangeRequestSchema, type ArrangeResult, arranging } from '@nimble-anchor/core/arrange'
 import { type Case } from '@nimble-anchor/core/casefile'
-import { type AheadView, type ReadItem, readCatalogue, type TableName } from '@nimble-anchor/core/formats'
+import {
+  type AheadView,
+  type ReadItem,
+  readCatalogue,
+  type RideView,
+  type TableName,
+} from '@nimble-anchor/core/formats'
 import { type Fault, ok, parseWith, type Result } from '@nimble-anchor/core/ground'
 import { readCsv, toCsv } from './csv'
 import { seasonFittings, type Season, type SeasonFitting } from './season/season'
 import { calendarOf } from './papers/calendar'
+import { rideSheet } from './papers/ride-sheet'
 import { sheetPdf } from './papers/sheet'
 import { stockOf, type StockTexts } from './papers/stock'
 
@@ -57,6 +64,7 @@ export const TASKS = {
   season: (_: Tell, season: Season, from: number, count: number): readonly SeasonFitting[] =>
     seasonFittings(season, from, count),
   sheet: (_: Tell, c: Case): Promise<Uint8Array> => sheetPdf(c, roadAhead(c)),
+  rideSheet: (_: Tell, view: RideView, cases: readonly Case[]): Promise<Uint8Array> => rideSheet(view, cases),
   calendar: (_: Tell, id: string, c: Case, updatedAt: string): string =>
     calendarOf(id, c, roadAhead(c), new Date(updatedAt)),
 } as const satisfies Record<string, (tell: Tell, ...args: never[]) => unknown>

@@ -31,6 +31,7 @@ const DrawingsPage = lazy(() => import('../rulebook/DrawingsPage.tsx'))
 const FamiliesPage = lazy(() => import('../families/FamiliesPage.tsx'))
 const FamilyPage = lazy(() => import('../families/FamilyPage.tsx'))
 const ArrangePage = lazy(() => import('../arrange/ArrangePage.tsx'))
+const RidePage = lazy(() => import('../rides/RidePage.tsx'))
 const LogbookPage = lazy(() => import('../logbook/LogbookPage.tsx'))
 const JobPage = lazy(() => import('../jobs/JobPage.tsx'))
 const RecheckPage = lazy(() => import('../recheck/RecheckPage.tsx'))
@@ -111,6 +112,7 @@ function Program() {
               <Route path="families" element={<FamiliesPage />} />
               <Route path="families/:id" element={<FamilyPage />} />
               <Route path="arrange" element={<ArrangePage />} />
+              <Route path="rides/:id" element={<RidePage />} />
               <Route path="logbook" element={<LogbookPage />} />
               <Route path="jobs/:id" element={<JobPage />} />
               <Route path="restraints" element={<RestraintsPage />} />

@@ -1,5 +1,4 @@
-import { factText, whyNotThereText, type Names, type RowOf } from '@nimble-anchor/core/arrange'
-import type { Vehicle } from '@nimble-anchor/core/vehicle'
+import { factText, whyNotThereText, type ArrangeResult } from '@nimble-anchor/core/arrange'
 import { useQuery } from '@tanstack/react-query'
 import { Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
@@ -8,11 +7,14 @@ import { toast } from 'sonner'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { usePracticeBook } from '../session/practice.ts'
+import { fitterName } from '../session/preferences.ts'
 import { withQueries } from '../session/queries.tsx'
+import { useToday } from '../session/today.ts'
+import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
-import { Choices } from '../ui/Choices.tsx'
 import { Missing } from '../ui/Missing.tsx'
 import { Page } from '../ui/Page.tsx'
+import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Tabs } from '../ui/Tabs.tsx'
@@ -23,9 +25,9 @@ import { CarTable } from './CarTable.tsx'
 import { NoWay } from './NoWay.tsx'
 import { OrderStrip } from './OrderStrip.tsx'
 import { VERDICT_STATE, VERDICT_WORD } from './places.ts'
-import { adultName, askedIn, namesOf, requestOf, textOf, type Asked, type Known } from './question.ts'
+import { adultName, askedIn, beginningOf, namesOf, requestOf, textOf, type Asked, type Known } from './question.ts'
 import { RiderMenu, seatedAt } from './RiderMenu.tsx'
-import { RowSection } from './RowSection.tsx'
+import { Rows } from './Rows.tsx'
 import { useArranger } from './useArranger.ts'
 import { ToMeasure, Ways } from './Ways.tsx'
 
@@ -91,10 +93,19 @@ function Arranging({ known, familyId, familyName }: Props) {
   }
   const vehicles = useMemo(() => known.catalogue.vehicles ?? [], [known])
   const own = vehicles.find((v) => v.id === asked.vehicleId)
-  const request = useMemo(() => requestOf(asked, known, own === undefined ? vehicles : [own]), [asked, known, own, vehicles])
-  const pool = useMemo(() => (own === undefined ? undefined : requestOf(asked, known, vehicles)), [asked, known, own, vehicles])
+  const request = useMemo(
+    () => requestOf(asked, known, own === undefined ? vehicles : [own]),
+    [asked, known, own, vehicles],
+  )
+  const pool = useMemo(
+    () => (own === undefined ? undefined : requestOf(asked, known, vehicles)),
+    [asked, known, own, vehicles],
+  )
   const { working, isPoolRunning, stop, answers, carry, putDown } = useArranger(request, pool)
   const [chosen, setChosen] = useState(0)
+  const [isBeginning, setBeginning] = useState(false)
+  const mayFit = useMay('lead', 'fitter', 'trainee')
+  const visits = useToday((s) => s.day?.visits)
   const { result } = working
   const [before, setBefore] = useState(result)
   if (before !== result) {
@@ -105,7 +116,9 @@ function Arranging({ known, familyId, familyName }: Props) {
   const arrangement = result?.arrangements[chosen] ?? result?.without?.arrangement
   const vehicle = vehicles.find((v) => v.id === arrangement?.vehicleId) ?? own ?? vehicles[0]
   const models = useMemo(() => new Map((known.catalogue.models ?? []).map((m) => [m.id, m])), [known])
-  const shelfModels = (known.catalogue.models ?? []).filter((m) => known.catalogue.units?.some((u) => u.modelId === m.id))
+  const shelfModels = (known.catalogue.models ?? []).filter((m) =>
+    known.catalogue.units?.some((u) => u.modelId === m.id),
+  )
   if (vehicle === undefined) return null
 
   const riders: readonly RiderOnPlan[] = [
@@ -138,7 +151,10 @@ function Arranging({ known, familyId, familyName }: Props) {
       case 'fits':
         return 'yes'
       case 'fits-if-measured':
-        return `perhaps. ${answer.facts.slice(0, 2).map((f) => factText(f, names)).join('; ')}`
+        return `perhaps. ${answer.facts
+          .slice(0, 2)
+          .map((f) => factText(f, names))
+          .join('; ')}`
       case 'does-not-fit':
         return `no. ${answer.why === undefined ? '' : whyNotThereText(answer.why, vehicle.id, names)}`
       case 'not-known':
@@ -158,6 +174,18 @@ function Arranging({ known, familyId, familyName }: Props) {
     ask(seatedAt(asked, riderId, vehicle.id, positionId))
   }
   const isRunning = working.status === 'running'
+  async function begin(): Promise<void> {
+    if (arrangement === undefined) return
+    setBeginning(true)
+    try {
+      const ride = await api.beginRide(beginningOf(arrangement, asked, visits ?? [], fitterName()))
+      void navigate(`/rides/${ride.id}`)
+    } catch (error) {
+      sayRefusal(error)
+      setBeginning(false)
+    }
+  }
+  const leftOut = request.children.filter((c) => arrangement?.seats.every((s) => s.childId !== c.id)).map((c) => c.name)
   // A row where nobody but the driver sits has nothing to show.
   const isChild = new Set(request.children.map((c) => c.id))
   const row = arrangement?.rows.filter(
@@ -165,7 +193,7 @@ function Arranging({ known, familyId, familyName }: Props) {
   )
   return (
     <Page hasVerdicts>
-      <div className="mb-2 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
+      <div className="mb-2 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 lg:flex-nowrap">
         <h1 className="text-2xl font-bold tracking-tight">Arrange</h1>
         <Link to={`/families/${familyId}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
           {familyName}
@@ -181,26 +209,46 @@ function Arranging({ known, familyId, familyName }: Props) {
           ]}
           onChange={(id) => ask({ ...asked, vehicleId: id === POOL ? undefined : id })}
         />
-        <span className="text-lg" role="status" aria-live="polite">
-          {isRunning ? (
-            <span className="text-ink-soft">Being worked out</span>
+        <div
+          className="order-last min-w-0 basis-full leading-tight lg:order-none lg:flex-1 lg:basis-0"
+          role="status"
+          aria-live="polite"
+        >
+          {working.status === 'failed' ? (
+            <p className="text-fail">It could not be worked out. Load the page again.</p>
+          ) : isRunning ? (
+            <p className="text-lg text-ink-soft">Being worked out</p>
           ) : (
             result && (
-              <StateMark
-                state={VERDICT_STATE[result.verdict]}
-                word={`${VERDICT_WORD[result.verdict]}${result.proof === 'best' ? (result.arrangements.length > 0 ? ', proven best' : '') : ', best found so far'}`}
-                size={20}
-              />
+              <>
+                <p className="text-lg">
+                  <StateMark state={VERDICT_STATE[result.verdict]} word={verdictText(result)} size={20} />
+                </p>
+                {result.measureNext && <p className="truncate text-sm">Next: {factText(result.measureNext, names)}</p>}
+              </>
             )
           )}
-          {!isRunning && result?.measureNext && (
-            <span className="ml-4 text-base">Measure next: {factText(result.measureNext, names)}</span>
-          )}
-          {working.status === 'failed' && <span className="text-fail">It could not be worked out.</span>}
-        </span>
+        </div>
         <Button className="ml-auto" disabled={depth === 0} onClick={() => void navigate(-1)}>
           <Undo2 size={18} aria-hidden="true" /> Undo
         </Button>
+        {arrangement && mayFit && (
+          <div className="max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-30 max-lg:border-t max-lg:border-line max-lg:bg-paper max-lg:p-2">
+            <Button
+              className="max-lg:w-full"
+              // Where not all of them fit, what mends that is the next thing to do.
+              look={leftOut.length > 0 ? 'plain' : 'main'}
+              disabled={isRunning || isBeginning}
+              onClick={() => void begin()}
+            >
+              {leftOut.length > 0
+                ? `Begin without ${leftOut.join(' and ')}`
+                : arrangement.seats.length === 1
+                  ? 'Begin this fitting'
+                  : 'Begin these fittings'}
+            </Button>
+          </div>
+        )}
       </div>
       <div
         aria-busy={isRunning}
@@ -287,7 +335,13 @@ function Arranging({ known, familyId, familyName }: Props) {
             ]}
           />
           {arrangement && row && row.length > 0 && (
-            <Rows key={`${vehicle.id} ${row.map((r) => r.row).join(' ')}`} rows={row} vehicle={vehicle} names={names} />
+            <Rows
+              key={`${vehicle.id} ${row.map((r) => r.row).join(' ')}`}
+              rows={row}
+              vehicle={vehicle}
+              names={names}
+              isChild={(id) => isChild.has(id)}
+            />
           )}
           {arrangement && (
             <div className="shrink-0">
@@ -300,32 +354,8 @@ function Arranging({ known, familyId, familyName }: Props) {
   )
 }
 
-interface RowsProps {
-  readonly rows: readonly RowOf[]
-  readonly vehicle: Vehicle
-  readonly names: Names
-}
-
-/** The rows from behind, one of them looked at: first the one where most sit side by side. */
-function Rows({ rows, vehicle, names }: RowsProps) {
-  const fullest = rows.toSorted((a, b) => b.stands.length - a.stands.length)[0]
-  const [shown, setShown] = useState(String(fullest?.row))
-  const row = rows.find((r) => String(r.row) === shown) ?? fullest
-  if (row === undefined) return null
-  return (
-    <section aria-label="Row from behind" className="shrink-0">
-      {rows.length > 1 && (
-        <div className="mb-1">
-          <Choices
-            legend="Row from behind"
-            hideLegend
-            value={String(row.row)}
-            onChoose={setShown}
-            options={rows.map((r) => ({ id: String(r.row), label: `Row ${r.row} from behind` }))}
-          />
-        </div>
-      )}
-      <RowSection row={row} vehicle={vehicle} names={names} />
-    </section>
-  )
-}
+const verdictText = ({ verdict, proof, arrangements }: ArrangeResult): string =>
+  [
+    VERDICT_WORD[verdict],
+    ...(arrangements.length === 0 ? [] : [proof === 'best' ? 'proven best' : 'best found so far']),
+  ].join(', ')

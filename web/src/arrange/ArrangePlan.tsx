@@ -17,10 +17,9 @@ import type { RestraintModel } from '@nimble-anchor/core/restraint'
 import { planOf, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { Pin, User } from 'lucide-react'
 import { useMemo, useState, type ComponentProps, type ReactNode } from 'react'
-import { CarBody } from '../car/CarBody.tsx'
-import { DoorMark, SeatDrawing } from '../car/SeatDrawing.tsx'
 import { Button } from '../ui/Button.tsx'
-import { MarkShape } from '../ui/StateMark.tsx'
+import { StateMark } from '../ui/StateMark.tsx'
+import { CarField, spotOn } from './CarField.tsx'
 import { ShellFromAbove, type ShellLook } from './ShellFromAbove.tsx'
 import { fieldOf, PLACE_WORD, toNextPlace, VERDICT_STATE } from './places.ts'
 import type { PlaceAnswers } from './useArranger.ts'
@@ -71,12 +70,6 @@ export function ArrangePlan(props: Props) {
   )
   const labelOf = (id: string): string => vehicle.positions.find((p) => p.id === id)?.label ?? id
   const seatOf = (id: string): SeatOnPlan | undefined => plan.seats.find((s) => s.position.id === id)
-  const spot = (positionIds: readonly string[]) => {
-    const seats = positionIds.flatMap((id) => seatOf(id) ?? [])
-    const x = seats.reduce((sum, s) => sum + s.x, 0) / seats.length
-    const y = seats.reduce((sum, s) => sum + s.backY - s.depthMm / 2, 0) / seats.length
-    return { left: `${((x - field.x) / field.width) * 100}%`, top: `${((y - field.y) / field.height) * 100}%` }
-  }
   const seated = riders.filter((r) => r.positionIds.some((id) => seatOf(id)))
   const waiting = riders.filter((r) => !r.positionIds.some((id) => seatOf(id)))
   const looks = arrangement?.seats.flatMap((s): ShellLook[] => {
@@ -85,7 +78,7 @@ export function ArrangePlan(props: Props) {
     if (seat === undefined || mode === undefined) return []
     const second = s.secondPositionId === undefined ? undefined : seatOf(s.secondPositionId)
     const stand = arrangement.rows.flatMap((r) => r.stands).find((x) => x.riderId === s.childId)
-    return [{ id: s.childId, seat, second, mode, stand }]
+    return [{ id: s.childId, seat, second, direction: mode.direction, stand }]
   })
   const say = over === undefined ? undefined : sayOf(over)
   return (
@@ -129,80 +122,63 @@ export function ArrangePlan(props: Props) {
       }}
     >
       <div className="flex h-full min-h-0 flex-col">
-        <div
-          className="graticule relative mx-auto min-h-0 w-full max-w-[340px] bg-shoal lg:h-full lg:w-auto lg:max-w-full lg:flex-1"
-          style={{ aspectRatio: `${field.width} / ${field.height}` }}
-        >
-          <svg
-            viewBox={`${field.x} ${field.y} ${field.width} ${field.height}`}
-            className="absolute inset-0 h-full w-full"
-            role="img"
-            aria-label={`${vehicle.maker} ${vehicle.model} from above; the figures on it say who sits where`}
-          >
-            <CarBody half={field.half} top={field.top} bottom={plan.rearY} dashY={plan.dashY} />
-            {plan.seats.map((seat) => (
-              <g key={seat.position.id} opacity={takenIds.has(seat.position.id) ? 0.35 : 1}>
-                <SeatDrawing
-                  seat={seat}
-                  isSelected={seat.position.id === over}
-                  isChosen={false}
-                  dashY={plan.dashY}
-                />
-              </g>
-            ))}
-            {plan.seats
-              .filter((s) => takenIds.has(s.position.id))
-              .map((s) => (
-                <path
-                  key={s.position.id}
-                  d={`M${s.x - s.widthMm / 2 + 40} ${s.backY - s.depthMm}l${s.widthMm - 80} ${s.depthMm}m0 ${-s.depthMm}l${80 - s.widthMm} ${s.depthMm}`}
-                  stroke="var(--ink-soft)"
-                  strokeWidth="16"
-                />
+        <CarField
+          plan={plan}
+          label={`${vehicle.maker} ${vehicle.model} from above; the figures on it say who sits where`}
+          selected={over}
+          isFaint={(seat) => takenIds.has(seat.position.id)}
+          drawn={
+            <>
+              {plan.seats
+                .filter((s) => takenIds.has(s.position.id))
+                .map((s) => (
+                  <path
+                    key={s.position.id}
+                    d={`M${s.x - s.widthMm / 2 + 40} ${s.backY - s.depthMm}l${s.widthMm - 80} ${s.depthMm}m0 ${-s.depthMm}l${80 - s.widthMm} ${s.depthMm}`}
+                    stroke="var(--ink-soft)"
+                    strokeWidth="16"
+                  />
+                ))}
+              {looks?.map((look) => (
+                <ShellFromAbove key={look.id} {...look} isQuiet={carried !== undefined} />
               ))}
-            {looks?.map((look) => (
-              <ShellFromAbove key={look.id} {...look} isQuiet={carried !== undefined} />
-            ))}
-            {carried !== undefined &&
-              plan.seats.map((seat) => {
-                const answer = answers.get(seat.position.id)
-                return (
-                  answer && (
-                    <MarkShape
-                      key={seat.position.id}
-                      state={VERDICT_STATE[answer.verdict]}
-                      x={seat.x - 85}
-                      y={seat.backY - seat.depthMm + 20}
-                      size={170}
-                    />
-                  )
-                )
-              })}
-            {plan.seats.map((seat) => (
-              <DoorMark key={seat.position.id} seat={seat} halfWidthMm={field.half} onMove={undefined} />
-            ))}
-          </svg>
+            </>
+          }
+        >
           {plan.seats
             .filter((s) => !s.position.isDriverSeat)
             .map((seat) => (
               <PlaceToDrop key={seat.position.id} seat={seat} field={field} />
             ))}
+          {carried !== undefined &&
+            plan.seats.map((seat) => {
+              const answer = answers.get(seat.position.id)
+              return (
+                answer && (
+                  <span
+                    key={seat.position.id}
+                    className="pointer-events-none absolute z-20 grid size-7 -translate-x-1/2 -translate-y-11 place-items-center rounded-full border border-line bg-sheet"
+                    style={spotOn(plan, [seat.position.id])}
+                  >
+                    <StateMark state={VERDICT_STATE[answer.verdict]} size={18} />
+                  </span>
+                )
+              )
+            })}
           {seated.map((rider) => (
             <div
               key={rider.id}
               className="absolute z-10 -translate-x-1/2 -translate-y-1/2"
-              style={spot(rider.positionIds)}
+              style={spotOn(plan, rider.positionIds)}
             >
               {menuOf(rider, <Figure rider={rider} isCarried={carried?.id === rider.id} />)}
             </div>
           ))}
-        </div>
+        </CarField>
         {waiting.length > 0 && (
           <div className="mt-2 flex flex-wrap items-center gap-2" aria-label="Not in the car yet" role="group">
             {waiting.map((rider) => (
-              <span key={rider.id}>
-                {menuOf(rider, <Figure rider={rider} isCarried={carried?.id === rider.id} />)}
-              </span>
+              <span key={rider.id}>{menuOf(rider, <Figure rider={rider} isCarried={carried?.id === rider.id} />)}</span>
             ))}
           </div>
         )}
@@ -261,12 +237,12 @@ function Figure({ rider, isCarried, ref, ...rest }: FigureProps) {
       {...rest}
       {...attributes}
       {...listeners}
+      aria-label={rider.isPinned ? `${rider.name}, pinned` : rider.name}
       className={`inline-flex min-h-11 max-w-28 touch-manipulation items-center gap-1 rounded-full border-2 bg-sheet px-2.5 text-sm font-bold select-none hover:bg-shoal ${rider.isPinned ? 'border-magenta' : 'border-ink'} ${isCarried ? 'opacity-40' : ''}`}
     >
       {rider.isPinned && <Pin size={14} aria-hidden="true" className="shrink-0 text-magenta" />}
       {rider.kind === 'adult' && <User size={14} aria-hidden="true" className="shrink-0" />}
       <span className="truncate">{rider.name}</span>
-      {rider.isPinned && <span className="sr-only">, pinned</span>}
     </Button>
   )
 }

@@ -20,8 +20,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
   const extras = modelsWithExtras(known)
   const home = known.children.filter((c) => asked.atHome.includes(c.id))
   const ownModels = (known.catalogue.models ?? []).filter((m) => known.catalogue.units?.some((u) => u.modelId === m.id))
-  const isTaken = (id: string): boolean =>
-    asked.taken.some((t) => t.vehicleId === vehicle?.id && t.positionId === id)
+  const isTaken = (id: string): boolean => asked.taken.some((t) => t.vehicleId === vehicle?.id && t.positionId === id)
   return (
     <div className="grid gap-3 p-1">
       <section className="flex flex-wrap items-center gap-2">
@@ -49,7 +48,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
       </section>
       {asked.pins.length + asked.wishes.length > 0 && (
         <section>
-          <h3 className="font-bold">Pins</h3>
+          <h2 className="font-bold">Pins</h2>
           <ul>
             {asked.pins.map((pin, i) => (
               <PinRow
@@ -74,7 +73,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
       )}
       {vehicle && (
         <section>
-          <h3 className="font-bold">Places taken by something else</h3>
+          <h2 className="font-bold">Places taken by something else</h2>
           <div className="flex flex-wrap gap-x-4">
             {vehicle.positions
               .filter((p) => p.isDriverSeat !== true)
@@ -99,7 +98,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
       )}
       {extras.length > 0 && (
         <section>
-          <h3 className="font-bold">Cup holder or pod taken off</h3>
+          <h2 className="font-bold">Cup holder or pod taken off</h2>
           <div className="flex flex-wrap gap-x-4">
             {extras.map((m) => (
               <CheckBox
@@ -119,7 +118,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
         </section>
       )}
       <section>
-        <h3 className="font-bold">The family brings its own</h3>
+        <h2 className="font-bold">The family brings its own</h2>
         <div className="flex flex-wrap gap-x-4">
           {ownModels.map((m) => {
             const ids = (known.catalogue.units ?? []).filter((u) => u.modelId === m.id).map((u) => u.id)
@@ -151,7 +150,12 @@ const without = (pins: readonly Pin[], index: number): readonly Pin[] => pins.fi
 
 function Remove({ label, onClick }: { readonly label: string; readonly onClick: () => void }) {
   return (
-    <Button look="bare" aria-label={`Remove: ${label}`} className="grid size-11 place-items-center hover:bg-shoal" onClick={onClick}>
+    <Button
+      look="bare"
+      aria-label={`Remove: ${label}`}
+      className="grid size-11 place-items-center hover:bg-shoal"
+      onClick={onClick}
+    >
       <X size={16} aria-hidden="true" />
     </Button>
   )

@@ -37,27 +37,16 @@ export function NoWay({ result, names, asked, onAsk }: Props) {
   const then = change && changed(asked, change.what)
   return (
     <div className="grid gap-3">
-      {conflict && conflict.facts.length > 0 && (
-        <section>
-          <h3 className="font-bold">In {names.car(conflict.vehicleId)} these cannot all be</h3>
-          <ul className="list-disc pl-5">
-            {conflict.facts.map((fact) => (
-              <li key={conflictText(fact, conflict.vehicleId, names)}>
-                {conflictText(fact, conflict.vehicleId, names)}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      {conflict?.facts.length === 0 && <p>Nothing that could be otherwise stands in the way: they do not fit by measures alone.</p>}
       {change && (
         <section>
-          <h3 className="font-bold">The one change that helps most</h3>
+          <h2 className="font-bold">The one change that helps most</h2>
           <div className="flex flex-wrap items-center gap-3">
             {then === undefined ? (
               <span className="font-semibold">{singleChangeText(change.what, names)}</span>
             ) : (
-              <Button onClick={() => onAsk(then)}>{singleChangeText(change.what, names)}</Button>
+              <Button look="main" onClick={() => onAsk(then)}>
+                {singleChangeText(change.what, names)}
+              </Button>
             )}
             <StateMark
               state={change.verdict === 'fits' ? 'pass' : 'undecided'}
@@ -66,9 +55,24 @@ export function NoWay({ result, names, asked, onAsk }: Props) {
           </div>
         </section>
       )}
+      {conflict && conflict.facts.length > 0 && (
+        <section>
+          <h2 className="font-bold">In {names.car(conflict.vehicleId)} these cannot all be</h2>
+          <ul className="list-disc gap-x-8 pl-5 sm:columns-2">
+            {conflict.facts.map((fact) => (
+              <li key={conflictText(fact, conflict.vehicleId, names)}>
+                {conflictText(fact, conflict.vehicleId, names)}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {conflict?.facts.length === 0 && (
+        <p>Nothing that could be otherwise stands in the way: they do not fit by measures alone.</p>
+      )}
       {without && (
         <section>
-          <h3 className="font-bold">Without {without.childIds.map((id) => names.rider(id)).join(' and ')}</h3>
+          <h2 className="font-bold">Without {without.childIds.map((id) => names.rider(id)).join(' and ')}</h2>
           <p>
             {names.car(without.arrangement.vehicleId)}: {seatsText(without.arrangement, names)}
           </p>

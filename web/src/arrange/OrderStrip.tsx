@@ -53,13 +53,18 @@ export function OrderStrip(props: Props) {
   const bottom = Math.max(...plan.seats.map((s) => s.backY)) + 160
   const half = plan.halfWidthMm + 60
   return (
-    <ol aria-label="Order of installing and getting in" className="flex gap-2 overflow-x-auto pb-1">
+    <ol
+      aria-label="Order of installing and getting in"
+      // Scrolled by the keyboard where it is longer than the screen.
+      tabIndex={0}
+      className="flex gap-2 overflow-x-auto pb-1 max-lg:mb-16"
+    >
       {steps.map((step, i) => (
-        <li key={step.key} className="flex w-34 shrink-0 flex-col gap-1">
+        <li key={step.key} className="flex w-30 shrink-0 flex-col gap-1">
           <svg
             viewBox={`${-half} ${top} ${half * 2} ${bottom - top}`}
             aria-hidden="true"
-            className="h-24 w-full rounded-[3px] bg-shoal"
+            className="h-18 w-full rounded-[3px] bg-shoal"
           >
             {plan.seats.map((seat) => (
               <SmallSeat key={seat.position.id} seat={seat} step={step} />
@@ -93,7 +98,15 @@ function SmallSeat({ seat, step }: { readonly seat: SeatOnPlan; readonly step: O
 }
 
 /** From the door over whatever is passed to the place. */
-function WayIn({ step, seats, half }: { readonly step: OrderStep; readonly seats: readonly SeatOnPlan[]; readonly half: number }) {
+function WayIn({
+  step,
+  seats,
+  half,
+}: {
+  readonly step: OrderStep
+  readonly seats: readonly SeatOnPlan[]
+  readonly half: number
+}) {
   const seatOf = (id: string) => seats.find((s) => s.position.id === id)
   const way = [...step.past, ...step.now.slice(0, 1)].flatMap((id) => seatOf(id) ?? [])
   const [first] = way

@@ -66,7 +66,9 @@ export function RiderMenu(props: Props) {
         >
           <p className="font-bold">{rider.name}</p>
           {rider.isPinned ? (
-            <Button onClick={() => ask(letGo(asked, rider.id))}>Let go of {at === undefined ? 'the pin' : placeLabel(at)}</Button>
+            <Button onClick={() => ask(letGo(asked, rider.id))}>
+              Let go of {at === undefined ? 'the pin' : placeLabel(at)}
+            </Button>
           ) : (
             at !== undefined && (
               <Button onClick={() => ask(seatedAt(asked, rider.id, vehicleId, at))}>Pin to {placeLabel(at)}</Button>
@@ -90,9 +92,7 @@ export function RiderMenu(props: Props) {
                 }}
               />
               {others > 0 && (
-                <Button
-                  onClick={() => ask({ ...letGo(asked, rider.id), atHome: [...asked.atHome, rider.id] })}
-                >
+                <Button onClick={() => ask({ ...letGo(asked, rider.id), atHome: [...asked.atHome, rider.id] })}>
                   Stays at home
                 </Button>
               )}

@@ -68,9 +68,7 @@ export function RowSection(props: Props) {
   const reach = Math.max(
     ...places.map((p) => Math.abs(p.lateralCentreMm as number) + (p.widthMm ?? 450) / 2),
     ...row.stands.flatMap((s) =>
-      Object.values(s.widths).map(
-        (w) => Math.abs(s.centreMm + s.shiftMm) + Math.max(w.leftMm ?? 0, w.rightMm ?? 0),
-      ),
+      Object.values(s.widths).map((w) => Math.abs(s.centreMm + s.shiftMm) + Math.max(w.leftMm ?? 0, w.rightMm ?? 0)),
     ),
     trim?.trimLeftMm ?? 0,
     trim?.trimRightMm ?? 0,
@@ -81,12 +79,17 @@ export function RowSection(props: Props) {
       viewBox={`${-half} -10 ${half * 2} ${TOP_MM + 150}`}
       role="img"
       aria-label={sectionText(props)}
-      className="graticule block h-64 w-full bg-shoal"
+      className="graticule block h-60 w-full bg-shoal"
     >
       <path d={`M${-half + 40} ${TOP_MM}H${half - 40}`} stroke="var(--ink)" strokeWidth="6" />
       {places.map((p) => (
         <g key={p.id}>
-          <path d={`M${p.lateralCentreMm} -20V${TOP_MM}`} stroke="var(--line)" strokeWidth="3" strokeDasharray="14 10" />
+          <path
+            d={`M${p.lateralCentreMm} -20V${TOP_MM}`}
+            stroke="var(--line)"
+            strokeWidth="3"
+            strokeDasharray="14 10"
+          />
           <text x={p.lateralCentreMm} y={TOP_MM + 128} textAnchor="middle" fontSize="32" fill="var(--ink-soft)">
             {p.label}
           </text>
@@ -115,7 +118,15 @@ export function RowSection(props: Props) {
         return (
           <g key={`${gap.leftId} ${gap.rightId}`} stroke={ink} strokeWidth="8">
             {isOpen && gap.gapMm !== undefined && gap.gapMm < 0 && (
-              <rect x={to} y={y - 40} width={from - to} height="80" fill={ink} fillOpacity="0.35" strokeDasharray="16 10" />
+              <rect
+                x={to}
+                y={y - 40}
+                width={from - to}
+                height="80"
+                fill={ink}
+                fillOpacity="0.35"
+                strokeDasharray="16 10"
+              />
             )}
             <path d={`M${from} ${y - 26}v52M${to} ${y - 26}v52M${from} ${y}H${to}`} />
             <text

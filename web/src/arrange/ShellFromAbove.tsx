@@ -6,7 +6,7 @@ export interface ShellLook {
   readonly id: string
   readonly seat: SeatOnPlan
   readonly second: SeatOnPlan | undefined
-  readonly mode: Mode
+  readonly direction: Mode['direction']
   readonly stand: Stand | undefined
 }
 
@@ -21,15 +21,15 @@ const halfAt = (stand: Stand | undefined, points: readonly (keyof Stand['widths'
 }
 
 /** A restraint from above as wide as it is at the backrest and at its front, with the child's head in it. */
-export function ShellFromAbove({ seat, second, mode, stand, isQuiet }: ShellLook & { readonly isQuiet: boolean }) {
+export function ShellFromAbove({ seat, second, direction, stand, isQuiet }: ShellLook & { readonly isQuiet: boolean }) {
   const x = (stand?.centreMm ?? (second === undefined ? seat.x : (seat.x + second.x) / 2)) + (stand?.shiftMm ?? 0)
   const back = seat.backY
-  const front = back - USUAL_REACH_MM[mode.direction]
+  const front = back - USUAL_REACH_MM[direction]
   const at = (depth: 'Back' | 'Front', side: 'leftMm' | 'rightMm') =>
     halfAt(stand, [`hip${depth}`, `shoulder${depth}`, `head${depth}`], side)
-  const head = mode.direction === 'rearward' ? front + 200 : back - 190
+  const head = direction === 'rearward' ? front + 200 : back - 190
   const opacity = isQuiet ? 0.45 : 0.92
-  if (mode.direction === 'lateral') {
+  if (direction === 'lateral') {
     const reach = Math.max(320, Math.abs((second?.x ?? seat.x) - seat.x) / 2 + 180)
     // Towards the middle of the car.
     const inboard = x < 0 ? 1 : -1
@@ -51,7 +51,7 @@ export function ShellFromAbove({ seat, second, mode, stand, isQuiet }: ShellLook
       <path d={d} fill="var(--shoal-deep)" />
       <circle cx={x} cy={head} r="80" fill="var(--buff)" />
       <path
-        d={mode.direction === 'rearward' ? `M${x - 45} ${head + 105}l45 50 45-50` : `M${x - 45} ${head - 105}l45-50 45 50`}
+        d={direction === 'rearward' ? `M${x - 45} ${head + 105}l45 50 45-50` : `M${x - 45} ${head - 105}l45-50 45 50`}
         fill="none"
         strokeWidth="16"
       />

@@ -23,13 +23,20 @@ export function seatsText(a: Arrangement, names: Props['names']): string {
     .join(' · ')
 }
 
+const marginText = (mm: number | undefined): string | undefined =>
+  mm === undefined
+    ? undefined
+    : mm < 0
+      ? `side by side ${formatNumber(Math.ceil(-mm))} mm may be missing`
+      : `${formatNumber(Math.floor(mm))} mm to spare side by side`
+
 /** What the best comes to, where nothing stands before it. */
 function bestText({ levels }: Arrangement): string {
   const lost = levels.rearwardMonthsLost
   return [
     levels.facts > 0 ? `${plural(levels.facts, 'fact')} to be measured` : undefined,
     lost > 0 ? `${plural(lost, 'month')} facing rearward given up` : 'nobody gives up facing rearward',
-    levels.marginMm === undefined ? undefined : `${formatNumber(Math.floor(levels.marginMm))} mm to spare side by side`,
+    marginText(levels.marginMm),
   ]
     .filter((x) => x !== undefined)
     .join(', ')
@@ -60,7 +67,7 @@ export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
             <StateMark state={a.facts.length === 0 ? 'pass' : 'undecided'} size={14} />
           </span>
           <span className="min-w-0 text-[0.95rem] leading-tight">
-            <span className="block truncate font-semibold">
+            <span className="block font-semibold sm:truncate">
               {!hasOneCar && `${names.car(a.vehicleId)}: `}
               {seatsText(a, names)}
             </span>
@@ -75,13 +82,17 @@ export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
 }
 
 /** What is still to be measured or read before it is certain; what settles most stands first. */
-export function ToMeasure({ result, arrangement, names }: Pick<Props, 'result' | 'names'> & { arrangement: Arrangement }) {
+export function ToMeasure({
+  result,
+  arrangement,
+  names,
+}: Pick<Props, 'result' | 'names'> & { arrangement: Arrangement }) {
   if (arrangement.facts.length === 0) return null
   const next = result.measureNext
   const facts = arrangement.facts.toSorted((a, b) => Number(b.key === next?.key) - Number(a.key === next?.key))
   return (
     <section className="mt-2">
-      <h3 className="font-bold">To be measured or read</h3>
+      <h2 className="font-bold">To be measured or read</h2>
       <ul className="list-disc pl-5 text-[0.95rem]">
         {facts.map((fact) => (
           <li key={fact.key} className={fact.key === next?.key ? 'font-bold' : ''}>

@@ -1,14 +1,16 @@
 import {
   ARRANGE_FORMAT,
   ARRANGE_VERSION,
+  type Arrangement,
   type ArrangeRequest,
   type Names,
   type Pin,
   pinSchema,
 } from '@nimble-anchor/core/arrange'
 import type { Child } from '@nimble-anchor/core/child'
-import type { Catalogue, PracticeBook } from '@nimble-anchor/core/formats'
+import type { Catalogue, PracticeBook, VisitView } from '@nimble-anchor/core/formats'
 import { modelName } from '@nimble-anchor/core/restraint'
+import type { RideBeginning } from '../session/api.ts'
 import { vehicleName, type Vehicle } from '@nimble-anchor/core/vehicle'
 
 /**
@@ -139,6 +141,48 @@ export function requestOf(asked: Asked, known: Known, vehicles: readonly Vehicle
     wishes: asked.wishes.filter(isThere),
     practice: book.profiles.find((p) => p.id === book.profileId) ?? (book.profiles[0] as PracticeBook['profiles'][number]), // prettier-ignore
     localRule: book.localRules.find((r) => r.id === book.localRuleId) ?? (book.localRules[0] as PracticeBook['localRules'][number]), // prettier-ignore
+  }
+}
+
+/** What is begun of an arrangement: a fitting for each child in a restraint, everybody else on the seat itself. */
+export function beginningOf(a: Arrangement, asked: Asked, visits: readonly VisitView[], who: string): RideBeginning {
+  const off = new Set(asked.extrasOff)
+  const inRestraint = a.seats.filter(
+    (s) => s.modelId !== undefined && s.modeId !== undefined && s.routeId !== undefined,
+  )
+  const onSeat = a.seats.filter((s) => s.modelId === undefined)
+  const ids = new Set(inRestraint.map((s) => s.childId))
+  return {
+    vehicleId: a.vehicleId,
+    seats: inRestraint.map(
+      ({ childId, positionId, secondPositionId, modelId, modeId, routeId, unitId, baseUnitId }) => ({
+        childId,
+        positionId,
+        ...(secondPositionId !== undefined && { secondPositionId }),
+        modelId: modelId as string,
+        modeId: modeId as string,
+        routeId: routeId as string,
+        ...(unitId !== undefined && { unitId }),
+        ...(baseUnitId !== undefined && { baseUnitId }),
+        ...(off.has(modelId as string) && { isExtraOff: true as const }),
+        visitId: visits.find((v) => v.childId === childId && v.fitting === null)?.id,
+      }),
+    ),
+    adults: [
+      ...a.adults.map(({ adultId, positionId }) => ({
+        id: adultId,
+        positionId,
+        shoulderBreadthMm: asked.adults.find((x) => x.id === adultId)?.shoulderBreadthMm,
+      })),
+      // Beyond the local rule a child rides on the belt alone: it is kept without its name.
+      ...onSeat.map((s, i) => ({ id: `on-seat-${i + 1}`, positionId: s.positionId })),
+    ],
+    installing: a.installing.filter((id) => ids.has(id)),
+    loading: a.loading.map(({ riderId, past }) => {
+      const turn = onSeat.findIndex((s) => s.childId === riderId)
+      return { id: turn < 0 ? riderId : `on-seat-${turn + 1}`, past }
+    }),
+    who,
   }
 }
 

@@ -1,6 +1,6 @@
 import type { FamilyView } from '@nimble-anchor/core/formats'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Pencil } from 'lucide-react'
+import { Grid3x3, Pencil } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { DemoMark } from '../demo/DemoMark.tsx'
@@ -59,6 +59,14 @@ export default withQueries(function FamilyPage() {
           {view.note !== '' && <p className="max-w-md truncate text-ink-soft">{view.note}</p>}
         </div>
         <div className="flex flex-wrap gap-2">
+          {view.children.length > 0 && (
+            <Link
+              to={`/arrange?family=${view.id}`}
+              className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 font-semibold hover:bg-shoal"
+            >
+              <Grid3x3 size={18} aria-hidden="true" /> Arrange in one car
+            </Link>
+          )}
           <Button onClick={() => setNaming(true)}>
             <Pencil size={18} aria-hidden="true" /> Name and note
           </Button>

@@ -3,6 +3,7 @@ import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { decidedText, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { PanelRightOpen } from 'lucide-react'
+import { useNavigate } from 'react-router'
 import { childSummary } from '../ui/childSummary.ts'
 import { Button } from '../ui/Button.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
@@ -38,6 +39,7 @@ export function ContextBar({
 }: Props) {
   const { model, unit, mode, position } = chosenIn(current)
   const { child, vehicle } = current
+  const navigate = useNavigate()
   return (
     <div className="border-b border-line bg-paper px-2 py-1 lg:px-5">
       <div className="flex flex-wrap items-stretch gap-x-2 gap-y-0.5 lg:flex-nowrap">
@@ -63,6 +65,14 @@ export function ContextBar({
             detail={mode ? [mode.label, unit?.serial].filter(Boolean).join(' · ') : 'no mode yet'}
             onOpen={() => goTo('choose')}
           />
+          {current.ride && (
+            <Part
+              kind="Ride"
+              name={`One of ${current.ride.others.filter((o) => o.kind === 'child').length + 1}`}
+              detail="the whole ride"
+              onOpen={() => void navigate(`/rides/${current.ride?.id ?? ''}`)}
+            />
+          )}
         </ul>
         <Verdict stage={stage} assessment={assessment} isBrief={isBrief} goTo={goTo} onLedger={onLedger} />
         <SaveLine isSigned={isSigned} onHistory={onHistory} {...(onPass && { onPass })} />

@@ -5,6 +5,7 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { useCommands } from '../commands/commands.ts'
+import { arrangeLink } from '../session/links.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
 import { useMay, useWho } from '../session/who.ts'
@@ -131,6 +132,8 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   const [isPassing, setPassing] = useState(false)
   const hasPeople = useWho((s) => s.session?.hasPeople === true)
   const isPassable = hasPeople && !isSigned
+  const { id: childId } = current.child
+  const vehicleId = current.vehicle?.id
   const childName = [current.child.name, current.child.familyName].filter(Boolean).join(' ')
   const staleStages = useMemo(() => new Set<Stage>(assessment.stale.map((s) => CHECKS[s.checkId].stage)), [assessment])
   const goTo = useGoTo(id)
@@ -157,10 +160,16 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
         ...(isPassable
           ? [{ id: 'pass-on', label: 'Pass this fitting to a colleague', group: 'Do', run: () => setPassing(true) }]
           : []),
+        {
+          id: 'arrange',
+          label: 'Arrange the family in one car',
+          group: 'Do',
+          run: () => void navigate(arrangeLink(childId, vehicleId)),
+        },
         { id: 'history', label: 'History of this fitting', group: 'Do', key: 'h', run: () => setHistoryOpen(true) },
         { id: 'ledger', label: 'Ledger of findings', group: 'Do', key: 'l', run: () => openLedger(setLedgerOpen) },
       ]),
-    [register, navigate, id, undo, isSigned, isPassable],
+    [register, navigate, id, undo, isSigned, isPassable, childId, vehicleId],
   )
   useEffect(
     () =>

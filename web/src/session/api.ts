@@ -28,6 +28,7 @@ import type {
   PersonView,
   PracticeBook,
   RecheckView,
+  RideView,
   Role,
   RuleCount,
   SecondLookView,
@@ -84,6 +85,31 @@ export interface JobBeginning {
   readonly fittingId?: string
   readonly fromModeId?: string
   readonly toModeId?: string
+}
+
+/** An arrangement of which every child gets a fitting at its place, bound into one ride. */
+export interface RideBeginning {
+  readonly vehicleId: string
+  readonly seats: readonly {
+    readonly childId: string
+    readonly positionId: string
+    readonly secondPositionId?: string | undefined
+    readonly modelId: string
+    readonly modeId: string
+    readonly routeId: string
+    readonly unitId?: string | undefined
+    readonly baseUnitId?: string | undefined
+    readonly isExtraOff?: true | undefined
+    readonly visitId?: string | undefined
+  }[]
+  readonly adults: readonly {
+    readonly id: string
+    readonly positionId?: string | undefined
+    readonly shoulderBreadthMm?: number | undefined
+  }[]
+  readonly installing: readonly string[]
+  readonly loading: readonly { readonly id: string; readonly past: readonly string[] }[]
+  readonly who: string
 }
 
 /** The server said no: it names the faults, or (409) shows what stands there now. */
@@ -340,6 +366,10 @@ export const api = {
     call<{ readonly familyId: string }>(`families/children/${childId}`, { familyId }, { method: 'PUT' }),
   eraseFamily: (id: string, name: string) =>
     call<{ readonly erased: number }>(`families/${id}`, { name }, { method: 'DELETE' }),
+  ride: (id: string) => call<RideView>(`rides/${id}`),
+  beginRide: (ride: RideBeginning) => call<RideView>('rides', ride),
+  leaveRide: (id: string, fittingId: string, who: string) =>
+    call<unknown>(`rides/${id}/fittings/${fittingId}`, { who }, { method: 'DELETE' }),
   jobs: (unitId?: string) => call<readonly JobView[]>(`jobs${unitId === undefined ? '' : `?unitId=${unitId}`}`),
   job: (id: string) => call<JobView>(`jobs/${id}`),
   beginJob: (job: JobBeginning) => call<JobView>('jobs', job),

@@ -1,6 +1,8 @@
 import { type Child } from '@nimble-anchor/core/child'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useState } from 'react'
+import { Link } from 'react-router'
+import { arrangeLink } from '../session/links.ts'
 import { Refused, type VisitEntry } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
@@ -44,6 +46,14 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
       onOpenChange={(open) => !open && onClose()}
       title={isNew ? (entry.isWalkIn ? 'Walk-in' : 'Book a visit') : `Visit of ${entry.who}`}
     >
+      {!isNew && entry.childId !== null && (
+        <Link
+          to={arrangeLink(entry.childId, entry.vehicleId ?? undefined)}
+          className="mb-2 inline-flex min-h-11 items-center font-semibold underline decoration-line underline-offset-4 hover:bg-shoal"
+        >
+          Arrange the family in one car
+        </Link>
+      )}
       <form
         className="flex flex-col gap-3"
         onSubmit={(e) => {

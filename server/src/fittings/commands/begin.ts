@@ -31,35 +31,38 @@ export class BeginFitting {
 
   /** @param number its running number, where it is not the next */
   run(asked: CreateFittingDto, number?: number): Promise<FittingView> {
+    return this.db.write((manager) => this.within(manager, asked, number))
+  }
+
+  /** The same, as part of a greater piece of work. */
+  async within(manager: EntityManager, asked: CreateFittingDto, number?: number): Promise<FittingView> {
     const { vehicleId, visitId, arrivedInstalled = false } = asked
-    return this.db.write(async (manager) => {
-      if (visitId !== undefined) await refuseBegun(manager, visitId, asked.newChild ? undefined : asked.childId)
-      const child = await this.childOf(manager, asked)
-      const vehicle = vehicleId === undefined ? null : await manager.findOneBy(VehicleRow, { id: vehicleId })
-      if (vehicleId !== undefined && !vehicle) throw refused('$.vehicleId', `no vehicle "${vehicleId}"`)
-      const begun = await this.ledger.begin(
-        manager,
-        {
-          format: CASE_FORMAT,
-          version: CASE_VERSION,
-          today: this.clock.today(),
-          child,
-          ...(vehicle && { vehicle: vehicle.body as Vehicle }),
-          restraints: [],
-          choice: { at: 0 },
-          settings: {},
-          disturbances: {},
-          readings: {},
-          ...(await this.practice.defaults(manager)),
-        },
-        { arrivedInstalled, ...(number !== undefined && { number }) },
-      )
-      if (visitId !== undefined) {
-        await manager.update(VisitRow, { id: visitId }, { fittingId: begun.id, childId: child.id, state: 'here' })
-        this.live.tell({ kind: 'day' })
-      }
-      return begun
-    })
+    if (visitId !== undefined) await refuseBegun(manager, visitId, asked.newChild ? undefined : asked.childId)
+    const child = await this.childOf(manager, asked)
+    const vehicle = vehicleId === undefined ? null : await manager.findOneBy(VehicleRow, { id: vehicleId })
+    if (vehicleId !== undefined && !vehicle) throw refused('$.vehicleId', `no vehicle "${vehicleId}"`)
+    const begun = await this.ledger.begin(
+      manager,
+      {
+        format: CASE_FORMAT,
+        version: CASE_VERSION,
+        today: this.clock.today(),
+        child,
+        ...(vehicle && { vehicle: vehicle.body as Vehicle }),
+        restraints: [],
+        choice: { at: 0 },
+        settings: {},
+        disturbances: {},
+        readings: {},
+        ...(await this.practice.defaults(manager)),
+      },
+      { arrivedInstalled, ...(number !== undefined && { number }) },
+    )
+    if (visitId !== undefined) {
+      await manager.update(VisitRow, { id: visitId }, { fittingId: begun.id, childId: child.id, state: 'here' })
+      this.live.tell({ kind: 'day' })
+    }
+    return begun
   }
 
   private async childOf(manager: EntityManager, { childId, newChild }: CreateFittingDto): Promise<Child> {

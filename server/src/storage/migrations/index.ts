@@ -7,6 +7,7 @@ import { Version21790000000005 } from './0005-version-2'
 import { EntriesAndElsewhere1790000000006 } from './0006-entries-and-elsewhere'
 import { DemoAndDue1790000000007 } from './0007-demo-and-due'
 import { People1790000000008 } from './0008-people'
+import { Rides1790000000009 } from './0009-rides'
 
 /** In the order in which they are run. One that has shipped is never changed: `migrations.test.ts` holds its hash. */
 export const MIGRATIONS = [
@@ -19,6 +20,7 @@ export const MIGRATIONS = [
   EntriesAndElsewhere1790000000006,
   DemoAndDue1790000000007,
   People1790000000008,
+  Rides1790000000009,
 ]
 
 /** What cannot be done inside a transaction, after the migration named: here, once, the leavings of what was erased before deleting wrote over it. */

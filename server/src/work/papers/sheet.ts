@@ -1,42 +1,15 @@
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { CARER_TRIED_TEXT, caseText, settingsToRemember, type Remembered } from '@nimble-anchor/core/handover'
 import { chosenIn, SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefile'
-import { DRAWING_HEIGHT, DRAWING_WIDTH, drawingOfCheck, svgOf, type Drawing } from '@nimble-anchor/core/drawings'
+import { drawingOfCheck } from '@nimble-anchor/core/drawings'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recheckList, type RecheckItem } from '@nimble-anchor/core/procedure'
 import { type FittedSubject } from '@nimble-anchor/core/rules'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { assess, type Assessment, decidedText, limitOf, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
-import pdfmake from 'pdfmake'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-// Ships with pdfmake: a path to each face, and nothing is fetched.
-import roboto from 'pdfmake/fonts/Roboto'
-
-const FONT_DIR = /[\\/]pdfmake[\\/]fonts[\\/]/
-const INK = '#12304d'
-const SOFT = '#3d566d'
-const LINE = '#8aa2b3'
-
-pdfmake.addFonts(roboto)
-pdfmake.setUrlAccessPolicy(() => false)
-pdfmake.setLocalAccessPolicy((path) => FONT_DIR.test(path))
-
-const heading = (text: string): Content => ({ text, bold: true, fontSize: 12, margin: [0, 12, 0, 4] })
-
-function rows(pairs: readonly (readonly [string, string])[]): Content {
-  return {
-    layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
-    table: { widths: [150, '*'], body: pairs.map(([name, value]) => [{ text: name, color: SOFT }, { text: value, bold: true }]) },
-  } // prettier-ignore
-}
-
-/** A drawing of the kit, so wide in points. */
-const picture = (drawing: Drawing, width: number): Content => ({
-  svg: svgOf(drawing),
-  width,
-  height: (width * DRAWING_HEIGHT) / DRAWING_WIDTH,
-})
+import { dayText, heading, INK, LINE, paper, pdfOf, picture, rows, SOFT } from './page'
 
 /** Two settings side by side, each with its drawing where there is one. */
 function remembered(items: readonly Remembered[]): Content {
@@ -81,13 +54,6 @@ function signed(role: string, name: string, strokes: string | undefined): Conten
   return { stack: [{ text: role, color: SOFT, fontSize: 9 }, { text: name, bold: true }, ...hand] }
 } // prettier-ignore
 
-/** "25 May 2027": a day as people write it, whatever the machine's locale. */
-function dayText(iso: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
-    new Date(`${iso.slice(0, 10)}T00:00:00Z`),
-  )
-}
-
 const monthText = (iso: string): string =>
   new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
     new Date(`${iso}T00:00:00Z`),
@@ -116,92 +82,76 @@ function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
   const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
   const held = assessment.findings.filter((f) => f.kind === 'pass')
   const decided = decidedText(assessment)
-  return {
-    info: { title: `Handover: ${name}`, creator: 'Nimble Anchor' },
-    pageSize: 'A4',
-    pageMargins: [48, 48, 48, 64],
-    defaultStyle: { font: 'Roboto', fontSize: 10, color: INK, lineHeight: 1.15 },
-    footer: (page: number, pages: number): Content => ({
-      margin: [48, 8, 48, 0],
-      fontSize: 8,
-      color: SOFT,
-      columns: [
-        { text: assessment.caution, width: '*' },
-        { text: `${page} / ${pages}`, width: 40, alignment: 'right' },
-      ],
-    }),
-    content: [
-      { text: 'Child restraint handover', fontSize: 18, bold: true },
-      { text: `Judged for ${dayText(c.today)}`, color: SOFT, margin: [0, 0, 0, 8] },
-      { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
-      { text: assessment.headline },
-      ...(decided !== undefined ? [{ text: decided, color: SOFT } as Content] : []),
-      heading('This fitting'),
-      rows([
+  return paper(`Handover: ${name}`, assessment.caution, [
+    { text: 'Child restraint handover', fontSize: 18, bold: true },
+    { text: `Judged for ${dayText(c.today)}`, color: SOFT, margin: [0, 0, 0, 8] },
+    { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
+    { text: assessment.headline },
+    ...(decided !== undefined ? [{ text: decided, color: SOFT } as Content] : []),
+    heading('This fitting'),
+    rows([
         ['Child', name],
         ['Car and place', [vehicle && vehicleName(vehicle), vehicle?.plate, position?.label].filter(Boolean).join(', ') || 'none yet'],
         ['Restraint', [model && modelName(model), mode?.label, unit && `unit ${unit.serial}`].filter(Boolean).join(', ') || 'none yet'],
         ...(route ? [['Attached by', route.label] as const] : []),
       ]), // prettier-ignore
-      ...(settings.length > 0 ? [heading('Settings to remember'), remembered(settings)] : []),
-      ...(ahead.length > 0
+    ...(settings.length > 0 ? [heading('Settings to remember'), remembered(settings)] : []),
+    ...(ahead.length > 0
         ? [
             heading('What changes next'),
             rows(ahead.map((i) => [i.title, `${whenText(i)}; ${i.because}`] as const)),
             { text: 'Forecast months are for a child that grows like others: measure again, and look before them.', color: SOFT, margin: [0, 4, 0, 0] } as Content,
           ]
         : []), // prettier-ignore
-      ...(advice.length > 0
-        ? [heading('Open, or advised'), { ul: advice.map((f) => `${f.title}: ${f.reason}`) } as Content]
-        : []),
-      ...(held.length > 0
-        ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
-        : []),
-      ...(subject && looks.length > 0
-        ? [
-            {
-              unbreakable: true,
-              stack: [heading('Before a ride, look again'), lookedAt(subject, looks, assessment)],
-            } as Content,
-          ]
-        : []),
-      {
-        unbreakable: true,
-        stack: [
-          heading(handoverTitle(handover)),
-          ...(handover?.againstAdvice
-            ? [
-                rows([
-                  ['Their reason', handover.againstAdvice.reason],
-                  ['They were told', handover.againstAdvice.said],
-                ]),
-              ]
-            : []),
-          ...(handover?.carerTried ? [{ text: CARER_TRIED_TEXT[handover.carerTried] } as Content] : []),
+    ...(advice.length > 0
+      ? [heading('Open, or advised'), { ul: advice.map((f) => `${f.title}: ${f.reason}`) } as Content]
+      : []),
+    ...(held.length > 0
+      ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
+      : []),
+    ...(subject && looks.length > 0
+      ? [
           {
-            columns: [
-              signed(
-                'Fitter',
-                [handover?.fitterName, handover?.secondName].filter(Boolean).join(', with '),
-                handover?.fitterStrokes,
-              ),
-              signed('Carer', handover?.carerName ?? '', handover?.carerStrokes),
-              {
-                width: 235,
-                stack: [
-                  // Plain words: any phone reads them, with no program and no server.
-                  { qr: caseText(c, ahead), fit: 235, eccLevel: 'L', foreground: INK },
-                  { text: 'This fitting in words, for any phone', fontSize: 7, color: SOFT },
-                ],
-              },
-            ],
-            columnGap: 12,
-          },
-        ],
-      },
-    ],
-  }
+            unbreakable: true,
+            stack: [heading('Before a ride, look again'), lookedAt(subject, looks, assessment)],
+          } as Content,
+        ]
+      : []),
+    {
+      unbreakable: true,
+      stack: [
+        heading(handoverTitle(handover)),
+        ...(handover?.againstAdvice
+          ? [
+              rows([
+                ['Their reason', handover.againstAdvice.reason],
+                ['They were told', handover.againstAdvice.said],
+              ]),
+            ]
+          : []),
+        ...(handover?.carerTried ? [{ text: CARER_TRIED_TEXT[handover.carerTried] } as Content] : []),
+        {
+          columns: [
+            signed(
+              'Fitter',
+              [handover?.fitterName, handover?.secondName].filter(Boolean).join(', with '),
+              handover?.fitterStrokes,
+            ),
+            signed('Carer', handover?.carerName ?? '', handover?.carerStrokes),
+            {
+              width: 235,
+              stack: [
+                // Plain words: any phone reads them, with no program and no server.
+                { qr: caseText(c, ahead), fit: 235, eccLevel: 'L', foreground: INK },
+                { text: 'This fitting in words, for any phone', fontSize: 7, color: SOFT },
+              ],
+            },
+          ],
+          columnGap: 12,
+        },
+      ],
+    },
+  ])
 }
 
-export const sheetPdf = (c: Case, ahead: readonly AheadItem[]): Promise<Buffer> =>
-  pdfmake.createPdf(sheetOf(c, ahead)).getBuffer()
+export const sheetPdf = (c: Case, ahead: readonly AheadItem[]): Promise<Buffer> => pdfOf(sheetOf(c, ahead))

@@ -68,7 +68,7 @@ function ModeList({
   stock,
 }: StageProps & { readonly stock: ReturnType<typeof stockOf> }) {
   const { id = '' } = useParams()
-  const { child, practice, localRule, today, vehicle } = current
+  const { child, practice, localRule, today, vehicle, ride } = current
   const { filters, selected, compared, select, setFilters } = useChooseView()
   const [isPracticeOpen, setPracticeOpen] = useState(false)
   const [isCompareOpen, setCompareOpen] = useState(false)
@@ -78,7 +78,10 @@ function ModeList({
   // A wide screen has room for the selected mode beside the list; a narrow one opens it over the list.
   const isNarrow = !useMedia('(min-width: 64rem)')
 
-  const circumstances = useMemo(() => ({ child, practice, localRule, today }), [child, practice, localRule, today])
+  const circumstances = useMemo(
+    () => ({ child, practice, localRule, today, ride }),
+    [child, practice, localRule, today, ride],
+  )
   const matches = useMemo(() => matchModes(circumstances, stock), [circumstances, stock])
   const { answer } = forecast
   const basis = useMemo((): RankBasis => {

@@ -5,7 +5,8 @@ import { reasonOf } from '@nimble-anchor/core/rules'
 import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
-import { useLocation } from 'react-router'
+import { Link, useLocation } from 'react-router'
+import { arrangeLink } from '../../session/links.ts'
 import { useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -124,6 +125,12 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
               chooseCar
             )}
             <OneRidePanel current={current} onTaken={() => setPicked(undefined)} />
+            <Link
+              to={arrangeLink(current.child.id, vehicle?.id)}
+              className="inline-flex min-h-11 items-center px-1 font-semibold underline decoration-line underline-offset-4 hover:bg-shoal"
+            >
+              Arrange the family
+            </Link>
           </div>
         )}
         {!vehicle && (

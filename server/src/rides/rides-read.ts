@@ -1,0 +1,52 @@
+import { Injectable, NotFoundException } from '@nestjs/common'
+import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
+import type { RideView } from '@nimble-anchor/core/formats'
+import { placesTaken, rideStanding } from '@nimble-anchor/core/ride'
+import { modelName } from '@nimble-anchor/core/restraint'
+import { findRide, memberOf, type StoredRide } from '../fittings/ride-of'
+import { Database } from '../storage/database'
+
+/** What is asked of rides: how all of one stand together. */
+@Injectable()
+export class RidesRead {
+  constructor(private readonly db: Database) {}
+
+  /** @throws NotFoundException */
+  async find(id: string): Promise<StoredRide> {
+    const ride = await findRide(this.db.read, id)
+    if (ride === undefined) throw new NotFoundException('There is no such ride.')
+    return ride
+  }
+
+  async get(id: string): Promise<RideView> {
+    const { createdAt, body, rows } = await this.find(id)
+    const standing = rideStanding(id, rows.map(memberOf), body.adults, body.installing)
+    const vehicle = (rows[0]?.current as Case | undefined)?.vehicle
+    return {
+      id,
+      createdAt,
+      vehicle: vehicle ?? null,
+      verdict: standing.verdict,
+      members: standing.members.map((member, i) => {
+        const row = rows[i] as (typeof rows)[number]
+        const c = row.current as Case
+        const { model, mode } = chosenIn(c)
+        return {
+          ...member,
+          childId: row.childId,
+          childName: c.child.name,
+          positionIds: placesTaken(c),
+          direction: mode?.direction ?? null,
+          restraintName: model ? modelName(model) : null,
+          modeLabel: mode?.label ?? null,
+          own: c.ride?.own ?? null,
+          hasExtra: mode?.extraWidthMm !== undefined,
+          widthSettings: (mode?.widthSettings ?? []).map(({ label, outsideMm }) => ({ label, outsideMm })),
+          sequence: row.sequence,
+        }
+      }),
+      adults: body.adults.map((a) => ({ id: a.id, positionId: a.positionId ?? null })),
+      loading: body.loading,
+    }
+  }
+}

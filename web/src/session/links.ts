@@ -1,0 +1,3 @@
+/** The page that arranges the family of a child; in one car, where one is known. */
+export const arrangeLink = (childId: string, vehicleId: string | undefined): string =>
+  `/arrange?child=${encodeURIComponent(childId)}${vehicleId === undefined ? '' : `&ask=${encodeURIComponent(JSON.stringify({ vehicleId }))}`}`
