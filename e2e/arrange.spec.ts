@@ -186,7 +186,7 @@ test('the ride: begun from an arrangement; the middle child is stale once the ne
   await openArrange(page, server, 'Strand', THREE_ACROSS)
   await page.getByRole('button', { name: 'Begin these fittings' }).click()
   await page.waitForURL(/\/rides\//)
-  await expect(page.getByRole('heading', { name: 'One ride' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'This ride' })).toBeVisible()
   await expectAxeClean(page, 'Ride')
   const rideId = page.url().split('/').at(-1)!
   const ride = (await (await fetch(`${server.url}/api/rides/${rideId}`)).json()) as { members: { id: string; childName: string; positionIds: string[]; sequence: number }[] } // prettier-ignore

@@ -107,7 +107,11 @@ await shoot('logbook', '/logbook', {
     await page.waitForTimeout(300)
   },
 })
-await shoot('unit', '/units/u-sheepshank-2', { waitsFor: 'All ' })
+const strand = (await api('families')).find((f) => f.name === 'Strand').id
+const threeAcross = { vehicleId: 'corran-turnstone', adults: [{ id: 'adult-1', positionId: 'front-left' }], extrasOff: ['hitchmark-reef'] } // prettier-ignore
+await shoot('arrange', `/arrange?family=${strand}&ask=${encodeURIComponent(JSON.stringify(threeAcross))}`, {
+  waitsFor: 'proven best',
+})
 
 await begin('osric-penn', 'corran-avocet')
 await begin('wren-oxley', 'corran-knot', 'u-bowline-1', 'infant', 'rear-left', 'base')
@@ -174,26 +178,24 @@ await shoot('attach-phone-dark', `/fittings/${failing}/attach`, {
     await page.getByRole('dialog').getByText('Pushed home').first().waitFor()
   },
 })
-// Last: from the first person on everybody signs in.
-const password = 'tern ladder copper mist'
-await shoot('people', '/people', {
-  act: async (page) => {
-    await page.getByLabel('Your name').fill('Merryn Vos')
-    await page.getByLabel('Password', { exact: true }).fill(password)
-    await page.getByRole('button', { name: 'Sign in from now on' }).click()
-    await page.getByRole('button', { name: 'They are kept' }).click()
-    for (const [name, role] of [
-      ['Jory Quill', 'fitter'],
-      ['Tilde Orr', 'trainee'],
-      ['Anselm Roe', 'reader'],
-    ])
-      // prettier-ignore
-      await page.request.post(`${URL_BASE}/api/people`, { data: { name, role, password } })
-    await page.goto(`${URL_BASE}/people`)
-    await page.getByRole('tab', { name: 'Who works here' }).click()
-    await page.getByText('Anselm Roe').waitFor()
-  },
-})
+const ride = await api('rides', {
+  vehicleId: 'corran-turnstone',
+  seats: [
+    { childId: 'ada-strand', positionId: 'rear-centre', modelId: 'ravel-sheepshank', modeId: 'rearward', routeId: 'isofix-leg', unitId: 'u-sheepshank-1' },
+    { childId: 'col-strand', positionId: 'rear-left', modelId: 'hitchmark-reef', modeId: 'booster', routeId: 'belt', unitId: 'u-reef-1', isExtraOff: true },
+    { childId: 'mabe-strand', positionId: 'rear-right', modelId: 'fathom-slipknot', modeId: 'cushion', routeId: 'belt', unitId: 'u-slipknot-1' },
+  ],
+  adults: [{ id: 'adult-1', positionId: 'front-left' }],
+  installing: ['ada-strand', 'col-strand', 'mabe-strand'],
+  loading: [
+    { id: 'ada-strand', past: ['rear-left'] },
+    { id: 'col-strand', past: [] },
+    { id: 'mabe-strand', past: [] },
+    { id: 'adult-1', past: [] },
+  ],
+  who: 'Jory Quill',
+}) // prettier-ignore
+await shoot('ride', `/rides/${ride.id}`)
 await browser.close()
 server.kill('SIGKILL')
 rmSync(data, { recursive: true, force: true })

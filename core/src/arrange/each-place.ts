@@ -30,12 +30,7 @@ export interface PlaceAnswer {
 }
 
 /** The question with one rider at one place, whatever was pinned of it before. */
-export function seatedRequest(
-  request: ArrangeRequest,
-  vehicle: Vehicle,
-  riderId: string,
-  positionId: string,
-): ArrangeRequest {
+function seatedRequest(request: ArrangeRequest, vehicle: Vehicle, riderId: string, positionId: string): ArrangeRequest {
   const rest = { ...request, vehicles: [vehicle] }
   if (request.adults?.some((a) => a.id === riderId) === true)
     return { ...rest, adults: request.adults.map((a) => (a.id === riderId ? { ...a, positionId } : a)) }

@@ -5,7 +5,7 @@ import type { Candidate, CarProblem, Place } from './problem.ts'
 import { Rows } from './rows.ts'
 
 /** What stands to either side of the middle at one point, mm; a side that nobody knows has no figure. */
-export interface WidthAt {
+interface WidthAt {
   readonly leftMm?: number | undefined
   readonly rightMm?: number | undefined
   /** As the maker states it; otherwise it is at most this. */

@@ -3,7 +3,6 @@ import { modelName } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { decidedText, VERDICT_TEXT, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { PanelRightOpen } from 'lucide-react'
-import { useNavigate } from 'react-router'
 import { childSummary } from '../ui/childSummary.ts'
 import { Button } from '../ui/Button.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
@@ -23,6 +22,8 @@ interface Props {
   readonly onHistory: () => void
   /** Where people sign in, an open fitting is passed to a colleague. */
   readonly onPass?: () => void
+  /** Where it is one of a ride: to the whole of it. */
+  readonly onRide?: () => void
 }
 
 /** Who, where, what and how it stands, in one line above every stage; the next thing to do is its one loud button. */
@@ -36,10 +37,10 @@ export function ContextBar({
   onLedger,
   onHistory,
   onPass,
+  onRide,
 }: Props) {
   const { model, unit, mode, position } = chosenIn(current)
   const { child, vehicle } = current
-  const navigate = useNavigate()
   return (
     <div className="border-b border-line bg-paper px-2 py-1 lg:px-5">
       <div className="flex flex-wrap items-stretch gap-x-2 gap-y-0.5 lg:flex-nowrap">
@@ -65,12 +66,12 @@ export function ContextBar({
             detail={mode ? [mode.label, unit?.serial].filter(Boolean).join(' · ') : 'no mode yet'}
             onOpen={() => goTo('choose')}
           />
-          {current.ride && (
+          {current.ride && onRide && (
             <Part
               kind="Ride"
               name={`One of ${current.ride.others.filter((o) => o.kind === 'child').length + 1}`}
               detail="the whole ride"
-              onOpen={() => void navigate(`/rides/${current.ride?.id ?? ''}`)}
+              onOpen={onRide}
             />
           )}
         </ul>

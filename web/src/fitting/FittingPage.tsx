@@ -205,6 +205,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
           goTo={goTo}
           onLedger={() => (isWide && !isClosing ? setKeepsLedger(!keepsLedger) : setLedgerOpen(true))}
           onHistory={() => setHistoryOpen(true)}
+          onRide={() => void navigate(`/rides/${current.ride?.id ?? ''}`)}
           {...(isPassable && { onPass: () => setPassing(true) })}
         />
       </div>

@@ -59,7 +59,7 @@ export default withQueries(function RidePage() {
   return (
     <Page hasVerdicts width="middle">
       <div className="mb-2 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-2xl font-bold tracking-tight">One ride</h1>
+        <h1 className="text-2xl font-bold tracking-tight">This ride</h1>
         <span>{ride.vehicle === null ? 'no car' : vehicleName(ride.vehicle)}</span>
         <span className="text-lg" role="status" aria-live="polite">
           <StateMark state={RIDE_MARK[ride.verdict]} word={RIDE_VERDICT_TEXT[ride.verdict]} size={20} />

@@ -38,7 +38,7 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
   }
   return pdfOf(
     paper('One ride', CAUTION, [
-      { text: 'All of one ride', fontSize: 18, bold: true },
+      { text: 'This ride', fontSize: 18, bold: true },
       {
         text: [vehicle && vehicleName(vehicle), day && `judged for ${dayText(day)}`].filter(Boolean).join(', '),
         color: SOFT,
