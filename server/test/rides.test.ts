@@ -66,6 +66,7 @@ test('one fitting a child, each at its place, each told of the others and of who
     ['child', ['rear-centre']],
     ['child', ['rear-right']],
     ['adult', ['front-left']],
+    ['adult', ['driver']],
   ])
   expect(ada.ride?.installedBefore).toEqual([idOf(ride, 'mabe-strand')])
   expect((await fitting(idOf(ride, 'col-strand'))).case.ride?.own).toEqual({ isExtraOff: true })
@@ -233,7 +234,11 @@ test('one of them travels alone: the others are looked at without it', async () 
   const [ada, mabe] = [idOf(ride, 'ada-strand'), idOf(ride, 'mabe-strand')]
   await na.delete(`/api/rides/${ride.id}/fittings/${ada}`).send({ who: WHO }).expect(200)
   expect((await fitting(ada)).case.ride).toBeUndefined()
-  expect((await fitting(mabe)).case.ride?.others.map((o) => o.positionIds)).toEqual([['rear-right'], ['front-left']])
+  expect((await fitting(mabe)).case.ride?.others.map((o) => o.positionIds)).toEqual([
+    ['rear-right'],
+    ['front-left'],
+    ['driver'],
+  ])
   await na.delete(`/api/rides/${ride.id}/fittings/${ada}`).send({ who: WHO }).expect(404)
   expect(body<RideView>(await na.get(`/api/rides/${ride.id}`)).members).toHaveLength(2)
 })

@@ -59,8 +59,13 @@ const ALTERNATIVES = 5
 const verdictOf = (best: Arranged | undefined, isWhole: boolean): ArrangeVerdict =>
   best === undefined ? (isWhole ? 'does-not-fit' : 'not-known') : best.facts.length === 0 ? 'fits' : 'fits-if-measured'
 
-/** The fact that alone decides most of what is undecided, then the one that most of it asks for. */
-function nextFact(undecided: readonly Arranged[]): Fact | undefined {
+/**
+ * The fact after which, over both of its ends, most of what is undecided is
+ * decided: found bad it refutes every arrangement that asks for it, found good it
+ * settles those that ask for nothing else. Where two decide as many, the one that
+ * settles more.
+ */
+export function nextFact(undecided: readonly Pick<Arranged, 'facts'>[]): Fact | undefined {
   const count = new Map<string, { readonly fact: Fact; settles: number; bearsOn: number }>()
   for (const { facts } of undecided)
     for (const fact of facts) {
@@ -70,7 +75,8 @@ function nextFact(undecided: readonly Arranged[]): Fact | undefined {
       count.set(fact.key, known)
     }
   const [first] = [...count.values()].toSorted(
-    (a, b) => b.settles - a.settles || b.bearsOn - a.bearsOn || (a.fact.key < b.fact.key ? -1 : 1),
+    (a, b) =>
+      b.settles + b.bearsOn - (a.settles + a.bearsOn) || b.settles - a.settles || (a.fact.key < b.fact.key ? -1 : 1),
   )
   return first?.fact
 }

@@ -140,7 +140,7 @@ export interface RideView {
     readonly widthSettings: readonly { readonly label: string; readonly outsideMm: number }[]
     readonly sequence: number
   })[]
-  readonly adults: readonly { readonly id: string; readonly positionId: string | null }[]
+  readonly adults: readonly { readonly id: string; readonly positionId: string }[]
   /** Who gets in, in order, by fitting or adult; past which places. */
   readonly loading: readonly { readonly id: string; readonly past: readonly string[] }[]
 }

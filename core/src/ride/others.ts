@@ -2,7 +2,7 @@ import { chosenIn, type Case, type OtherOfRide, type Put, type Ride } from '../c
 import { personProfile, type SideProfile, type Span, standingOf, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
 import { toInterval } from '../quantities/index.ts'
 import { WIDTH_POINTS } from '../restraint/index.ts'
-import { doorSideOf, neighboursOf } from '../vehicle/index.ts'
+import { doorSideOf, isDriversPlace, neighboursOf } from '../vehicle/index.ts'
 
 /** One fitting of a ride, as it stands. */
 export interface Member {
@@ -12,7 +12,7 @@ export interface Member {
 /** Somebody who rides on the seat itself: by place, with a breadth where somebody measured it. */
 export interface AdultOfRide {
   readonly id: string
-  readonly positionId?: string | undefined
+  readonly positionId: string
   readonly shoulderBreadthMm?: number | undefined
 }
 
@@ -68,12 +68,21 @@ export function otherOf({ id, case: c }: Member): OtherOfRide {
 const otherOfAdult = ({ id, positionId, shoulderBreadthMm }: AdultOfRide): OtherOfRide => ({
   id,
   kind: 'adult',
-  positionIds: positionId === undefined ? [] : [positionId],
+  positionIds: [positionId],
   widths: widthsOf(personProfile(shoulderBreadthMm ?? USUAL_ADULT_BREADTH_MM)),
   playMm: 0,
   needsHand: true,
   holdsSeatBack: false,
 })
+
+/** How the driver is called among the others. */
+const DRIVER = 'driver'
+
+/** Somebody drives: beside a child in the front they are an adult like another, of a usual breadth. */
+const driverOf = ({ vehicle }: Case): readonly AdultOfRide[] => {
+  const place = vehicle?.positions.find((p) => isDriversPlace(vehicle, p))
+  return place === undefined ? [] : [{ id: DRIVER, positionId: place.id }]
+}
 
 /** How one of a ride has to be told of the others: those in the same car alone are beside it. */
 export function rideFor(
@@ -90,7 +99,7 @@ export function rideFor(
   const own = member.case.ride?.own
   return {
     id: rideId,
-    others: [...others.map(otherOf), ...adults.map(otherOfAdult)],
+    others: [...others.map(otherOf), ...[...adults, ...driverOf(member.case)].map(otherOfAdult)],
     ...(before.length > 0 && { installedBefore: before }),
     ...(own && { own }),
   }

@@ -61,6 +61,7 @@ test('each knows the two others, and those that go in before it', () => {
   expect(ride?.others.map((o) => [o.id, o.positionIds])).toEqual([
     ['ada', ['rear-left']],
     ['mabe', ['rear-right']],
+    ['driver', ['driver']],
   ])
   expect(ride?.installedBefore).toEqual(['ada'])
   expect(caseOf(THREE, 'ada').ride?.installedBefore).toBeUndefined()
@@ -155,7 +156,10 @@ describe('the ride as a whole', () => {
 
 test('an adult who rides along is a neighbour of a usual breadth', () => {
   const [ada] = told([at('ada', 'rear-left')], 50, [{ id: 'a1', positionId: 'rear-centre' }])
-  expect(ada?.case.ride?.others).toMatchObject([{ kind: 'adult', needsHand: true, holdsSeatBack: false }])
+  expect(ada?.case.ride?.others).toMatchObject([
+    { id: 'a1', kind: 'adult', needsHand: true, holdsSeatBack: false },
+    { id: 'driver', kind: 'adult', positionIds: ['driver'] },
+  ])
   expect(ada?.case.ride?.others[0]?.widths?.hipBack).toEqual({ left: { lo: 260, hi: 260 }, right: { lo: 260, hi: 260 }, isStated: true }) // prettier-ignore
 })
 

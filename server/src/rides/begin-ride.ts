@@ -57,7 +57,7 @@ export class BeginRide {
         body: {
           adults: asked.adults.map(({ id, positionId, shoulderBreadthMm }) => ({
             id,
-            ...(positionId !== undefined && { positionId }),
+            positionId,
             ...(shoulderBreadthMm !== undefined && { shoulderBreadthMm }),
           })),
           installing: asked.installing.map(idOf),

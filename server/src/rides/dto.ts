@@ -76,10 +76,9 @@ export class AdultDto {
   @Fits(idSchema)
   id: string
 
-  @ApiProperty({ required: false })
-  @Optional()
+  @ApiProperty({ example: 'front-left' })
   @Fits(idSchema)
-  positionId?: string
+  positionId: string
 
   @ApiProperty({ required: false, description: 'Across both shoulders, mm; left out, a usual breadth is taken.' })
   @Optional()

@@ -45,7 +45,7 @@ export class RidesRead {
           sequence: row.sequence,
         }
       }),
-      adults: body.adults.map((a) => ({ id: a.id, positionId: a.positionId ?? null })),
+      adults: body.adults.map(({ id: adult, positionId }) => ({ id: adult, positionId })),
       loading: body.loading,
     }
   }

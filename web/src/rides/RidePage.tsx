@@ -113,7 +113,7 @@ export default withQueries(function RidePage() {
               <h3 className="mt-3 font-bold">On the seats themselves</h3>
               <ul>
                 {ride.adults.map((a) => (
-                  <li key={a.id}>{a.positionId === null ? 'anywhere' : place(a.positionId)}</li>
+                  <li key={a.id}>{place(a.positionId)}</li>
                 ))}
               </ul>
             </>
@@ -163,18 +163,15 @@ function RidePlan({ ride, vehicle }: { readonly ride: RideView; readonly vehicle
             <span className="truncate">{m.childName}</span>
           </Link>
         ))}
-        {ride.adults.map(
-          (a) =>
-            a.positionId !== null && (
-              <span
-                key={a.id}
-                className="absolute -translate-x-1/2 -translate-y-1/2 rounded-full border border-line bg-sheet px-2 py-1 text-sm"
-                style={spotOn(plan, [a.positionId])}
-              >
-                Adult
-              </span>
-            ),
-        )}
+        {ride.adults.map((a) => (
+          <span
+            key={a.id}
+            className="absolute -translate-x-1/2 -translate-y-1/2 rounded-full border border-line bg-sheet px-2 py-1 text-sm"
+            style={spotOn(plan, [a.positionId])}
+          >
+            Adult
+          </span>
+        ))}
       </CarField>
     </div>
   )

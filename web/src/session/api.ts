@@ -104,7 +104,7 @@ export interface RideBeginning {
   }[]
   readonly adults: readonly {
     readonly id: string
-    readonly positionId?: string | undefined
+    readonly positionId: string
     readonly shoulderBreadthMm?: number | undefined
   }[]
   readonly installing: readonly string[]

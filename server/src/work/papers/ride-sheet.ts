@@ -29,7 +29,7 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
         ]),
         ...adults.map((a): Content[] => [
           { text: 'Adult', bold: true },
-          { text: a.positionId === null ? 'anywhere' : place(a.positionId) },
+          { text: place(a.positionId) },
           '',
           '',
         ]),
