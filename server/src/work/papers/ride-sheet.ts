@@ -27,12 +27,7 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
           { text: [m.restraintName, m.modeLabel].filter(Boolean).join(', ') || 'none yet' },
           { text: `${VERDICT_TEXT[m.verdict]}${m.isOutdated ? '; look again beside the others' : ''}` },
         ]),
-        ...adults.map((a): Content[] => [
-          { text: 'Adult', bold: true },
-          { text: place(a.positionId) },
-          '',
-          '',
-        ]),
+        ...adults.map((a): Content[] => [{ text: 'Adult', bold: true }, { text: place(a.positionId) }, '', '']),
       ],
     },
   }
