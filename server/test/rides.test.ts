@@ -157,6 +157,16 @@ test.each<[string, object, string]>([
     'the place "rear-left" is used twice',
   ],
   ['an order with a stranger', { installing: ['wren-oxley'] }, 'no child "wren-oxley" in this ride'],
+  [
+    'an adult with the id of a child',
+    { adults: [{ id: 'ada-strand', positionId: 'front-left' }] },
+    '"ada-strand" is somebody else of this ride',
+  ],
+  [
+    'a way in past a place that is not there',
+    { loading: [{ id: 'ada-strand', past: ['boot'] }] },
+    'no place "boot" in the vehicle',
+  ],
   ['no car', { vehicleId: 'no-car' }, 'no vehicle "no-car"'],
 ])('%s is refused by name, and nothing is begun', async (_, over, message) => {
   const before = body<object[]>(await na.get('/api/fittings')).length

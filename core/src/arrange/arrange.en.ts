@@ -1,5 +1,6 @@
 import { formatNumber, plural } from '../quantities/index.ts'
 import { describeNeed } from '../verdict/index.ts'
+import type { ArrangeResult } from './arrange.ts'
 import type { ConflictFact } from './conflict.ts'
 import { ARRANGE_NEEDS, type ArrangeNeed, type Fact } from './facts.ts'
 import type { WhyNotThere } from './each-place.ts'
@@ -69,6 +70,26 @@ export function becauseText(level: Level | undefined, best: ToldLevels, other: T
       return 'More is outgrown within six months'
   }
 }
+
+const LEVEL_TEXT: Readonly<Record<Level, string>> = {
+  facts: 'facts to be measured',
+  advice: 'against advice',
+  rearwardMonthsLost: 'months facing rearward given up',
+  harnessMonthsLost: 'months in a harness given up',
+  notOwned: 'in what the family does not have',
+  wishesBroken: 'wishes not kept',
+  youngest: 'the youngest elsewhere',
+  marginMm: 'room side by side, in mm',
+  steps: 'steps',
+  endsSoon: 'outgrown within six months',
+}
+
+/** How much better than the best found so far another could still be: stopped before the end. */
+export function gapText({ level, found, bound }: NonNullable<ArrangeResult['gap']>): string {
+  const figure = (x: number | undefined): string => (x === undefined ? 'not known' : formatNumber(x))
+  return `Not searched to the end. ${upper(LEVEL_TEXT[level])}: ${figure(found)} found, ${figure(bound)} at best.`
+}
+const upper = (text: string): string => text.replace(/^./, (x) => x.toUpperCase())
 
 /** One of the facts that cannot all stand together. */
 export function conflictText(fact: ConflictFact, vehicleId: string, names: Names): string {

@@ -1,6 +1,7 @@
 export {
   ARRANGE_FORMAT,
   ARRANGE_VERSION,
+  DRIVER_ID,
   type ArrangeRequest,
   arrangeRequestSchema,
   type Pin,
@@ -21,7 +22,15 @@ export { compile } from './compile.ts'
 export { familyOf } from './family.ts'
 export { type Fact } from './facts.ts'
 export { type Level, LEVELS, type ToldLevels } from './levels.ts'
-export { becauseText, singleChangeText, conflictText, factText, whyNotThereText, type Names } from './arrange.en.ts'
+export {
+  becauseText,
+  gapText,
+  singleChangeText,
+  conflictText,
+  factText,
+  whyNotThereText,
+  type Names,
+} from './arrange.en.ts'
 export { type SingleChange } from './one-change.ts'
 export { type ConflictFact } from './conflict.ts'
 export { searchCar, searchWhole } from './search.ts'

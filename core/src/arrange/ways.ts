@@ -34,7 +34,8 @@ function bodyOf(
       openFacts.push(factOf(isInsideStated ? 'child.shoulderBreadthMm' : 'mode.widthSettings', of))
     }
     const isUnstated = Object.values(profile).some((p) => p !== 'none' && !p.isStated)
-    if (isProfileOpen(profile) && isUnstated) openFacts.push(factOf('mode.halfWidths', of))
+    // What is open without a reason of its own is measured: a row is never possible with nothing to ask.
+    if (isProfileOpen(profile) && (isUnstated || openFacts.length === 0)) openFacts.push(factOf('mode.halfWidths', of))
     return { ...standing, openFacts }
   })
 }

@@ -144,3 +144,30 @@ test('door trim bounds where one may stand', () => {
   expect(rangesInRow([{ ...item, fromMm: -410 }], () => 0)).toEqual([{ fromMm: -410, toMm: -380 }])
   expect(rangesInRow([{ ...item, fromMm: -379 }], () => 0)).toBeUndefined()
 })
+
+describe('a shell that is turned to the door for its child', () => {
+  const turns = (over: Partial<NonNullable<Mode['turns']>>): Mode =>
+    buildMode({
+      halfWidths: { ...square(200), headFront: NOTHING },
+      turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }], ...over },
+    })
+  const beside = profileOf(buildMode({ halfWidths: square(200) }), on)
+  test.each([
+    [{ toDoor: false, sweepMm: 320 }, 400, 400],
+    [{ sweepMm: 320 }, 400, 400],
+    [{ toDoor: true, sweepMm: 320 }, 520, 520],
+    // Narrower than it stands, it sweeps nothing.
+    [{ toDoor: true, sweepMm: 180 }, 400, 400],
+    [{ toDoor: true }, 400, Infinity],
+  ])('%j', (over, lo, hi) => {
+    expect(neededApartMm(profileOf(turns(over), on), beside, 0)).toEqual({ lo, hi })
+    expect(neededApartMm(beside, profileOf(turns(over), on), 0)).toEqual({ lo, hi })
+  })
+  test('it sweeps also where nothing of it stands', () => {
+    expect(profileOf(turns({ toDoor: true, sweepMm: 320 }), on).headFront).toEqual({ left: { lo: 320, hi: 320 }, right: { lo: 320, hi: 320 }, isStated: true }) // prettier-ignore
+    expect(profileOf(turns({}), on).headFront).toBe('none')
+  })
+  test('without a figure it is open', () => {
+    expect(isProfileOpen(profileOf(turns({ toDoor: true }), on))).toBe(true)
+  })
+})

@@ -105,16 +105,16 @@ export function profileOf(mode: Mode, worn: Worn): SideProfile {
     const add = (s: Span, mm: number): Span => ({ lo: s.lo + mm, hi: s.hi + mm })
     if (stated !== undefined) {
       // A setting that widens the outside widens every stated point by half of it.
-      const wider = { lo: 0, hi: 0 }
+      const more = { lo: 0, hi: 0 }
       if (outside !== undefined && base !== undefined) {
-        wider.lo = Math.max(0, outside.lo - base) / 2
-        wider.hi = Math.max(0, outside.hi - base) / 2
+        more.lo = Math.max(0, outside.lo - base) / 2
+        more.hi = Math.max(0, outside.hi - base) / 2
       }
       // Set to a width of which it is not said what it comes as, it may be as wide as that anywhere.
       const mostMm = outside !== undefined && base === undefined ? outside.hi / 2 : 0
-      const side = (mm: number, more: number): Span => ({
-        lo: mm + wider.lo + more,
-        hi: Math.max(mm + wider.hi, mostMm) + more,
+      const side = (mm: number, extraMm: number): Span => ({
+        lo: mm + more.lo + extraMm,
+        hi: Math.max(mm + more.hi, mostMm) + extraMm,
       })
       return {
         left: side(stated.leftMm, extra.left),
@@ -133,8 +133,28 @@ export function profileOf(mode: Mode, worn: Worn): SideProfile {
       isStated: false,
     }
   }
-  return Object.fromEntries(WIDTH_POINTS.map((point) => [point, at(point)])) as unknown as SideProfile
+  const swept = sweptOf(mode)
+  const turned = (here: HalfWidths | 'none'): HalfWidths | 'none' => {
+    if (swept === undefined) return here
+    const stands = here === 'none' ? { left: exactlyWide(0), right: exactlyWide(0), isStated: true } : here
+    // It is at least as wide as it sweeps, whatever else is not stated of it.
+    const isStated = stands.isStated || swept.lo > 0
+    return { left: wider(stands.left, swept), right: wider(stands.right, swept), isStated }
+  }
+  return Object.fromEntries(WIDTH_POINTS.map((point) => [point, turned(at(point))])) as unknown as SideProfile
 }
+
+/**
+ * What a shell sweeps that is turned to the door for its child: to either side as
+ * far as its furthest corner stands from what it turns about, at every height and
+ * depth. `undefined` where it need not be turned; without a figure nothing bounds it.
+ */
+function sweptOf({ turns }: Mode): Span | undefined {
+  if (turns?.toDoor !== true) return undefined
+  return turns.sweepMm === undefined ? upTo(Infinity) : exactlyWide(turns.sweepMm)
+}
+
+const wider = (a: Span, b: Span): Span => ({ lo: Math.max(a.lo, b.lo), hi: Math.max(a.hi, b.hi) })
 
 /** Whether a profile leaves a point open: it may be narrower than it is taken to be. */
 export const isProfileOpen = (profile: SideProfile): boolean =>

@@ -206,7 +206,14 @@ export const modeSchema = z
       .optional(),
     carryHandle: z.strictObject({ travelPosition: nameSchema }).optional(),
     turns: z
-      .strictObject({ locks: z.array(proofSchema).min(1).max(4), forwardGuard: z.boolean().optional() })
+      .strictObject({
+        locks: z.array(proofSchema).min(1).max(4),
+        forwardGuard: z.boolean().optional(),
+        /** The child is put in with the shell turned to the door: it then sweeps past what stands beside it. */
+        toDoor: z.boolean().optional(),
+        /** How far its furthest corner stands from what it turns about. */
+        sweepMm: z.number().min(150).max(700).optional(),
+      })
       .optional(),
     sidePod: z.boolean().optional(),
     /** How far the shell can be slid on its base, away from the vehicle's backrest. */

@@ -1,3 +1,4 @@
+import { DRIVER_ID } from '../arrange/index.ts'
 import { chosenIn, type Case, type OtherOfRide, type Put, type Ride } from '../casefile/index.ts'
 import { personProfile, type SideProfile, type Span, standingOf, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
 import { toInterval } from '../quantities/index.ts'
@@ -75,13 +76,10 @@ const otherOfAdult = ({ id, positionId, shoulderBreadthMm }: AdultOfRide): Other
   holdsSeatBack: false,
 })
 
-/** How the driver is called among the others. */
-const DRIVER = 'driver'
-
 /** Somebody drives: beside a child in the front they are an adult like another, of a usual breadth. */
 const driverOf = ({ vehicle }: Case): readonly AdultOfRide[] => {
   const place = vehicle?.positions.find((p) => isDriversPlace(vehicle, p))
-  return place === undefined ? [] : [{ id: DRIVER, positionId: place.id }]
+  return place === undefined ? [] : [{ id: DRIVER_ID, positionId: place.id }]
 }
 
 /** How one of a ride has to be told of the others: those in the same car alone are beside it. */

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { Injectable } from '@nestjs/common'
+import { DRIVER_ID } from '@nimble-anchor/core/arrange'
 import type { Put } from '@nimble-anchor/core/casefile'
 import type { Fault } from '@nimble-anchor/core/ground'
 import type { Mode, RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
@@ -147,14 +148,20 @@ async function findNamed(manager: EntityManager, asked: BeginRideDto): Promise<N
   })
   adults.forEach((adult, i) => {
     once(`$.adults[${i}].id`, 'adult', adult.id)
+    if (adult.id === DRIVER_ID || seats.some((s) => s.childId === adult.id))
+      fault(`$.adults[${i}].id`, `"${adult.id}" is somebody else of this ride`)
     place(`$.adults[${i}].positionId`, adult.positionId)
   })
   const riders = new Set([...seats.map((s) => s.childId), ...adults.map((a) => a.id)])
   installing.forEach((id, i) => {
     if (!seats.some((s) => s.childId === id)) fault(`$.installing[${i}]`, `no child "${id}" in this ride`)
   })
-  loading.forEach(({ id }, i) => {
+  loading.forEach(({ id, past }, i) => {
     if (!riders.has(id)) fault(`$.loading[${i}].id`, `nobody "${id}" in this ride`)
+    past.forEach((placeId, j) => {
+      if (vehicle && !vehicle.positions.some((p) => p.id === placeId))
+        fault(`$.loading[${i}].past[${j}]`, `no place "${placeId}" in the vehicle`)
+    })
   })
   if (vehicle === undefined || faults.length > 0) throw new FaultsException('No fitting was begun.', faults)
   return { vehicle, models, units }

@@ -17,19 +17,15 @@ import { Page } from '../ui/Page.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
-import { Tabs } from '../ui/Tabs.tsx'
-import { WorkProgress } from '../ui/WorkProgress.tsx'
-import { ArrangePlan, type RiderOnPlan } from './ArrangePlan.tsx'
-import { AskedPanel } from './AskedPanel.tsx'
-import { CarTable } from './CarTable.tsx'
-import { NoWay } from './NoWay.tsx'
+import { Answers } from './Answers.tsx'
+import { ArrangePlan } from './ArrangePlan.tsx'
 import { OrderStrip } from './OrderStrip.tsx'
 import { VERDICT_STATE, VERDICT_WORD } from './places.ts'
-import { adultName, askedIn, beginningOf, namesOf, requestOf, textOf, type Asked, type Known } from './question.ts'
+import { askedIn, beginningOf, namesOf, requestOf, textOf, type Asked, type Known } from './question.ts'
 import { RiderMenu, seatedAt } from './RiderMenu.tsx'
+import { answerText, ridersOf } from './riders.ts'
 import { Rows } from './Rows.tsx'
 import { useArranger } from './useArranger.ts'
-import { ToMeasure, Ways } from './Ways.tsx'
 
 const POOL = ''
 
@@ -112,7 +108,9 @@ function Arranging({ known, familyId, familyName }: Props) {
     setBefore(result)
     setChosen(0)
   }
-  const names = useMemo(() => namesOf(asked, known), [asked, known])
+  // Pins are called by their turn in the question that was answered, which leaves out those that do not apply.
+  const answeredPins = working.request?.pins
+  const names = useMemo(() => namesOf(asked, known, answeredPins), [asked, known, answeredPins])
   const arrangement = result?.arrangements[chosen] ?? result?.without?.arrangement
   const vehicle = vehicles.find((v) => v.id === arrangement?.vehicleId) ?? own ?? vehicles[0]
   const models = useMemo(() => new Map((known.catalogue.models ?? []).map((m) => [m.id, m])), [known])
@@ -121,45 +119,11 @@ function Arranging({ known, familyId, familyName }: Props) {
   )
   if (vehicle === undefined) return null
 
-  const riders: readonly RiderOnPlan[] = [
-    ...request.children.map((c): RiderOnPlan => {
-      const seat = arrangement?.seats.find((s) => s.childId === c.id)
-      return {
-        id: c.id,
-        name: c.name,
-        kind: 'child',
-        positionIds: seat === undefined ? [] : [seat.positionId, ...(seat.secondPositionId === undefined ? [] : [seat.secondPositionId])], // prettier-ignore
-        isPinned: asked.pins.some((p) => p.kind === 'child-at' && p.childId === c.id),
-      }
-    }),
-    ...asked.adults.map((a): RiderOnPlan => {
-      const at = arrangement?.adults.find((x) => x.adultId === a.id)?.positionId
-      return {
-        id: a.id,
-        name: adultName(asked, a.id),
-        kind: 'adult',
-        positionIds: at === undefined ? [] : [at],
-        isPinned: a.positionId !== undefined,
-      }
-    }),
-  ]
+  const riders = ridersOf(request, asked, arrangement)
   const labelOf = (id: string): string => vehicle.positions.find((p) => p.id === id)?.label ?? id
   const sayOf = (positionId: string): string | undefined => {
     const answer = answers.get(positionId)
-    if (answer === undefined) return undefined
-    switch (answer.verdict) {
-      case 'fits':
-        return 'yes'
-      case 'fits-if-measured':
-        return `perhaps. ${answer.facts
-          .slice(0, 2)
-          .map((f) => factText(f, names))
-          .join('; ')}`
-      case 'does-not-fit':
-        return `no. ${answer.why === undefined ? '' : whyNotThereText(answer.why, vehicle.id, names)}`
-      case 'not-known':
-        return 'not worked out'
-    }
+    return answer && answerText(answer, vehicle.id, names)
   }
   const drop = (riderId: string, positionId: string): void => {
     const answer = answers.get(positionId)
@@ -279,60 +243,18 @@ function Arranging({ known, familyId, familyName }: Props) {
           )}
         />
         <div className="flex min-h-0 flex-col gap-3">
-          <Tabs
-            label="Answers and question"
-            tabs={[
-              {
-                id: 'ways',
-                label: 'Arrangements',
-                content: (
-                  <div className="p-1">
-                    {isRunning && (
-                      <WorkProgress
-                        what="Ways looked at"
-                        share={working.progress?.share ?? 0}
-                        onStop={working.progress === undefined ? undefined : stop}
-                      />
-                    )}
-                    {result && !isRunning && (
-                      <>
-                        <Ways
-                          result={result}
-                          chosen={chosen}
-                          onChoose={setChosen}
-                          names={names}
-                          hasOneCar={own !== undefined}
-                        />
-                        {arrangement && result.arrangements.length > 0 && (
-                          <ToMeasure result={result} arrangement={arrangement} names={names} />
-                        )}
-                        {result.verdict === 'does-not-fit' && (
-                          <NoWay result={result} names={names} asked={asked} onAsk={ask} />
-                        )}
-                      </>
-                    )}
-                  </div>
-                ),
-              },
-              {
-                id: 'cars',
-                label: 'Cars',
-                content: (
-                  <CarTable
-                    pool={own === undefined ? result : working.pool}
-                    isRunning={isRunning || isPoolRunning}
-                    vehicleId={asked.vehicleId}
-                    names={names}
-                    onChoose={(id) => ask({ ...asked, vehicleId: id })}
-                  />
-                ),
-              },
-              {
-                id: 'asked',
-                label: 'Pins and who rides',
-                content: <AskedPanel asked={asked} known={known} vehicle={vehicle} onAsk={ask} />,
-              },
-            ]}
+          <Answers
+            working={working}
+            isPoolRunning={isPoolRunning}
+            onStop={stop}
+            chosen={chosen}
+            onChoose={setChosen}
+            names={names}
+            asked={asked}
+            onAsk={ask}
+            known={known}
+            vehicle={vehicle}
+            hasOneCar={own !== undefined}
           />
           {arrangement && row && row.length > 0 && (
             <Rows

@@ -20,17 +20,10 @@ import { useMemo, useState, type ComponentProps, type ReactNode } from 'react'
 import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { CarField, spotOn } from './CarField.tsx'
+import type { RiderOnPlan } from './riders.ts'
 import { ShellFromAbove, type ShellLook } from './ShellFromAbove.tsx'
 import { fieldOf, PLACE_WORD, toNextPlace, VERDICT_STATE } from './places.ts'
 import type { PlaceAnswers } from './useArranger.ts'
-
-export interface RiderOnPlan {
-  readonly id: string
-  readonly name: string
-  readonly kind: 'child' | 'adult'
-  readonly positionIds: readonly string[]
-  readonly isPinned: boolean
-}
 
 interface Props {
   readonly vehicle: Vehicle

@@ -5,7 +5,8 @@ import { UserPlus, X } from 'lucide-react'
 import { v4 } from 'uuid'
 import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
-import { adultName, modelsWithExtras, namesOf, type Asked, type Known } from './question.ts'
+import { NumberAsked } from './NumberAsked.tsx'
+import { adultName, MOST_MINUTES, modelsWithExtras, namesOf, type Asked, type Known } from './question.ts'
 
 interface Props {
   readonly asked: Asked
@@ -117,6 +118,19 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
           </div>
         </section>
       )}
+      <section className="max-w-72">
+        <NumberAsked
+          key={asked.journeyMinutes}
+          label="Journey ahead"
+          unit="min"
+          isWhole
+          from={1}
+          to={MOST_MINUTES}
+          value={asked.journeyMinutes}
+          onKeep={(journeyMinutes) => onAsk({ ...asked, journeyMinutes })}
+          hint="Asked of the very young"
+        />
+      </section>
       <section>
         <h2 className="font-bold">The family brings its own</h2>
         <div className="flex flex-wrap gap-x-4">

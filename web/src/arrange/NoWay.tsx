@@ -1,4 +1,12 @@
-import { conflictText, singleChangeText, type ArrangeResult } from '@nimble-anchor/core/arrange'
+import {
+  conflictText,
+  LEVELS,
+  singleChangeText,
+  type Arrangement,
+  type ArrangeResult,
+  type Pin,
+} from '@nimble-anchor/core/arrange'
+import type { ReactNode } from 'react'
 import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import type { Asked, namesOf } from './question.ts'
@@ -9,16 +17,22 @@ type Change = NonNullable<ArrangeResult['change']>
 
 interface Props {
   readonly result: ArrangeResult
+  /** Those of the question that was answered, in its order. */
+  readonly pins: readonly Pin[]
   readonly names: ReturnType<typeof namesOf>
   readonly asked: Asked
   readonly onAsk: (asked: Asked) => void
+  /** What the whole pool says, where one car was asked for. */
+  readonly pool: ArrangeResult | undefined
+  /** The other cars are still being looked at: another may be what helps most. */
+  readonly isPoolRunning: boolean
 }
 
 /** The question with a change made; a model that nobody has yet can only be got. */
-function changed(asked: Asked, what: Change['what']): Asked | undefined {
+function changed(asked: Asked, what: Change['what'], pins: readonly Pin[]): Asked | undefined {
   switch (what.kind) {
     case 'pin':
-      return { ...asked, pins: asked.pins.filter((_, i) => i !== what.index) }
+      return { ...asked, pins: asked.pins.filter((p) => p !== pins[what.index]) }
     case 'extra-off':
       return { ...asked, extrasOff: [...new Set([...asked.extrasOff, what.modelId])] }
     case 'adult-elsewhere':
@@ -31,29 +45,78 @@ function changed(asked: Asked, what: Change['what']): Asked | undefined {
   }
 }
 
-/** Where not all of them fit: what cannot stand together, the one change that helps most, and as many as do fit. */
-export function NoWay({ result, names, asked, onAsk }: Props) {
+/** Whether an arrangement in another car is better than what a change makes of this one, level by level. */
+export function isBetter({ levels }: Pick<Arrangement, 'levels'>, than: Change['levels']): boolean {
+  for (const level of LEVELS) {
+    const [a, b] = [levels[level], than[level]]
+    if (a === b) continue
+    // More room is better, and room that nobody knows is none.
+    if (level === 'marginMm') return (a ?? -Infinity) > (b ?? -Infinity)
+    return (a ?? 0) < (b ?? 0)
+  }
+  return false
+}
+
+interface HelpProps {
+  readonly title: string
+  readonly isCertain: boolean
+  readonly word: string
+  readonly children: ReactNode
+}
+
+const Help = ({ title, isCertain, word, children }: HelpProps) => (
+  <section>
+    <h2 className="font-bold">{title}</h2>
+    <div className="flex min-h-11 flex-wrap items-center gap-3">
+      {children}
+      <StateMark state={isCertain ? 'pass' : 'undecided'} word={word} />
+    </div>
+  </section>
+)
+
+const MOST = 'The one change that helps most'
+
+/** Where not all of them fit: the one change that helps most, what cannot stand together, and as many as do fit. */
+export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }: Props) {
   const { conflict, change, without } = result
-  const then = change && changed(asked, change.what)
+  const [car] = pool?.arrangements ?? []
+  const isCarBetter = car !== undefined && (change === undefined || isBetter(car, change.levels))
+  const then = change && changed(asked, change.what, pins)
+  const otherCar = car && (
+    <Help
+      title={isCarBetter ? MOST : 'In another car'}
+      isCertain={car.facts.length === 0}
+      word={VERDICT_WORD[car.facts.length === 0 ? 'fits' : 'fits-if-measured']}
+    >
+      <Button look={isCarBetter ? 'main' : 'plain'} onClick={() => onAsk({ ...asked, vehicleId: car.vehicleId })}>
+        Take {names.car(car.vehicleId)}
+      </Button>
+    </Help>
+  )
+  const oneChange = change && (
+    <Help
+      title={isCarBetter ? 'In this car' : MOST}
+      isCertain={change.verdict === 'fits'}
+      word={`${VERDICT_WORD[change.verdict]} in ${names.car(change.vehicleId)}`}
+    >
+      {then === undefined ? (
+        <span className="font-semibold">{singleChangeText(change.what, names)}</span>
+      ) : (
+        <Button look={isCarBetter ? 'plain' : 'main'} onClick={() => onAsk(then)}>
+          {singleChangeText(change.what, names)}
+        </Button>
+      )}
+    </Help>
+  )
   return (
     <div className="grid gap-3">
-      {change && (
-        <section>
-          <h2 className="font-bold">The one change that helps most</h2>
-          <div className="flex flex-wrap items-center gap-3">
-            {then === undefined ? (
-              <span className="font-semibold">{singleChangeText(change.what, names)}</span>
-            ) : (
-              <Button look="main" onClick={() => onAsk(then)}>
-                {singleChangeText(change.what, names)}
-              </Button>
-            )}
-            <StateMark
-              state={change.verdict === 'fits' ? 'pass' : 'undecided'}
-              word={`${VERDICT_WORD[change.verdict]} in ${names.car(change.vehicleId)}`}
-            />
-          </div>
-        </section>
+      {isPoolRunning ? (
+        // As high as what comes: nothing moves under the finger.
+        <p className="min-h-17 text-ink-soft">What would help is weighed against the other cars.</p>
+      ) : isCarBetter ? (
+        otherCar
+      ) : (
+        oneChange
       )}
       {conflict && conflict.facts.length > 0 && (
         <section>
@@ -78,6 +141,7 @@ export function NoWay({ result, names, asked, onAsk }: Props) {
           </p>
         </section>
       )}
+      {!isPoolRunning && (isCarBetter ? oneChange : otherCar)}
       {result.isCutShort && <p className="text-ink-soft">It was stopped before all reasons were worked out.</p>}
     </div>
   )

@@ -4,8 +4,8 @@ import { Popover } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Button } from '../ui/Button.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
-import { TextField } from '../ui/TextField.tsx'
-import type { RiderOnPlan } from './ArrangePlan.tsx'
+import { NumberAsked } from './NumberAsked.tsx'
+import type { RiderOnPlan } from './riders.ts'
 import type { Asked } from './question.ts'
 
 interface Props {
@@ -99,7 +99,8 @@ export function RiderMenu(props: Props) {
             </>
           ) : (
             <>
-              <Millimetres
+              <NumberAsked
+                unit="mm"
                 label="Across both shoulders"
                 from={300}
                 to={700}
@@ -112,7 +113,8 @@ export function RiderMenu(props: Props) {
                 }
                 hint="Left empty, a broad adult is taken: 520 mm"
               />
-              <Millimetres
+              <NumberAsked
+                unit="mm"
                 label="Front seat forward of fully back, at most"
                 from={0}
                 to={500}
@@ -133,36 +135,5 @@ export function RiderMenu(props: Props) {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
-  )
-}
-
-interface MillimetresProps {
-  readonly label: string
-  readonly hint: string
-  readonly from: number
-  readonly to: number
-  readonly value: number | undefined
-  readonly onKeep: (mm: number | undefined) => void
-}
-
-/** A length that may be left empty; kept when the field is left. */
-function Millimetres({ label, hint, from, to, value, onKeep }: MillimetresProps) {
-  const [text, setText] = useState(value === undefined ? '' : String(value))
-  const mm = text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'))
-  const isWrong = mm !== undefined && !(mm >= from && mm <= to)
-  return (
-    <div>
-      <TextField
-        label={label}
-        unit="mm"
-        inputMode="decimal"
-        value={text}
-        onChange={setText}
-        onBlur={() => !isWrong && mm !== value && onKeep(mm)}
-        onKeyDown={(e) => e.key === 'Enter' && !isWrong && mm !== value && onKeep(mm)}
-        fault={isWrong ? `${label} must be from ${from} to ${to} mm` : undefined}
-      />
-      <p className="text-sm text-ink-soft">{hint}</p>
-    </div>
   )
 }

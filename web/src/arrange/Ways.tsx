@@ -1,4 +1,4 @@
-import { becauseText, factText, type Arrangement, type ArrangeResult } from '@nimble-anchor/core/arrange'
+import { becauseText, factText, gapText, type Arrangement, type ArrangeResult } from '@nimble-anchor/core/arrange'
 import { formatNumber, plural } from '@nimble-anchor/core/quantities'
 import { ToggleGroup } from 'radix-ui'
 import type { namesOf } from './question.ts'
@@ -47,37 +47,40 @@ export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
   const [first] = result.arrangements
   if (first === undefined) return null
   return (
-    <ToggleGroup.Root
-      type="single"
-      role="radiogroup"
-      aria-label="Arrangements, best first"
-      value={String(chosen)}
-      onValueChange={(value) => value !== '' && onChoose(Number(value))}
-      orientation="vertical"
-      className="grid gap-1"
-    >
-      {result.arrangements.map((a, i) => (
-        <ToggleGroup.Item
-          key={seatsText(a, names) + a.vehicleId}
-          value={String(i)}
-          className={`grid min-h-11 grid-cols-[1.4rem_1.2rem_minmax(0,1fr)] items-start gap-x-1 rounded-[3px] border px-2 py-1 text-left focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-magenta ${i === chosen ? 'border-ink bg-shoal-deep' : 'border-line hover:bg-shoal'}`}
-        >
-          <span className="font-bold">{i + 1}</span>
-          <span className="pt-0.5">
-            <StateMark state={a.facts.length === 0 ? 'pass' : 'undecided'} size={14} />
-          </span>
-          <span className="min-w-0 text-[0.95rem] leading-tight">
-            <span className="block font-semibold sm:truncate">
-              {!hasOneCar && `${names.car(a.vehicleId)}: `}
-              {seatsText(a, names)}
+    <>
+      {result.gap && <p className="mb-1 text-sm font-semibold text-doubt">{gapText(result.gap)}</p>}
+      <ToggleGroup.Root
+        type="single"
+        role="radiogroup"
+        aria-label="Arrangements, best first"
+        value={String(chosen)}
+        onValueChange={(value) => value !== '' && onChoose(Number(value))}
+        orientation="vertical"
+        className="grid gap-1"
+      >
+        {result.arrangements.map((a, i) => (
+          <ToggleGroup.Item
+            key={seatsText(a, names) + a.vehicleId}
+            value={String(i)}
+            className={`grid min-h-11 grid-cols-[1.4rem_1.2rem_minmax(0,1fr)] items-start gap-x-1 rounded-[3px] border px-2 py-1 text-left focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-magenta ${i === chosen ? 'border-ink bg-shoal-deep' : 'border-line hover:bg-shoal'}`}
+          >
+            <span className="font-bold">{i + 1}</span>
+            <span className="pt-0.5">
+              <StateMark state={a.facts.length === 0 ? 'pass' : 'undecided'} size={14} />
             </span>
-            <span className="block text-sm text-ink-soft">
-              {i === 0 ? bestText(a) : becauseText(a.because, first.levels, a.levels)}
+            <span className="min-w-0 text-[0.95rem] leading-tight">
+              <span className="block font-semibold sm:truncate">
+                {!hasOneCar && `${names.car(a.vehicleId)}: `}
+                {seatsText(a, names)}
+              </span>
+              <span className="block text-sm text-ink-soft">
+                {i === 0 ? bestText(a) : becauseText(a.because, first.levels, a.levels)}
+              </span>
             </span>
-          </span>
-        </ToggleGroup.Item>
-      ))}
-    </ToggleGroup.Root>
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </>
   )
 }
 

@@ -1,6 +1,7 @@
 import {
   ARRANGE_FORMAT,
   ARRANGE_VERSION,
+  DRIVER_ID,
   type Arrangement,
   type ArrangeRequest,
   type Names,
@@ -35,6 +36,8 @@ export interface Asked {
   /** Models whose cup holder or pod comes off. */
   readonly extrasOff: readonly string[]
   readonly ownedUnitIds: readonly string[]
+  /** How long the journey ahead is: asked of the very young. */
+  readonly journeyMinutes?: number | undefined
 }
 
 export const NOTHING_ASKED: Asked = {
@@ -64,6 +67,10 @@ const isAdult = (x: unknown): x is Asked['adults'][number] => {
   )
 }
 
+export const MOST_MINUTES = 2880
+const isMinutes = (x: unknown): x is number =>
+  Number.isInteger(x) && (x as number) >= 1 && (x as number) <= MOST_MINUTES
+
 /** What an address asks; whatever in it is not what it should be is not asked. */
 export function askedIn(text: string | null): Asked {
   if (text === null) return NOTHING_ASKED
@@ -84,6 +91,7 @@ export function askedIn(text: string | null): Asked {
     taken: listOf(of.taken, isTaken),
     extrasOff: listOf(of.extrasOff, isText),
     ownedUnitIds: listOf(of.ownedUnitIds, isText),
+    ...(isMinutes(of.journeyMinutes) && { journeyMinutes: of.journeyMinutes }),
   }
 }
 
@@ -139,6 +147,7 @@ export function requestOf(asked: Asked, known: Known, vehicles: readonly Vehicle
     extrasOff: units.filter((u) => off.has(u.modelId)).map((u) => u.id),
     pins: asked.pins.filter(isThere),
     wishes: asked.wishes.filter(isThere),
+    journeyMinutes: asked.journeyMinutes,
     practice: book.profiles.find((p) => p.id === book.profileId) ?? (book.profiles[0] as PracticeBook['profiles'][number]), // prettier-ignore
     localRule: book.localRules.find((r) => r.id === book.localRuleId) ?? (book.localRules[0] as PracticeBook['localRules'][number]), // prettier-ignore
   }
@@ -191,11 +200,15 @@ export const adultName = (asked: Asked, id: string): string => {
   return asked.adults.length > 1 ? `Adult ${turn + 1}` : 'Adult'
 }
 
-/** How everything of a question is called. */
-export function namesOf(asked: Asked, known: Known): Names & { readonly car: (id: string) => string } {
+/** How everything of a question is called; `pins` are those that an answer counts by their turn. */
+export function namesOf(
+  asked: Asked,
+  known: Known,
+  pins: readonly Pin[] = asked.pins,
+): Names & { readonly car: (id: string) => string } {
   const vehicles = known.catalogue.vehicles ?? []
   const rider = (id: string): string =>
-    id === 'driver' ? 'Driver' : (known.children.find((c) => c.id === id)?.name ?? adultName(asked, id))
+    id === DRIVER_ID ? 'Driver' : (known.children.find((c) => c.id === id)?.name ?? adultName(asked, id))
   const place = (vehicleId: string | undefined, positionId: string): string => {
     const cars = vehicleId === undefined ? vehicles : vehicles.filter((v) => v.id === vehicleId)
     return cars.flatMap((v) => v.positions).find((p) => p.id === positionId)?.label ?? positionId
@@ -224,7 +237,7 @@ export function namesOf(asked: Asked, known: Known): Names & { readonly car: (id
     model,
     car,
     pin: (index) => {
-      const pin = asked.pins[index]
+      const pin = pins[index]
       return pin === undefined ? 'A pin' : pinText(pin)
     },
   }

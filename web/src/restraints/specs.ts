@@ -125,7 +125,11 @@ export const MODE_PARTS: readonly PartSpec[] = [
     key: 'turns',
     label: 'Turns on its base',
     canBeNone: true,
-    fields: [answer('forwardGuard', 'A guard keeps it from facing forward')],
+    fields: [
+      answer('forwardGuard', 'A guard keeps it from facing forward'),
+      answer('toDoor', 'The child is put in with the shell turned to the door'),
+      number('sweepMm', 'Furthest corner from what it turns about', 'mm'),
+    ],
   },
   {
     key: 'carryHandle',
