@@ -28,7 +28,9 @@ function stepsOf({ arrangement, vehicle, names }: Props): readonly OrderStep[] {
   const done: string[] = []
   const installing = arrangement.installing.map((id): OrderStep => {
     const now = placesOf(id)
-    const step = { key: `in ${id}`, text: `Install for ${names.rider(id)}`, now, past: [], done: [...done] }
+    // Its restraint goes in by the way by which the child will.
+    const past = arrangement.loading.find((l) => l.riderId === id)?.past ?? []
+    const step = { key: `in ${id}`, text: `Install for ${names.rider(id)}`, now, past, done: [...done] }
     done.push(...now)
     return step
   })
