@@ -1,7 +1,7 @@
 import { isReachKnown, reachesMm, seatsInFront } from '../fit/index.ts'
 import { toInterval } from '../quantities/index.ts'
 import type { Mode, Route } from '../restraint/index.ts'
-import { isDriversPlace, neighboursOf, type SeatingPosition, type Vehicle } from '../vehicle/index.ts'
+import { bucklesOf, isDriversPlace, neighboursOf, type SeatingPosition, type Vehicle } from '../vehicle/index.ts'
 import type { Fact } from './facts.ts'
 import type { Place, SeatTravel, Sharing } from './problem.ts'
 
@@ -55,6 +55,7 @@ export function placesOf(vehicle: Vehicle): readonly Place[] {
       row: position.row,
       turn: inRow.indexOf(position),
       centreMm: position.lateralCentreMm,
+      buckles: bucklesOf(position),
       reached: reachedOf(vehicle, position, indexOf),
       airbagOf: position.airbagOf !== undefined ? indexOf(position.airbagOf) : hasAirbag ? index : undefined,
       trimLeftMm: trim?.trimLeftMm,

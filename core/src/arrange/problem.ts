@@ -17,6 +17,8 @@ export interface Place {
   readonly turn: number
   /** Middle of the place; `undefined` while nobody has measured it. */
   readonly centreMm: number | undefined
+  /** On which sides of it its buckle may stand. */
+  readonly buckles: { readonly left: boolean; readonly right: boolean }
   /** `door`, or any of these places past which it is reached; `unknown` where neither is said. */
   readonly reached: 'door' | 'unknown' | readonly number[]
   /** The place whose airbag stands before it; `undefined` where there is none. */

@@ -8,7 +8,6 @@ import {
   type RowItem,
   type Span,
 } from '../fit/index.ts'
-import { bucklesOf } from '../vehicle/index.ts'
 import type { Fact } from './facts.ts'
 import type { Candidate, CarProblem, Place } from './problem.ts'
 
@@ -37,13 +36,9 @@ const MOST_IN_KEY = 4
 const FREE: RowState = { state: 'certain', marginMm: Infinity, facts: [] }
 const ALONE = { lo: 0, hi: 0 }
 
-const buckleAt = (places: readonly Place[], c: Candidate, side: 'left' | 'right'): boolean => {
-  if (!c.body.needsHand) return false
-  const places2 = c.second === undefined ? [c.place] : [c.place, c.second]
-  return places2.some((p) => {
-    return bucklesOf((places[p] as Place).position)[side]
-  })
-}
+const buckleAt = (places: readonly Place[], c: Candidate, side: 'left' | 'right'): boolean =>
+  c.body.needsHand &&
+  ((places[c.place] as Place).buckles[side] || (c.second !== undefined && (places[c.second] as Place).buckles[side]))
 
 /** Rows of one car, with every pair of bodies worked out once. */
 export class Rows {

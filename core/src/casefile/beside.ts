@@ -15,9 +15,12 @@ const isOnSide = (a: SeatingPosition, b: SeatingPosition): boolean =>
 export const placeLabels = (c: Pick<Case, 'vehicle'>, others: readonly OtherOfRide[]): readonly string[] =>
   (c.vehicle?.positions ?? []).filter((p) => others.some((o) => o.positionIds.includes(p.id))).map((p) => p.label)
 
+/** Most fittings are alone, and every place of every mode asks. */
+const NOBODY: readonly OtherOfRide[] = []
+
 /** Those in the row of a place. */
 export const othersInRow = (c: Pick<Case, 'vehicle' | 'ride'>, position: SeatingPosition): readonly OtherOfRide[] =>
-  (c.ride?.others ?? []).filter((o) => placesOf(c, o).some((p) => p.row === position.row))
+  c.ride === undefined ? NOBODY : c.ride.others.filter((o) => placesOf(c, o).some((p) => p.row === position.row))
 
 /** What everybody beside a place is like, as far as it is wide or in the way of a hand. */
 export function besideIn(c: Case): unknown {
