@@ -82,7 +82,7 @@ export default withQueries(function RidePage() {
           )}
         </span>
       </div>
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[17rem_minmax(0,1fr)_15rem]">
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[21rem_minmax(0,1fr)_13rem]">
         {ride.vehicle && <RidePlan ride={ride} vehicle={ride.vehicle} />}
         <Panel title="In the order in which they go in" fills>
           <ol className="-my-2 divide-y divide-hair">
@@ -156,7 +156,7 @@ function RidePlan({ ride, vehicle }: { readonly ride: RideView; readonly vehicle
           <Link
             key={m.id}
             to={`/fittings/${m.id}`}
-            className="absolute inline-flex min-h-11 max-w-28 -translate-x-1/2 -translate-y-1/2 items-center gap-1 rounded-full border-2 border-ink bg-sheet px-2.5 text-sm font-bold hover:bg-shoal"
+            className="absolute inline-flex min-h-11 max-w-28 -translate-x-1/2 -translate-y-1/2 items-center gap-1 rounded-full border-2 border-ink bg-sheet px-2 text-sm font-bold hover:bg-shoal"
             style={spotOn(plan, m.positionIds)}
           >
             <StateMark state={m.isOutdated ? 'stale' : VERDICT_MARK[m.verdict]} size={14} />

@@ -18,6 +18,7 @@ import type { StageProps } from '../stages.ts'
 import { AgeAndPosture } from './AgeAndPosture.tsx'
 import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
+import { ShoulderBreadth } from './ShoulderBreadth.tsx'
 import { useSlotStep } from './useSlotStep.ts'
 
 const FIELDS: readonly { key: Dimension; side: 'left' | 'right'; label: string; unit: string; scale: number; plusMinus: number; hint: string; instrument?: InstrumentKind }[] = [
@@ -176,6 +177,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
                 {idle.map(field)}
               </Fold>
             )}
+            <ShoulderBreadth current={current} isSigned={isSigned} onKeep={keep('shoulderBreadthMm')} />
           </div>
         </div>
       </section>
