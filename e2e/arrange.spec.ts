@@ -209,5 +209,6 @@ test('the ride: begun from an arrangement; the middle child is stale once the ne
   await page.getByRole('button', { name: 'Ride: One of 3' }).click()
   await page.waitForURL(/\/rides\//)
   await page.getByRole('button', { name: `${middle.childName} travels alone` }).click()
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Travels alone' }).click()
   await expect(page.getByRole('link', { name: `Open the fitting of ${middle.childName}` })).toHaveCount(0)
 })

@@ -41,5 +41,12 @@ export const REST_OF_CAR: readonly SeatingPosition[] = [
 
 export const inRide = (c: Case, others: readonly OtherOfRide[], own?: NonNullable<Case['ride']>['own']): Case => ({
   ...c,
-  ride: { id: 'ride-1', others: [...others], ...(own && { own }) },
+  // What is said of itself is said of what is chosen, as the door writes it.
+  ride: {
+    id: 'ride-1',
+    others: [...others],
+    ...(own && {
+      own: { of: { modelId: c.choice.modelId, modeId: c.choice.modeId, positionId: c.choice.positionId }, ...own },
+    }),
+  },
 })

@@ -63,10 +63,8 @@ import { DayService } from './records/day.service'
 import { DueService } from './records/due.service'
 import { LogbookController } from './records/logbook.controller'
 import { LogbookService } from './records/logbook.service'
-import { BeginRide } from './rides/begin-ride'
-import { LeaveRide } from './rides/leave-ride'
+import { RIDES } from './rides/index'
 import { RidesController } from './rides/rides.controller'
-import { RidesRead } from './rides/rides-read'
 import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
 import { WorkController } from './work/work.controller'
@@ -194,9 +192,7 @@ class AppModule {
         ChangeFamily,
         MoveChild,
         EraseFamily,
-        RidesRead,
-        BeginRide,
-        LeaveRide,
+        ...RIDES,
         JobsService,
         DayService,
         DueService,

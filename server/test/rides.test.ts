@@ -69,7 +69,8 @@ test('one fitting a child, each at its place, each told of the others and of who
     ['adult', ['driver']],
   ])
   expect(ada.ride?.installedBefore).toEqual([idOf(ride, 'mabe-strand')])
-  expect((await fitting(idOf(ride, 'col-strand'))).case.ride?.own).toEqual({ isExtraOff: true })
+  // Said of what is chosen: of another restraint it would say nothing.
+  expect((await fitting(idOf(ride, 'col-strand'))).case.ride?.own).toEqual({ isExtraOff: true, of: { modelId: 'hitchmark-reef', modeId: 'booster', positionId: 'rear-right' } }) // prettier-ignore
   // Told of the cup holder that is off: without it Mabe has room.
   const mabe = (await fitting(idOf(ride, 'mabe-strand'))).case
   expect(mabe.ride?.others.find((o) => o.positionIds.includes('rear-right'))?.widths?.hipBack?.left).toEqual({ lo: 205, hi: 205 }) // prettier-ignore
@@ -239,6 +240,20 @@ test('another car for one of them: its ride is no ride, and nothing stands besid
   expect(body<RideView>(await na.get(`/api/rides/${ride.id}`)).verdict).toBe('another-car')
 })
 
+test('a cup holder that was off says nothing of the next restraint: what stands beside it is open again', async () => {
+  const ride = await begin()
+  const [col, mabe] = [idOf(ride, 'col-strand'), idOf(ride, 'mabe-strand')]
+  const { units, models } = body<{ units: { id: string; modelId: string }[]; models: { id: string }[] }>(await na.get('/api/catalogue')) // prettier-ignore
+  const wide = { ...(models.find((m) => m.id === 'hitchmark-reef') as object), id: 'reef-2' }
+  await enter(col, [
+    { path: ['restraints'], value: [wide] },
+    { path: ['units'], value: units.filter((u) => u.id === 'u-reef-1').map((u) => ({ ...u, modelId: 'reef-2' })) },
+    { path: ['choice'], value: { modelId: 'reef-2', modeId: 'booster', routeId: 'belt', unitId: 'u-reef-1', positionId: 'rear-right' } },
+  ]) // prettier-ignore
+  const beside = (await fitting(mabe)).case.ride?.others.find((o) => o.positionIds.includes('rear-right'))
+  expect(beside?.widths?.hipBack?.left).toEqual({ lo: 265, hi: 265 })
+})
+
 test('one of them travels alone: the others are looked at without it', async () => {
   const ride = await begin()
   const [ada, mabe] = [idOf(ride, 'ada-strand'), idOf(ride, 'mabe-strand')]
@@ -259,7 +274,8 @@ test('exported with the family, and gone with it', async () => {
   const { id, name } = families.find((f) => f.name === 'Strand')!
   const exported = body<{ rides: { id: string }[] }>(await na.get(`/api/families/${id}/export`).expect(200))
   expect(exported.rides.map((r) => r.id)).toEqual([ride.id])
-  expect(body<FamilyView>(await na.get(`/api/families/${id}`)).fittings).toHaveLength(3)
+  const { fittings } = body<FamilyView>(await na.get(`/api/families/${id}`))
+  expect(fittings.map((f) => f.rideId)).toEqual([ride.id, ride.id, ride.id])
   await na.delete(`/api/families/${id}`).send({ name }).expect(200)
   await na.get(`/api/rides/${ride.id}`).expect(404)
 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { arrange, type ArrangeRequest, type Mode, type RowOf } from '../index.ts'
 import { forward, half, place, question, ROW, toddler } from '../../test/arrange/plain.ts'
-import { fittedSubject, placesTaken, rideFor, type Case, type Member } from '../index.ts'
+import { fittedSubject, otherOf, rideFor, type Case, type Member } from '../index.ts'
 import { ask } from '../../test/build.ts'
 
 const rowOf = (request: ArrangeRequest): RowOf => arrange(request).arrangements[0]!.rows[0]!
@@ -73,7 +73,7 @@ function ruleOf(request: ArrangeRequest): string {
     return { id: s.childId, case: c }
   })
   const [first] = members as [Member, ...Member[]]
-  expect(placesTaken(first.case)).toEqual([seats[0]!.positionId])
+  expect(otherOf(first).positionIds).toEqual([seats[0]!.positionId])
   const c = { ...first.case, ride: rideFor('r', first, members, [], []) }
   expect(fittedSubject(c)).toBeDefined()
   return ask('place-room-beside', c).kind

@@ -1,7 +1,7 @@
 import { isBreadthAsked, isProfileOpen, standingOf } from '../fit/index.ts'
 import { isAdvisedAgainst, modeSubject, placeSubject, survey, untouched } from '../match/index.ts'
 import { stepsFor } from '../procedure/index.ts'
-import { isBaseUnit, isIntegral, type Mode, type RestraintUnit, type Route } from '../restraint/index.ts'
+import { isBaseUnit, isIntegral, liesAcross, type Mode, type RestraintUnit, type Route } from '../restraint/index.ts'
 import { airbagAsked, type PlaceSubject } from '../rules/index.ts'
 import { doorSideOf, isDriversPlace, neighboursOf } from '../vehicle/index.ts'
 import { headInboard, travelOf, withOnly } from './car.ts'
@@ -90,7 +90,7 @@ export function draftsOf(car: Car, rider: number, child: ChildOfFamily, way: Way
         baseClass === undefined ? way.subject : { ...modeSubject(way.subject, model, mode, way.unit, baseClass.units[0]), alternatives: way.subject.alternatives } // prettier-ignore
       for (const place of places) {
         if (car.taken.has(place.position.id) || isDriversPlace(car.vehicle, place.position)) continue
-        const isAcross = route.seatsTaken === 2 || (mode.direction === 'lateral' && route.seatsTaken === undefined)
+        const isAcross = liesAcross(mode, route)
         const seconds = isAcross
           ? neighboursOf(car.vehicle, place.position).filter(
               (p) => !car.taken.has(p.id) && !isDriversPlace(car.vehicle, p),

@@ -1,6 +1,7 @@
-import type { SeatingPosition } from '../vehicle/index.ts'
+import { liesAcross, type Mode, type RestraintModel, type Route } from '../restraint/index.ts'
+import { neighboursOf, type SeatingPosition, type Vehicle } from '../vehicle/index.ts'
 import { chosenIn, type Case } from './case.ts'
-import type { OtherOfRide } from './ride.ts'
+import type { OtherOfRide, Ride } from './ride.ts'
 
 /** Which of the others of a ride a restraint meets where it stands: what they change leaves looks at it in doubt. */
 
@@ -18,16 +19,49 @@ export const placeLabels = (c: Pick<Case, 'vehicle'>, others: readonly OtherOfRi
 /** Most fittings are alone, and every place of every mode asks. */
 const NOBODY: readonly OtherOfRide[] = []
 
-/** Those in the row of a place. */
-export const othersInRow = (c: Pick<Case, 'vehicle' | 'ride'>, position: SeatingPosition): readonly OtherOfRide[] =>
-  c.ride === undefined ? NOBODY : c.ride.others.filter((o) => placesOf(c, o).some((p) => p.row === position.row))
+/** Those in the row of a place, and those of whom nobody has said where they sit: they may be in it. */
+export const othersBeside = (c: Pick<Case, 'vehicle' | 'ride'>, position: SeatingPosition): readonly OtherOfRide[] =>
+  c.ride === undefined
+    ? NOBODY
+    : c.ride.others.filter((o) => o.positionIds.length === 0 || placesOf(c, o).some((p) => p.row === position.row))
+
+/** What was said of a restraint itself: of this mode, and at this place. */
+export function ownOf(
+  ride: Ride | undefined,
+  at: { readonly model: RestraintModel; readonly mode: Mode; readonly position: SeatingPosition | undefined },
+): Pick<NonNullable<Ride['own']>, 'isExtraOff' | 'outsideMm' | 'secondPositionId'> {
+  const { of, isExtraOff, outsideMm, secondPositionId } = ride?.own ?? {}
+  return {
+    ...(of?.modelId === at.model.id && of.modeId === at.mode.id && { isExtraOff, outsideMm }),
+    ...(of?.positionId !== undefined && of.positionId === at.position?.id && { secondPositionId }),
+  }
+}
+
+/**
+ * The places that a restraint takes. One that lies across takes two: in a row of
+ * two there is but one beside, otherwise somebody says which; until then it is
+ * not known how far it reaches to either side (`isWhole`).
+ */
+export function placesTaken(
+  vehicle: Vehicle,
+  position: SeatingPosition,
+  { mode, route }: { readonly mode: Mode | undefined; readonly route: Route | undefined },
+  secondPositionId: string | undefined,
+): { readonly places: readonly SeatingPosition[]; readonly isWhole: boolean } {
+  if (mode === undefined || route === undefined || !liesAcross(mode, route))
+    return { places: [position], isWhole: true }
+  const beside = neighboursOf(vehicle, position)
+  const second = beside.find((p) => p.id === secondPositionId) ?? (beside.length === 1 ? beside[0] : undefined)
+  return second === undefined ? { places: [position], isWhole: false } : { places: [position, second], isWhole: true }
+}
 
 /** What everybody beside a place is like, as far as it is wide or in the way of a hand. */
 export function besideIn(c: Case): unknown {
   const { position } = chosenIn(c)
   if (position === undefined) return []
-  return othersInRow(c, position).map(({ positionIds, widths, playMm, needsHand }) => [
+  return othersBeside(c, position).map(({ positionIds, isAcross, widths, playMm, needsHand }) => [
     positionIds,
+    isAcross ?? false,
     widths ?? null,
     playMm,
     needsHand,

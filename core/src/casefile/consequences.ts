@@ -123,7 +123,12 @@ const isOther = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.
 function afterRide(c: Case, key: string, from: unknown, sequence: number): readonly Write[] {
   if (c.ride === undefined) return []
   const noted = (id: string): Write => ({ path: ['disturbances', id], value: { at: sequence } })
-  if (key === 'own') return isOther(from ?? {}, c.ride.own ?? {}) ? [noted('beside')] : []
+  if (key === 'own') {
+    if (c.ride.own === undefined) return from === null ? [] : [noted('beside')]
+    const { modelId, modeId, positionId } = c.choice
+    const own = { ...c.ride.own, of: { modelId, modeId, positionId } }
+    return [{ path: ['ride', 'own'], value: own }, ...(isOther(from, own) ? [noted('beside')] : [])]
+  }
   const { ride, ...alone } = c
   const before: Case =
     key === ''

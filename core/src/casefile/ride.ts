@@ -23,6 +23,8 @@ const otherSchema = z.strictObject({
   kind: z.enum(['child', 'adult']),
   /** One place, or two of one that lies across; none while nobody has chosen. */
   positionIds: z.array(idSchema).max(2),
+  /** It lies across two places, of which one may not be known. */
+  isAcross: z.boolean().optional(),
   /** By point of width, a point that is left out has nothing there; absent while it is not known what rides there. */
   widths: z.partialRecord(z.enum(WIDTH_POINTS), widthSchema).optional(),
   /** How far it may stand off the middle of its place. */
@@ -41,15 +43,19 @@ export const rideSchema = z.strictObject({
   others: z.array(otherSchema).max(12),
   /** Those of the others whose restraint goes in before this one. */
   installedBefore: z.array(idSchema).max(12).optional(),
-  /** What is on this restraint now that widens it. */
+  /** What is on this restraint now that widens it, and where it lies. */
   own: z
     .strictObject({
       /** Cup holder or pod is off. */
       isExtraOff: z.boolean().optional(),
-      /** The second place of one that lies across. */
-      secondPositionId: idSchema.optional(),
       /** The width setting that is set, by its outside width. */
       outsideMm: z.number().min(200).max(900).optional(),
+      /** The second place of one that lies across. */
+      secondPositionId: idSchema.optional(),
+      /** Of what it was said: written with it, so that it says nothing of another mode or place. */
+      of: z
+        .strictObject({ modelId: idSchema.optional(), modeId: idSchema.optional(), positionId: idSchema.optional() })
+        .optional(),
     })
     .optional(),
 })

@@ -1,6 +1,7 @@
 import { checkOf, optionLabel, type CheckId } from '../checks/index.ts'
+import { othersBeside } from '../casefile/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
-import { doorSideOf } from '../vehicle/index.ts'
+import { doorSideOf, type SeatingPosition } from '../vehicle/index.ts'
 import type { CheckLimit } from '../verdict/index.ts'
 import type { Drawing } from './drawing.ts'
 import { FIGURES_EN, type FigureTexts } from './figures.en.ts'
@@ -27,6 +28,17 @@ const belt =
 const plan =
   (focus: Extract<Scene, { kind: 'plan' }>['focus']): Shows =>
   ({ mode, position }) => ({ kind: 'plan', focus, direction: mode.direction, doorSide: doorSideOf(position) })
+/** On which sides of this place the others of its ride stand; either, while nobody has said where they sit. */
+function sidesBeside(s: FittedSubject): readonly ('left' | 'right')[] | undefined {
+  const turn = (p: SeatingPosition): number => ['left', 'centre', 'right'].indexOf(p.side)
+  const places = s.vehicle.positions.filter((p) =>
+    othersBeside(s, s.position).some((o) => o.positionIds.includes(p.id) && p.id !== s.position.id),
+  )
+  const sides = (['left', 'right'] as const).filter((side) =>
+    places.some((p) => (side === 'left' ? turn(p) < turn(s.position) : turn(p) > turn(s.position))),
+  )
+  return sides.length === 0 ? undefined : sides
+}
 const looked =
   (focus: Parameters<typeof sideScene>[1]): Shows =>
   (s, limit) =>
@@ -46,7 +58,12 @@ const SHOWS: Readonly<Record<CheckId, Shows>> = {
   'buckle-clear': () => ({ kind: 'buckle', focus: 'clear' }),
   'carry-handle': ({ mode }) => ({ kind: 'handle', travelPosition: mode.carryHandle?.travelPosition ?? '?' }),
   'clear-all-round': plan('clear'),
-  'room-beside': plan('clear'),
+  'room-beside': (s) => ({
+    kind: 'plan',
+    focus: 'beside',
+    direction: s.mode.direction,
+    beside: sidesBeside(s),
+  }),
   'connector-straps': (s) => connectorsScene(s, 'straps', 'both'),
   'console-out': plan('console'),
   'floor-box': (s) => footScene(s, 'box'),

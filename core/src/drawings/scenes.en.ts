@@ -88,7 +88,7 @@ export const SCENES_EN: SceneTexts = {
       }[focus]
       return `The seat from behind: ${what}.`
     },
-    plan: ({ focus, doorSide, direction }) => {
+    plan: ({ focus, doorSide, direction, beside = ['left', 'right'] }) => {
       const door = doorSide === undefined ? '' : `, the nearer door on the ${doorSide}`
       const what = {
         'head-end': doorSide === undefined ? 'the child’s head away from the door' : `the child’s head on the ${doorSide === 'left' ? 'right' : 'left'}, away from the door`, // prettier-ignore
@@ -96,6 +96,7 @@ export const SCENES_EN: SceneTexts = {
         console: 'the console before this place taken out',
         clear: 'clear of the car on every side',
         place: `this place${door}`,
+        beside: `room to what stands on the ${beside.join(' and on the ')}, and for a hand at each buckle between`,
       }[focus]
       return `From above, the front of the car upward, ${DIRECTION_FACING[direction]}: ${what}.`
     },

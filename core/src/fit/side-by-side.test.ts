@@ -171,3 +171,20 @@ describe('a shell that is turned to the door for its child', () => {
     expect(isProfileOpen(profileOf(turns({ toDoor: true }), on))).toBe(true)
   })
 })
+
+test.each([
+  ['a child whom the narrow one takes', { lo: 240, hi: 250 }, undefined, 200],
+  ['a child who needs the wide one', { lo: 270, hi: 280 }, undefined, 230],
+  ['set wide by hand', { lo: 240, hi: 250 }, 500, 230],
+  ['set to a width that it does not have', { lo: 270, hi: 280 }, 300, 230],
+])('points are stated at the narrowest setting: %s', (_, shoulderBreadthMm, outsideMm, half) => {
+  const mode = buildMode({
+    widthMm: undefined,
+    halfWidths: square(200),
+    widthSettings: [
+      { id: 'w', label: 'Wide', outsideMm: 500, insideMm: 320 },
+      { id: 'n', label: 'Narrow', outsideMm: 440, insideMm: 260 },
+    ],
+  })
+  expect(profileOf(mode, { ...on, shoulderBreadthMm, outsideMm }).hipBack).toEqual({ left: { lo: half, hi: half }, right: { lo: half, hi: half }, isStated: true }) // prettier-ignore
+})

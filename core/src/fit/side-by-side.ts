@@ -43,7 +43,7 @@ export interface Worn {
   readonly hasExtra: boolean
   /** Across the child's shoulders; `undefined` while nobody measured it. */
   readonly shoulderBreadthMm?: Span | undefined
-  /** The width setting that is set, by its outside width; otherwise the narrowest that is wide enough. */
+  /** The width setting that is set, by its outside width; one that the mode does not have says nothing. */
   readonly outsideMm?: number | undefined
   /** A pod may be put on one side alone: this one, the door's. */
   readonly podSide?: 'left' | 'right' | undefined
@@ -94,10 +94,12 @@ function extraAt(mode: Mode, point: WidthPoint, side: 'left' | 'right', { hasExt
  * bounded by the outside width; where the mode is widest it is that width.
  */
 export function profileOf(mode: Mode, worn: Worn): SideProfile {
+  const isSet = mode.widthSettings?.some((s) => s.outsideMm === worn.outsideMm) === true
   const outside =
-    worn.outsideMm === undefined ? outsideWidthMm(mode, worn.shoulderBreadthMm) : exactlyWide(worn.outsideMm)
+    isSet && worn.outsideMm !== undefined ? exactlyWide(worn.outsideMm) : outsideWidthMm(mode, worn.shoulderBreadthMm)
   // Points are stated of the mode as it comes: at its own width, or at its narrowest setting.
-  const base = mode.widthMm ?? outsideWidthMm(mode, worn.shoulderBreadthMm)?.lo
+  const widths = (mode.widthSettings ?? []).map((w) => w.outsideMm)
+  const base = mode.widthMm ?? (widths.length === 0 ? undefined : Math.min(...widths))
   const at = (point: WidthPoint): HalfWidths | 'none' => {
     const stated = mode.halfWidths?.[point]
     if (stated?.leftMm === 0 && stated.rightMm === 0) return 'none'
@@ -110,12 +112,7 @@ export function profileOf(mode: Mode, worn: Worn): SideProfile {
         more.lo = Math.max(0, outside.lo - base) / 2
         more.hi = Math.max(0, outside.hi - base) / 2
       }
-      // Set to a width of which it is not said what it comes as, it may be as wide as that anywhere.
-      const mostMm = outside !== undefined && base === undefined ? outside.hi / 2 : 0
-      const side = (mm: number, extraMm: number): Span => ({
-        lo: mm + more.lo + extraMm,
-        hi: Math.max(mm + more.hi, mostMm) + extraMm,
-      })
+      const side = (mm: number, extraMm: number): Span => ({ lo: mm + more.lo + extraMm, hi: mm + more.hi + extraMm })
       return {
         left: side(stated.leftMm, extra.left),
         right: side(stated.rightMm, extra.right),

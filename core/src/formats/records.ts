@@ -5,7 +5,7 @@ import type { RecheckAnswer, RecheckItem } from '../procedure/index.ts'
 import type { Decision, IsoDate } from '../quantities/index.ts'
 import type { Ride } from '../casefile/index.ts'
 import type { Direction, RouteKind } from '../restraint/index.ts'
-import type { MemberStanding, RideVerdict } from '../ride/index.ts'
+import type { AdultOfRide, MemberStanding, RideVerdict } from '../ride/index.ts'
 import type { Vehicle } from '../vehicle/index.ts'
 import type { Stage } from '../verdict/index.ts'
 import type { FittingSummary } from './api.ts'
@@ -113,7 +113,7 @@ export interface FamilyView {
   readonly note: string
   readonly children: readonly Child[]
   /** The newest first. */
-  readonly fittings: readonly (FittingSummary & { readonly childId: string })[]
+  readonly fittings: readonly (FittingSummary & { readonly childId: string; readonly rideId: string | null })[]
   /** Cars and restraints that its fittings were made in, the latest first. */
   readonly cars: readonly string[]
   readonly restraints: readonly { readonly name: string; readonly serial: string | null; readonly lastAt: string }[]
@@ -134,13 +134,13 @@ export interface RideView {
     readonly direction: Direction | null
     readonly restraintName: string | null
     readonly modeLabel: string | null
-    /** Cup holder, pod or width settings that it has, and how they are. */
-    readonly own: Ride['own'] | null
+    /** Cup holder, pod or width setting, as they were said of what is chosen now. */
+    readonly own: Pick<NonNullable<Ride['own']>, 'isExtraOff' | 'outsideMm' | 'secondPositionId'>
     readonly hasExtra: boolean
     readonly widthSettings: readonly { readonly label: string; readonly outsideMm: number }[]
     readonly sequence: number
   })[]
-  readonly adults: readonly { readonly id: string; readonly positionId: string }[]
+  readonly adults: readonly AdultOfRide[]
   /** Who gets in, in order, by fitting or adult; past which places. */
   readonly loading: readonly { readonly id: string; readonly past: readonly string[] }[]
 }

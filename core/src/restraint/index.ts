@@ -42,6 +42,7 @@ export {
   isConvertible,
   isIntegral,
   isIsofixHeld,
+  liesAcross,
   isModeWithout,
   isRouteWithout,
   directionChangeOf,

@@ -36,6 +36,9 @@ export const isConvertible = (model: RestraintModel): boolean =>
 /** Whether the manual says that a route is without a part; not said is not known. */
 export const isRouteWithout = (route: Route, part: RoutePart): boolean => route.without?.includes(part) ?? false
 export const isModeWithout = (mode: Mode, part: ModePart): boolean => mode.without?.includes(part) ?? false
+/** Whether it takes two places; one that lies across does, where nobody has said otherwise. */
+export const liesAcross = (mode: Mode, route: Route): boolean =>
+  route.seatsTaken === 2 || (mode.direction === 'lateral' && route.seatsTaken === undefined)
 export const isIsofixHeld = (route: Route): boolean => route.isofix?.role === 'holds'
 
 /**

@@ -1,9 +1,9 @@
 import { DRIVER_ID } from '../arrange/index.ts'
-import { chosenIn, type Case, type OtherOfRide, type Put, type Ride } from '../casefile/index.ts'
+import { chosenIn, ownOf, placesTaken, type Case, type OtherOfRide, type Put, type Ride } from '../casefile/index.ts'
 import { personProfile, type SideProfile, type Span, standingOf, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
 import { toInterval } from '../quantities/index.ts'
-import { WIDTH_POINTS } from '../restraint/index.ts'
-import { doorSideOf, isDriversPlace, neighboursOf } from '../vehicle/index.ts'
+import { liesAcross, WIDTH_POINTS } from '../restraint/index.ts'
+import { doorSideOf, isDriversPlace } from '../vehicle/index.ts'
 
 /** One fitting of a ride, as it stands. */
 export interface Member {
@@ -14,6 +14,8 @@ export interface Member {
 export interface AdultOfRide {
   readonly id: string
   readonly positionId: string
+  /** A child beyond the local rule, on the belt alone. */
+  readonly isChild?: boolean | undefined
   readonly shoulderBreadthMm?: number | undefined
 }
 
@@ -28,28 +30,25 @@ function widthsOf(profile: SideProfile): NonNullable<OtherOfRide['widths']> {
   return widths
 }
 
-/** The places that a fitting takes: two of one that lies across, where it is known which. */
-export function placesTaken(c: Case): readonly string[] {
-  const { mode, route, position } = chosenIn(c)
-  if (position === undefined) return []
-  const isAcross = route?.seatsTaken === 2 || (mode?.direction === 'lateral' && route?.seatsTaken === undefined)
-  if (!isAcross || c.vehicle === undefined) return [position.id]
-  const beside = neighboursOf(c.vehicle, position)
-  const second =
-    beside.find((p) => p.id === c.ride?.own?.secondPositionId) ?? (beside.length === 1 ? beside[0] : undefined)
-  return second === undefined ? [position.id] : [position.id, second.id]
+/** What is said of a fitting itself in its ride, and the places that it takes. */
+export function ownAndPlaces(c: Case) {
+  const { model, mode, route, position } = chosenIn(c)
+  const own = model && mode ? ownOf(c.ride, { model, mode, position }) : {}
+  const taken =
+    position && c.vehicle ? placesTaken(c.vehicle, position, { mode, route }, own.secondPositionId) : undefined
+  return { own, positionIds: taken?.places.map((p) => p.id) ?? [], isWhole: taken?.isWhole !== false }
 }
 
 /** What the others of a ride have to know of one fitting. */
 export function otherOf({ id, case: c }: Member): OtherOfRide {
   const { mode, route, position } = chosenIn(c)
-  const own = c.ride?.own
+  const { own, positionIds } = ownAndPlaces(c)
   const standing =
     mode &&
     route &&
     standingOf(mode, route, {
-      hasExtra: own?.isExtraOff !== true,
-      outsideMm: own?.outsideMm,
+      hasExtra: own.isExtraOff !== true,
+      outsideMm: own.outsideMm,
       shoulderBreadthMm: toInterval(c.child.shoulderBreadthMm),
       podSide: mode.sidePod === true && position ? doorSideOf(position) : undefined,
     })
@@ -57,7 +56,8 @@ export function otherOf({ id, case: c }: Member): OtherOfRide {
   return {
     id,
     kind: 'child',
-    positionIds: [...placesTaken(c)],
+    positionIds,
+    ...(mode && route && liesAcross(mode, route) && { isAcross: true }),
     ...(standing && { widths: widthsOf(standing.profile) }),
     playMm: standing?.playMm ?? 0,
     needsHand: standing?.needsHand ?? true,

@@ -26,7 +26,17 @@ const RIDE = 'ride-1'
 const at = (id: string, positionId: string, over: Parameters<typeof buildCase>[0] = {}): Member => {
   const c = buildCase({
     others: REST_OF_CAR,
-    mode: { halfWidths: half(180), extraWidthMm: { side: 'both', mm: 10 } },
+    mode: {
+      halfWidths: half(180),
+      widthMm: 420,
+      extraWidthMm: { side: 'both', mm: 10 },
+      widthSettings: [420, 470, 480].map((outsideMm) => ({
+        id: `w${outsideMm}`,
+        label: 'Width',
+        outsideMm,
+        insideMm: 400,
+      })),
+    },
     ...over,
     child: { id: `child-${id}`, name: id, ...over.child },
   })
@@ -115,6 +125,15 @@ test('no client writes the others; its own width it may', () => {
   expect(applyPuts(buildCase(), [{ path: ['ride', 'own'], value: { isExtraOff: true } }], 70).ok).toBe(false)
 })
 
+test('what is said of a restraint is written with what it is said of', () => {
+  const [ada] = change(THREE, 'ada', [{ path: ['ride', 'own'], value: { isExtraOff: true } }], 60)
+  const { modelId, modeId } = ada!.case.choice
+  expect(ada!.case.ride?.own).toEqual({ isExtraOff: true, of: { modelId, modeId, positionId: 'rear-left' } })
+  // Said again, it is no change.
+  const again = applyPuts(ada!.case, [{ path: ['ride', 'own'], value: { isExtraOff: true } }], 61)
+  expect(again.ok && again.value.case.disturbances.beside).toEqual({ at: 60 })
+})
+
 test('undo leaves what came from the others', () => {
   const changes: Changed[] = [
     { path: ['ride', 'others'], from: [], to: [] },
@@ -172,7 +191,7 @@ test('a child whose restraint is not chosen is told of as not known', () => {
 })
 
 test('whatever is entered beside a fitting, it is never ready with a look that is older', () => {
-  const widths = fc.constantFrom(undefined, 380, 420, 480)
+  const widths = fc.constantFrom(undefined, 470, 420, 480)
   fc.assert(
     fc.property(widths, fc.boolean(), (outsideMm, isExtraOff) => {
       const own = { ...(outsideMm !== undefined && { outsideMm }), ...(isExtraOff && { isExtraOff }) }

@@ -31,9 +31,9 @@ export class FamiliesRead {
     const columns = SUMMARY_COLUMNS.map((c) => `f."${c}"`).join(', ')
     const fittings = (
       (await this.db.read.query(
-        `SELECT ${columns}, f."childId", f."unitId" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ? ORDER BY f."updatedAt" DESC LIMIT 500`,
+        `SELECT ${columns}, f."childId", f."unitId", (SELECT r."rideId" FROM "ride_fitting" r WHERE r."fittingId" = f."id") AS "rideId" FROM "fitting" f JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ? ORDER BY f."updatedAt" DESC LIMIT 500`,
         [id],
-      )) as (FittingSummary & { childId: string; unitId: string | null })[]
+      )) as (FittingSummary & { childId: string; unitId: string | null; rideId: string | null })[]
     ).map(toSummary)
     const rechecks = (await this.db.read.query(
       `SELECT r.* FROM "recheck" r JOIN "fitting" f ON f."id" = r."fittingId" JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ? ORDER BY r."at" DESC LIMIT 200`,

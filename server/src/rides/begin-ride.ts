@@ -56,10 +56,11 @@ export class BeginRide {
         id: rideId,
         createdAt: this.clock.now(),
         body: {
-          adults: asked.adults.map(({ id, positionId, shoulderBreadthMm }) => ({
+          adults: asked.adults.map(({ id, positionId, shoulderBreadthMm, isChild }) => ({
             id,
             positionId,
             ...(shoulderBreadthMm !== undefined && { shoulderBreadthMm }),
+            ...(isChild === true && { isChild }),
           })),
           installing: asked.installing.map(idOf),
           loading: asked.loading.map(({ id, past }) => ({ id: idOf(id), past })),

@@ -86,6 +86,11 @@ export class AdultDto {
   @Min(300)
   @Max(700)
   shoulderBreadthMm?: number
+
+  @ApiProperty({ required: false, description: 'A child beyond the local rule, on the belt alone.' })
+  @Optional()
+  @IsBoolean()
+  isChild?: boolean
 }
 
 export class LoadingDto {

@@ -1,7 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import type { RideView } from '@nimble-anchor/core/formats'
-import { placesTaken, rideStanding } from '@nimble-anchor/core/ride'
+import { ownAndPlaces, rideStanding } from '@nimble-anchor/core/ride'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { findRide, memberOf, type StoredRide } from '../fittings/ride-of'
 import { Database } from '../storage/database'
@@ -31,21 +31,22 @@ export class RidesRead {
         const row = rows[i] as (typeof rows)[number]
         const c = row.current as Case
         const { model, mode } = chosenIn(c)
+        const { own, positionIds } = ownAndPlaces(c)
         return {
           ...member,
           childId: row.childId,
           childName: c.child.name,
-          positionIds: placesTaken(c),
+          positionIds,
           direction: mode?.direction ?? null,
           restraintName: model ? modelName(model) : null,
           modeLabel: mode?.label ?? null,
-          own: c.ride?.own ?? null,
+          own,
           hasExtra: mode?.extraWidthMm !== undefined,
           widthSettings: (mode?.widthSettings ?? []).map(({ label, outsideMm }) => ({ label, outsideMm })),
           sequence: row.sequence,
         }
       }),
-      adults: body.adults.map(({ id: adult, positionId }) => ({ id: adult, positionId })),
+      adults: body.adults,
       loading: body.loading,
     }
   }

@@ -6,7 +6,7 @@ import { CarTable } from './CarTable.tsx'
 import { NoWay } from './NoWay.tsx'
 import type { Asked, Known, namesOf } from './question.ts'
 import type { Working } from './useArranger.ts'
-import { ToMeasure, Ways } from './Ways.tsx'
+import { BeforeThat, ToMeasure, Ways } from './Ways.tsx'
 
 interface Props {
   readonly working: Working
@@ -48,6 +48,7 @@ export function Answers(props: Props) {
                 result && (
                   <>
                     <Ways result={result} chosen={chosen} onChoose={onChoose} names={names} hasOneCar={hasOneCar} />
+                    {arrangement && <BeforeThat arrangement={arrangement} names={names} />}
                     {arrangement && <ToMeasure result={result} arrangement={arrangement} names={names} />}
                     {result.verdict === 'does-not-fit' && (
                       <NoWay

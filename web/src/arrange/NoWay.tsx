@@ -120,7 +120,7 @@ export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }
       )}
       {conflict && conflict.facts.length > 0 && (
         <section>
-          <h2 className="font-bold">In {names.car(conflict.vehicleId)} these cannot all be</h2>
+          <h2 className="font-bold">These cannot stand together in {names.car(conflict.vehicleId)}</h2>
           <ul className="list-disc gap-x-8 pl-5 sm:columns-2">
             {conflict.facts.map((fact) => (
               <li key={conflictText(fact, conflict.vehicleId, names)}>

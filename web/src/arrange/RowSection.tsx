@@ -7,6 +7,8 @@ interface Props {
   readonly row: RowOf
   readonly vehicle: Vehicle
   readonly names: Names
+  /** Something stands at its left, over the drawing. */
+  readonly isAside?: boolean
 }
 
 /** Heights of the three levels over the cushion, in mm of the drawing: of no record, they serve the drawing alone. */
@@ -61,7 +63,7 @@ export function sectionText({ row, vehicle, names }: Props): string {
 
 /** One row seen from behind, to scale: how wide everybody is at hip, shoulder and head, with the room between. */
 export function RowSection(props: Props) {
-  const { row, vehicle, names } = props
+  const { row, vehicle, names, isAside = false } = props
   if (row.stands.length === 0) return <p className="text-ink-soft">{sectionText(props)}</p>
   const places = vehicle.positions.filter((p) => p.row === row.row && p.lateralCentreMm !== undefined)
   const trim = vehicle.rows?.find((r) => r.row === row.row)
@@ -77,6 +79,7 @@ export function RowSection(props: Props) {
   return (
     <svg
       viewBox={`${-half} -10 ${half * 2} ${TOP_MM + 150}`}
+      preserveAspectRatio={isAside ? 'xMaxYMid meet' : 'xMidYMid meet'}
       role="img"
       aria-label={sectionText(props)}
       className="graticule block h-60 w-full bg-shoal"

@@ -31,7 +31,7 @@ export function Rows({ rows, vehicle, names, isChild }: RowsProps) {
           />
         </div>
       )}
-      <RowSection row={row} vehicle={vehicle} names={names} />
+      <RowSection row={row} vehicle={vehicle} names={names} isAside={rows.length > 1} />
     </section>
   )
 }

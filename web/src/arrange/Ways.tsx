@@ -35,7 +35,7 @@ function bestText({ levels }: Arrangement): string {
   const lost = levels.rearwardMonthsLost
   return [
     levels.facts > 0 ? `${plural(levels.facts, 'fact')} to be measured` : undefined,
-    lost > 0 ? `${plural(lost, 'month')} facing rearward given up` : 'nobody gives up facing rearward',
+    lost > 0 ? `${plural(lost, 'month')} facing rearward given up in all` : 'nobody gives up facing rearward',
     marginText(levels.marginMm),
   ]
     .filter((x) => x !== undefined)
@@ -81,6 +81,33 @@ export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
         ))}
       </ToggleGroup.Root>
     </>
+  )
+}
+
+/** What has to be done to car or restraint before anybody sits so: airbags, and units that stand otherwise now. */
+export function BeforeThat({ arrangement, names }: Pick<Props, 'names'> & { arrangement: Arrangement }) {
+  const { vehicleId, seats, adults } = arrangement
+  const place = (id: string): string => names.place(vehicleId, id)
+  const duties = [
+    ...[...seats, ...adults].flatMap(({ airbag, positionId }) =>
+      airbag === undefined ? [] : [`Airbag of ${place(positionId)}: ${airbag}, and the lamp says so`],
+    ),
+    ...seats.flatMap((s) =>
+      s.needsConversion === true
+        ? [`${names.model(s.modelId ?? '')} is converted first, for ${names.rider(s.childId)}`]
+        : [],
+    ),
+  ]
+  if (duties.length === 0) return null
+  return (
+    <section className="mt-2">
+      <h2 className="font-bold">Before that</h2>
+      <ul className="list-disc pl-5 text-[0.95rem]">
+        {duties.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

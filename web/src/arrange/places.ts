@@ -1,6 +1,4 @@
-import type { PlaceAnswer } from '@nimble-anchor/core/arrange'
-import type { ArrangeVerdict } from '@nimble-anchor/core/arrange'
-import type { planOf } from '@nimble-anchor/core/vehicle'
+import type { ArrangeVerdict, PlaceAnswer } from '@nimble-anchor/core/arrange'
 import type { ClientRect, KeyboardCoordinateGetter } from '@dnd-kit/core'
 import type { MarkState } from '../ui/StateMark.tsx'
 
@@ -22,19 +20,6 @@ export const PLACE_WORD: Record<PlaceAnswer['verdict'], string> = {
   'fits-if-measured': 'perhaps',
   'does-not-fit': 'no',
   'not-known': 'not worked out',
-}
-
-type Plan = ReturnType<typeof planOf>
-
-/** How much of the car's front and rear the drawing leaves out, in mm. */
-const BONNET_CUT_MM = 560
-const MARGIN_MM = 110
-
-/** The field that a car from above is drawn on. */
-export function fieldOf(plan: Plan) {
-  const half = plan.halfWidthMm
-  const top = plan.frontY + BONNET_CUT_MM
-  return { top, half, x: -half - MARGIN_MM, y: top - 60, width: 2 * (half + MARGIN_MM), height: plan.rearY - top + 120 }
 }
 
 const centre = (r: ClientRect) => ({ x: r.left + r.width / 2, y: r.top + r.height / 2 })

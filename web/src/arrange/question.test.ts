@@ -119,7 +119,7 @@ test('begun: a fitting for each child in a restraint; one on the belt alone ride
     seats: [{ childId: 'col-strand', positionId: 'rear-left', modelId: 'hitchmark-reef', modeId: 'booster', routeId: 'belt', unitId: 'u-reef-1', isExtraOff: true, visitId: 'v1' }],
     adults: [
       { id: 'a1', positionId: 'front-left', shoulderBreadthMm: 480 },
-      { id: 'on-seat-1', positionId: 'rear-right' },
+      { id: 'on-seat-1', positionId: 'rear-right', isChild: true },
     ],
     installing: ['col-strand'],
     loading: [

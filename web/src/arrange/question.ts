@@ -184,7 +184,7 @@ export function beginningOf(a: Arrangement, asked: Asked, visits: readonly Visit
         shoulderBreadthMm: asked.adults.find((x) => x.id === adultId)?.shoulderBreadthMm,
       })),
       // Beyond the local rule a child rides on the belt alone: it is kept without its name.
-      ...onSeat.map((s, i) => ({ id: `on-seat-${i + 1}`, positionId: s.positionId })),
+      ...onSeat.map((s, i) => ({ id: `on-seat-${i + 1}`, positionId: s.positionId, isChild: true as const })),
     ],
     installing: a.installing.filter((id) => ids.has(id)),
     loading: a.loading.map(({ riderId, past }) => {

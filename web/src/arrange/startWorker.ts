@@ -1,17 +1,7 @@
-import type { ArrangeProgress, ArrangeRequest, ArrangeResult, PlaceAnswer } from '@nimble-anchor/core/arrange'
 import { proxy, wrap } from 'comlink'
 import type { ArrangeWorker } from './protocol.ts'
 
-export interface Arranger {
-  arrange(request: ArrangeRequest, onProgress: (progress: ArrangeProgress) => void): Promise<ArrangeResult>
-  places(
-    request: ArrangeRequest,
-    vehicleId: string,
-    riderId: string,
-    onPlace: (answer: PlaceAnswer) => void,
-  ): Promise<void>
-  stop(): void
-  stopPlaces(): void
+export interface Arranger extends ArrangeWorker {
   end(): void
 }
 

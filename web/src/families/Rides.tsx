@@ -7,13 +7,13 @@ import { dayOf } from './dayOf.ts'
 
 type Fitting = FamilyView['fittings'][number]
 
-/** Fittings of one day in one car are one ride; the newest first. */
+/** Fittings bound into one ride, or of one day in one car; the newest first. */
 function ridesOf(
   fittings: readonly Fitting[],
 ): readonly { readonly key: string; readonly fittings: readonly Fitting[] }[] {
   const rides = new Map<string, Fitting[]>()
   for (const f of fittings) {
-    const key = `${f.updatedAt.slice(0, 10)} ${f.vehicleName ?? ''}`
+    const key = f.rideId ?? `${f.updatedAt.slice(0, 10)} ${f.vehicleName ?? ''}`
     rides.set(key, [...(rides.get(key) ?? []), f])
   }
   return [...rides].map(([key, of]) => ({ key, fittings: of }))
@@ -28,6 +28,14 @@ export function Rides({ fittings }: { readonly fittings: readonly Fitting[] }) {
         <li key={key} className="py-1.5">
           <p className="text-sm text-ink-soft">
             {dayOf(of[0]?.updatedAt ?? '')} · {of[0]?.vehicleName ?? 'no car yet'}
+            {of[0]?.rideId != null && (
+              <Link
+                to={`/rides/${of[0].rideId}`}
+                className="ml-3 inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+              >
+                The whole ride
+              </Link>
+            )}
           </p>
           <ul>
             {of.map((f) => (

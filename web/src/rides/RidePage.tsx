@@ -1,19 +1,21 @@
 import type { RideView } from '@nimble-anchor/core/formats'
-import { RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
+import { onSeatText, RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
 import { planOf, vehicleName, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { useQuery } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
-import { useEffect, useMemo } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { v4 } from 'uuid'
-import { CarField, spotOn } from '../arrange/CarField.tsx'
-import { ShellFromAbove } from '../arrange/ShellFromAbove.tsx'
+import { CarField } from '../car/CarField.tsx'
+import { spotOn } from '../car/field.ts'
+import { ShellFromAbove } from '../car/ShellFromAbove.tsx'
 import { api, Refused } from '../session/api.ts'
 import { fitterName } from '../session/preferences.ts'
 import { withQueries } from '../session/queries.tsx'
 import { useMay } from '../session/who.ts'
+import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Choices } from '../ui/Choices.tsx'
@@ -54,7 +56,8 @@ export default withQueries(function RidePage() {
   }
   const next = ride.members.find((m) => !isDone(m) && !m.isSigned) ?? ride.members.find((m) => !isDone(m))
   const place = (placeId: string): string => ride.vehicle?.positions.find((p) => p.id === placeId)?.label ?? placeId
-  const nameOf = (rider: string): string => ride.members.find((m) => m.id === rider)?.childName ?? 'Adult'
+  const nameOf = (rider: string): string =>
+    ride.members.find((m) => m.id === rider)?.childName ?? onSeatText(ride.adults.find((a) => a.id === rider))
   const reload = (): void => void asked.refetch()
   return (
     <Page hasVerdicts width="middle">
@@ -113,7 +116,9 @@ export default withQueries(function RidePage() {
               <h3 className="mt-3 font-bold">On the seats themselves</h3>
               <ul>
                 {ride.adults.map((a) => (
-                  <li key={a.id}>{place(a.positionId)}</li>
+                  <li key={a.id}>
+                    {onSeatText(a)}, {place(a.positionId)}
+                  </li>
                 ))}
               </ul>
             </>
@@ -169,7 +174,7 @@ function RidePlan({ ride, vehicle }: { readonly ride: RideView; readonly vehicle
             className="absolute -translate-x-1/2 -translate-y-1/2 rounded-full border border-line bg-sheet px-2 py-1 text-sm"
             style={spotOn(plan, [a.positionId])}
           >
-            Adult
+            {onSeatText(a)}
           </span>
         ))}
       </CarField>
@@ -213,21 +218,7 @@ function MemberRow({ member, places, turn, mayFit, rideId, onChanged }: RowProps
         {verdict !== 'ready' && <span className="block text-sm text-ink-soft">{headline}</span>}
         {mayFit && !isSigned && <Own member={member} onChanged={onChanged} />}
       </span>
-      <span className="flex items-start gap-2">
-        {mayFit && !isSigned && (
-          <Button
-            look="quiet"
-            aria-label={`${childName} travels alone`}
-            onClick={() =>
-              void api.leaveRide(rideId, id, fitterName()).then(() => {
-                toast(`${childName} is fitted alone now; the others are looked at without.`)
-                onChanged()
-              }, sayRefusal)
-            }
-          >
-            Travels alone
-          </Button>
-        )}
+      <span className="flex flex-row-reverse items-start gap-1 sm:flex-col sm:items-end">
         <Link
           to={`/fittings/${id}`}
           aria-label={`Open the fitting of ${childName}`}
@@ -235,8 +226,41 @@ function MemberRow({ member, places, turn, mayFit, rideId, onChanged }: RowProps
         >
           Open
         </Link>
+        {mayFit && !isSigned && <Alone member={member} rideId={rideId} onChanged={onChanged} />}
       </span>
     </li>
+  )
+}
+
+/** One of them travels alone: asked first, for the others are looked at again after it. */
+function Alone({ member, rideId, onChanged }: Pick<RowProps, 'member' | 'rideId' | 'onChanged'>) {
+  const { id, childName } = member
+  const [isAsked, setAsked] = useState(false)
+  const leave = (): void => {
+    setAsked(false)
+    void api.leaveRide(rideId, id, fitterName()).then(() => {
+      toast(`${childName} is fitted alone now; the others are looked at without.`)
+      onChanged()
+    }, sayRefusal)
+  }
+  return (
+    <>
+      <Button look="quiet" aria-label={`${childName} travels alone`} onClick={() => setAsked(true)}>
+        Travels alone
+      </Button>
+      <Ask
+        open={isAsked}
+        title={`${childName} travels alone?`}
+        answers={[
+          { label: 'Stays in this ride', onTake: () => setAsked(false) },
+          { label: 'Travels alone', isMain: true, onTake: leave },
+        ]}
+      >
+        <p>
+          The fitting goes on by itself. What stands beside it is looked at again; it cannot be put back into this ride.
+        </p>
+      </Ask>
+    </>
   )
 }
 
@@ -244,7 +268,7 @@ function MemberRow({ member, places, turn, mayFit, rideId, onChanged }: RowProps
 function Own({ member, onChanged }: { readonly member: Member; readonly onChanged: () => void }) {
   const { id, own, hasExtra, widthSettings, sequence, childName } = member
   if (!hasExtra && widthSettings.length === 0) return null
-  const put = (over: NonNullable<Member['own']>): void => {
+  const put = (over: Member['own']): void => {
     const value = Object.fromEntries(Object.entries({ ...own, ...over }).filter(([, v]) => v !== undefined))
     void api
       .enter(id, {
@@ -263,7 +287,7 @@ function Own({ member, onChanged }: { readonly member: Member; readonly onChange
     <span className="flex flex-wrap items-center gap-x-4">
       {hasExtra && (
         <CheckBox
-          checked={own?.isExtraOff !== true}
+          checked={own.isExtraOff !== true}
           onChange={(isOn) => put({ isExtraOff: isOn ? undefined : true })}
           label={`Cup holder or pod of ${childName} is on`}
         >
@@ -273,7 +297,7 @@ function Own({ member, onChanged }: { readonly member: Member; readonly onChange
       {widthSettings.length > 0 && (
         <Choices
           legend={`Width set for ${childName}`}
-          value={own?.outsideMm === undefined ? undefined : String(own.outsideMm)}
+          value={own.outsideMm === undefined ? undefined : String(own.outsideMm)}
           options={widthSettings.map((w) => ({ id: String(w.outsideMm), label: `${w.label}, ${w.outsideMm} mm` }))}
           onChoose={(mm) => put({ outsideMm: Number(mm) })}
         />

@@ -93,19 +93,56 @@ test.each([
   [380, 'pass'],
   [400, 'fail'],
 ])('the width setting that is set: %s mm outside, %s', (outsideMm, kind) => {
-  const mode = { widthMm: 380, halfWidths: half(190), widthSettings: [{ label: 'n', outsideMm: 380 }, { label: 'w', outsideMm: 400 }] } // prettier-ignore
-  const c = beside(undefined, { mode: mode as never })
+  const mode = { widthMm: 380, halfWidths: half(190), widthSettings: [{ id: 'n', label: 'n', outsideMm: 380 }, { id: 'w', label: 'w', outsideMm: 400 }] } // prettier-ignore
+  const c = beside(undefined, { mode })
   expect(kindOf(RULE, inRide(c, [other(190)], { outsideMm }))).toBe(kind)
 })
 
 test('whoever rides alone, or in another row, is asked nothing', () => {
   expect(kindOf(RULE, beside(190))).toBe('not-applicable')
   expect(kindOf(RULE, inRide(beside(190), [other(400, { positionIds: ['front-left'] })]))).toBe('not-applicable')
-  expect(kindOf(RULE, inRide(beside(190), [other(400, { positionIds: [] })]))).toBe('not-applicable')
 })
 
 test('a belt has play, and a buckle to reach', () => {
   const c = buildCase({ others: REST_OF_CAR, mode: { halfWidths: half(190), widthMm: undefined }, route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, sidewaysPlayMm: 30 } } }) // prettier-ignore
   expect(kindOf(RULE, inRide(c, [other(190)]))).toBe('pass')
   expect(kindOf(RULE, inRide(c, [other(191)]))).toBe('fail')
+})
+
+describe('what was said of it says nothing of anything else', () => {
+  const wide = (own: NonNullable<Case['ride']>['own']) =>
+    inRide(beside(190, { mode: { extraWidthMm: { side: 'both', mm: 40 } } }), [other(190)], own)
+  test.each<[string, NonNullable<NonNullable<Case['ride']>['own']>['of'] | undefined]>([
+    ['another mode', { modelId: 'halyard', modeId: 'another', positionId: 'rear-left' }],
+    ['another restraint', { modelId: 'another', modeId: wide({}).choice.modeId, positionId: 'rear-left' }],
+    ['nobody knows what', undefined],
+  ])('cup holder off, said of %s', (_, of) => {
+    expect(kindOf(RULE, wide({ isExtraOff: true }))).toBe('pass')
+    expect(kindOf(RULE, wide({ isExtraOff: true, of }))).toBe('fail')
+  })
+})
+
+describe('one that lies across two places', () => {
+  const ROW = REST_OF_CAR.filter((p) => p.row === 2)
+  test('beside it, its middle is not known until both its places are', () => {
+    const half = (positionIds: string[]) => other(300, { positionIds, isAcross: true })
+    expect(ask(RULE, inRide(beside(100), [half(['rear-centre'])]))).toMatchObject({ kind: 'undecided', severity: 'advise' }) // prettier-ignore
+    expect(kindOf(RULE, inRide(beside(100), [half(['rear-centre', 'rear-right'])]))).toBe('pass')
+    expect(kindOf(RULE, inRide(beside(300), [half(['rear-centre', 'rear-right'])]))).toBe('fail')
+  })
+  test('itself in the middle of three, nobody knows to which side it reaches', () => {
+    const c = buildCase({ position: { id: 'rear-centre', side: 'centre', lateralCentreMm: 0 }, others: [...ROW.slice(1), buildCase().vehicle!.positions[0]!], mode: { direction: 'lateral', halfWidths: half(300) } }) // prettier-ignore
+    const right = other(100, { positionIds: ['rear-right'] })
+    expect(kindOf(RULE, inRide(c, [right]))).toBe('undecided')
+    expect(kindOf(RULE, inRide(c, [right], { secondPositionId: 'rear-left' }))).toBe('pass')
+    expect(kindOf(RULE, inRide(c, [right], { secondPositionId: 'rear-right' }))).toBe('fail')
+    // Said of another place, it says nothing of this one.
+    expect(kindOf(RULE, inRide(c, [right], { secondPositionId: 'rear-left', of: { positionId: 'rear-left' } }))).toBe('undecided') // prettier-ignore
+  })
+})
+
+test('one of whom nobody has said where they sit may be beside it: open, and looked at', () => {
+  const c = inRide(beside(190), [other(100, { positionIds: [] })])
+  expect(ask(RULE, c)).toMatchObject({ kind: 'undecided', severity: 'advise', settledBy: 'room-beside' })
+  expect(kindOf('room-beside', c)).toBe('undecided')
 })

@@ -1,8 +1,8 @@
-import { othersInRow, placeLabels, type OtherOfRide } from '../../casefile/index.ts'
+import { othersBeside, ownOf, placeLabels, placesTaken, type OtherOfRide } from '../../casefile/index.ts'
 import { judgeRow, standingOf, type InRow, type SideProfile } from '../../fit/index.ts'
 import { toInterval } from '../../quantities/index.ts'
 import { WIDTH_POINTS } from '../../restraint/index.ts'
-import { bucklesOf, doorSideOf, neighboursOf, type SeatingPosition } from '../../vehicle/index.ts'
+import { bucklesOf, doorSideOf, type SeatingPosition } from '../../vehicle/index.ts'
 import { untilSeen } from '../outcomes.ts'
 import { defineRule, type PlaceSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
@@ -29,35 +29,31 @@ const buckles = (positions: readonly SeatingPosition[]): InRow['buckles'] => ({
   right: positions.some((p) => bucklesOf(p).right),
 })
 
-/** The places that this restraint takes: two of one that lies across, where it is known which. */
-function ownPlaces({ ride, position, vehicle, route, mode }: PlaceSubject): readonly SeatingPosition[] | undefined {
-  const isAcross = route.seatsTaken === 2 || (mode.direction === 'lateral' && route.seatsTaken === undefined)
-  if (!isAcross) return [position]
-  const beside = neighboursOf(vehicle, position)
-  const second =
-    beside.find((p) => p.id === ride?.own?.secondPositionId) ?? (beside.length === 1 ? beside[0] : undefined)
-  return second === undefined ? undefined : [position, second]
-}
-
-function ownInRow(s: PlaceSubject, places: readonly SeatingPosition[] | undefined): InRow {
-  const { ride, mode, route, child, position } = s
-  const own = ride?.own
+function ownInRow(s: PlaceSubject): { readonly at: InRow; readonly places: readonly SeatingPosition[] } {
+  const { ride, model, mode, route, child, position, vehicle } = s
+  const { isExtraOff, outsideMm, secondPositionId } = ownOf(ride, { model, mode, position })
+  const { places, isWhole } = placesTaken(vehicle, position, { mode, route }, secondPositionId)
   return {
-    centreMm: mean((places ?? []).map((p) => p.lateralCentreMm)),
-    standing: standingOf(mode, route, {
-      hasExtra: own?.isExtraOff !== true,
-      outsideMm: own?.outsideMm,
-      shoulderBreadthMm: toInterval(child.shoulderBreadthMm),
-      podSide: mode.sidePod === true ? doorSideOf(position) : undefined,
-    }),
-    buckles: buckles(places ?? [position]),
+    places,
+    at: {
+      centreMm: isWhole ? mean(places.map((p) => p.lateralCentreMm)) : undefined,
+      standing: standingOf(mode, route, {
+        hasExtra: isExtraOff !== true,
+        outsideMm,
+        shoulderBreadthMm: toInterval(child.shoulderBreadthMm),
+        podSide: mode.sidePod === true ? doorSideOf(position) : undefined,
+      }),
+      buckles: buckles(places),
+    },
   }
 }
 
 function otherInRow({ vehicle }: PlaceSubject, other: OtherOfRide): InRow {
   const places = vehicle.positions.filter((p) => other.positionIds.includes(p.id))
+  // Of one that lies across, one place alone does not say where its middle is.
+  const isWhole = other.isAcross !== true || places.length === 2
   return {
-    centreMm: mean(places.map((p) => p.lateralCentreMm)),
+    centreMm: isWhole ? mean(places.map((p) => p.lateralCentreMm)) : undefined,
     standing: other.widths && { profile: profileIn(other.widths), playMm: other.playMm, needsHand: other.needsHand },
     buckles: buckles(places),
   }
@@ -69,13 +65,13 @@ export default defineRule({
   stage: 'place',
   severity: 'stop',
   source: 'practice',
-  applies: (s) => othersInRow(s, s.position).length > 0,
+  applies: (s) => othersBeside(s, s.position).length > 0,
   evaluate: (s) => {
-    const others = othersInRow(s, s.position)
-    const places = ownPlaces(s)
-    const onIt = others.find((o) => (places ?? [s.position]).some((p) => o.positionIds.includes(p.id)))
+    const others = othersBeside(s, s.position)
+    const own = ownInRow(s)
+    const onIt = others.find((o) => own.places.some((p) => o.positionIds.includes(p.id)))
     if (onIt !== undefined) return { kind: 'fail', says: say('taken') }
-    const row = [ownInRow(s, places), ...others.map((o) => otherInRow(s, o))]
+    const row = [own.at, ...others.map((o) => otherInRow(s, o))]
     const kind = judgeRow(
       row,
       s.vehicle.rows?.find((r) => r.row === s.position.row),

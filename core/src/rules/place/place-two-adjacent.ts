@@ -1,4 +1,5 @@
 import { DECISION_RANK } from '../../quantities/index.ts'
+import { liesAcross } from '../../restraint/index.ts'
 import { neighboursOf } from '../../vehicle/index.ts'
 import { worstOf } from '../outcomes.ts'
 import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
@@ -41,7 +42,7 @@ export default defineRule({
   stage: 'place',
   severity: 'stop',
   source: 'maker',
-  applies: ({ mode, route }) => route.seatsTaken === 2 || (mode.direction === 'lateral' && route.seatsTaken === undefined),
+  applies: ({ mode, route }) => liesAcross(mode, route),
   evaluate: (s) => {
     const second = secondPlaceOf(s)
     if (!second) {

@@ -1,7 +1,7 @@
 import type { Case } from '@nimble-anchor/core/casefile'
 import type { RideView } from '@nimble-anchor/core/formats'
 import { settingsToRemember } from '@nimble-anchor/core/handover'
-import { RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
+import { onSeatText, RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
 import { CAUTION, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import type { Content } from 'pdfmake/interfaces'
@@ -12,7 +12,8 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
   const { members, adults, loading, vehicle } = view
   const place = (id: string): string => vehicle?.positions.find((p) => p.id === id)?.label ?? id
   const places = (ids: readonly string[]): string => ids.map(place).join(' and ')
-  const nameOf = (id: string): string => members.find((m) => m.id === id)?.childName ?? 'Adult'
+  const nameOf = (id: string): string =>
+    members.find((m) => m.id === id)?.childName ?? onSeatText(adults.find((a) => a.id === id))
   const day = cases[0]?.today
   const seats: Content = {
     layout: RULED,
@@ -27,7 +28,7 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
           { text: [m.restraintName, m.modeLabel].filter(Boolean).join(', ') || 'none yet' },
           { text: `${VERDICT_TEXT[m.verdict]}${m.isOutdated ? '; look again beside the others' : ''}` },
         ]),
-        ...adults.map((a): Content[] => [{ text: 'Adult', bold: true }, { text: place(a.positionId) }, '', '']),
+        ...adults.map((a): Content[] => [{ text: onSeatText(a), bold: true }, { text: place(a.positionId) }, '', '']),
       ],
     },
   }

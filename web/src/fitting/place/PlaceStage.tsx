@@ -5,8 +5,7 @@ import { reasonOf } from '@nimble-anchor/core/rules'
 import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
-import { Link, useLocation } from 'react-router'
-import { arrangeLink } from '../../session/links.ts'
+import { useLocation } from 'react-router'
 import { useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -21,6 +20,7 @@ import { ManualQuestions } from '../ManualQuestions.tsx'
 import { CarPlan } from '../../car/CarPlan.tsx'
 import { PlanLegend } from '../../car/PlanLegend.tsx'
 import { SeatInFrontPanel } from '../setup/SeatInFrontPanel.tsx'
+import { ArrangeLink } from './ArrangeLink.tsx'
 import { OneChangePanel } from './OneChangePanel.tsx'
 import { OneRidePanel } from './OneRidePanel.tsx'
 import { RouteFindings, UseBar } from './PlaceRoute.tsx'
@@ -124,13 +124,8 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
             ) : (
               chooseCar
             )}
+            <ArrangeLink current={current} />
             <OneRidePanel current={current} onTaken={() => setPicked(undefined)} />
-            <Link
-              to={arrangeLink(current.child.id, vehicle?.id)}
-              className="inline-flex min-h-11 items-center px-1 font-semibold underline decoration-line underline-offset-4 hover:bg-shoal"
-            >
-              Arrange the family
-            </Link>
           </div>
         )}
         {!vehicle && (

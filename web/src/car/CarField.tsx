@@ -1,8 +1,8 @@
 import type { planOf, SeatOnPlan } from '@nimble-anchor/core/vehicle'
-import type { CSSProperties, ReactNode } from 'react'
-import { CarBody } from '../car/CarBody.tsx'
-import { DoorMark, SeatDrawing } from '../car/SeatDrawing.tsx'
-import { fieldOf } from './places.ts'
+import type { ReactNode } from 'react'
+import { CarBody } from './CarBody.tsx'
+import { DoorMark, SeatDrawing } from './SeatDrawing.tsx'
+import { fieldOf } from './field.ts'
 
 interface Props {
   readonly plan: ReturnType<typeof planOf>
@@ -50,13 +50,4 @@ export function CarField({ plan, label, selected, isFaint, drawn, children }: Pr
       </div>
     </div>
   )
-}
-
-/** Where on the field the middle of some places is. */
-export function spotOn(plan: ReturnType<typeof planOf>, positionIds: readonly string[]): CSSProperties {
-  const field = fieldOf(plan)
-  const seats = plan.seats.filter((s) => positionIds.includes(s.position.id))
-  const x = seats.reduce((sum, s) => sum + s.x, 0) / seats.length
-  const y = seats.reduce((sum, s) => sum + s.backY - s.depthMm / 2, 0) / seats.length
-  return { left: `${((x - field.x) / field.width) * 100}%`, top: `${((y - field.y) / field.height) * 100}%` }
 }

@@ -1,0 +1,6 @@
+import { BeginRide } from './begin-ride'
+import { LeaveRide } from './leave-ride'
+import { RidesRead } from './rides-read'
+
+/** Everything that is asked of rides and done to them. */
+export const RIDES = [RidesRead, BeginRide, LeaveRide]
