@@ -1,4 +1,5 @@
 import { WIDTH_POINTS } from '../restraint/index.ts'
+import { isShared, type Fact } from './facts.ts'
 import { FACT } from './levels.ts'
 import type { Body, Candidate } from './problem.ts'
 
@@ -26,16 +27,42 @@ function isSlimmer(a: Body, b: Body, isOneOfAKind: boolean): boolean {
   return a.openFacts.every((f) => b.openFacts.some((g) => g.key === f.key))
 }
 
+/** Stands for a width that nothing bounds, mm: wider than any car. */
+const UNBOUNDED_MM = 1e6
+
+/** How much room a body may take in all, as a number to sort by. */
+const breadthOf = ({ profile }: Body): number =>
+  WIDTH_POINTS.reduce((sum, point) => {
+    const at = profile[point]
+    return at === 'none' ? sum : sum + Math.min(at.left.hi, UNBOUNDED_MM) + Math.min(at.right.hi, UNBOUNDED_MM)
+  }, 0)
+
 const isSameTravel = (a: Candidate, b: Candidate): boolean =>
   a.travel.length === 0 || JSON.stringify(a.travel) === JSON.stringify(b.travel)
+
+/** Facts of `a` that `b` does not ask for. */
+const factsBeyond = (a: Candidate, b: Candidate): readonly Fact[] =>
+  a.facts.filter((f) => !b.facts.some((g) => g.key === f.key))
+
+/**
+ * What `b` asks for beyond `a`, and nobody beside it can have asked for: its own
+ * facts, and of the only unit of a model those of the model, unless its row
+ * may ask for them too.
+ */
+const certainlyBeyond = (b: Candidate, a: Candidate, isOneOfAKind: boolean): number =>
+  factsBeyond(b, a).filter(
+    (f) =>
+      !isShared(f) ||
+      (isOneOfAKind && f.modelId === b.model?.id && !b.body.openFacts.some((open) => open.key === f.key)),
+  ).length
 
 /**
  * Whether `a` does whatever `b` does in any arrangement, and costs no more whoever
  * else rides; units apart. `isOneOfAKind`: no other unit of the model of `b` is there.
  */
 function isAsGood(a: Candidate, b: Candidate, isOneOfAKind: boolean): boolean {
-  const most = a.before + a.facts.length * FACT
-  const least = b.before + b.ownFacts * FACT
+  const most = a.before + factsBeyond(a, b).length * FACT
+  const least = b.before + certainlyBeyond(b, a, isOneOfAKind) * FACT
   if (most > least || (most === least && a.after > b.after)) return false
   return (
     (!a.usesBars || b.usesBars) &&
@@ -71,10 +98,17 @@ export function withoutDominated(
     else byPlaces.set(c.mask, [c])
   }
   const enough = riders - 1 + alternatives
+  const breadthMm = new Map(list.map(({ body }) => [body, breadthOf(body)]))
   const kept: Candidate[] = []
   for (const group of byPlaces.values()) {
     const inTurn = group.toSorted(
-      (a, b) => a.before - b.before || a.ownFacts - b.ownFacts || a.after - b.after || a.index - b.index,
+      (a, b) =>
+        a.before - b.before ||
+        a.ownFacts - b.ownFacts ||
+        a.after - b.after ||
+        // Of equal cost the slimmest first: it then stands for the others.
+        (breadthMm.get(a.body) as number) - (breadthMm.get(b.body) as number) ||
+        a.index - b.index,
     )
     const standing: Candidate[] = []
     for (const c of inTurn) {

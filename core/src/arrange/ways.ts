@@ -1,6 +1,6 @@
 import { isBreadthAsked, isProfileOpen, standingOf } from '../fit/index.ts'
 import { isAdvisedAgainst, modeSubject, placeSubject, survey, untouched } from '../match/index.ts'
-import { stepsFor } from '../procedure/index.ts'
+import { countSteps } from '../procedure/index.ts'
 import { isBaseUnit, isIntegral, liesAcross, type Mode, type RestraintUnit, type Route } from '../restraint/index.ts'
 import { airbagAsked, type PlaceSubject } from '../rules/index.ts'
 import { doorSideOf, isDriversPlace, neighboursOf } from '../vehicle/index.ts'
@@ -59,7 +59,7 @@ function stepsOf(car: Car, at: PlaceSubject): number {
   const key = `${at.model.id} ${at.mode.id} ${at.route.id} ${at.position.id} ${at.vehicle.positions.length}`
   const known = car.steps.get(key)
   if (known !== undefined) return known
-  const steps = stepsFor(untouched(at)).length
+  const steps = countSteps(untouched(at))
   car.steps.set(key, steps)
   return steps
 }

@@ -26,6 +26,8 @@ import {
   type Route,
 } from '../index.ts'
 
+import { countSteps } from './steps.ts'
+
 type MakerSteps = NonNullable<Route['steps']>
 const subjectOf = (c: Case) => fittedSubject(c)!
 const steps = (route: Route) => stepsFor(subjectOf(buildCase({ route })))
@@ -38,6 +40,20 @@ describe('the procedure is an ordered graph', () => {
     // Attaching is done before the child sits.
     const lastAttach = order.findLastIndex((s) => s.stage === 'attach')
     expect(order.findIndex((s) => s.stage === 'child-in')).toBeGreaterThan(lastAttach)
+  })
+
+  test('steps are as many when they are only counted', () => {
+    for (const c of Object.values(CONFIGURATIONS)) {
+      const subject = subjectOf(c)
+      expect(countSteps(subject)).toBe(stepsFor(subject).length)
+      const { route } = subject
+      const makers = [
+        { id: 'own', text: 'Fold the rear seat up.' },
+        { id: 'instead', text: 'Push until it clicks.', replaces: 'connect' as const },
+      ]
+      const withMakers = { ...subject, route: { ...route, steps: makers } }
+      expect(countSteps(withMakers)).toBe(stepsFor(withMakers).length)
+    }
   })
 
   test('doing a step over un-passes what hangs on it, and not its own checks', () => {

@@ -89,40 +89,46 @@ export const stepName = ({ title, does }: Step): string => (title === MAKERS_STE
 
 export type StepTexts = Readonly<Record<UsualStepId, StepText>>
 
-/** Usual steps that this fitting has, with the maker's words where they replace the usual ones. */
-function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts: StepTexts): readonly Step[] {
-  const asked = checksAsked(subject)
-  const own = chosenEdges(subject)
-  return USUAL_STEPS.filter((usual) => usual.isIn(subject))
+/** Usual steps that this fitting has, each with what it says and proves here, and the maker's that stand instead of it. */
+const usualIn = (subject: FittedSubject, makers: readonly MakerStep[], asked: ReadonlySet<CheckId>) =>
+  USUAL_STEPS.filter((usual) => usual.isIn(subject))
     .map((usual) => {
-      const { id, stage, keeps = [] } = usual
-      const text = texts[id]
-      const instead = makers.filter((m) => m.replaces === id)
-      const checks = usual.checks.filter((check) => asked.has(check))
-      const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
-      const titled = usual.title?.(subject)
+      const { keeps = [] } = usual
+      const instead = makers.filter((m) => m.replaces === usual.id)
       const lines = usual
         .does(subject)
         .flatMap((line) => (line && (instead.length === 0 || keeps.includes(line.message)) ? [line] : []))
-      const said = lines.map((line) => spoken(text, line))
-      const ticked = usual.ticks
-      const ticks = ticked && checks.includes(ticked.check) && lines.filter((l) => l.message === ticked.message)
-      return {
-        id,
-        stage,
-        title: titled ? spoken(text, titled) : text.title,
-        does: [...instead.map((m) => m.text), ...said],
-        checks,
-        ...(ticked &&
-          ticks &&
-          ticks.length > 0 && { ticks: { check: ticked.check, lines: ticks.map((l) => spoken(text, l)) } }),
-        proofs: [...proofsOf(id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
-        needs: [],
-        undoes: [...asked].filter((check) => undone.has(check) && !checks.includes(check)),
-        byMaker: instead.length > 0,
-      }
+      return { usual, instead, lines, checks: usual.checks.filter((check) => asked.has(check)) }
     })
-    .filter((step) => step.does.length > 0 || step.checks.length > 0)
+    .filter(({ instead, lines, checks }) => instead.length + lines.length + checks.length > 0)
+
+/** The same as steps, with the maker's words where they replace the usual ones. */
+function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts: StepTexts): readonly Step[] {
+  const asked = checksAsked(subject)
+  const own = chosenEdges(subject)
+  return usualIn(subject, makers, asked).map(({ usual, instead, lines, checks }) => {
+    const { id, stage } = usual
+    const text = texts[id]
+    const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
+    const titled = usual.title?.(subject)
+    const said = lines.map((line) => spoken(text, line))
+    const ticked = usual.ticks
+    const ticks = ticked && checks.includes(ticked.check) && lines.filter((l) => l.message === ticked.message)
+    return {
+      id,
+      stage,
+      title: titled ? spoken(text, titled) : text.title,
+      does: [...instead.map((m) => m.text), ...said],
+      checks,
+      ...(ticked &&
+        ticks &&
+        ticks.length > 0 && { ticks: { check: ticked.check, lines: ticks.map((l) => spoken(text, l)) } }),
+      proofs: [...proofsOf(id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
+      needs: [],
+      undoes: [...asked].filter((check) => undone.has(check) && !checks.includes(check)),
+      byMaker: instead.length > 0,
+    }
+  })
 }
 
 /** The maker's further steps that belong after the child is in: said so, or after one that is. */
@@ -211,6 +217,13 @@ export function stepsFor(subject: FittedSubject, texts: StepTexts = STEPS_EN): r
   const inTurn = inOrder(nodes)
   const stages = ['attach', 'child-in'] as const
   return stages.flatMap((stage) => inTurn.filter((s) => s.stage === stage)).map((step) => withPair(step, subject))
+}
+
+/** How many steps that is, without their words and their order. */
+export function countSteps(subject: FittedSubject): number {
+  const makers = makerStepsIn(subject)
+  const extra = makers.filter((m) => m.replaces === undefined)
+  return usualIn(subject, makers, checksAsked(subject)).length + extra.length
 }
 
 function withPair(step: Step, subject: FittedSubject): Step {
