@@ -75,6 +75,8 @@ function draftCar(
   const vehicle = withAirbagsOf(given)
   const places = placesOf(vehicle)
   const bodies = new Map<string, Body>()
+  // What two models are alike in is one body: rows of it are worked out once.
+  const alike = new Map<string, Body>()
   const car: Car = {
     family,
     vehicle,
@@ -82,9 +84,12 @@ function draftCar(
     body: (key, make) => {
       const known = bodies.get(key)
       if (known) return known
-      const made = { id: bodies.size, ...make() }
-      bodies.set(key, made)
-      return made
+      const made = make()
+      const content = JSON.stringify(made)
+      const body = alike.get(content) ?? { id: alike.size, ...made }
+      alike.set(content, body)
+      bodies.set(key, body)
+      return body
     },
     steps: new Map(),
     wanted: wantedPlaces(request, vehicle, places),

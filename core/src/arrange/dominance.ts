@@ -83,11 +83,11 @@ function isAsGood(a: Candidate, b: Candidate, isOneOfAKind: boolean): boolean {
 /**
  * One rider's ways without those that need not be searched: where one with the
  * very same units is as good, or where those of so many other models are that
- * the other riders cannot take them all, with `alternatives` of them to spare.
+ * the `takers` of units cannot take them all, with `alternatives` of them to spare.
  */
 export function withoutDominated(
   list: readonly Candidate[],
-  riders: number,
+  takers: number,
   alternatives: number,
   unitsOf: (modelId: string) => number,
 ): readonly Candidate[] {
@@ -97,7 +97,7 @@ export function withoutDominated(
     if (same) same.push(c)
     else byPlaces.set(c.mask, [c])
   }
-  const enough = riders - 1 + alternatives
+  const enough = takers - 1 + alternatives
   const breadthMm = new Map(list.map(({ body }) => [body, breadthOf(body)]))
   const kept: Candidate[] = []
   for (const group of byPlaces.values()) {

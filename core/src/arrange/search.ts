@@ -75,10 +75,15 @@ export function* searchCar(
   const judge = new Judge(problem)
   const unitsOf = new Map<string, number>()
   for (const { model, units } of problem.classes) unitsOf.set(model.id, (unitsOf.get(model.id) ?? 0) + units.length)
+  /** Riders who may take a unit at all: adults take none. */
+  const takers = problem.candidates.filter((list) => list.some((c) => c.unitClass !== undefined)).length
   const lists = problem.candidates.map((list) =>
-    withoutDominated(list, problem.riders.length, alternatives, (id) => unitsOf.get(id) ?? 0).toSorted(cheapestFirst),
+    withoutDominated(list, takers, alternatives, (id) => unitsOf.get(id) ?? 0).toSorted(cheapestFirst),
   )
   const riders = lists.map((_, rider) => rider)
+  /** `boundOf`, by the index of a way. */
+  const bounds = new Float64Array(lists.flat().reduce((most, c) => Math.max(most, c.index + 1), 0))
+  for (const c of lists.flat()) bounds[c.index] = boundOf(c)
   const kept = new Kept(alternatives)
   /** What using this car at all breaks. */
   const ofCar = packBefore({ ...NOTHING, wishesBroken: problem.wishesBroken })
@@ -148,8 +153,9 @@ export function* searchCar(
     const mine: { readonly c: Candidate; readonly least: number; readonly roomMm: number }[] = []
     const rest0 = leastBut(rider, left)
     for (const c of live[rider] as Candidate[]) {
-      if (isTooDear(sofar.before + beforeOf(boundOf(c) + rest0))) break
-      const least = boundOf(c) + othersBeside(c.mask)
+      const bound = bounds[c.index] as number
+      if (isTooDear(sofar.before + beforeOf(bound + rest0))) break
+      const least = bound + othersBeside(c.mask)
       if (least === Infinity || isTooDear(sofar.before + beforeOf(least))) continue
       const added = more.adds(c)
       if (added < Infinity) mine.push({ c, least: least + added, roomMm: more.roomMm(c) })
@@ -189,7 +195,7 @@ export function* searchCar(
             const others0 = leastBut(r, later)
             const open: Candidate[] = []
             for (const d of live[r] as Candidate[]) {
-              if (isTooDear(before + beforeOf(boundOf(d) + others0))) break
+              if (isTooDear(before + beforeOf((bounds[d.index] as number) + others0))) break
               if (judge.together(c, d)) open.push(d)
             }
             next[r] = open

@@ -49,6 +49,7 @@ interface Limit extends Bound {
  */
 export class Passages {
   readonly #known = new Map<string, Float32Array>()
+  readonly #forecasts = new Map<string, ModeForecast>()
   readonly growth: Growth
 
   constructor(growth: Growth) {
@@ -64,6 +65,15 @@ export class Passages {
     const passages = this.#find(quantity, limit, isReached)
     this.#known.set(key, passages)
     return passages
+  }
+
+  /** What these limits come to for the same children, worked out once. */
+  forecast(key: string, make: () => ModeForecast): ModeForecast {
+    const known = this.#forecasts.get(key)
+    if (known) return known
+    const forecast = make()
+    this.#forecasts.set(key, forecast)
+    return forecast
   }
 
   #find(quantity: GrowingQuantity, limit: number, isReached: boolean): Float32Array {
@@ -149,8 +159,13 @@ export function forecastMode(
   circumstances: Circumstances,
   item: { readonly model: RestraintModel; readonly mode: Mode; readonly unit?: RestraintUnit | undefined },
 ): ModeForecast {
+  const limits = limitsOf(circumstances, item.model, item.mode, item.unit)
+  // Units of one model, and models of one kind, have the same limits.
+  return passages.forecast(JSON.stringify(limits), () => forecastOf(passages, limits))
+}
+
+function forecastOf(passages: Passages, { own, routes }: ReturnType<typeof limitsOf>): ModeForecast {
   const { count } = passages.growth
-  const { own, routes } = limitsOf(circumstances, item.model, item.mode, item.unit)
   const opens = new Float32Array(count)
   const ends = new Float32Array(count).fill(Infinity)
   const endedBy = new Int32Array(count).fill(-1)
