@@ -23,10 +23,13 @@ export const CONFIGURATIONS: Record<string, Case> = {
     buildCase({
       others: REST_OF_CAR,
       mode: { halfWidths: half(190) },
-      position: { frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 860 } },
+      position: {
+        frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 860 },
+        sharedWith: [{ part: 'tether', positionId: 'rear-centre' }],
+      },
       settings: { frontSeatGapMm: { value: 640, at: 2 } },
     }),
-    [other(180), other(200, { id: 'on-front', positionIds: ['front-left'] })],
+    [other(180, { takes: ['bars'], unitIds: ['beside'] }), other(200, { id: 'on-front', positionIds: ['front-left'] })],
   ),
   'turning shell': buildCase({
     mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }], forwardGuard: true }, sidePod: true },

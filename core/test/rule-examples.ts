@@ -319,6 +319,10 @@ const SEEDS: Readonly<Record<string, Seed>> = {
     of: 'shell before a seat whose place is known, nothing seen yet',
     change: [{ path: 'vehicle.positions.0.frontClearanceMm.value', value: 480 }],
   },
+  'place-shared-part': {
+    of: 'one of a ride',
+    change: [{ path: 'vehicle.positions.0.sharedWith', value: [{ part: 'bars', positionId: 'rear-centre' }] }],
+  },
   'place-tether-anchorage': {
     of: 'forward with tether',
     change: [{ path: 'vehicle.positions.0.tether', value: { where: 'none' } }],

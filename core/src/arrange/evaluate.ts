@@ -1,3 +1,4 @@
+import { mayLendBars, servesOneOnly } from '../vehicle/index.ts'
 import { isShared, type Fact } from './facts.ts'
 import { frontState } from './front-seats.ts'
 import { FACT, MARGIN_EQUAL_MM, packBoth } from './levels.ts'
@@ -62,7 +63,8 @@ export class Judge {
     if (this.#shared.size === 0) return true
     for (const p of placesOf(a))
       for (const q of placesOf(b))
-        for (const s of this.#shared.get(pairKey(p, q)) ?? []) if (this.#clash(s, p, a, b)) return false
+        for (const s of this.#shared.get(pairKey(p, q)) ?? [])
+          if (servesOneOnly(s.part, s.place === p ? a : b, s.place === p ? b : a)) return false
     return true
   }
 
@@ -76,24 +78,6 @@ export class Judge {
       lacks(a.unitClass, b.baseClass) ||
       lacks(a.baseClass, b.unitClass)
     )
-  }
-
-  #clash(s: CarProblem['sharing'][number], at: number, a: Candidate, b: Candidate): boolean {
-    switch (s.part) {
-      case 'bars':
-        return a.usesBars && b.usesBars
-      case 'tether':
-        return a.usesTether && b.usesTether
-      case 'rails':
-        return a.usesRails && b.usesRails
-      case 'buckle':
-        return a.usesBelt && b.usesBelt
-      case 'buckle-covered': {
-        // The place that states it has its buckle covered by a restraint on the other.
-        const [covered, over] = s.place === at ? [a, b] : [b, a]
-        return covered.usesBelt && over.unitClass !== undefined
-      }
-    }
   }
 
   /** Whether enough units of every class are there for all of them. */
@@ -252,12 +236,9 @@ const placesOf = (c: Candidate): readonly number[] => (c.second === undefined ? 
 /** Pairs of neighbours with bars each, one of them the middle, of which nobody has said whether the two share any. */
 function lendingOf({ places, vehicle }: CarProblem): ReadonlyMap<number, Fact> {
   const found = new Map<number, Fact>()
-  const hasBars = (p: Place): boolean => (p.position.isofix?.bars ?? 'none') !== 'none'
   for (const a of places)
     for (const b of places) {
-      if (a.row !== b.row || b.turn !== a.turn + 1 || !hasBars(a) || !hasBars(b)) continue
-      if (a.position.side !== 'centre' && b.position.side !== 'centre') continue
-      if (a.position.sharedWith !== undefined || b.position.sharedWith !== undefined) continue
+      if (b.turn !== a.turn + 1 || !mayLendBars(a.position, b.position)) continue
       const middle = a.position.side === 'centre' ? a : b
       const positionId = middle.position.id
       const key = `${NEED_SHARED} ${vehicle.id} ${positionId}`

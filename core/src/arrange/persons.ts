@@ -1,4 +1,4 @@
-import { personProfile, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
+import { PERSON_TAKES, personProfile, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
 import { isDriversPlace } from '../vehicle/index.ts'
 import { bit, type Car, type Draft } from './draft.ts'
 import { factOf } from './facts.ts'
@@ -59,10 +59,7 @@ export function personDrafts(car: Car, person: Person): readonly Draft[] {
         wishesBroken: 0,
         isYoungestElsewhere: person.isYoungest && car.wanted.size > 0 && !car.wanted.has(place.index),
         steps: 0,
-        usesBars: false,
-        usesTether: false,
-        usesBelt: true,
-        usesRails: false,
+        ...PERSON_TAKES,
         // A child beyond the rule rides as the handbook has it for people.
         airbag: place.airbagOf === undefined || person.kind === 'driver' ? 'either' : 'on',
         travel: [],

@@ -1,6 +1,6 @@
 import type { SideProfile, Span } from '../fit/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import type { SeatingPosition, SharedPart, Taking, Vehicle } from '../vehicle/index.ts'
 import type { Fact } from './facts.ts'
 
 /**
@@ -62,7 +62,7 @@ export interface SeatTravel {
 }
 
 /** One way for one rider to ride. */
-export interface Candidate {
+export interface Candidate extends Taking {
   /** Its turn among all candidates of the car: the last word where all else is equal. */
   readonly index: number
   readonly rider: number
@@ -103,10 +103,6 @@ export interface Candidate {
   /** Levels before the margin, and after it, as one number each (`levels.ts`). */
   readonly before: number
   readonly after: number
-  readonly usesBars: boolean
-  readonly usesTether: boolean
-  readonly usesBelt: boolean
-  readonly usesRails: boolean
   /** How the airbag before it must be. */
   readonly airbag: 'on' | 'off' | 'either'
   readonly travel: readonly SeatTravel[]
@@ -126,7 +122,7 @@ export interface Rider {
 
 /** Two places that share something, and what. */
 export interface Sharing {
-  readonly part: 'bars' | 'tether' | 'buckle' | 'buckle-covered' | 'rails'
+  readonly part: SharedPart
   readonly place: number
   readonly other: number
 }

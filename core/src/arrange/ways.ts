@@ -1,4 +1,4 @@
-import { isBreadthAsked, isProfileOpen, standingOf } from '../fit/index.ts'
+import { isBreadthAsked, isProfileOpen, standingOf, takingOf } from '../fit/index.ts'
 import { isAdvisedAgainst, modeSubject, placeSubject, survey, untouched } from '../match/index.ts'
 import { countSteps } from '../procedure/index.ts'
 import { isBaseUnit, isIntegral, liesAcross, type Mode, type RestraintUnit, type Route } from '../restraint/index.ts'
@@ -159,10 +159,7 @@ export function draftsOf(car: Car, rider: number, child: ChildOfFamily, way: Way
             wishesBroken: 0,
             isYoungestElsewhere: child.isYoungest && car.wanted.size > 0 && !car.wanted.has(place.index),
             steps: family.isWhole ? stepsOf(car, at) + Number(way.isConverted) : 0,
-            usesBars: route.isofix !== undefined,
-            usesTether: route.topTether?.use === 'required',
-            usesBelt: route.belt !== undefined,
-            usesRails: route.lowerTethers?.use === 'required',
+            ...takingOf(route),
             airbag: airbagOf(place, at),
             travel: travelOf(car.vehicle, place, mode, route),
             onFrontSeat: 'restraint',

@@ -1,5 +1,12 @@
 import { liesAcross, type Mode, type RestraintModel, type Route } from '../restraint/index.ts'
-import { neighboursOf, type SeatingPosition, type Vehicle } from '../vehicle/index.ts'
+import {
+  mayLendBars,
+  neighboursOf,
+  sharedBetween,
+  type SeatingPosition,
+  type Taking,
+  type Vehicle,
+} from '../vehicle/index.ts'
 import { chosenIn, type Case } from './case.ts'
 import type { OtherOfRide, Ride } from './ride.ts'
 
@@ -24,6 +31,32 @@ export const othersBeside = (c: Pick<Case, 'vehicle' | 'ride'>, position: Seatin
   c.ride === undefined
     ? NOBODY
     : c.ride.others.filter((o) => o.positionIds.length === 0 || placesOf(c, o).some((p) => p.row === position.row))
+
+/** Whether two places share a part of the car, or nobody has said that they do not. */
+const mayShare = (vehicle: Pick<Vehicle, 'positions'>, a: SeatingPosition, b: SeatingPosition): boolean =>
+  sharedBetween(a, b).length > 0 || (mayLendBars(a, b) && neighboursOf(vehicle, a).some((p) => p.id === b.id))
+
+/** Those at places that share a part of the car with one of these, or may; and those of whom nobody has said where they sit. */
+export const othersSharing = (
+  { vehicle, ride }: Pick<Case, 'vehicle' | 'ride'>,
+  own: readonly SeatingPosition[],
+): readonly OtherOfRide[] => {
+  if (ride === undefined || vehicle === undefined) return NOBODY
+  const sharing = vehicle.positions.filter((p) => own.some((o) => o.id !== p.id && mayShare(vehicle, o, p)))
+  return sharing.length === 0
+    ? NOBODY
+    : ride.others.filter((o) => o.positionIds.length === 0 || sharing.some((p) => o.positionIds.includes(p.id)))
+}
+
+/** What one of the others takes of its place; `undefined` while it is not chosen. */
+export const takingOfOther = ({ kind, takes }: OtherOfRide): Taking | undefined =>
+  takes && {
+    usesBars: takes.includes('bars'),
+    usesTether: takes.includes('tether'),
+    usesRails: takes.includes('rails'),
+    usesBelt: takes.includes('belt'),
+    isRestraint: kind === 'child',
+  }
 
 /** What was said of a restraint itself: of this mode, and at this place. */
 export function ownOf(
@@ -55,17 +88,21 @@ export function placesTaken(
   return second === undefined ? { places: [position], isWhole: false } : { places: [position, second], isWhole: true }
 }
 
-/** What everybody beside a place is like, as far as it is wide or in the way of a hand. */
+/** What everybody beside a place is like, as far as it is wide, in the way of a hand, or takes what serves both. */
 export function besideIn(c: Case): unknown {
   const { position } = chosenIn(c)
   if (position === undefined) return []
-  return othersBeside(c, position).map(({ positionIds, isAcross, widths, playMm, needsHand }) => [
-    positionIds,
-    isAcross ?? false,
-    widths ?? null,
-    playMm,
-    needsHand,
-  ])
+  const near = new Set([...othersBeside(c, position), ...othersSharing(c, [position])])
+  return (c.ride?.others ?? [])
+    .filter((o) => near.has(o))
+    .map(({ positionIds, isAcross, widths, playMm, needsHand, takes }) => [
+      positionIds,
+      isAcross ?? false,
+      widths ?? null,
+      playMm,
+      needsHand,
+      takes ?? null,
+    ])
 }
 
 /** What others do to a seat that stands before this place, or that this restraint stands on. */

@@ -20,6 +20,15 @@ export { type OtherOfRide, type Ride } from './ride.ts'
 export { applyPuts, highestSequence, replay, revert, withChanges } from './changes.ts'
 export { putsForMode, putsForPlace, putsForVehicle } from './choosing.ts'
 export { collisionOf, collisionText, overlap } from './collide.ts'
-export { besideIn, othersBeside, ownOf, placeLabels, placesTaken, sharedSeatIn } from './beside.ts'
+export {
+  besideIn,
+  othersBeside,
+  othersSharing,
+  ownOf,
+  placeLabels,
+  placesTaken,
+  sharedSeatIn,
+  takingOfOther,
+} from './beside.ts'
 export { compareCases } from './compare.ts'
 export { aheadFaults, isSlip, putFaults, slipFault, takeable } from './entering.ts'

@@ -10,6 +10,9 @@ import { WIDTH_POINTS } from '../restraint/index.ts'
  * what stands at which place.
  */
 
+/** Parts of a place that serve one restraint. */
+const TAKEN_PARTS = ['bars', 'tether', 'rails', 'belt'] as const
+
 const mm = z.number().min(0).max(3000)
 /** Both ends of a length; without `hi` nothing bounds it. */
 const spanSchema = z.strictObject({ lo: mm, hi: mm.optional() })
@@ -31,6 +34,10 @@ const otherSchema = z.strictObject({
   playMm: z.number().min(0).max(200),
   /** A hand must reach the buckle beside it. */
   needsHand: z.boolean(),
+  /** What it takes of its place that another may share; absent while it is not chosen what rides there. */
+  takes: z.array(z.enum(TAKEN_PARTS)).max(TAKEN_PARTS.length).optional(),
+  /** The units that it is, by their ids: one unit serves one child. */
+  unitIds: z.array(idSchema).max(2).optional(),
   /** Something stands on that place that must be fully back, or somebody rides there. */
   holdsSeatBack: z.boolean(),
   /** From its backrest to the seat before it, as that seat is set there. */

@@ -1,4 +1,5 @@
 import type { Mode, Route } from '../restraint/index.ts'
+import type { Taking } from '../vehicle/index.ts'
 import type { Decision } from '../quantities/index.ts'
 import { rangesInRow, type RowItem } from './row.ts'
 import {
@@ -24,6 +25,23 @@ export const standingOf = (mode: Mode, route: Route, worn: Worn): StandsBeside =
   playMm: route.isofix !== undefined ? 0 : (route.belt?.sidewaysPlayMm ?? SIDEWAYS_PLAY_MM),
   needsHand: route.belt !== undefined,
 })
+
+/** What a restraint takes of its place on a route: an optional tether is left off where another needs its anchorage. */
+export const takingOf = (route: Route): Taking => ({
+  usesBars: route.isofix !== undefined,
+  usesTether: route.topTether?.use === 'required',
+  usesRails: route.lowerTethers?.use === 'required',
+  usesBelt: route.belt !== undefined,
+  isRestraint: true,
+})
+/** Somebody on the seat itself. */
+export const PERSON_TAKES: Taking = {
+  usesBars: false,
+  usesTether: false,
+  usesRails: false,
+  usesBelt: true,
+  isRestraint: false,
+}
 
 /** One of a row, as far as it is known. */
 export interface InRow {

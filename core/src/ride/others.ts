@@ -1,9 +1,17 @@
 import { DRIVER_ID } from '../arrange/index.ts'
 import { chosenIn, ownOf, placesTaken, type Case, type OtherOfRide, type Put, type Ride } from '../casefile/index.ts'
-import { personProfile, type SideProfile, type Span, standingOf, USUAL_ADULT_BREADTH_MM } from '../fit/index.ts'
+import {
+  PERSON_TAKES,
+  personProfile,
+  type SideProfile,
+  type Span,
+  standingOf,
+  takingOf,
+  USUAL_ADULT_BREADTH_MM,
+} from '../fit/index.ts'
 import { toInterval } from '../quantities/index.ts'
 import { liesAcross, WIDTH_POINTS } from '../restraint/index.ts'
-import { doorSideOf, isDriversPlace } from '../vehicle/index.ts'
+import { doorSideOf, isDriversPlace, type Taking } from '../vehicle/index.ts'
 
 /** One fitting of a ride, as it stands. */
 export interface Member {
@@ -30,6 +38,13 @@ function widthsOf(profile: SideProfile): NonNullable<OtherOfRide['widths']> {
   return widths
 }
 
+const takesIn = ({ usesBars, usesTether, usesRails, usesBelt }: Taking): NonNullable<OtherOfRide['takes']> => [
+  ...(usesBars ? (['bars'] as const) : []),
+  ...(usesTether ? (['tether'] as const) : []),
+  ...(usesRails ? (['rails'] as const) : []),
+  ...(usesBelt ? (['belt'] as const) : []),
+]
+
 /** What is said of a fitting itself in its ride, and the places that it takes. */
 export function ownAndPlaces(c: Case) {
   const { model, mode, route, position } = chosenIn(c)
@@ -52,6 +67,7 @@ export function otherOf({ id, case: c }: Member): OtherOfRide {
       shoulderBreadthMm: toInterval(c.child.shoulderBreadthMm),
       podSide: mode.sidePod === true && position ? doorSideOf(position) : undefined,
     })
+  const unitIds = [c.choice.unitId, c.choice.baseUnitId].filter((x) => x !== undefined)
   const gapMm = c.settings.frontSeatGapMm?.value
   return {
     id,
@@ -61,6 +77,8 @@ export function otherOf({ id, case: c }: Member): OtherOfRide {
     ...(standing && { widths: widthsOf(standing.profile) }),
     playMm: standing?.playMm ?? 0,
     needsHand: standing?.needsHand ?? true,
+    ...(route && { takes: takesIn(takingOf(route)) }),
+    ...(unitIds.length > 0 && { unitIds }),
     holdsSeatBack: true,
     ...(gapMm !== undefined && { frontSeatGapMm: gapMm }),
   }
@@ -73,6 +91,7 @@ const otherOfAdult = ({ id, positionId, shoulderBreadthMm }: AdultOfRide): Other
   widths: widthsOf(personProfile(shoulderBreadthMm ?? USUAL_ADULT_BREADTH_MM)),
   playMm: 0,
   needsHand: true,
+  takes: takesIn(PERSON_TAKES),
   holdsSeatBack: false,
 })
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { buildCase, withEverythingGood } from '../../test/build.ts'
+import { BELT_ROUTE, buildCase, buildRoute, withEverythingGood } from '../../test/build.ts'
 import { half, REST_OF_CAR } from '../../test/ride.ts'
 import {
   applyPuts,
@@ -19,6 +19,7 @@ import {
   type Changed,
   type Member,
   type Put,
+  type Route,
 } from '../index.ts'
 
 const RIDE = 'ride-1'
@@ -39,8 +40,9 @@ const at = (id: string, positionId: string, over: Parameters<typeof buildCase>[0
     },
     ...over,
     child: { id: `child-${id}`, name: id, ...over.child },
+    unit: { id: `unit-${id}` },
   })
-  return { id, case: { ...c, choice: { ...c.choice, positionId } } }
+  return { id, case: { ...c, choice: { ...c.choice, positionId, unitId: `unit-${id}` } } }
 }
 /** Enters puts as the next entry. */
 const enter = (c: Case, puts: readonly Put[], sequence: number): Case => {
@@ -98,6 +100,48 @@ test.each<[string, readonly Put[]]>([
   // The neighbour itself is looked at again too; the belt and the latches are not.
   expect(staleIn(caseOf(after, 'ada')).has('room-beside')).toBe(true)
   expect(staleIn(caseOf(after, 'col')).has('latch-left')).toBe(false)
+})
+
+describe('what serves one restraint', () => {
+  const refused = (c: Case) =>
+    assess(c).findings.filter((f) => f.ruleId === 'place-shared-part').map((f) => [f.kind, f.reason]) // prettier-ignore
+  /** The middle shares its bars with both outer places; `ada` is held by ISOFIX, `col` in the middle by what is said. */
+  const sharing = (col: Route): readonly Member[] => {
+    const others = REST_OF_CAR.map((p) =>
+      p.id === 'rear-centre'
+        ? { ...p, sharedWith: ['rear-left', 'rear-right'].map((positionId) => ({ part: 'bars' as const, positionId })) }
+        : p,
+    )
+    return told([at('ada', 'rear-left', { others }), at('col', 'rear-centre', { others, route: col })], 50)
+  }
+  test('a neighbour who comes to use the same bars refuses both, and their looks are in doubt', () => {
+    const apart = sharing(BELT_ROUTE)
+    for (const { case: c } of apart) expect(refused(c).map(([kind]) => kind)).toEqual(['pass'])
+    const both = sharing(buildRoute())
+    expect(refused(caseOf(both, 'ada'))).toEqual([
+      ['fail', 'Not together with what is at Rear middle: the ISOFIX bars serve one of the two places.'],
+    ])
+    expect(refused(caseOf(both, 'col'))).toEqual([
+      ['fail', 'Not together with what is at Rear left: the ISOFIX bars serve one of the two places.'],
+    ])
+    expect(assess(caseOf(both, 'ada')).verdict).toBe('not-permitted')
+  })
+  test('a neighbour of whom it is not chosen how it is fastened leaves it open until it is', () => {
+    const [ada, col] = sharing(buildRoute()) as [Member, Member]
+    const { routeId: _r, ...choice } = col.case.choice
+    const [again] = told([ada, { ...col, case: { ...col.case, choice } }], 60)
+    expect(refused(again!.case).map(([kind]) => kind)).toEqual(['undecided'])
+    expect(again!.case.disturbances.beside).toEqual({ at: 60 })
+  })
+  test('one unit for two children refuses both', () => {
+    const [ada, col] = told([at('ada', 'rear-left'), at('col', 'rear-centre')], 50) as [Member, Member]
+    const units = { units: ada.case.units, choice: { ...col.case.choice, unitId: 'unit-ada' } }
+    const both = told([ada, { ...col, case: { ...col.case, ...units } }], 60)
+    expect(both.map((m) => refused(m.case))).toEqual([
+      [['fail', 'What is at Rear middle is this same unit.']],
+      [['fail', 'What is at Rear left is this same unit.']],
+    ])
+  })
 })
 
 test('another place of a neighbour leaves the look at the room beside in doubt', () => {

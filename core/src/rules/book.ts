@@ -49,6 +49,7 @@ import placePlaceLegFloor from './place/place-leg-floor.ts'
 import placePlaceLegRange from './place/place-leg-range.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.ts'
 import placePlaceRoomBeside from './place/place-room-beside.ts'
+import placePlaceSharedPart from './place/place-shared-part.ts'
 import placePlaceStated from './place/place-stated.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.ts'
 import placePlaceTetherLength from './place/place-tether-length.ts'
@@ -191,6 +192,7 @@ export const RULES: readonly AnyRule[] = [
   placePlaceLegRange,
   placePlaceLowerTethers,
   placePlaceRoomBeside,
+  placePlaceSharedPart,
   placePlaceStated,
   placePlaceTetherAnchorage,
   placePlaceTetherLength,

@@ -49,6 +49,7 @@ import placePlaceLegFloor from './place/place-leg-floor.en.ts'
 import placePlaceLegRange from './place/place-leg-range.en.ts'
 import placePlaceLowerTethers from './place/place-lower-tethers.en.ts'
 import placePlaceRoomBeside from './place/place-room-beside.en.ts'
+import placePlaceSharedPart from './place/place-shared-part.en.ts'
 import placePlaceStated from './place/place-stated.en.ts'
 import placePlaceTetherAnchorage from './place/place-tether-anchorage.en.ts'
 import placePlaceTetherLength from './place/place-tether-length.en.ts'
@@ -192,6 +193,7 @@ export const EN: Readonly<Record<string, RuleText>> = {
   'place-leg-range': placePlaceLegRange,
   'place-lower-tethers': placePlaceLowerTethers,
   'place-room-beside': placePlaceRoomBeside,
+  'place-shared-part': placePlaceSharedPart,
   'place-stated': placePlaceStated,
   'place-tether-anchorage': placePlaceTetherAnchorage,
   'place-tether-length': placePlaceTetherLength,

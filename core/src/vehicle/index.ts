@@ -15,4 +15,5 @@ export { FIXTURE_TEXT, fixturesTaken, ISIZE_FIXTURES, takesFixture } from './fix
 export { lintVehicle } from './lint.ts'
 export { type LayoutName, layoutPositions, LAYOUTS, mirrored } from './layout.ts'
 export { planOf, type SeatOnPlan, USUAL_PLAN } from './plan.ts'
+export { mayLendBars, servesOneOnly, sharedBetween, type SharedPart, type Taking } from './sharing.ts'
 export { behindWhom, bucklesOf, carSideOf, doorSideOf } from './sides.ts'

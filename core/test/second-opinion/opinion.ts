@@ -579,6 +579,29 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   )
   if (beside.length > 0) good('room-beside', 'clear')
   no(!beside.some((o: Doc) => o.positionIds.includes(place.id)), 'somebody else rides there')
+  // What serves one place serves one, whichever of the two says so; a unit is in one place at a time.
+  const needs: Record<string, boolean> = {
+    bars: Boolean(route.isofix),
+    tether: route.topTether?.use === 'required',
+    rails: route.lowerTethers?.use === 'required',
+    buckle: Boolean(route.belt),
+  }
+  for (const o of d.ride?.others ?? []) {
+    no(!(o.unitIds ?? []).some((id: string) => id === d.choice.unitId || id === d.choice.baseUnitId), 'unit used twice')
+    const theirs = (part: string): boolean => (o.takes ?? []).includes(part === 'buckle' ? 'belt' : part)
+    for (const id of o.positionIds) {
+      const over: Doc[] = d.vehicle.positions.find((p: Doc) => p.id === id)?.sharedWith ?? []
+      const mine: Doc[] = place.sharedWith ?? []
+      for (const { part } of [
+        ...mine.filter((s) => s.positionId === id),
+        ...over.filter((s) => s.positionId === place.id),
+      ])
+        // prettier-ignore
+        if (part !== 'buckle-covered') no(!(needs[part] && theirs(part)), `${part} of two`)
+      if (mine.some((s) => s.part === 'buckle-covered' && s.positionId === id)) no(!(needs.buckle && o.kind === 'child'), 'buckle covered') // prettier-ignore
+      if (over.some((s) => s.part === 'buckle-covered' && s.positionId === place.id)) no(!theirs('buckle'), 'covers a buckle') // prettier-ignore
+    }
+  }
   if (Array.isArray(mode.inserts) && mode.inserts.length === 0 && model.modes.some((m: Doc) => m.inserts?.length !== 0))
     good('old-padding', 'none')
   if (place.row > 1 && (place.slidingTrack?.handbookSetting ?? '') !== '') good('bench-set', 'set')

@@ -8,6 +8,7 @@ export default defineCheck({
     clear: 'pass',
     touches: 'fail',
     'no-hand': 'fail',
+    'one-part': 'fail',
     unsure: 'undecided',
   },
   of: ['attachment'],

@@ -1,4 +1,4 @@
-import { othersBeside } from '../../casefile/index.ts'
+import { othersBeside, othersSharing } from '../../casefile/index.ts'
 import { observedRule } from '../outcomes.ts'
 
 export default observedRule({
@@ -6,5 +6,5 @@ export default observedRule({
   stage: 'attach',
   source: 'practice',
   checks: ['room-beside'],
-  applies: (s) => othersBeside(s, s.position).length > 0,
+  applies: (s) => othersBeside(s, s.position).length > 0 || othersSharing(s, [s.position]).length > 0,
 })
