@@ -1,7 +1,7 @@
 import type { Mode, Route } from '../restraint/index.ts'
 import type { Taking } from '../vehicle/index.ts'
 import type { Decision } from '../quantities/index.ts'
-import { rangesInRow, type RowItem } from './row.ts'
+import { marginInRow, rangesInRow, type RowItem } from './row.ts'
 import {
   furthestMm,
   HAND_MM,
@@ -58,33 +58,58 @@ export interface Trim {
   readonly trimRightMm?: number | undefined
 }
 
-/**
- * Whether all of a row can stand side by side, each within its play: a pass
- * clears whatever is not known, a failure overlaps whatever is not known.
- * Left to right; what is not known of one leaves the row undecided.
- */
-export function judgeRow(row: readonly InRow[], trim: Trim = {}): Decision {
-  const known = row.filter(
-    (r): r is InRow & { readonly centreMm: number; readonly standing: StandsBeside } =>
-      r.centreMm !== undefined && r.standing !== undefined,
-  )
-  const inTurn = known.toSorted((a, b) => a.centreMm - b.centreMm)
-  const apart = (i: number, j: number, end: 'lo' | 'hi'): number => {
+/** How a row stands side by side. */
+export interface RowJudgement {
+  readonly kind: Decision
+  /**
+   * Of a pass, what the tightest two have beyond their need, whatever is not known; of a failure, what
+   * they lack at least, as a figure below nothing. `undefined` where nobody stands beside anybody.
+   */
+  readonly marginMm: number | undefined
+  /** What stands against it: the restraints themselves, room for a hand at a buckle, or the trim of a door. */
+  readonly lacks: 'room' | 'hand' | 'trim' | undefined
+}
+
+type Known = InRow & { readonly centreMm: number; readonly standing: StandsBeside }
+const isKnown = (r: InRow): r is Known => r.centreMm !== undefined && r.standing !== undefined
+
+/** The row as constraints, with everything as narrow as it may be (`lo`) or as wide (`hi`). */
+function constraintsOf(inTurn: readonly Known[], trim: Trim, handMm: number, end: 'lo' | 'hi') {
+  const apart = (i: number, j: number): number => {
     const [left, right] = [inTurn[i], inTurn[j]]
     if (left === undefined || right === undefined || i === j) return 0
     const isHand =
       j === i + 1 &&
       ((left.standing.needsHand && left.buckles.right) || (right.standing.needsHand && right.buckles.left))
-    return neededApartMm(left.standing.profile, right.standing.profile, isHand ? HAND_MM : 0)[end]
+    return neededApartMm(left.standing.profile, right.standing.profile, isHand ? handMm : 0)[end]
   }
-  const items = (end: 'lo' | 'hi'): readonly RowItem[] =>
-    inTurn.map(({ centreMm, standing }) => ({
-      centreMm,
-      playMm: standing.playMm,
-      ...(trim.trimLeftMm !== undefined && { fromMm: furthestMm(standing.profile, 'left')[end] - trim.trimLeftMm }),
-      ...(trim.trimRightMm !== undefined && { toMm: trim.trimRightMm - furthestMm(standing.profile, 'right')[end] }),
-    }))
-  if (rangesInRow(items('lo'), (i, j) => apart(i, j, 'lo')) === undefined) return 'fail'
-  if (known.length < row.length) return 'undecided'
-  return rangesInRow(items('hi'), (i, j) => apart(i, j, 'hi')) === undefined ? 'undecided' : 'pass'
+  const items = inTurn.map(({ centreMm, standing }): RowItem => ({
+    centreMm,
+    playMm: standing.playMm,
+    ...(trim.trimLeftMm !== undefined && { fromMm: furthestMm(standing.profile, 'left')[end] - trim.trimLeftMm }),
+    ...(trim.trimRightMm !== undefined && { toMm: trim.trimRightMm - furthestMm(standing.profile, 'right')[end] }),
+  }))
+  return { fits: rangesInRow(items, apart) !== undefined, marginMm: () => marginInRow(items, apart) }
+}
+
+const finite = (mm: number): number | undefined => (Number.isFinite(mm) ? mm : undefined)
+
+/**
+ * Whether all of a row can stand side by side, each within its play: a pass
+ * clears whatever is not known, a failure overlaps whatever is not known.
+ * Left to right; what is not known of one leaves the row undecided.
+ */
+export function judgeRow(row: readonly InRow[], trim: Trim = {}): RowJudgement {
+  const known = row.filter(isKnown)
+  const inTurn = known.toSorted((a, b) => a.centreMm - b.centreMm)
+  const narrow = constraintsOf(inTurn, trim, HAND_MM, 'lo')
+  if (!narrow.fits) {
+    const untrimmed = constraintsOf(inTurn, {}, HAND_MM, 'lo')
+    if (untrimmed.fits) return { kind: 'fail', marginMm: undefined, lacks: 'trim' }
+    const isHand = constraintsOf(inTurn, {}, 0, 'lo').fits
+    return { kind: 'fail', marginMm: finite(untrimmed.marginMm()), lacks: isHand ? 'hand' : 'room' }
+  }
+  const wide = constraintsOf(inTurn, trim, HAND_MM, 'hi')
+  if (known.length < row.length || !wide.fits) return { kind: 'undecided', marginMm: undefined, lacks: undefined }
+  return { kind: 'pass', marginMm: finite(constraintsOf(inTurn, {}, HAND_MM, 'hi').marginMm()), lacks: undefined }
 }

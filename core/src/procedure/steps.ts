@@ -89,25 +89,31 @@ export const stepName = ({ title, does }: Step): string => (title === MAKERS_STE
 
 export type StepTexts = Readonly<Record<UsualStepId, StepText>>
 
-/** Usual steps that this fitting has, each with what it says and proves here, and the maker's that stand instead of it. */
-const usualIn = (subject: FittedSubject, makers: readonly MakerStep[], asked: ReadonlySet<CheckId>) =>
-  USUAL_STEPS.filter((usual) => usual.isIn(subject))
-    .map((usual) => {
-      const { keeps = [] } = usual
-      const instead = makers.filter((m) => m.replaces === usual.id)
-      const lines = usual
-        .does(subject)
-        .flatMap((line) => (line && (instead.length === 0 || keeps.includes(line.message)) ? [line] : []))
-      return { usual, instead, lines, checks: usual.checks.filter((check) => asked.has(check)) }
-    })
-    .filter(({ instead, lines, checks }) => instead.length + lines.length + checks.length > 0)
+/** Usual steps that this fitting may have, each with what it says here, and the maker's that stand instead of it. */
+const usualIn = (subject: FittedSubject, makers: readonly MakerStep[]) =>
+  USUAL_STEPS.filter((usual) => usual.isIn(subject)).map((usual) => {
+    const { keeps = [] } = usual
+    const instead = makers.filter((m) => m.replaces === usual.id)
+    const lines = usual
+      .does(subject)
+      .flatMap((line) => (line && (instead.length === 0 || keeps.includes(line.message)) ? [line] : []))
+    return { usual, instead, lines }
+  })
+/** A step that says nothing and asks for nothing is none. */
+const isStep = (
+  { usual, instead, lines }: ReturnType<typeof usualIn>[number],
+  isAsked: (check: CheckId) => boolean,
+): boolean => instead.length + lines.length > 0 || usual.checks.some(isAsked)
 
 /** The same as steps, with the maker's words where they replace the usual ones. */
 function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts: StepTexts): readonly Step[] {
   const asked = checksAsked(subject)
   const own = chosenEdges(subject)
-  return usualIn(subject, makers, asked).map(({ usual, instead, lines, checks }) => {
+  const isAsked = (check: CheckId): boolean => asked.has(check)
+  const usual = usualIn(subject, makers).filter((u) => isStep(u, isAsked))
+  return usual.map(({ usual, instead, lines }) => {
     const { id, stage } = usual
+    const checks = usual.checks.filter(isAsked)
     const text = texts[id]
     const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
     const titled = usual.title?.(subject)
@@ -223,7 +229,10 @@ export function stepsFor(subject: FittedSubject, texts: StepTexts = STEPS_EN): r
 export function countSteps(subject: FittedSubject): number {
   const makers = makerStepsIn(subject)
   const extra = makers.filter((m) => m.replaces === undefined)
-  return usualIn(subject, makers, checksAsked(subject)).length + extra.length
+  // Few steps say nothing: only then is it worked out which checks the rules ask for.
+  let asked: ReadonlySet<CheckId> | undefined
+  const isAsked = (check: CheckId): boolean => (asked ??= checksAsked(subject)).has(check)
+  return usualIn(subject, makers).filter((u) => isStep(u, isAsked)).length + extra.length
 }
 
 function withPair(step: Step, subject: FittedSubject): Step {

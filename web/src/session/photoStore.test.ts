@@ -1,5 +1,15 @@
 import 'fake-indexeddb/auto'
-import { dropPhoto, dropPhotosOf, keepPhoto, MOST_PX, photoKey, photoOf, shrink, shrunkSize } from './photoStore.ts'
+import {
+  dropPhoto,
+  dropPhotosOf,
+  fittingsWithPhotos,
+  keepPhoto,
+  MOST_PX,
+  photoKey,
+  photoOf,
+  shrink,
+  shrunkSize,
+} from './photoStore.ts'
 
 // The store keeps what the browser can clone; jsdom's own Blob is not one of those.
 const picture = new Uint8Array([1, 2, 3]) as unknown as Blob
@@ -15,6 +25,20 @@ test('kept, found again, erased one by one and by fitting', async () => {
   expect(await dropPhotosOf(['a', 'c'])).toBe(1)
   expect(await photoOf('fitting/a/latch')).toBeUndefined()
   expect(await photoOf('fitting/b/leg')).toBeDefined()
+})
+test('a tether point of the car outlives the family that happened to be there, and no longer names its fitting', async () => {
+  const key = photoKey('gone', 'tether-point', 'dunlin', 'rear-left')
+  await keepPhoto(photo(key, 'gone'))
+  await keepPhoto(photo('fitting/gone/leg', 'gone'))
+  expect(await fittingsWithPhotos()).toContain('gone')
+  expect(await dropPhotosOf(['gone'])).toBe(1)
+  expect(await photoOf('fitting/gone/leg')).toBeUndefined()
+  expect(await photoOf(key)).toMatchObject({ fittingId: '', picture })
+  expect(await fittingsWithPhotos()).not.toContain('gone')
+  expect(await fittingsWithPhotos()).not.toContain('')
+  // Of a fitting that is asked about next, it still goes nowhere.
+  expect(await dropPhotosOf(['', 'gone'])).toBe(0)
+  expect(await photoOf(key)).toBeDefined()
 })
 test.each([
   ['leg-contact', 'car', 'rear', 'fitting/f/leg-contact'],

@@ -4,7 +4,7 @@ import { Dexie, type EntityTable } from 'dexie'
 export interface Photo {
   /** What it shows: see `photoKey`. */
   readonly key: string
-  /** The fitting that it was taken in; it is erased with it. */
+  /** The fitting that it was taken in; it is erased with it. Of a car's part it is let go of alone. */
   readonly fittingId: string
   readonly takenAt: string
   readonly picture: Blob
@@ -14,10 +14,12 @@ type Photos = Dexie & { photos: EntityTable<Photo, 'key'> }
 const db = new Dexie('nimble-anchor.photos') as Photos
 db.version(1).stores({ photos: 'key, fittingId' })
 
+const OF_CAR = 'car/'
+
 /** A tether point is the car's, not the fitting's: one photo of it serves every fitting at that place. */
 export function photoKey(fittingId: string, checkId: string, vehicleId?: string, positionId?: string): string {
   return checkId === 'tether-point' && vehicleId !== undefined && positionId !== undefined
-    ? `car/${vehicleId}/${positionId}/${checkId}`
+    ? `${OF_CAR}${vehicleId}/${positionId}/${checkId}`
     : `fitting/${fittingId}/${checkId}`
 }
 
@@ -30,16 +32,27 @@ export async function keepPhoto(photo: Photo): Promise<void> {
 export async function dropPhoto(key: string): Promise<void> {
   await db.photos.delete(key)
 }
+const NO_FITTING = ''
+const isOfCar = ({ key }: Photo): boolean => key.startsWith(OF_CAR)
+
 /** Every fitting of which this device keeps a photo. */
 export async function fittingsWithPhotos(): Promise<readonly string[]> {
-  return (await db.photos.orderBy('fittingId').uniqueKeys()) as string[]
+  const ids = (await db.photos.orderBy('fittingId').uniqueKeys()) as string[]
+  return ids.filter((id) => id !== NO_FITTING)
 }
-/** Erases every photo of these fittings from this device. */
+/**
+ * Erases every photo of these fittings from this device. What was photographed of
+ * a car stays for whoever rides in it next, and no longer says in which fitting.
+ */
 export async function dropPhotosOf(fittingIds: readonly string[]): Promise<number> {
-  return db.photos
-    .where('fittingId')
-    .anyOf([...fittingIds])
-    .delete()
+  const taken = () => db.photos.where('fittingId').anyOf([...fittingIds])
+  return db.transaction('rw', db.photos, async () => {
+    const dropped = await taken()
+      .filter((photo) => !isOfCar(photo))
+      .delete()
+    await taken().modify({ fittingId: NO_FITTING })
+    return dropped
+  })
 }
 
 /** Longest side of a kept photo, in px: enough to read an indicator, small enough for hundreds of them. */

@@ -1,5 +1,5 @@
 import { untilSeenSentence } from '../outcomes.en.ts'
-import type { Decision } from '../../quantities/index.ts'
+import { formatNumber } from '../../quantities/index.ts'
 import { ruleText, sentence } from '../say.ts'
 
 const list = (names: readonly string[]): string => names.join(' and ')
@@ -17,11 +17,24 @@ export default ruleText({
       reason: () => 'Another of the ride sits at this place.',
       remedy: () => 'Another place, or arrange the family anew.',
     }),
-    judged: sentence<{ kind: Decision; places: readonly string[] }>({
-      reason: ({ kind, places }) =>
-        kind === 'pass'
-          ? `Clears what stands at ${list(places)} at every height, with room for a hand at the buckles.`
-          : `Does not stand beside what is at ${list(places)}: they overlap however they are moved over.`,
+    judged: sentence<{
+      lacks: 'room' | 'hand' | 'trim' | undefined
+      marginMm: number | undefined
+      places: readonly string[]
+    }>({
+      reason: ({ lacks, marginMm, places }) => {
+        const mm = marginMm === undefined ? '' : formatNumber(Math.abs(marginMm))
+        switch (lacks) {
+          case undefined:
+            return `Clears what stands at ${list(places)} at every height, with room for a hand at the buckles${mm && `; ${mm} mm to spare at the tightest`}.`
+          case 'room':
+            return `Does not stand beside what is at ${list(places)}: they overlap${mm && ` by ${mm} mm`} however they are moved over.`
+          case 'hand':
+            return `No hand reaches a buckle between it and what is at ${list(places)}: ${mm && `${mm} mm of`} the room for it is lacking.`
+          case 'trim':
+            return `Does not stand between the doors with what is at ${list(places)}: one of them is against the trim.`
+        }
+      },
       remedy: () => 'Another place or restraint for one of them, or a cup holder or pod taken off.',
     }),
   },

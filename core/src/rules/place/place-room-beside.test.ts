@@ -146,3 +146,36 @@ test('one of whom nobody has said where they sit may be beside it: open, and loo
   expect(ask(RULE, c)).toMatchObject({ kind: 'undecided', severity: 'advise', settledBy: 'room-beside' })
   expect(kindOf('room-beside', c)).toBe('undecided')
 })
+
+describe('figures of it', () => {
+  const said = (c: Case) => {
+    const outcome = ask(RULE, c)
+    return [outcome.margin, reasonOf({ ...outcome, says: { ...outcome.says, rule: RULE } })]
+  }
+  test.each<[string, Case, number | undefined, string]>([
+    ['room', inRide(beside(190), [other(180)]), 10, 'at the buckles; 10 mm to spare at the tightest.'],
+    ['none to spare', inRide(beside(190), [other(190)]), 0, '0 mm to spare at the tightest.'],
+    ['too wide', inRide(beside(190), [other(202)]), -12, 'they overlap by 12 mm however they are moved over.'],
+    [
+      'too wide, and moved over',
+      inRide(beside(190), [other(202, { playMm: 5 })]),
+      -7,
+      'they overlap by 7 mm however they are moved over.',
+    ],
+    [
+      'no room for a hand',
+      inRide(beside(180), [other(190, { needsHand: true })]),
+      -20,
+      'No hand reaches a buckle between it and what is at Rear middle: 20 mm of the room for it is lacking.',
+    ],
+  ])('%s', (_, c, margin, reason) => {
+    expect(said(c)).toEqual([margin, expect.stringContaining(reason)])
+  })
+  test('against the trim of a door it is said so', () => {
+    const c = inRide(beside(190), [other(100)])
+    const narrow = { ...c, vehicle: { ...c.vehicle!, rows: [{ row: 2, trimLeftMm: 560, trimRightMm: 700 }] } }
+    expect(said(narrow)).toEqual([undefined, expect.stringContaining('one of them is against the trim')])
+    const wide = { ...c, vehicle: { ...c.vehicle!, rows: [{ row: 2, trimLeftMm: 570, trimRightMm: 700 }] } }
+    expect(ask(RULE, wide).kind).toBe('pass')
+  })
+})

@@ -72,11 +72,16 @@ export default defineRule({
     const onIt = others.find((o) => own.places.some((p) => o.positionIds.includes(p.id)))
     if (onIt !== undefined) return { kind: 'fail', says: say('taken') }
     const row = [own.at, ...others.map((o) => otherInRow(s, o))]
-    const kind = judgeRow(
+    const { kind, marginMm, lacks } = judgeRow(
       row,
       s.vehicle.rows?.find((r) => r.row === s.position.row),
     )
     if (kind === 'undecided') return untilSeen(s, 'check.room-beside', 'room-beside')
-    return { kind, says: say('judged', { kind, places: placeLabels(s, others) }) }
+    return {
+      kind,
+      unit: 'mm',
+      ...(marginMm !== undefined && { margin: marginMm }),
+      says: say('judged', { lacks, marginMm, places: placeLabels(s, others) }),
+    }
   },
 })
