@@ -31,6 +31,26 @@ test.each(Object.entries(CONFIGURATIONS))('%s: names nobody, ends in the caution
   expect(sheet.every((s) => s.lines.length > 0 && s.lines.every((l) => l.length > 3))).toBe(true)
   expect(sheet.some((s) => s.title === 'Where to ask')).toBe(true)
 })
+describe('whom the practice names', () => {
+  const contacts = { maker: 'Ravel, 01632 960 114', practice: 'the hut, Saturdays', specialist: 'the ward' }
+  const failing: Case = { ...good, readings: { ...good.readings, 'belt-twist': { option: 'twisted', at: 9 } } }
+  const asked = (c: Case) => titled({ ...c, practice: { ...c.practice, contacts } }, 'Where to ask')
+  test('stands beside where to ask as a rule, and only there', () => {
+    const usual = titled(failing, 'Where to ask')!
+    expect(asked(failing)).toEqual(
+      usual.map(
+        (line) =>
+        line.startsWith('The manual') ? `${line} Ask: ${contacts.maker}` : line.startsWith('A trained') ? `${line} Ask: ${contacts.practice}` : line, // prettier-ignore
+      ),
+    )
+    expect(asked(failing)?.join()).not.toContain('ward')
+  })
+  test('a child whose posture is for a specialist: that one first', () => {
+    const child = { ...failing.child, needsPostureSpecialist: true }
+    expect(asked({ ...failing, child })?.[0]).toMatch(/^The specialist for the child’s posture.* Ask: the ward$/)
+    expect(titled({ ...failing, child }, 'Where to ask')?.[0]).not.toContain('Ask:')
+  })
+})
 test('nothing chosen yet is a sheet too', () => {
   const bare = { ...good, vehicle: undefined, choice: { at: 0 }, settings: {}, readings: {} }
   expect(personSheet(bare).map((s) => s.title)).toEqual(['This fitting', 'What is open', 'Caution'])

@@ -45,7 +45,15 @@ export function personSheet(c: Case, texts: PersonSheetTexts = PERSON_SHEET_EN):
     { title: texts.against, lines: failed.map((f) => [f.reason, f.remedy].filter(Boolean).join(' ')) },
     {
       title: texts.whom,
-      lines: texts.ask({ sources: [...sources], vehicle: c.vehicle, position, model, localRule: c.localRule.name }),
+      lines: texts.ask({
+        sources: [...sources],
+        vehicle: c.vehicle,
+        position,
+        model,
+        localRule: c.localRule.name,
+        needsSpecialist: c.child.needsPostureSpecialist === true,
+        contacts: c.practice.contacts,
+      }),
     },
     { title: texts.open, lines: measureNext.map((n) => texts.sentence(n.ask)) },
     { title: texts.again, lines: stale.map((s) => texts.stale(s)) },

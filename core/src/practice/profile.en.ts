@@ -1,4 +1,13 @@
-import type { SchoolQuestion } from './profile.ts'
+import type { Contact, SchoolQuestion } from './profile.ts'
+
+/** What each contact of a practice is about. */
+export const CONTACT_TEXT: Readonly<Record<Contact, string>> = {
+  vehicle: 'About the car',
+  maker: 'About the restraint',
+  regulation: 'About the law',
+  practice: 'A trained fitter',
+  specialist: 'About a child’s posture',
+}
 
 /** The questions on which good practitioners differ, and their answers, in words. */
 export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Record<string, string> }> = {

@@ -23,6 +23,13 @@ export const SCHOOLS = {
 
 export type SchoolQuestion = keyof typeof SCHOOLS
 
+/** Whom a fitter here sends somebody to, by who can answer. */
+export const CONTACTS = ['vehicle', 'maker', 'regulation', 'practice', 'specialist'] as const
+export type Contact = (typeof CONTACTS)[number]
+/** A name, a number, hours: one line. */
+export const CONTACT_MOST = 200
+const contactSchema = z.string().trim().min(1).max(CONTACT_MOST)
+
 export const practiceSchema = z
   .strictObject({
     id: idSchema,
@@ -42,6 +49,15 @@ export const practiceSchema = z
     knees: z.enum(SCHOOLS.knees),
     /** Of a family in one car; not said in a profile from before it was asked: anywhere. */
     youngestSits: z.enum(SCHOOLS.youngestSits).optional(),
+    /** Stands on the sheet for a person, beside where to ask as a rule. */
+    contacts: z
+      .strictObject(
+        Object.fromEntries(CONTACTS.map((c) => [c, contactSchema.optional()])) as Record<
+          Contact,
+          z.ZodOptional<typeof contactSchema>
+        >,
+      )
+      .optional(),
   })
   .meta({ id: 'PracticeProfile' })
 export type PracticeProfile = z.infer<typeof practiceSchema>

@@ -1,5 +1,14 @@
 import { type PracticeBook } from '@nimble-anchor/core/formats'
-import { SCHOOL_TEXT, SCHOOLS, type PracticeProfile, type SchoolQuestion } from '@nimble-anchor/core/practice'
+import {
+  CONTACT_MOST,
+  CONTACT_TEXT,
+  CONTACTS,
+  SCHOOL_TEXT,
+  SCHOOLS,
+  type Contact,
+  type PracticeProfile,
+  type SchoolQuestion,
+} from '@nimble-anchor/core/practice'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
@@ -14,6 +23,14 @@ import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
+
+/** A profile with one contact set, or let go where nothing is left of it. */
+function withContact(profile: PracticeProfile, of: Contact, text: string): PracticeProfile {
+  const { contacts = {}, ...rest } = profile
+  const { [of]: _old, ...others } = contacts
+  const kept = text.trim() === '' ? others : { ...others, [of]: text }
+  return Object.keys(kept).length === 0 ? rest : { ...rest, contacts: kept }
+}
 
 const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
 
@@ -113,6 +130,24 @@ export function Profiles({ book, onDefault }: Props) {
                 />
               ))}
             </div>
+            <fieldset className="mt-4 border-t border-hair pt-3">
+              <legend className="pr-2 font-bold">Whom you send people to</legend>
+              <p className="text-sm text-ink-soft">
+                Stands on the sheet “Take this to a person”, beside where to ask as a rule.
+              </p>
+              <div className="mt-2 grid gap-x-4 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
+                {CONTACTS.map((of) => (
+                  <TextField
+                    key={of}
+                    label={CONTACT_TEXT[of]}
+                    value={shown.contacts?.[of] ?? ''}
+                    maxLength={CONTACT_MOST}
+                    autoComplete="off"
+                    onChange={(text) => setDraft(withContact(shown, of, text))}
+                  />
+                ))}
+              </div>
+            </fieldset>
           </Locked>
           {isLead && (
             <div className="mt-4 flex flex-wrap gap-2">

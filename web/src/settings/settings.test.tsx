@@ -2,6 +2,8 @@ import type { PracticeBook, SessionView } from '@nimble-anchor/core/formats'
 import { LOCAL_RULES } from '@nimble-anchor/core/law'
 import { DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
 import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { api } from '../session/api.ts'
 import { useWho } from '../session/who.ts'
 import { LocalRules } from './LocalRules.tsx'
 import { Profiles } from './Profiles.tsx'
@@ -19,6 +21,31 @@ const as = (role: 'lead' | 'fitter' | 'trainee' | 'reader' | null): void =>
     isInsecure: false,
     canPasskey: false,
   } satisfies SessionView)
+
+test('whom a practice sends people to is typed, kept with its profile, and let go again', async () => {
+  as('lead')
+  const keep = jest.spyOn(api, 'keepProfile').mockImplementation((p) => Promise.resolve(p))
+  const withOne = { ...PROFILES[0]!, contacts: { maker: 'the help line' } }
+  render(<Profiles book={{ ...book, profiles: [withOne, PROFILES[1]!] }} onDefault={() => undefined} />)
+  const field = (name: string) => screen.getByRole('textbox', { name })
+  expect(field('About the restraint')).toHaveValue('the help line')
+  await userEvent.type(field('A trained fitter'), 'the hut')
+  await userEvent.clear(field('About the restraint'))
+  await userEvent.click(screen.getByRole('button', { name: 'Save this profile' }))
+  expect(keep.mock.calls[0]?.[0]).toEqual({ ...PROFILES[0]!, contacts: { practice: 'the hut' } })
+  keep.mockRestore()
+})
+
+test('a profile without any contact says nothing of contacts', async () => {
+  as('lead')
+  const keep = jest.spyOn(api, 'keepProfile').mockImplementation((p) => Promise.resolve(p))
+  const withOne = { ...PROFILES[0]!, contacts: { maker: 'the help line' } }
+  render(<Profiles book={{ ...book, profiles: [withOne, PROFILES[1]!] }} onDefault={() => undefined} />)
+  await userEvent.clear(screen.getByRole('textbox', { name: 'About the restraint' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save this profile' }))
+  expect(keep.mock.calls[0]?.[0]).toEqual(PROFILES[0])
+  keep.mockRestore()
+})
 
 test.each([
   [null, true],
