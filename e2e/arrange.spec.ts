@@ -56,7 +56,8 @@ test('three across one row: a child is carried to another place by mouse, and th
   await expect(figure(page, 'Ada')).toHaveAccessibleName(/pinned/)
   await answered(page)
   await expect(ways(page).first()).toContainText(target)
-  expect(await wayText(page, 0)).toBe(second)
+  // What the second told of itself is what the best now is.
+  for (const part of second.split(' · ')) expect(await wayText(page, 0)).toContain(part)
   await expectAxeClean(page, 'Arrange')
 
   // A step back is a step back in the question, by the button as by the browser.

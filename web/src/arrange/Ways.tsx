@@ -12,15 +12,37 @@ interface Props {
   readonly hasOneCar: boolean
 }
 
+type Seat = Arrangement['seats'][number]
+const placesOf = (s: Seat): readonly string[] => [s.positionId, ...(s.secondPositionId === undefined ? [] : [s.secondPositionId])] // prettier-ignore
+
+function seatText(a: Arrangement, s: Seat, names: Props['names']): string {
+  const where = placesOf(s)
+    .map((p) => names.place(a.vehicleId, p))
+    .join(' and ')
+  return `${names.rider(s.childId)} ${where}${s.modelId === undefined ? ', on the belt' : `, ${names.model(s.modelId)}`}`
+}
+
 /** Who rides where and in what, in a line. */
-export function seatsText(a: Arrangement, names: Props['names']): string {
-  return a.seats
-    .map((s) => {
-      const places = [s.positionId, ...(s.secondPositionId === undefined ? [] : [s.secondPositionId])]
-      const where = places.map((p) => names.place(a.vehicleId, p)).join(' and ')
-      return `${names.rider(s.childId)} ${where}${s.modelId === undefined ? ', on the belt' : `, ${names.model(s.modelId)}`}`
-    })
-    .join(' · ')
+export const seatsText = (a: Arrangement, names: Props['names']): string =>
+  a.seats.map((s) => seatText(a, s, names)).join(' · ')
+
+/** Whom another arrangement of the same car seats otherwise than the best; of another car, everybody. */
+export function otherwiseText(a: Arrangement, best: Arrangement, names: Props['names']): string {
+  if (a.vehicleId !== best.vehicleId) return seatsText(a, names)
+  const seats = a.seats.flatMap((s): string[] => {
+    const before = best.seats.find((b) => b.childId === s.childId)
+    const isSamePlace = before !== undefined && placesOf(before).join() === placesOf(s).join()
+    if (!isSamePlace) return [seatText(a, s, names)]
+    if (before.modelId !== s.modelId) return [`${names.rider(s.childId)} in ${s.modelId === undefined ? 'the belt alone' : names.model(s.modelId)}`] // prettier-ignore
+    return []
+  })
+  const adults = a.adults.flatMap(({ adultId, positionId }) =>
+    best.adults.some((b) => b.adultId === adultId && b.positionId === positionId)
+      ? []
+      : [`${names.rider(adultId)} ${names.place(a.vehicleId, positionId)}`],
+  )
+  const found = [...seats, ...adults]
+  return found.length === 0 ? seatsText(a, names) : found.join(' · ')
 }
 
 const marginText = (mm: number | undefined): string | undefined =>
@@ -70,8 +92,8 @@ export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
             </span>
             <span className="min-w-0 text-[0.95rem] leading-tight">
               <span className="block font-semibold sm:truncate">
-                {!hasOneCar && `${names.car(a.vehicleId)}: `}
-                {seatsText(a, names)}
+                {!hasOneCar && (i === 0 || a.vehicleId !== first.vehicleId) && `${names.car(a.vehicleId)}: `}
+                {i === 0 ? seatsText(a, names) : otherwiseText(a, first, names)}
               </span>
               <span className="block text-sm text-ink-soft">
                 {i === 0 ? bestText(a) : becauseText(a.because, first.levels, a.levels)}

@@ -24,7 +24,7 @@ const as = (role: 'lead' | 'fitter' | 'trainee' | 'reader' | null): void =>
 
 test('whom a practice sends people to is typed, kept with its profile, and let go again', async () => {
   as('lead')
-  const keep = jest.spyOn(api, 'keepProfile').mockImplementation((p) => Promise.resolve(p))
+  const keep = jest.spyOn(api, 'keepProfile').mockResolvedValue(book)
   const withOne = { ...PROFILES[0]!, contacts: { maker: 'the help line' } }
   render(<Profiles book={{ ...book, profiles: [withOne, PROFILES[1]!] }} onDefault={() => undefined} />)
   const field = (name: string) => screen.getByRole('textbox', { name })
@@ -38,7 +38,7 @@ test('whom a practice sends people to is typed, kept with its profile, and let g
 
 test('a profile without any contact says nothing of contacts', async () => {
   as('lead')
-  const keep = jest.spyOn(api, 'keepProfile').mockImplementation((p) => Promise.resolve(p))
+  const keep = jest.spyOn(api, 'keepProfile').mockResolvedValue(book)
   const withOne = { ...PROFILES[0]!, contacts: { maker: 'the help line' } }
   render(<Profiles book={{ ...book, profiles: [withOne, PROFILES[1]!] }} onDefault={() => undefined} />)
   await userEvent.clear(screen.getByRole('textbox', { name: 'About the restraint' }))

@@ -1,0 +1,57 @@
+import type { Arrangement } from '@nimble-anchor/core/arrange'
+import { otherwiseText, seatsText } from './Ways.tsx'
+
+const names = {
+  rider: (id: string) => id,
+  place: (_: string | undefined, id: string) => id,
+  model: (id: string) => id,
+  car: (id: string) => id,
+  pin: () => '',
+}
+const seat = (childId: string, positionId: string, modelId: string | undefined, secondPositionId?: string) => ({
+  childId,
+  positionId,
+  modelId,
+  secondPositionId,
+  rearwardMonths: 0,
+  harnessMonths: 0,
+  rearwardMonthsLost: 0,
+  harnessMonthsLost: 0,
+})
+const levels = { facts: 0, advice: 0, rearwardMonthsLost: 0, harnessMonthsLost: 0, notOwned: 0, wishesBroken: 0, youngest: 0, steps: 10, endsSoon: 0 } // prettier-ignore
+const arranged = (seats: Arrangement['seats'], adults: Arrangement['adults'] = [], vehicleId = 'fulmar'): Arrangement => ({ vehicleId, seats, adults, levels, facts: [], rows: [], installing: [], loading: [] }) // prettier-ignore
+
+const BEST = arranged(
+  [seat('Ada', 'left', 'Reef'), seat('Col', 'right', 'Reef')],
+  [{ adultId: 'Adult', positionId: 'front' }],
+)
+
+test.each<[string, Arrangement, string]>([
+  [
+    'two change places',
+    arranged([seat('Ada', 'right', 'Reef'), seat('Col', 'left', 'Reef')], BEST.adults),
+    'Ada right, Reef · Col left, Reef',
+  ],
+  [
+    'one has another restraint',
+    arranged([seat('Ada', 'left', 'Reef'), seat('Col', 'right', 'Bowline')], BEST.adults),
+    'Col in Bowline',
+  ],
+  [
+    'one has none',
+    arranged([seat('Ada', 'left', 'Reef'), seat('Col', 'right', undefined)], BEST.adults),
+    'Col in the belt alone',
+  ],
+  ['an adult sits elsewhere', arranged(BEST.seats, [{ adultId: 'Adult', positionId: 'middle' }]), 'Adult middle'],
+  [
+    'one lies across other places',
+    arranged([seat('Ada', 'left', 'Reef', 'middle'), seat('Col', 'right', 'Reef')], BEST.adults),
+    'Ada left and middle, Reef',
+  ],
+  ['another car: everybody', arranged(BEST.seats, BEST.adults, 'dunlin'), 'Ada left, Reef · Col right, Reef'],
+])('%s: an arrangement says whom it seats otherwise than the best', (_, other, text) => {
+  expect(otherwiseText(other, BEST, names)).toBe(text)
+})
+test('what differs in nothing that is told says all of it', () => {
+  expect(otherwiseText(BEST, BEST, names)).toBe(seatsText(BEST, names))
+})
