@@ -32,9 +32,10 @@ export default stepText({
       direction === 'lateral'
         ? 'Weight on it, in the middle.'
         : `Weight where the child’s ${direction === 'rearward' ? 'ankles' : 'bottom'} would be.`,
-    'pull-lap': () => 'Pull the lap section tight at the tongue; hold the tension while the lock closes.',
+    'pull-lap': () =>
+      'Pull the lap section tight at the tongue; nudge the tongue towards the shell and hold the tension while the lock closes.',
     'pull-up': () =>
-      'Pull the diagonal up at the tongue, as a handle, until the lap section is tight; hold the tension while the lock closes.',
+      'Pull the diagonal up at the tongue, as a handle, until the lap section is tight; nudge the tongue towards the shell and hold the tension while the lock closes.',
     lock: (lock: Lock) => lockText(lock),
     why: () =>
       'Feed the spare belt back. Without the lock the belt holds only in a crash, and the restraint creeps loose.',

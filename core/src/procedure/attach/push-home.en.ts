@@ -8,5 +8,6 @@ export default stepText({
     'any-length': ({ isTurning }: { isTurning: boolean }) =>
       `The arms may stand at any length.${isTurning ? ' See that it turns before the child is in.' : ''}`,
     'rebound-bar': () => 'Rebound bar back while the bars are found; then ratchet it to its last loud click.',
+    'plain-rebound-bar': () => 'Rebound bar back while the bars are found; then bring it against the backrest.',
   },
 })

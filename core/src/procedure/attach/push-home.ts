@@ -16,6 +16,6 @@ export default defineStep({
       : route.isofix?.armsMayRetract
         ? say('thumb-arms')
         : say('push', { what: route.usesBase === true ? 'base' : 'restraint' }),
-    route.reboundBar?.hasRatchet && say('rebound-bar'),
+    route.reboundBar && say(route.reboundBar.hasRatchet ? 'rebound-bar' : 'plain-rebound-bar'),
   ],
 })
