@@ -1,6 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { caseSchema, RULES } from '../src/index.ts'
+import { caseSchema, fittedSubject, judge, RULES } from '../src/index.ts'
 import { changed, findExamples, FITTINGS, saidOf, type RuleExamples } from './rule-examples.ts'
 
 const FILE = join(__dirname, '../../docs/rule-examples.json')
@@ -37,6 +37,16 @@ test.each(RULES)('$id passes where the book says so, and does not where it says 
   for (const changes of [given, change])
     expect(caseSchema.safeParse(changed(FITTINGS.get(of)!, changes)).success).toBe(true)
   expect(saidOf(rule, example)).toEqual({ good: { kind: from, words: passes }, bad: { kind: to, words: fails } })
+})
+
+test('a refusal by a figure says the figure', () => {
+  const silent = RULES.filter((rule) => {
+    const example = read()[rule.id]
+    if (example?.to !== 'fail' || /\d/.test(example.fails)) return false
+    const outcome = judge(rule, fittedSubject(changed(FITTINGS.get(example.of)!, [...(example.given ?? []), ...example.change]))!) // prettier-ignore
+    return rule.limits !== undefined || (outcome.kind === 'fail' && (outcome.margin ?? outcome.limit) !== undefined)
+  })
+  expect(silent.map((r) => r.id)).toEqual([])
 })
 
 test('what can be no more than open: an entry to be read, a doubt of two figures, a thing to do', () => {
