@@ -8,7 +8,7 @@ import { withQueries } from '../session/queries.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
-import { saveFromServer } from '../ui/saveFile.ts'
+import { FileButton } from '../ui/FileButton.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { COLUMNS, type ColumnId } from './columns.tsx'
 import { Filters } from './Filters.tsx'
@@ -109,12 +109,12 @@ function Save({ asked, columns }: { readonly asked: string; readonly columns: re
   csv.set('columns', columns.join(','))
   return (
     <>
-      <Button onClick={() => void saveFromServer(`/api/logbook.csv?${csv}`, 'logbook.csv')}>
+      <FileButton path={`/api/logbook.csv?${csv}`} name="logbook.csv">
         <Download size={18} aria-hidden="true" /> CSV
-      </Button>
-      <Button onClick={() => void saveFromServer(`/api/logbook.json?${asked}`, 'logbook.json')}>
+      </FileButton>
+      <FileButton path={`/api/logbook.json?${asked}`} name="logbook.json">
         <Download size={18} aria-hidden="true" /> JSON
-      </Button>
+      </FileButton>
     </>
   )
 }

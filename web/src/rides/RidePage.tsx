@@ -19,6 +19,7 @@ import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Choices } from '../ui/Choices.tsx'
+import { FileButton } from '../ui/FileButton.tsx'
 import { Missing } from '../ui/Missing.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -68,13 +69,9 @@ export default withQueries(function RidePage() {
           <StateMark state={RIDE_MARK[ride.verdict]} word={RIDE_VERDICT_TEXT[ride.verdict]} size={20} />
         </span>
         <span className="ml-auto flex flex-wrap gap-2">
-          <a
-            href={`/api/rides/${ride.id}/sheet.pdf`}
-            download
-            className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 font-semibold hover:bg-shoal"
-          >
+          <FileButton path={`/api/rides/${ride.id}/sheet.pdf`} name="ride.pdf">
             <Printer size={18} aria-hidden="true" /> Sheet for the ride
-          </a>
+          </FileButton>
           {next && (
             <Link
               to={`/fittings/${next.id}`}

@@ -11,9 +11,10 @@ import { useCommands } from '../../commands/commands.ts'
 import { childSummary } from '../../ui/childSummary.ts'
 import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { Button } from '../../ui/Button.tsx'
+import { FileButton } from '../../ui/FileButton.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { Signature } from '../../ui/SignaturePad.tsx'
-import { saveFile, saveFromServer } from '../../ui/saveFile.ts'
+import { saveFile } from '../../ui/saveFile.ts'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import { Tabs } from '../../ui/Tabs.tsx'
 import type { StageProps } from '../stages.ts'
@@ -154,9 +155,9 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
           <Button onClick={() => download(current)}>
             <Download size={18} aria-hidden="true" /> Case file
           </Button>
-          <Button onClick={() => void saveFromServer(`/api/fittings/${fittingId}/sheet.pdf`, 'handover.pdf')}>
+          <FileButton path={`/api/fittings/${fittingId}/sheet.pdf`} name="handover.pdf">
             <FileText size={18} aria-hidden="true" /> Sheet, PDF
-          </Button>
+          </FileButton>
           <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </Button>
