@@ -2,6 +2,7 @@ import { type Decision } from '@nimble-anchor/core/quantities'
 import { planOf, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import { MarkShape } from '../ui/StateMark.tsx'
+import { useHold } from '../ui/useHold.ts'
 import { CarBody } from './CarBody.tsx'
 import { DoorMark, SeatDrawing } from './SeatDrawing.tsx'
 
@@ -50,7 +51,6 @@ const round = (mm: number): number => Math.round(mm / STEP_MM) * STEP_MM || 0
 export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint, onSelect, edit }: Props) {
   const plan = planOf(vehicle, asSet)
   const svg = useRef<SVGSVGElement>(null)
-  const held = useRef<{ readonly id: string; readonly grab: { readonly x: number; readonly y: number } } | null>(null)
   const half = plan.halfWidthMm
   const margin = 110
   const top = plan.frontY + 420
@@ -69,14 +69,20 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
     const of = plan.seats.filter((s) => s.position.row === row)
     return { row, y: of.reduce((sum, s) => sum + s.backY - s.depthMm / 2, 0) / of.length }
   })
-  function drag(e: PointerEvent): void {
-    if (!held.current || !edit) return
-    const to = at(e)
-    const { id, grab } = held.current
-    const row = rowsY.reduce((a, b) => (Math.abs(b.y - (to.y - grab.y)) < Math.abs(a.y - (to.y - grab.y)) ? b : a)).row
-    const seat = plan.seats.find((s) => s.position.id === id)
-    edit.onMove(id, { lateralCentreMm: centreAt(seat, Math.max(-1000, Math.min(1000, round(to.x - grab.x)))), row })
-  }
+  const { hold, handlers } = useHold<{
+    readonly id: string
+    readonly grab: { readonly x: number; readonly y: number }
+  }>({
+    onMove: ({ id, grab }, e) => {
+      if (!edit) return
+      const to = at(e)
+      const row = rowsY.reduce((a, b) =>
+        Math.abs(b.y - (to.y - grab.y)) < Math.abs(a.y - (to.y - grab.y)) ? b : a,
+      ).row
+      const seat = plan.seats.find((s) => s.position.id === id)
+      edit.onMove(id, { lateralCentreMm: centreAt(seat, Math.max(-1000, Math.min(1000, round(to.x - grab.x)))), row })
+    },
+  })
 
   return (
     <svg
@@ -85,9 +91,7 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
       role={edit ? 'group' : 'img'}
       aria-label={`${vehicle.maker} ${vehicle.model} from above; ${edit ? 'places can be moved with the arrow keys' : 'the list beside it says the same in words'}`}
       className={`graticule mx-auto block max-h-[560px] w-full max-w-[340px] bg-shoal ${edit ? 'select-none' : ''}`}
-      onPointerMove={drag}
-      onPointerUp={() => (held.current = null)}
-      onPointerCancel={() => (held.current = null)}
+      {...handlers}
     >
       <CarBody half={half} top={top} bottom={plan.rearY} dashY={plan.dashY} />
       {plan.seats.map((seat) => (
@@ -99,9 +103,9 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
           onHold={(e) => {
             onSelect(seat.position.id)
             if (!edit) return
-            svg.current?.setPointerCapture(e.pointerId)
             const p = at(e)
-            held.current = { id: seat.position.id, grab: { x: p.x - seat.x, y: p.y - (seat.backY - seat.depthMm / 2) } }
+            const grab = { x: p.x - seat.x, y: p.y - (seat.backY - seat.depthMm / 2) }
+            hold({ id: seat.position.id, grab }, e, svg.current)
           }}
           onSelect={() => onSelect(seat.position.id)}
           onStep={(dx, drow) =>

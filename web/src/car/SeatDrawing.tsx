@@ -1,5 +1,5 @@
 import type { SeatingPosition, SeatOnPlan } from '@nimble-anchor/core/vehicle'
-import { useRef } from 'react'
+import { useHold } from '../ui/useHold.ts'
 
 const INK = 'var(--ink)'
 
@@ -162,6 +162,8 @@ function Tether({ seat }: { seat: SeatOnPlan }) {
   )
 }
 
+const otherSide = (side: 'left' | 'right'): 'left' | 'right' => (side === 'left' ? 'right' : 'left')
+
 interface DoorProps {
   readonly seat: SeatOnPlan
   readonly halfWidthMm: number
@@ -170,14 +172,22 @@ interface DoorProps {
 
 /** Where the fitter stands: a bar at the body's side, carried over to the other side in the editor. */
 export function DoorMark({ seat, halfWidthMm, onMove }: DoorProps) {
-  const held = useRef(false)
+  const { hold, handlers } = useHold<'left' | 'right'>({
+    onDrop: (side, e) => {
+      // Let go beyond the car's middle, it is on the other side; a mere tap moves it over too.
+      const svg = (e.currentTarget as SVGElement).ownerSVGElement?.getBoundingClientRect()
+      const isRight = svg !== undefined && e.clientX > svg.left + svg.width / 2
+      const isTap = isRight === (side === 'right')
+      onMove?.(isTap ? otherSide(side) : isRight ? 'right' : 'left')
+    },
+  })
   const { doorSide, label } = seat.position
   if (doorSide === undefined || doorSide === 'none') return null
   const sides = doorSide === 'both' ? (['left', 'right'] as const) : ([doorSide] as const)
   const y = seat.backY - seat.depthMm - 40
   return sides.map((side) => {
     const x = side === 'left' ? -halfWidthMm : halfWidthMm
-    const other = side === 'left' ? 'right' : 'left'
+    const other = otherSide(side)
     return (
       <g
         key={side}
@@ -186,19 +196,8 @@ export function DoorMark({ seat, halfWidthMm, onMove }: DoorProps) {
           tabIndex: 0,
           'aria-label': `Door of ${label}: ${side}; move to the ${other}`,
           className: 'cursor-grab touch-none',
-          onPointerDown: (e) => {
-            held.current = true
-            e.currentTarget.setPointerCapture(e.pointerId)
-          },
-          onPointerUp: (e) => {
-            if (!held.current) return
-            held.current = false
-            // Let go beyond the car's middle, it is on the other side; a mere tap moves it over too.
-            const svg = e.currentTarget.ownerSVGElement?.getBoundingClientRect()
-            const isRight = svg !== undefined && e.clientX > svg.left + svg.width / 2
-            const isTap = isRight === (side === 'right')
-            onMove(isTap ? other : isRight ? 'right' : 'left')
-          },
+          ...handlers,
+          onPointerDown: (e) => hold(side, e),
           onKeyDown: (e) => {
             if (['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(e.key)) {
               e.preventDefault()

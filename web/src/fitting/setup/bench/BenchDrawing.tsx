@@ -1,6 +1,7 @@
 import type { BenchLine, BenchLineId, Handle, Point, Section } from '@nimble-anchor/core/bench'
 import { usePinch } from '@use-gesture/react'
 import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react'
+import { useHold } from '../../../ui/useHold.ts'
 import { Figures } from './BenchFigures.tsx'
 import { Band, PartNames, Restraint, Straps, Vehicle } from './BenchParts.tsx'
 import { Frame } from './Dimension.tsx'
@@ -8,6 +9,13 @@ import { DragHandle, type StopValue } from './DragHandle.tsx'
 import { nearestStop, type View } from './frame.ts'
 import { valueText, type LengthUnit } from './length.ts'
 import { lineMark } from './marks.ts'
+
+/** What the pointer holds: a handle at one of its stops, or the drawing itself. */
+interface Held {
+  readonly id: Handle['id'] | 'pan'
+  value?: StopValue
+  readonly last: Point
+}
 
 interface Props {
   readonly section: Section
@@ -53,13 +61,36 @@ export function BenchDrawing(props: Props) {
   const width = useWidth(svgRef)
   const px = view.width / width
   const frame = useMemo(() => ({ view, px }), [view, px])
-  const drag = useRef<{ readonly id: Handle['id'] | 'pan'; value?: StopValue; last: Point } | null>(null)
   const isPinching = useRef(false)
+  const at = (e: PointerEvent): Point => {
+    const box = svgRef.current?.getBoundingClientRect()
+    if (!box) return { x: 0, y: 0 }
+    return {
+      x: view.x + ((e.clientX - box.left) / box.width) * view.width,
+      y: -(view.y + ((e.clientY - box.top) / box.height) * view.height),
+    }
+  }
+  const drop = ({ id, value }: Held): void => {
+    if (id !== 'pan' && value !== undefined) props.onDrop(id, value)
+  }
+  const { hold, letGo, handlers } = useHold<Held>({
+    onMove: (held, e) => {
+      const to = at(e)
+      if (held.id === 'pan') return props.onPan({ x: held.last.x - to.x, y: to.y - held.last.y })
+      const stop = nearestStop(s.handles.find((h) => h.id === held.id)?.stops ?? [], to)
+      if (!stop || stop.value === held.value) return
+      held.value = stop.value
+      props.onDrag(held.id, stop.value)
+    },
+    onDrop: drop,
+    // As far as it was dragged, it is set: nothing is left between two stops.
+    onCancel: drop,
+  })
   usePinch(
     ({ active, offset: [zoom] }) => {
       isPinching.current = active
       // Two fingers move nothing: whatever one of them held is let go.
-      if (active) drag.current = null
+      if (active) letGo()
       props.onZoom(zoom)
     },
     {
@@ -70,32 +101,6 @@ export function BenchDrawing(props: Props) {
     },
   )
   const line = (id: BenchLineId): BenchLine | undefined => props.lines.find((l) => l.id === id)
-  const at = (e: PointerEvent): Point => {
-    const box = svgRef.current?.getBoundingClientRect()
-    if (!box) return { x: 0, y: 0 }
-    return {
-      x: view.x + ((e.clientX - box.left) / box.width) * view.width,
-      y: -(view.y + ((e.clientY - box.top) / box.height) * view.height),
-    }
-  }
-  function move(e: PointerEvent): void {
-    const held = drag.current
-    if (!held) return
-    const to = at(e)
-    if (held.id === 'pan') {
-      props.onPan({ x: held.last.x - to.x, y: to.y - held.last.y })
-      return
-    }
-    const stop = nearestStop(s.handles.find((h) => h.id === held.id)?.stops ?? [], to)
-    if (!stop || stop.value === held.value) return
-    held.value = stop.value
-    props.onDrag(held.id, stop.value)
-  }
-  function drop(): void {
-    const held = drag.current
-    drag.current = null
-    if (held && held.id !== 'pan' && held.value !== undefined) props.onDrop(held.id, held.value)
-  }
   const strap = line('straps') ?? line('guide')
   const strapMark = lineMark(strap)
 
@@ -112,11 +117,9 @@ export function BenchDrawing(props: Props) {
         maxWidth: `max(20rem, calc((100dvh - 21rem) * ${(view.width / view.height).toFixed(3)}))`,
       }}
       onPointerDown={(e) => {
-        if (!isPinching.current) drag.current = { id: 'pan', last: at(e) }
+        if (!isPinching.current) hold({ id: 'pan', last: at(e) }, e, null)
       }}
-      onPointerMove={move}
-      onPointerUp={drop}
-      onPointerCancel={drop}
+      {...handlers}
     >
       <Frame value={frame}>
         <Vehicle section={s} px={px} isHollow={props.isHollow} footMark={lineMark(line('leg'))} />
@@ -141,8 +144,7 @@ export function BenchDrawing(props: Props) {
               stopText={props.stopText}
               onHold={(e) => {
                 e.stopPropagation()
-                svgRef.current?.setPointerCapture(e.pointerId)
-                drag.current = { id: handle.id, last: at(e) }
+                hold({ id: handle.id, last: at(e) }, e, svgRef.current)
               }}
               onStep={(value) => props.onDrop(handle.id, value)}
             />
