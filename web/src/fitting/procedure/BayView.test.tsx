@@ -192,7 +192,7 @@ test('the screen is kept on where the browser can, and let go at the end', async
 describe('the thumb pad', () => {
   beforeEach(() => useDrafts.setState({ fittingId: undefined, texts: {} }))
   const pad = (onKeep: (n: number) => string, allowsMinus = true) =>
-    render(<ThumbPad draftKey="pad" label="Gap" unit="mm" allowsMinus={allowsMinus} onKeep={onKeep} />)
+    render(<ThumbPad draftKey="pad" label="Gap" unit="mm" allowsMinus={allowsMinus} plusMinus={3} onKeep={onKeep} />)
   const press = (...names: string[]): void => {
     for (const name of names) fireEvent.click(screen.getByRole('button', { name }))
   }
@@ -200,10 +200,34 @@ describe('the thumb pad', () => {
     const onKeep = jest.fn(() => 'Gap must be at least −50 mm')
     pad(onKeep)
     press('1', '2', 'minus', 'Take the last figure away', 'Save')
-    expect(onKeep).toHaveBeenCalledWith(-1)
+    expect(onKeep).toHaveBeenCalledWith(-1, 3)
     expect(screen.getByRole('alert')).toHaveTextContent('Gap must be at least −50 mm')
     press('minus', 'Save')
-    expect(onKeep).toHaveBeenLastCalledWith(1)
+    expect(onKeep).toHaveBeenLastCalledWith(1, 3)
+  })
+  test('how close it was read goes with it: closer, as usual, by a rough eye', () => {
+    const onKeep = jest.fn(() => '')
+    pad(onKeep)
+    press('Read to ± 3 mm; ± 6 instead')
+    press('9', 'Save')
+    expect(onKeep).toHaveBeenLastCalledWith(9, 6)
+    press('Read to ± 6 mm; ± 1.5 instead', '9', 'Save')
+    expect(onKeep).toHaveBeenLastCalledWith(9, 1.5)
+    press('Read to ± 1.5 mm; ± 3 instead', '9', 'Save')
+    expect(onKeep).toHaveBeenLastCalledWith(9, 3)
+  })
+  test('a keyboard types into it; its figures go nowhere else', () => {
+    const onKeep = jest.fn(() => '')
+    const outside = jest.fn()
+    document.addEventListener('keydown', outside)
+    pad(onKeep)
+    const key = screen.getByRole('button', { name: '1' })
+    for (const k of ['1', '2', ',', '5', '7', 'Backspace', '-']) fireEvent.keyDown(key, { key: k })
+    press('Save')
+    expect(onKeep).toHaveBeenCalledWith(-12.5, 3)
+    fireEvent.keyDown(key, { key: '1', ctrlKey: true })
+    expect(outside).toHaveBeenCalledTimes(1)
+    document.removeEventListener('keydown', outside)
   })
   test('nothing typed is no number; where none is asked for there is no minus', () => {
     const onKeep = jest.fn(() => '')

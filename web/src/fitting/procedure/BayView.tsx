@@ -234,8 +234,9 @@ function Figures({ id, value }: { readonly id: CheckId; readonly value: number |
         unit={check.unit}
         allowsMinus={check.min < 0}
         value={value}
-        onKeep={(figure) => {
-          const number = { value: figure, plusMinus: check.defaultPlusMinus, source: 'measured' }
+        plusMinus={check.defaultPlusMinus}
+        onKeep={(figure, plusMinus) => {
+          const number = { value: figure, plusMinus, source: 'measured' }
           const [fault] = put([{ path: ['readings', id], value: { number } }])
           return fault ? `${checkLabel(id)} ${fault.message}` : ''
         }}
