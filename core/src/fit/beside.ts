@@ -1,5 +1,5 @@
 import type { Mode, Route } from '../restraint/index.ts'
-import type { Taking } from '../vehicle/index.ts'
+import type { SeatingPosition, Taking } from '../vehicle/index.ts'
 import type { Decision } from '../quantities/index.ts'
 import { marginInRow, rangesInRow, type RowItem } from './row.ts'
 import {
@@ -34,6 +34,16 @@ export const takingOf = (route: Route): Taking => ({
   usesBelt: route.belt !== undefined,
   isRestraint: true,
 })
+/**
+ * How the top tether of a route is used at a place: one that the maker only advises
+ * has nothing to hook on to where the place has no anchorage. `undefined`: not at all.
+ */
+export const tetherUseAt = (
+  { topTether }: Route,
+  position: Pick<SeatingPosition, 'tether'> | undefined,
+): 'required' | 'optional' | undefined =>
+  topTether?.use === 'optional' && position?.tether?.where === 'none' ? undefined : topTether?.use
+
 /** Somebody on the seat itself. */
 export const PERSON_TAKES: Taking = {
   usesBars: false,

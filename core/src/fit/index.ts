@@ -55,7 +55,7 @@ export {
   type Span,
   USUAL_ADULT_BREADTH_MM,
 } from './side-by-side.ts'
-export { type InRow, judgeRow, PERSON_TAKES, standingOf, type StandsBeside, takingOf } from './beside.ts'
+export { type InRow, judgeRow, PERSON_TAKES, standingOf, type StandsBeside, takingOf, tetherUseAt } from './beside.ts'
 export { leastShift, marginInRow, rangesInRow, type RowItem } from './row.ts'
 export { boundsText } from './belt-guide.en.ts'
 export { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from './belt-guide.ts'

@@ -1,7 +1,7 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import type { CheckId } from '../checks/index.ts'
 import { drawingOfCheck, drawingOfSetting, type Drawing } from '../drawings/index.ts'
-import { exitOf } from '../fit/index.ts'
+import { exitOf, tetherUseAt } from '../fit/index.ts'
 import { fittedSubject } from '../match/index.ts'
 import type { Settings } from '../readings/index.ts'
 import { isIntegral } from '../restraint/index.ts'
@@ -56,7 +56,7 @@ export function settingsToRemember(c: Case, texts: RememberTexts = REMEMBER_EN):
   if (position?.row === 1 && position.frontAirbag !== undefined && position.frontAirbag !== 'none')
     add(texts.airbag({ mayBeOn: mode?.direction === 'forward' }), look('airbag-lamp'))
   if (route?.leg && position?.floor?.kind === 'box-allowed-when-propped') add(texts.floorBox(), look('floor-box'))
-  if (route?.topTether) {
+  if (route?.topTether && tetherUseAt(route, position) !== undefined) {
     const path = route.topTether.headRestraintPath ?? 'free'
     add(texts.tether({ path }), look('tether-flat'))
   }

@@ -1,10 +1,11 @@
+import { tetherUseAt } from '../fit/index.ts'
 import type { Disturbance } from '../readings/index.ts'
 import { directionChangeOf } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 
 /** What may have happened meanwhile to an installation at one stage, as far as this restraint and route have it. */
 export function disturbancesOf(
-  { model, mode, route }: FittedSubject,
+  { model, mode, route, position }: FittedSubject,
   stage: 'attach' | 'child-in',
 ): readonly Disturbance[] {
   const usesBase = route.usesBase === true
@@ -20,7 +21,7 @@ export function disturbancesOf(
       : [
           ['connectors', route.isofix !== undefined],
           ['base', true],
-          ['tether', route.topTether !== undefined],
+          ['tether', tetherUseAt(route, position) !== undefined],
           ['turned', mode.turns !== undefined || change === 'turns-on-base'],
           ['set-round', change === 'lifts-off'],
           ['driven', route.isofix?.armsMayCreep === true],

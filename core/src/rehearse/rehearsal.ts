@@ -52,7 +52,9 @@ export function puttingGoodReadings(c: Case, stage: Stage): readonly Put[] {
   const subject = fittedSubject(c)
   if (!subject) return []
   const stale = staleIn(c)
-  const isOpen = (id: CheckId): boolean => c.readings[id] === undefined || stale.has(id)
+  // A look may be good and have to be made again: what was set after it is no change that outdates it.
+  const asked = new Set<string>(assess(c).findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))
+  const isOpen = (id: CheckId): boolean => c.readings[id] === undefined || stale.has(id) || asked.has(`check.${id}`)
   return [...checksAsked(subject)]
     .filter((id) => checkOf(id).stage === stage && isOpen(id) && !isWorkedOut(id))
     .map((id) => {

@@ -1,3 +1,4 @@
+import { tetherUseAt } from '../fit/index.ts'
 import { lookOutcome } from './outcomes.ts'
 import type { FittedSubject, Outcome } from './rule.ts'
 import type shared from './outcomes.en.ts'
@@ -12,8 +13,10 @@ const isHooked = (s: FittedSubject, check: 'tether-used' | 'lower-tethers-used')
   return reading?.option === 'hooked' && staleBecause === undefined
 }
 
-export const isTetherUsed = (s: FittedSubject): boolean =>
-  s.route.topTether?.use === 'required' || (s.route.topTether?.use === 'optional' && isHooked(s, 'tether-used'))
+export const isTetherUsed = (s: FittedSubject): boolean => {
+  const use = tetherUseAt(s.route, s.position)
+  return use === 'required' || (use === 'optional' && isHooked(s, 'tether-used'))
+}
 
 export const areLowerTethersUsed = (s: FittedSubject): boolean =>
   s.route.lowerTethers?.use === 'required' ||

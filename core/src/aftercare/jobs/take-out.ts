@@ -1,3 +1,4 @@
+import { tetherUseAt } from '../../fit/index.ts'
 import type { JobContext } from '../context.ts'
 import { jobSayer, linesOf, type JobLine } from '../job-text.ts'
 import type en from './take-out.en.ts'
@@ -5,7 +6,7 @@ import type en from './take-out.en.ts'
 const say = jobSayer<typeof en>()
 
 export default ({ mode, route, position }: JobContext): readonly JobLine[] => {
-  const hasTether = route?.topTether !== undefined
+  const hasTether = route !== undefined && tetherUseAt(route, position) !== undefined
   const { belt, isofix } = route ?? {}
   const isIntegral = mode?.heldBy !== 'vehicle-belt'
   return linesOf([

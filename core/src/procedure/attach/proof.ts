@@ -1,3 +1,4 @@
+import { tetherUseAt } from '../../fit/index.ts'
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
 import { HELD } from '../held.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
@@ -20,13 +21,13 @@ export default defineStep({
   ],
   isIn: ({ mode, route }) => isIntegral(mode) || route.isofix !== undefined,
   title: ({ mode }) => (isIntegral(mode) ? undefined : say('clear')),
-  does: ({ mode, route }) => [
+  does: ({ mode, route, position }) => [
     isIntegral(mode) && say('firm-hand', { where: isIsofixHeld(route) ? 'base' : 'belt' }),
     isIntegral(mode) && mode.direction === 'rearward' && say('not-at-top'),
     route.isofix !== undefined &&
-      (route.leg !== undefined || route.topTether !== undefined) &&
+      (route.leg !== undefined || tetherUseAt(route, position) !== undefined) &&
       say('latches-again', {
-        by: route.leg === undefined ? 'tether' : route.topTether === undefined ? 'leg' : 'both',
+        by: route.leg === undefined ? 'tether' : tetherUseAt(route, position) === undefined ? 'leg' : 'both',
       }),
   ],
 })

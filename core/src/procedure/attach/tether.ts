@@ -1,3 +1,4 @@
+import { tetherUseAt } from '../../fit/index.ts'
 import { HELD } from '../held.ts'
 import { defineStep, stepSayer } from '../usual-step.ts'
 import type en from './tether.en.ts'
@@ -11,7 +12,7 @@ export default defineStep({
   needs: [...HELD, 'leg', 'shell'],
   changes: ['tether'],
   checks: ['tether-used', 'tether-point', 'tether-flat', 'tether-indicator-mm'],
-  isIn: ({ route }) => route.topTether?.use === 'required' || route.topTether?.use === 'optional',
+  isIn: ({ route, position }) => tetherUseAt(route, position) !== undefined,
   title: ({ route }) => (route.topTether?.use === 'optional' ? say('advised') : undefined),
   does: ({ route, position }) => [
     position.tether && position.tether.where !== 'none' && say('anchorage', { where: position.tether.where }),

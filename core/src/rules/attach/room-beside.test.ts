@@ -9,7 +9,7 @@ looks({
   severity: 'fix',
   source: 'practice',
   on: inRide(buildCase({ others: REST_OF_CAR }), [other(100)]),
-  gives: { clear: 'pass', touches: 'fail', 'no-hand': 'fail', unsure: 'undecided' },
+  gives: { clear: 'pass', touches: 'fail', 'no-hand': 'fail', 'one-part': 'fail', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'removed', 'slideMm', 'beside'],
   notAsked: {
     'whoever rides alone': buildCase({ others: REST_OF_CAR }),

@@ -1,3 +1,4 @@
+import { tetherUseAt } from '../../fit/index.ts'
 import { advisedTether } from '../tethers.ts'
 import { defineRule } from '../rule.ts'
 
@@ -8,6 +9,6 @@ export default defineRule({
   severity: 'fix',
   source: 'maker',
   checks: ['tether-used'],
-  applies: ({ route }) => route.topTether?.use === 'optional',
+  applies: ({ route, position }) => tetherUseAt(route, position) === 'optional',
   evaluate: (s) => advisedTether(s, 'tether-used'),
 })
