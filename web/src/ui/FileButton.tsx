@@ -36,7 +36,7 @@ export function FileButton({ path, name, look = 'plain', children }: Props) {
           )}
         </span>
       </Button>
-      <span role="status" className="sr-only">
+      <span aria-live="polite" className="sr-only">
         {isBeingMade ? `${name} is being made` : ''}
       </span>
     </>
