@@ -211,3 +211,45 @@ test('every usual step is met in the demo', () => {
   const met = new Set([...DEMO, ...BEFORE_ALL].flatMap((c) => stepsFor(fittedSubject(c)!).map((s) => s.id)))
   expect(USUAL_STEPS.map((s) => s.id).filter((id) => !met.has(id))).toEqual([])
 })
+
+describe('what is told and binds nothing, and what binds where it is told', () => {
+  const infant = DEMO.find((c) => c.choice.modelId === 'ravel-bowline')!
+  const withMode = (c: Case, over: Partial<ReturnType<typeof modeIn>>): Case => ({
+    ...c,
+    restraints: c.restraints.map((m) => ({
+      ...m,
+      modes: m.modes.map((mode) => (mode.id === c.choice.modeId ? { ...mode, ...over } : mode)),
+    })),
+  })
+  const modeIn = (c: Case) => fittedSubject(c)!.mode
+  const judgedSo = (c: Case) => assess(c).findings.map((f) => [f.ruleId, f.kind, f.reason])
+  test('an age printed as “about” decides nothing, whatever it says', () => {
+    expect(modeIn(infant).aboutAgeMonths).toBeDefined()
+    for (const aboutAgeMonths of [undefined, { from: 60, to: 72 }, { to: 1 }])
+      expect(judgedSo(withMode(infant, { aboutAgeMonths }))).toEqual(judgedSo(infant))
+  })
+  test('a badge beyond the approval is a tag, and decides nothing', () => {
+    const tagged = { ...infant, restraints: infant.restraints.map((m) => ({ ...m, tags: ['own-crash-test'] })) }
+    expect(judgedSo(tagged)).toEqual(judgedSo(infant))
+  })
+  test('a limit of one route binds on that route alone', () => {
+    const routes = modeIn(infant).routes.map(
+      (r) =>
+      r.id === infant.choice.routeId ? { ...r, without: r.without?.filter((w) => w !== 'limits'), limits: { massKg: { to: 5 } } } : r, // prettier-ignore
+    )
+    const limited = withMode(infant, { routes })
+    expect(assess(limited).findings.find((f) => f.ruleId === 'route-limits')).toMatchObject({ kind: 'fail' })
+    const other = routes.find((r) => r.id !== infant.choice.routeId)!
+    const onOther = { ...limited, choice: { ...limited.choice, routeId: other.id } }
+    expect(assess(onOther).findings.filter((f) => f.ruleId === 'route-limits' && f.kind === 'fail')).toEqual([])
+  })
+  test('how long the journey is, is asked under six months alone, and blocks nothing', () => {
+    const born = (dateOfBirth: string): Case => {
+      const { journeyMinutes: _j, ...c } = infant
+      return { ...c, child: { ...c.child, dateOfBirth } }
+    }
+    const asked = (c: Case) => assess(c).findings.find((f) => f.ruleId === 'journey-breaks')
+    expect(asked(born('2026-08-25'))).toMatchObject({ kind: 'undecided', severity: 'advise' })
+    expect(asked(born('2026-04-25'))).toBeUndefined()
+  })
+})
