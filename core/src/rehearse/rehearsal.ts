@@ -47,14 +47,14 @@ export function puttingSettings(c: Case): readonly Put[] {
   })
 }
 
-/** Puts of one good reading for each check of a stage that is asked and has none, or none that still holds; in the order of the hands. */
-export function puttingGoodReadings(c: Case, stage: Stage): readonly Put[] {
+const NOTHING: ReadonlySet<string> = new Set()
+
+/** Puts of one good reading for each check of a stage that is asked and has none, or none that still holds; in the order of the hands. `again`: needs that are asked for though they were read. */
+export function puttingGoodReadings(c: Case, stage: Stage, again: ReadonlySet<string> = NOTHING): readonly Put[] {
   const subject = fittedSubject(c)
   if (!subject) return []
   const stale = staleIn(c)
-  // A look may be good and have to be made again: what was set after it is no change that outdates it.
-  const asked = new Set<string>(assess(c).findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))
-  const isOpen = (id: CheckId): boolean => c.readings[id] === undefined || stale.has(id) || asked.has(`check.${id}`)
+  const isOpen = (id: CheckId): boolean => c.readings[id] === undefined || stale.has(id) || again.has(`check.${id}`)
   return [...checksAsked(subject)]
     .filter((id) => checkOf(id).stage === stage && isOpen(id) && !isWorkedOut(id))
     .map((id) => {
@@ -103,5 +103,13 @@ export function goThrough(rehearsal: Rehearsal, seconds: Pace): boolean {
     }
   const pairs = puttingPairs(rehearsal.case)
   if (pairs.length > 0 && !rehearsal.enter(pairs, seconds('attach', pairs.length))) return false
+  const { verdict, findings } = assess(rehearsal.case)
+  if (verdict === 'ready') return true
+  // A look may be good and have to be made again: what was set after it is no change that outdates it.
+  const again = new Set<string>(findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))
+  for (const stage of STAGES) {
+    const puts = puttingGoodReadings(rehearsal.case, stage, again)
+    if (puts.length > 0 && !rehearsal.enter(puts, seconds(stage, puts.length))) return false
+  }
   return assess(rehearsal.case).verdict === 'ready'
 }
