@@ -1,5 +1,4 @@
 import type { Mode, Route } from '../restraint/index.ts'
-import type { SeatingPosition, Taking } from '../vehicle/index.ts'
 import type { Decision } from '../quantities/index.ts'
 import { marginInRow, rangesInRow, type RowItem } from './row.ts'
 import {
@@ -25,33 +24,6 @@ export const standingOf = (mode: Mode, route: Route, worn: Worn): StandsBeside =
   playMm: route.isofix !== undefined ? 0 : (route.belt?.sidewaysPlayMm ?? SIDEWAYS_PLAY_MM),
   needsHand: route.belt !== undefined,
 })
-
-/** What a restraint takes of its place on a route: an optional tether is left off where another needs its anchorage. */
-export const takingOf = (route: Route): Taking => ({
-  usesBars: route.isofix !== undefined,
-  usesTether: route.topTether?.use === 'required',
-  usesRails: route.lowerTethers?.use === 'required',
-  usesBelt: route.belt !== undefined,
-  isRestraint: true,
-})
-/**
- * How the top tether of a route is used at a place: one that the maker only advises
- * has nothing to hook on to where the place has no anchorage. `undefined`: not at all.
- */
-export const tetherUseAt = (
-  { topTether }: Route,
-  position: Pick<SeatingPosition, 'tether'> | undefined,
-): 'required' | 'optional' | undefined =>
-  topTether?.use === 'optional' && position?.tether?.where === 'none' ? undefined : topTether?.use
-
-/** Somebody on the seat itself. */
-export const PERSON_TAKES: Taking = {
-  usesBars: false,
-  usesTether: false,
-  usesRails: false,
-  usesBelt: true,
-  isRestraint: false,
-}
 
 /** One of a row, as far as it is known. */
 export interface InRow {

@@ -55,7 +55,8 @@ export {
   type Span,
   USUAL_ADULT_BREADTH_MM,
 } from './side-by-side.ts'
-export { type InRow, judgeRow, PERSON_TAKES, standingOf, type StandsBeside, takingOf, tetherUseAt } from './beside.ts'
+export { type InRow, judgeRow, standingOf, type StandsBeside } from './beside.ts'
+export { PERSON_TAKES, takingOf, tetherUseAt } from './taking.ts'
 export { leastShift, marginInRow, rangesInRow, type RowItem } from './row.ts'
 export { boundsText } from './belt-guide.en.ts'
 export { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from './belt-guide.ts'

@@ -45,6 +45,12 @@ const takesIn = ({ usesBars, usesTether, usesRails, usesBelt }: Taking): NonNull
   ...(usesBelt ? (['belt'] as const) : []),
 ]
 
+/** Which advised tethers were noted as hooked, as they stand in the file. */
+const hookedIn = ({ readings }: Case) => ({
+  topTether: readings['tether-used']?.option === 'hooked',
+  lowerTethers: readings['lower-tethers-used']?.option === 'hooked',
+})
+
 /** What is said of a fitting itself in its ride, and the places that it takes. */
 export function ownAndPlaces(c: Case) {
   const { model, mode, route, position } = chosenIn(c)
@@ -77,7 +83,7 @@ export function otherOf({ id, case: c }: Member): OtherOfRide {
     ...(standing && { widths: widthsOf(standing.profile) }),
     playMm: standing?.playMm ?? 0,
     needsHand: standing?.needsHand ?? true,
-    ...(route && { takes: takesIn(takingOf(route)) }),
+    ...(route && { takes: takesIn(takingOf(route, hookedIn(c))) }),
     ...(unitIds.length > 0 && { unitIds }),
     holdsSeatBack: true,
     ...(gapMm !== undefined && { frontSeatGapMm: gapMm }),

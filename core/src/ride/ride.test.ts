@@ -133,6 +133,13 @@ describe('what serves one restraint', () => {
     expect(refused(again!.case).map(([kind]) => kind)).toEqual(['undecided'])
     expect(again!.case.disturbances.beside).toEqual({ at: 60 })
   })
+  test('an advised tether of a neighbour holds its anchorage once it is noted as hooked', () => {
+    const other = otherOf(at('ada', 'rear-left', { route: buildRoute({ topTether: { use: 'optional' } }) }))
+    expect(other.takes).toEqual(['bars'])
+    const { case: c } = at('ada', 'rear-left', { route: buildRoute({ topTether: { use: 'optional' } }) })
+    const hooked = { ...c, readings: { 'tether-used': { option: 'hooked', at: 9 } } } as Case
+    expect(otherOf({ id: 'ada', case: hooked }).takes).toEqual(['bars', 'tether'])
+  })
   test('one unit for two children refuses both', () => {
     const [ada, col] = told([at('ada', 'rear-left'), at('col', 'rear-centre')], 50) as [Member, Member]
     const units = { units: ada.case.units, choice: { ...col.case.choice, unitId: 'unit-ada' } }

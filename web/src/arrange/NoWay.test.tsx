@@ -3,15 +3,9 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { isBetter, NoWay } from './NoWay.tsx'
 import { NOTHING_ASKED, type Asked } from './question.ts'
+import { NAMES as names } from '../../test/names.ts'
 
 const levels = { facts: 0, advice: 0, rearwardMonthsLost: 0, harnessMonthsLost: 0, notOwned: 0, wishesBroken: 0, youngest: 0, steps: 10, endsSoon: 0, marginMm: 20 } // prettier-ignore
-const names = {
-  rider: (id: string) => id,
-  place: (_: string | undefined, id: string) => id,
-  model: (id: string) => id,
-  car: (id: string) => id,
-  pin: () => 'Col in Reef',
-}
 const NO: ArrangeResult = {
   verdict: 'does-not-fit',
   proof: 'best',

@@ -1,13 +1,7 @@
 import type { Arrangement } from '@nimble-anchor/core/arrange'
 import { otherwiseText, seatsText } from './Ways.tsx'
+import { NAMES as names } from '../../test/names.ts'
 
-const names = {
-  rider: (id: string) => id,
-  place: (_: string | undefined, id: string) => id,
-  model: (id: string) => id,
-  car: (id: string) => id,
-  pin: () => '',
-}
 const seat = (childId: string, positionId: string, modelId: string | undefined, secondPositionId?: string) => ({
   childId,
   positionId,

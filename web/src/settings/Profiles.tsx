@@ -135,7 +135,7 @@ export function Profiles({ book, onDefault }: Props) {
               <p className="text-sm text-ink-soft">
                 Stands on the sheet “Take this to a person”, beside where to ask as a rule.
               </p>
-              <div className="mt-2 grid gap-x-4 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
+              <div className="mt-2 grid gap-x-4 gap-y-3 lg:grid-cols-2">
                 {CONTACTS.map((of) => (
                   <TextField
                     key={of}

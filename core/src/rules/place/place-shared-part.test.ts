@@ -35,6 +35,16 @@ test.each<[string, Route, Parameters<typeof at>[1], Takes, string]>([
   expect(kindOf(RULE, inRide(at(route, shared), [beside(takes)]))).toBe(kind)
 })
 
+test.each([
+  [undefined, 'pass'],
+  ['left-off', 'pass'],
+  ['hooked', 'fail'],
+])('an advised tether, noted as %s, on an anchorage that the other needs: %s', (option, kind) => {
+  const advised = buildRoute({ topTether: { use: 'optional' } })
+  const c = inRide(at(advised, own('tether')), [beside(['bars', 'tether'])])
+  expect(kindOf(RULE, option === undefined ? c : { ...c, readings: { 'tether-used': { option, at: 9 } } })).toBe(kind)
+})
+
 test('a person covers no buckle, and needs their own', () => {
   const adult = beside(['belt'], { kind: 'adult' })
   expect(kindOf(RULE, inRide(at(BELT_ROUTE, own('buckle-covered')), [adult]))).toBe('pass')

@@ -27,7 +27,8 @@ const ANYTHING: Taking = { usesBars: true, usesTether: true, usesRails: true, us
 
 /** What this restraint and one of the others cannot both have; `open` where that hangs on something not known. */
 function clashWith(s: PlaceSubject, mine: readonly SeatingPosition[], o: OtherOfRide): SharedPart | 'open' | undefined {
-  const own = takingOf(s.route)
+  const isHooked = (id: 'tether-used' | 'lower-tethers-used'): boolean => s.look?.(id).reading?.option === 'hooked'
+  const own = takingOf(s.route, { topTether: isHooked('tether-used'), lowerTethers: isHooked('lower-tethers-used') })
   const taken = takingOfOther(o)
   const isKnown = taken !== undefined && o.positionIds.length > 0
   // Of one of whom nobody has said where they sit, any place may be theirs.
