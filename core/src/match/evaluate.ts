@@ -25,14 +25,36 @@ const byScope = (rules: readonly AnyRule[]): ByScope => ({
   fitted: rules.filter(isOfScope('fitted')),
 })
 const ALL = byScope(RULES)
-/** Rules that refuse most places of most cars, the readiest first: asked first where nobody asks why. Counted over the demo. */
-const REFUSES_MOST: readonly string[] = ['place-driver', 'place-isofix-bars', 'place-envelope', 'place-approval', 'place-leg-floor'] // prettier-ignore
+/** Rules that refuse most modes of a shelf and most places of most cars, the readiest first: asked first where nobody asks why. Counted over the demo. */
+const REFUSES_MOST: readonly string[] = [
+  'R44-mass-range',
+  'R129-stature-range',
+  'R129-booster-floor',
+  'place-driver',
+  'place-isofix-bars',
+  'place-envelope',
+  'place-approval',
+  'place-leg-floor',
+  'place-tether-anchorage',
+  'place-belt-length',
+]
 const turnOf = ({ id }: AnyRule): number => {
   const place = REFUSES_MOST.indexOf(id)
   return place < 0 ? REFUSES_MOST.length : place
 }
 /** Rules that can block: advice may not become more than advice (`match.test.ts` holds it to that). */
 const BLOCKING = byScope(RULES.filter((r) => r.severity !== 'advise').toSorted((a, b) => turnOf(a) - turnOf(b)))
+
+/** A rule as a glance asks it: all of one shape, so that the engine finds both at once. */
+type Asked<S extends Scope> = Pick<Rule<S>, 'applies' | 'unsaid'>
+const askedOf = <S extends Scope>(rules: readonly Rule<S>[]): readonly Asked<S>[] =>
+  rules.map(({ applies, unsaid }) => ({ applies, unsaid }))
+const ASKED: { readonly [S in Scope]: readonly Asked<S>[] } = {
+  mode: askedOf(BLOCKING.mode),
+  route: askedOf(BLOCKING.route),
+  place: askedOf(BLOCKING.place),
+  fitted: askedOf(BLOCKING.fitted),
+}
 const ADVICE = byScope(RULES.filter((r) => r.severity === 'advise'))
 
 export const rulesOf = <S extends Scope>(scope: S): ByScope[S] => ALL[scope]
@@ -92,16 +114,31 @@ const REFUSED: Glance = { decision: 'fail', room: -Infinity }
 export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Glance {
   let decision: Decision = 'pass'
   let room = Infinity
-  for (const rule of BLOCKING[scope]) {
-    const outcome = judge(rule, subject)
-    if (outcome.kind === 'not-applicable') continue
-    if (outcome.severity !== 'advise' && outcome.kind !== 'pass') {
+  const rules: readonly Asked<S>[] = ASKED[scope]
+  for (const { applies, unsaid } of rules) {
+    if (!applies(subject)) continue
+    const outcome = unsaid(subject)
+    if (outcome.kind !== 'pass' && outcome.severity !== 'advise') {
       if (outcome.kind === 'fail') return REFUSED
       decision = 'undecided'
     }
     room = Math.min(room, relativeMargin(outcome))
   }
   return { decision, room }
+}
+
+/** The decision of a glance, for whoever asks for no room: a shelf asks it of every mode at every place of a car. */
+export function decisionAt<S extends Scope>(scope: S, subject: ScopeSubject[S]): Decision {
+  let decision: Decision = 'pass'
+  const rules: readonly Asked<S>[] = ASKED[scope]
+  for (const { applies, unsaid } of rules) {
+    if (!applies(subject)) continue
+    const outcome = unsaid(subject)
+    if (outcome.kind === 'pass' || outcome.severity === 'advise') continue
+    if (outcome.kind === 'fail') return 'fail'
+    decision = 'undecided'
+  }
+  return decision
 }
 
 /** What a glance says, and what is still to be found out before a pass is one whatever it comes to. */
@@ -130,16 +167,16 @@ export function survey<S extends Scope>(scope: S, subject: ScopeSubject[S]): Sur
 }
 
 /** Advice of makers and schools; that a law no longer asks for a restraint is none against it. */
-export const advisesAgainst = (f: RawFinding): boolean =>
-  severityOf(f) === 'advise' && f.outcome.kind === 'fail' && (f.outcome.source ?? f.rule.source) !== 'regulation'
+const speaksAgainst = (rule: Pick<AnyRule, 'severity' | 'source'>, outcome: Outcome): boolean =>
+  outcome.kind === 'fail' &&
+  (outcome.severity ?? rule.severity) === 'advise' &&
+  (outcome.source ?? rule.source) !== 'regulation'
+export const advisesAgainst = (f: RawFinding): boolean => speaksAgainst(f.rule, f.outcome)
 
 /** Whether makers or schools advise against it. */
 export function isAdvisedAgainst<S extends Scope>(scope: S, subject: ScopeSubject[S]): boolean {
   const advice: readonly Rule<S>[] = ADVICE[scope]
-  return advice.some((rule) => {
-    const finding = findingOf(rule, subject)
-    return finding !== undefined && advisesAgainst(finding)
-  })
+  return advice.some((rule) => rule.applies(subject) && speaksAgainst(rule, rule.unsaid(subject)))
 }
 
 /** A value worked out when first asked for. */

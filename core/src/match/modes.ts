@@ -1,6 +1,14 @@
 import { every, some, type Decision } from '../quantities/index.ts'
 import { asConverted, type Mode, type RestraintModel, type RestraintUnit } from '../restraint/index.ts'
-import { refusalInTime, severityOf, type ModeSubject, type Need, type RawFinding, missingIn } from '../rules/index.ts'
+import {
+  refusalInTime,
+  severityOf,
+  type ModeSubject,
+  type Need,
+  type RawFinding,
+  type RouteSubject,
+  missingIn,
+} from '../rules/index.ts'
 import {
   decide,
   evaluate,
@@ -100,11 +108,21 @@ class MatchedMode implements ModeMatch {
   }
 }
 
+/** One subject serves them all: a glance keeps nothing of what it was shown. */
+function glancesAt(subject: ModeSubject): readonly Glance[] {
+  let scratch: { -readonly [K in keyof RouteSubject]: RouteSubject[K] } | undefined
+  return subject.mode.routes.map((route) => {
+    scratch ??= routeSubject(subject, route)
+    scratch.route = route
+    return glance('route', scratch)
+  })
+}
+
 /** The mode's own rules and its best route's. */
 function glanceAtMode(subject: ModeSubject): Glance {
   const own = glance('mode', subject)
   if (own.decision === 'fail') return own
-  const routes = subject.mode.routes.map((route) => glance('route', routeSubject(subject, route)))
+  const routes = glancesAt(subject)
   const decision = some(routes.map((r) => r.decision))
   const best = routes.filter((r) => r.decision === decision)
   return {

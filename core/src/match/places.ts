@@ -2,7 +2,7 @@ import { some, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { ModeSubject, PlaceSubject, RawFinding } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
-import { glance, evaluate, worstFirst } from './evaluate.ts'
+import { decisionAt, evaluate, worstFirst } from './evaluate.ts'
 import { childSide, modeSubject, placeSubject, type Circumstances } from './subjects.ts'
 
 export interface PlaceRouteMatch {
@@ -40,12 +40,16 @@ class RouteAtPlace implements PlaceRouteMatch {
 }
 
 type Writable<T> = { -readonly [K in keyof T]: T[K] }
+/** What the route is judged to be at places with the same limit of mass on their anchorages; nothing else of a place bears on it. */
+type ByLimit = Map<number | undefined, Decision>
 
-function decideAt(subject: PlaceSubject): Decision {
+function decideAt(subject: PlaceSubject, byLimit: ByLimit): Decision {
   // The place first: most places refuse most routes, and then nobody asks the route.
-  const byPlace = glance('place', subject).decision
+  const byPlace = decisionAt('place', subject)
   if (byPlace === 'fail') return 'fail'
-  const byRoute = glance('route', subject).decision
+  const limitKg = subject.position.isofix?.maxTotalMassKg
+  let byRoute = byLimit.get(limitKg)
+  if (byRoute === undefined) byLimit.set(limitKg, (byRoute = decisionAt('route', subject)))
   return byRoute === 'pass' ? byPlace : byRoute
 }
 
@@ -63,21 +67,23 @@ export function matchPlaces(
   },
 ): readonly PlaceMatch[] {
   const subject = modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit, chosen.baseUnit)
-  const isModeRefused = (chosen.decision ?? glance('mode', subject).decision) === 'fail'
+  const isModeRefused = (chosen.decision ?? decisionAt('mode', subject)) === 'fail'
   // One subject serves every glance of this mode: a glance keeps nothing of what it was shown.
   let scratch: Writable<PlaceSubject> | undefined
-  const decideFor = (route: Route, position: SeatingPosition): Decision => {
+  const known = chosen.mode.routes.map((): ByLimit => new Map())
+  const decideFor = (route: Route, position: SeatingPosition, byLimit: ByLimit): Decision => {
     if (isModeRefused) return 'fail'
     scratch ??= placeSubject(subject, route, position, vehicle)
     scratch.route = route
     scratch.position = position
-    return decideAt(scratch)
+    return decideAt(scratch, byLimit)
   }
   return vehicle.positions
     .filter((position) => !position.isDriverSeat)
     .map((position) => {
       const routes = chosen.mode.routes.map(
-        (route) => new RouteAtPlace(subject, route, position, vehicle, decideFor(route, position)),
+        (route, i) =>
+          new RouteAtPlace(subject, route, position, vehicle, decideFor(route, position, known[i] as ByLimit)),
       )
       return { position, routes, decision: some(routes.map((r) => r.decision)) }
     })

@@ -89,24 +89,31 @@ const CRITERIA: readonly Criterion[] = [
   { id: 'margin', rank: (m) => (m.room === Infinity ? -Number.MAX_SAFE_INTEGER : -Math.floor(m.room / MARGIN_STEP)) },
 ]
 
-/** Best first. The last word is the name, so that the order never depends on where a mode stood before. */
+/**
+ * Best first. The last word is the name, so that the order never depends on
+ * where a mode stood before. Criterion by criterion: only modes that all
+ * criteria before leave level are asked the next one, and each of them once.
+ */
 export function rankModes(matches: readonly ModeMatch[], basis: RankBasis): readonly ModeMatch[] {
-  // A rank is worked out when two modes are first compared by it, and then kept.
-  const ranked = matches.map((match) => ({ match, ranks: [] as number[], byDecision: -DECISION_RANK[match.decision] }))
-  type Ranked = (typeof ranked)[number]
-  const rankOf = ({ match, ranks }: Ranked, i: number): number =>
-    (ranks[i] ??= (CRITERIA[i] as Criterion).rank(match, basis))
-  const compare = (a: Ranked, b: Ranked): number => {
-    const byDecision = a.byDecision - b.byDecision
+  const ordered = (level: readonly ModeMatch[], i: number): readonly ModeMatch[] => {
+    const criterion = CRITERIA[i]
+    const [first] = level
     // Refused modes are told apart by name alone, and most of a shelf is refused.
-    if (byDecision !== 0 || a.match.decision === 'fail') return byDecision || byName(a.match, b.match)
-    for (let i = 1; i < CRITERIA.length; i += 1) {
-      const difference = rankOf(a, i) - rankOf(b, i)
-      if (difference !== 0) return difference
+    const isByName = criterion === undefined || (i > 0 && first?.decision === 'fail')
+    if (level.length < 2) return level
+    if (isByName) return level.toSorted(byName)
+    const groups = new Map<number, ModeMatch[]>()
+    for (const match of level) {
+      const rank = criterion.rank(match, basis)
+      const group = groups.get(rank)
+      if (group === undefined) groups.set(rank, [match])
+      else group.push(match)
     }
-    return byName(a.match, b.match)
+    return groups.size === 1
+      ? ordered(level, i + 1)
+      : [...groups].sort(([a], [b]) => a - b).flatMap(([, group]) => ordered(group, i + 1))
   }
-  return ranked.sort(compare).map(({ match }) => match)
+  return ordered(matches, 0)
 }
 
 const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)

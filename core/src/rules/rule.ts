@@ -53,7 +53,9 @@ export interface ModeSubject {
 }
 export interface RouteSubject extends ModeSubject {
   readonly route: Route
-  readonly position?: SeatingPosition | undefined
+  /** All that a rule of a route may ask of a place: places alike in it are judged alike (`matchPlaces`). */
+  readonly position?:
+    { readonly isofix?: Pick<NonNullable<SeatingPosition['isofix']>, 'maxTotalMassKg'> | undefined } | undefined
 }
 export interface PlaceSubject extends RouteSubject {
   readonly vehicle: Vehicle
@@ -164,8 +166,12 @@ const NOT_APPLICABLE: NotApplicable = { kind: 'not-applicable' }
  * undecided. The judgement, made for this call, becomes the outcome: a shelf is
  * tens of thousands of them, and a copy of each was an eighth of the time.
  */
-export const outcomeOf = (kind: Decision, missing: readonly Need[], judgement: Judgement): Outcome =>
-  Object.assign(judgement, kind === 'undecided' ? { kind, missing } : { kind })
+export function outcomeOf(kind: Decision, missing: readonly Need[], judgement: Judgement): Outcome {
+  const outcome = judgement as Judgement & { kind?: Decision; missing?: readonly Need[] }
+  outcome.kind = kind
+  if (kind === 'undecided') outcome.missing = missing
+  return outcome as Outcome
+}
 
 export const missingIn = (outcome: Outcome): readonly Need[] => (outcome.kind === 'undecided' ? outcome.missing : [])
 
@@ -203,6 +209,8 @@ export interface Rule<S extends Scope = Scope> {
    */
   readonly bounds?: (subject: ScopeSubject[S]) => readonly Bound[]
   readonly evaluate: (subject: ScopeSubject[S]) => Outcome
+  /** The same for whoever reads no words of it: not marked as the rule's own. */
+  readonly unsaid: (subject: ScopeSubject[S]) => Outcome
 }
 
 /** Any rule of the book: its scope tells what it is asked with. */
@@ -229,9 +237,10 @@ export const judge = <Subject>(rule: Asked<Subject>, subject: Subject): Outcome 
   rule.applies(subject) ? rule.evaluate(subject) : NOT_APPLICABLE
 
 /** A rule as declared; what its outcomes say is marked as its own. */
-export function defineRule<const S extends Scope>(rule: Rule<S>): Rule<S> {
+export function defineRule<const S extends Scope>(rule: Omit<Rule<S>, 'unsaid'>): Rule<S> {
   return {
     ...rule,
+    unsaid: rule.evaluate,
     evaluate: (subject) => {
       const outcome = rule.evaluate(subject)
       outcome.says.rule ??= rule.id

@@ -109,8 +109,9 @@ export const ROUTE_PARTS_ASKED: readonly Part<OfRoute>[] = [
 
 /** All stated, or the questions that are open. */
 export function statedOutcome<S>(parts: readonly Part<S>[], subject: S): Outcome {
+  // Asked of every mode of a shelf, and most entries are whole: nothing is made until something is open.
+  if (parts.every((p) => !p.isAsked(subject) || p.isStated(subject))) return { kind: 'pass', says: say('all-stated') }
   const open = parts.filter((p) => p.isAsked(subject) && !p.isStated(subject))
-  if (open.length === 0) return { kind: 'pass', says: say('all-stated') }
   return {
     kind: 'undecided',
     missing: open.map((p) => p.need),

@@ -29,10 +29,10 @@ export const FIXTURE_TEXT = {
   B3: 'booster, full width',
 } as const satisfies Record<Fixture, string>
 
-const kindOfFixture = (fixture: Fixture): FixtureKind =>
-  (Object.keys(FIXTURES_OF) as FixtureKind[]).find((kind) =>
-    (FIXTURES_OF[kind] as readonly Fixture[]).includes(fixture),
-  ) ?? 'forward'
+const KIND_OF: ReadonlyMap<Fixture, FixtureKind> = new Map(
+  (Object.keys(FIXTURES_OF) as FixtureKind[]).flatMap((kind) => FIXTURES_OF[kind].map((f) => [f, kind] as const)),
+)
+const kindOfFixture = (fixture: Fixture): FixtureKind => KIND_OF.get(fixture) ?? 'forward'
 
 /**
  * Whether a place takes an envelope, as its handbook says: by the list of
