@@ -171,7 +171,7 @@ const callsOf = (file, name) =>
     .filter((f) => f.functionName === name)
     .reduce((sum, f) => sum + f.ranges[0].count, 0)
 report('assessments of a tap, in the page', assessments / TAPS, 'a tap', 1)
-report('assessments of a tap, in the server', callsOf('core/dist/verdict/assess.js', 'assess') / TAPS, 'a tap', 1.02)
+report('assessments of a tap, in the server', callsOf('core/dist/verdict/assess.js', 'judged') / TAPS, 'a tap', 1.02)
 report(
   'entries judged of a tap, in the server',
   callsOf('core/dist/casefile/changes.js', 'applyPuts') / TAPS,

@@ -78,7 +78,7 @@ export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN):
   const { measured, limit, range, wording, margin, unit, check } = outcome
   const missing = outcome.kind === 'undecided' ? outcome.missing : undefined
   const remedy = remedyOf(outcome, texts)
-  return {
+  const finding: Writable<Finding> = {
     ruleId: rule.id,
     title: titleOf(rule, texts),
     stage: rule.stage,
@@ -89,14 +89,17 @@ export function toFinding({ rule, outcome }: RawFinding, texts: RuleTexts = EN):
     get reason() {
       return (said ??= reasonOf(outcome, texts))
     },
-    ...(remedy !== undefined && { remedy }),
-    ...(measured !== undefined && { measured }),
-    ...(limit !== undefined && { limit }),
-    ...(range !== undefined && { range }),
-    ...(wording !== undefined && { wording }),
-    ...(margin !== undefined && { margin }),
-    ...(unit !== undefined && { unit }),
-    ...(missing !== undefined && { missing }),
-    ...(check !== undefined && { check }),
   }
+  // One by one, and not spread: an assessment is over a hundred of them, with every tap.
+  if (remedy !== undefined) finding.remedy = remedy
+  if (measured !== undefined) finding.measured = measured
+  if (limit !== undefined) finding.limit = limit
+  if (range !== undefined) finding.range = range
+  if (wording !== undefined) finding.wording = wording
+  if (margin !== undefined) finding.margin = margin
+  if (unit !== undefined) finding.unit = unit
+  if (missing !== undefined) finding.missing = missing
+  if (check !== undefined) finding.check = check
+  return finding
 }
+type Writable<T> = { -readonly [K in keyof T]: T[K] }

@@ -100,8 +100,7 @@ function verdictOf(findings: readonly RawFinding[], hasOpenChoices: boolean): Ve
 }
 
 /** What "ready" has to say beside it: advice against, and notes that no longer hold. */
-function readyText(findings: readonly Finding[], outdated: number): string {
-  const against = findings.filter((f) => f.kind === 'fail')
+function readyText(against: readonly Finding[], outdated: number): string {
   const said = 'Every check that this fitting asks for has passed'
   if (against.length > 0) return `${said}; advised against: ${against.map((f) => f.reason).join(' ')}`
   if (outdated > 0)
@@ -117,14 +116,14 @@ const nearest = (raw: readonly RawFinding[]): RawFinding | undefined =>
 
 function headlineOf(
   verdict: Verdict,
-  findings: readonly Finding[],
+  worst: Finding | undefined,
+  refusals: readonly Finding[],
   next: readonly MeasureNext[],
   outdated: number,
 ): string {
-  const worst = findings[0]
   switch (verdict) {
     case 'ready':
-      return readyText(findings, outdated)
+      return readyText(refusals, outdated)
     case 'not-ready':
     case 'not-permitted':
       return worst?.reason ?? ''
@@ -179,11 +178,20 @@ function stageStates(
   return states
 }
 
-/**
- * The judgement on one case. Pure: the same case always gives the same assessment.
- * Unknown is never a pass: a case with anything open is undecided at best.
- */
-export function assess(c: Case): Assessment {
+/** What a case comes to, and what decided. */
+export interface Judgement extends Pick<Assessment, 'verdict' | 'headline' | 'decidedBy' | 'stages'> {
+  /** What does not hold, advice among it; worst first. */
+  readonly refusals: readonly Finding[]
+}
+interface Judged extends Judgement {
+  /** Worst first. */
+  readonly findings: () => readonly Finding[]
+  readonly measureNext: readonly MeasureNext[]
+  readonly asked: ReadonlySet<CheckId>
+}
+
+/** Every finding is put into sentences only where somebody asks for all of them: with every entry a server does not. */
+function judged(c: Case): Judged {
   const { route } = chosenIn(c)
   const raw = rawFindings(c).toSorted(worstFirst)
   const choices = openChoices(c)
@@ -203,13 +211,41 @@ export function assess(c: Case): Assessment {
   const measureNext = inOrderOfWork([...choices, ...needs], fitted)
   const checks = fitted ? checksByRule(fitted) : undefined
   const asked = new Set([...(checks?.values() ?? [])].flat())
-  const findings = raw.map((f): Finding => {
+  const known = new Map<RawFinding, Finding>()
+  const findingOf = (f: RawFinding): Finding => {
+    const already = known.get(f)
+    if (already) return already
     const own = checks?.get(f.rule.id)
     const why = f.outcome.kind === 'pass' ? undefined : whyOf(f.rule.id, c)
     // Added to, not copied: a copy would read every sentence.
-    return Object.assign(toFinding(f), own && { checks: own }, why !== undefined && { why })
-  })
-  const decider = (verdict === 'ready' ? findings[raw.indexOf(nearest(raw) as RawFinding)] : findings[0]) ?? null
+    const finding = Object.assign(toFinding(f), own && { checks: own }, why !== undefined && { why })
+    known.set(f, finding)
+    return finding
+  }
+  const refusals = raw.filter((f) => f.outcome.kind === 'fail').map(findingOf)
+  const deciding = verdict === 'ready' ? nearest(raw) : raw[0]
+  const decider = deciding && findingOf(deciding)
+  return {
+    verdict,
+    headline: headlineOf(verdict, raw[0] && findingOf(raw[0]), refusals, measureNext, staleIn(c).size),
+    decidedBy: decider ? { ruleId: decider.ruleId, source: decider.source } : null,
+    stages: stageStates(c, raw, verdict, measureNext),
+    refusals,
+    findings: () => raw.map(findingOf),
+    measureNext,
+    asked,
+  }
+}
+
+/** An assessment without what a ledger shows beside it: for whoever stores what a case comes to. */
+export const judgeCase = (c: Case): Judgement => judged(c)
+
+/**
+ * The judgement on one case. Pure: the same case always gives the same assessment.
+ * Unknown is never a pass: a case with anything open is undecided at best.
+ */
+export function assess(c: Case): Assessment {
+  const { verdict, headline, decidedBy, stages, findings, measureNext, asked } = judged(c)
   const stale = [...staleIn(c)]
     .filter(([checkId]) => asked.has(checkId))
     .map(([checkId, change]) => ({
@@ -221,12 +257,12 @@ export function assess(c: Case): Assessment {
     format: 'nimble-anchor/assessment',
     version: 1,
     verdict,
-    headline: headlineOf(verdict, findings, measureNext, staleIn(c).size),
-    decidedBy: decider && { ruleId: decider.ruleId, source: decider.source },
-    findings,
+    headline,
+    decidedBy,
+    findings: findings(),
     measureNext,
     stale,
-    stages: stageStates(c, raw, verdict, measureNext),
+    stages,
     caution: CAUTION,
   }
 }

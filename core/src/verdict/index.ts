@@ -1,7 +1,7 @@
 export { type Stage, STAGE_TEXT, STAGES, type Verdict, VERDICT_TEXT } from './words.ts'
 export { CAUTION } from './caution.ts'
 export { describeNeed } from './needs.ts'
-export { assess, type Assessment, openStage } from './assess.ts'
+export { assess, type Assessment, judgeCase, type Judgement, openStage } from './assess.ts'
 export { checkState, type CheckLimit, limitOf } from './check-state.ts'
 export { limitText } from './check-state.en.ts'
 export { decidedText } from './decided.en.ts'

@@ -4,7 +4,7 @@ import { type FittingSummary, type FittingView, type GrowthReading } from '@nimb
 import { modelName, routeKindOf } from '@nimble-anchor/core/restraint'
 import { type Finding } from '@nimble-anchor/core/rules'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { assess, openStage, type Assessment } from '@nimble-anchor/core/verdict'
+import { judgeCase, openStage, type Judgement } from '@nimble-anchor/core/verdict'
 import type { FittingRow } from '../storage/entities'
 
 export const SUMMARY_LIMIT = 200
@@ -41,26 +41,26 @@ interface Judged {
   /** The columns beside a case: what lists show of it, and count by. */
   readonly columns: Columns
   readonly decidedBy: string | null
-  readonly findings: readonly Finding[]
+  readonly refusals: readonly Finding[]
 }
 
 export function judge(c: Case): Judged {
-  const assessment = assess(c)
+  const judgement = judgeCase(c)
   return {
-    columns: columnsOf(c, assessment),
+    columns: columnsOf(c, judgement),
     // The rule book counts what decided against a fitting; "ready" rests on all of them.
-    decidedBy: assessment.verdict === 'ready' ? null : (assessment.decidedBy?.ruleId ?? null),
-    findings: assessment.findings,
+    decidedBy: judgement.verdict === 'ready' ? null : (judgement.decidedBy?.ruleId ?? null),
+    refusals: judgement.refusals,
   }
 }
 
-function columnsOf(c: Case, assessment: Assessment): Columns {
+function columnsOf(c: Case, judgement: Judgement): Columns {
   const { model, mode, route } = chosenIn(c)
   return {
     current: c,
-    verdict: assessment.verdict,
-    headline: assessment.headline,
-    stage: c.handover ? 'hand-over' : openStage(assessment),
+    verdict: judgement.verdict,
+    headline: judgement.headline,
+    stage: c.handover ? 'hand-over' : openStage(judgement),
     childName: [c.child.name, c.child.familyName].filter(Boolean).join(' '),
     vehicleName: c.vehicle ? vehicleName(c.vehicle) : null,
     restraintName: model ? modelName(model) : null,

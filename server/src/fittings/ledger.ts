@@ -66,7 +66,7 @@ export class Ledger {
     const [{ next }] = (await manager.query(`SELECT coalesce(max("number"), 0) + 1 AS "next" FROM "fitting"`)) as [
       { next: number },
     ]
-    const { columns, findings } = judge(c)
+    const { columns, refusals } = judge(c)
     const row = manager.create(FittingRow, {
       id: randomUUID(),
       childId: c.child.id,
@@ -85,7 +85,7 @@ export class Ledger {
     } as FittingRow)
     await manager.insert(FittingRow, row as object)
     const due = c.handover ? (over.due ?? []) : undefined
-    await project({ manager, row, next: c, findings, before: undefined, entry: undefined, due })
+    await project({ manager, row, next: c, refusals, before: undefined, entry: undefined, due })
     return this.told(row)
   }
 
@@ -108,7 +108,7 @@ export class Ledger {
   async store(manager: EntityManager, row: FittingRow, next: Case, entry: Entry): Promise<FittingView> {
     const current = row.current as Case
     const before = { case: current, updatedAt: row.updatedAt, searchText: searchText(current, row) }
-    const { columns, decidedBy, findings } = judge(next)
+    const { columns, decidedBy, refusals } = judge(next)
     // Most entries leave most of what lists show as it was.
     const shown = Object.entries(columns).filter(([column, value]) => row[column as keyof typeof columns] !== value)
     const change = {
@@ -133,7 +133,7 @@ export class Ledger {
       decidedBy,
     })
     const { changes, takesBack, due } = entry
-    await project({ manager, row, next, findings, before, entry: { changes, takesBack }, due })
+    await project({ manager, row, next, refusals, before, entry: { changes, takesBack }, due })
     const view = this.told(row)
     return entry.isOfRide === true ? view : ((await this.tellRide(manager, row, entry)) ?? view)
   }

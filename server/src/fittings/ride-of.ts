@@ -2,6 +2,7 @@ import type { Case } from '@nimble-anchor/core/casefile'
 import type { Member } from '@nimble-anchor/core/ride'
 import { In, type EntityManager } from 'typeorm'
 import { FittingRow, RideFittingRow, RideRow, type RideBody } from '../storage/entities'
+import { rideIdOf } from '../storage/statements'
 
 /** A ride as it is stored, with the fittings that are of it. */
 export interface StoredRide {
@@ -26,6 +27,6 @@ export async function findRide(manager: EntityManager, rideId: string): Promise<
 
 /** The ride that a fitting is of, where it is of one. */
 export async function rideOf(manager: EntityManager, fittingId: string): Promise<StoredRide | undefined> {
-  const bound = await manager.findOneBy(RideFittingRow, { fittingId })
-  return bound === null ? undefined : findRide(manager, bound.rideId)
+  const rideId = await rideIdOf(manager, fittingId)
+  return rideId === undefined ? undefined : findRide(manager, rideId)
 }

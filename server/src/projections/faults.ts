@@ -15,12 +15,12 @@ const firstLooks = (changes: readonly Changed[]): ReadonlySet<string> =>
  * Notes each rule that refuses the fitting now, once; what was wrong at the first look is marked so. A slip that is
  * taken back was no fault of the fitting: what its entry found wrong is forgotten.
  */
-export async function keepFaults({ manager, row, entry, findings }: FittingStored): Promise<void> {
+export async function keepFaults({ manager, row, entry, refusals }: FittingStored): Promise<void> {
   if (entry === undefined) return
   if (entry.takesBack !== undefined) return dropFaultsOf(manager, row.id, entry.takesBack.at)
   const looked = firstLooks(entry.changes)
-  for (const f of findings) {
-    if (f.kind !== 'fail' || f.severity === 'advise' || !CHECKED_STAGES.has(f.stage)) continue
+  for (const f of refusals) {
+    if (f.severity === 'advise' || !CHECKED_STAGES.has(f.stage)) continue
     const onArrival = row.arrivedInstalled && (f.checks ?? []).some((id) => looked.has(id))
     await manager.query(`INSERT OR IGNORE INTO "fitting_fault" VALUES (?, ?, ?, ?)`, [row.id, f.ruleId, row.updatedAt, onArrival ? 1 : 0]) // prettier-ignore
   }

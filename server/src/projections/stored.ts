@@ -11,7 +11,8 @@ export interface FittingStored {
   /** As it stands now. */
   readonly row: FittingRow
   readonly next: Case
-  readonly findings: readonly Finding[]
+  /** What its rules refuse now. */
+  readonly refusals: readonly Finding[]
   /** As it stood; of one that has begun nothing did. */
   readonly before: { readonly case: Case; readonly updatedAt: string; readonly searchText: string } | undefined
   readonly entry: StoredEntry | undefined

@@ -26,6 +26,20 @@ export async function readFitting(manager: EntityManager, id: string): Promise<F
   )
 }
 
+/** The ride that a fitting is of, where it is of one: asked of every entry, and most are of none. */
+export async function rideIdOf(manager: EntityManager, fittingId: string): Promise<string | undefined> {
+  const [bound] = (await manager.query(`SELECT "rideId" FROM "ride_fitting" WHERE "fittingId" = ?`, [fittingId])) as {
+    readonly rideId: string
+  }[]
+  return bound?.rideId
+}
+
+/** Whether an entry of this id is stored already. */
+export async function isEntered(manager: EntityManager, fittingId: string, entryId: string): Promise<boolean> {
+  const sql = `SELECT 1 FROM "fitting_entry" WHERE "fittingId" = ? AND "entryId" = ?`
+  return ((await manager.query(sql, [fittingId, entryId])) as readonly unknown[]).length > 0
+}
+
 /** Columns of a fitting that an entry changes; names of columns only, never of a request. */
 export async function updateFitting(manager: EntityManager, id: string, change: Partial<FittingRow>): Promise<void> {
   const columns = Object.keys(change).map((column) => `"${column}" = ?`)

@@ -1,6 +1,6 @@
 import { ChevronRight } from 'lucide-react'
 import { Collapsible } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
 
 interface Props {
   readonly summary: ReactNode
@@ -27,12 +27,17 @@ export function Fold({
   className,
   triggerClassName,
 }: Props) {
+  const [isOwnOpen, setOwnOpen] = useState(false)
+  const isOpen = open ?? isOwnOpen
   return (
     <Collapsible.Root
       data-rule={rule}
       className={className}
-      {...(open !== undefined && { open })}
-      {...(onOpenChange !== undefined && { onOpenChange })}
+      open={isOpen}
+      onOpenChange={(is) => {
+        setOwnOpen(is)
+        onOpenChange?.(is)
+      }}
     >
       <Collapsible.Trigger
         className={`group min-h-11 text-left focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-magenta ${isRow ? 'w-full' : 'inline-flex items-center gap-1.5 font-semibold'} ${triggerClassName ?? ''}`}
@@ -46,7 +51,8 @@ export function Fold({
         )}
         {summary}
       </Collapsible.Trigger>
-      <Collapsible.Content>{children}</Collapsible.Content>
+      {/* Even an empty content is measured when it is mounted, and a ledger has over a hundred of them. */}
+      {isOpen && <Collapsible.Content>{children}</Collapsible.Content>}
     </Collapsible.Root>
   )
 }

@@ -1,5 +1,6 @@
 import { Tabs as Radix } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { useState, type ReactNode } from 'react'
+import { usePrinting } from './usePrinting.ts'
 
 interface Tab {
   readonly id: string
@@ -14,12 +15,21 @@ interface Props {
   readonly onSelect?: (id: string) => void
 }
 
-/** Parts of one thing, of which one is looked at. On paper all of them stand, one below the other. */
+/**
+ * Parts of one thing, of which one is looked at. On paper all of them stand, one
+ * below the other. A part is made when it is first looked at or printed, and
+ * stays: what was typed into it is there when one comes back.
+ */
 export function Tabs({ label, tabs, onSelect }: Props) {
+  const [looked, setLooked] = useState<ReadonlySet<string>>(() => new Set(tabs.slice(0, 1).map((t) => t.id)))
+  const isPrinting = usePrinting()
   return (
     <Radix.Root
       defaultValue={tabs[0]?.id ?? ''}
-      {...(onSelect && { onValueChange: onSelect })}
+      onValueChange={(id) => {
+        setLooked(new Set([...looked, id]))
+        onSelect?.(id)
+      }}
       className="flex min-h-0 flex-1 flex-col"
     >
       <Radix.List
@@ -43,7 +53,7 @@ export function Tabs({ label, tabs, onSelect }: Props) {
           forceMount
           className="relative min-h-0 flex-1 overflow-y-auto outline-none focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=inactive]:hidden print:mb-3 print:overflow-visible print:data-[state=inactive]:block"
         >
-          {t.content}
+          {(isPrinting || looked.has(t.id)) && t.content}
         </Radix.Content>
       ))}
     </Radix.Root>

@@ -2,8 +2,15 @@
 
 type Part = 'day' | 'month' | 'year'
 
-const parts = (locale?: string): Intl.DateTimeFormatPart[] =>
-  new Intl.DateTimeFormat(locale, { day: '2-digit', month: '2-digit', year: 'numeric', timeZone: 'UTC', calendar: 'gregory', numberingSystem: 'latn' }).formatToParts(new Date(Date.UTC(2026, 11, 31))) // prettier-ignore
+/** By locale: a form of dates asks for them with every stroke, and making a format takes longer than the stroke. */
+const known = new Map<string | undefined, readonly Intl.DateTimeFormatPart[]>()
+function parts(locale?: string): readonly Intl.DateTimeFormatPart[] {
+  const already = known.get(locale)
+  if (already) return already
+  const made = new Intl.DateTimeFormat(locale, { day: '2-digit', month: '2-digit', year: 'numeric', timeZone: 'UTC', calendar: 'gregory', numberingSystem: 'latn' }).formatToParts(new Date(Date.UTC(2026, 11, 31))) // prettier-ignore
+  known.set(locale, made)
+  return made
+}
 
 const orderOf = (locale?: string): readonly Part[] =>
   parts(locale).flatMap((p) => (p.type === 'day' || p.type === 'month' || p.type === 'year' ? [p.type] : []))

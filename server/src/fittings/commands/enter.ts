@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { Clock } from '../../http/clock'
 import { Database } from '../../storage/database'
-import { EntryRow } from '../../storage/entities'
+import { isEntered } from '../../storage/statements'
 import { refuseCollision } from '../collisions'
 import type { EntryDto } from '../dto'
 import { toView } from '../fitting-views'
@@ -23,9 +23,8 @@ export class EnterFitting {
   run(id: string, entry: EntryDto, personId: string | null = null): Promise<FittingView> {
     const { id: entryId = null, who, puts } = entry
     return this.db.write(async (manager) => {
-      const again = entryId === null ? null : await manager.findOneBy(EntryRow, { fittingId: id, entryId })
       // The answer to an earlier try was lost on the way: it is stored already.
-      if (again) return toView(await this.ledger.find(manager, id))
+      if (entryId !== null && (await isEntered(manager, id, entryId))) return toView(await this.ledger.find(manager, id))
       const row = await this.ledger.findOpen(manager, id)
       await refuseCollision(manager, row, entry)
       await refuseEntry(manager, row, entry, this.clock.today())
