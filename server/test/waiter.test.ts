@@ -1,6 +1,6 @@
 import { EventEmitter } from 'node:events'
 import { partOf, shareOf, waiterOf } from '../src/work/waiter'
-import { start } from './harness'
+import { start, type Running } from './harness'
 
 const ID = '00000000-0000-4000-8000-000000000001'
 const asking = (id?: string) => ({ header: (name: string) => (name === 'x-work' ? id : undefined) })
@@ -62,4 +62,70 @@ test('the API says how far a request is, and nothing of one that is not', async 
   await na.get(`/api/work/${ID}`).expect(404)
   await na.get('/api/work/x').expect(400)
   await na.end()
+})
+
+describe('a long import is stopped by whoever waits for it', () => {
+  const children = Array.from({ length: 4000 }, (_, i) => ({ id: `c-${i}`, name: `N${i}`, familyName: `F${i % 900}` }))
+  const file = { format: 'nimble-anchor/catalogue', version: 3, children }
+  const kept = async (na: Running): Promise<number> =>
+    ((await na.get('/api/catalogue').expect(200)).body as { children: unknown[] }).children.length
+
+  // Before anything is judged, while it is judged, and while it is stored.
+  test.each([0, 0.65, 0.9])('from a share of %p on: its answer says so, and nothing of it stands', async (from) => {
+    const na = await start()
+    const answer = na.post('/api/catalogue/import', file).set('x-work', ID).then((r) => r) // prettier-ignore
+    let asked = 0
+    for (let i = 0; i < 4000 && asked !== 202; i += 1) {
+      const far = await na.get(`/api/work/${ID}`)
+      const { share = -1 } = far.body as { share?: number }
+      if (share >= from) asked = (await na.delete(`/api/work/${ID}`)).status
+    }
+    const { status, body } = await answer
+    expect([asked, status, (body as { message: string }).message]).toEqual([202, 409, 'Stopped: nothing was stored.'])
+    expect(await kept(na)).toBe(0)
+    // The same file goes in afterwards, and is not stopped by what was asked before.
+    await na.post('/api/catalogue/import', file).set('x-work', ID).expect(200)
+    expect(await kept(na)).toBe(4000)
+    await na.end()
+  })
+  test('answered already, or of no name: there is nothing to stop', async () => {
+    const na = await start()
+    await na.post('/api/catalogue/import', file).set('x-work', ID).expect(200)
+    await na.delete(`/api/work/${ID}`).expect(404)
+    await na.delete('/api/work/x').expect(400)
+    expect(await kept(na)).toBe(4000)
+    await na.end()
+  })
+  test('whoever hangs up while it is stored has stored nothing', async () => {
+    const na = await start()
+    const sent = na.post('/api/catalogue/import', file).set('x-work', ID)
+    const gone = sent.then(
+      () => 'answered',
+      () => 'hung up',
+    )
+    for (let i = 0; i < 4000; i += 1) {
+      const { share = -1 } = (await na.get(`/api/work/${ID}`)).body as { share?: number }
+      if (share >= 0.9) break
+    }
+    sent.abort()
+    expect(await Promise.race([gone, new Promise((r) => setTimeout(() => r('hung up'), 500))])).toBe('hung up')
+    // Whatever is written next waits for the store: by then the import has been taken back.
+    await na.post('/api/catalogue/import', { ...file, children: [{ id: 'one', name: 'One' }] }).expect(200)
+    expect(await kept(na)).toBe(1)
+    await na.end()
+  })
+  test('others read meanwhile: nobody waits for the whole of it', async () => {
+    const na = await start()
+    const answer = na.post('/api/catalogue/import', file).set('x-work', ID).then((r) => r.status) // prettier-ignore
+    let isOver = false
+    void answer.then(() => (isOver = true))
+    let read = 0
+    while (!isOver) {
+      await na.get('/api/health').expect(200)
+      read += 1
+    }
+    expect(await answer).toBe(200)
+    expect(read).toBeGreaterThan(20)
+    await na.end()
+  })
 })

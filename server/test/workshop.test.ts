@@ -26,7 +26,7 @@ test('what nobody waits for any more is stopped, and the next is done', async ()
   const gone = new AbortController()
   const slow = shop.run('sheet', [c], silent(gone.signal))
   setTimeout(() => gone.abort(), 20)
-  await expect(slow).rejects.toMatchObject({ status: 503 })
+  await expect(slow).rejects.toMatchObject({ status: 409, message: 'Stopped: nothing was stored.' })
   expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
 })
 test('given up before its turn, it is never begun', async () => {

@@ -34,8 +34,9 @@ const TARGETS: Record<CatalogueKind, EntityTarget<StoredRow>> = {
 
 const NOTHING_IMPORTED = 'The catalogue is not valid; nothing was imported.'
 
-/** About so much of an import is reading the file; the rest is judging each entry against what stands. */
+/** About so much of an import is reading the file, then judging each entry against what stands; the rest is storing. */
 const READING_SHARE = 0.6
+const JUDGING_SHARE = 0.85
 
 /** How a file is taken in. */
 export interface ImportHow {
@@ -110,24 +111,21 @@ export class CatalogueService {
       throw new FaultsException(NOTHING_IMPORTED, [{ path: '$', message: 'If-Match speaks of one entry alone' }])
     // Judged outside of the transaction, with room for others in between; inside it only what moved meanwhile is judged again.
     const how = { today: this.clock.today(), overruled }
-    const before = await standingOf(this.db.read, items)
-    const judged = await judgeItems(items, before, {
-      ...how,
-      isPatient: true,
-      tell: waiter && partOf(waiter, READING_SHARE, 1).tell,
-    })
+    const before = await standingOf(this.db.read, items, waiter)
+    const judging = waiter && partOf(waiter, READING_SHARE, isPreview ? 1 : JUDGING_SHARE)
+    const judged = await judgeItems(items, before, { ...how, waiter: judging })
     const rowsOf = (all: readonly JudgedItem[]): readonly ImportRow[] => all.map((j) => j.row)
     if (isPreview) return rowsOf(judged)
     return this.db.write(async (manager) => {
-      const now = await standingOf(manager, items)
+      const now = await standingOf(manager, items, waiter)
       if (seen !== undefined && first) {
         const text = now.texts.get(`${first.kind}/${first.id}`)
         refuseUnseen(text === undefined ? undefined : JSON.parse(text), seen)
       }
-      const all = isSameStanding(before, now) ? judged : await judgeItems(items, now, { ...how, isPatient: false })
+      const all = isSameStanding(before, now) ? judged : await judgeItems(items, now, { ...how, waiter })
       const faults = all.flatMap((j) => j.row.faults ?? [])
       if (faults.length > 0) throw new FaultsException(NOTHING_IMPORTED, faults)
-      await storeItems(manager, all)
+      await storeItems(manager, all, waiter && partOf(waiter, JUDGING_SHARE, 1))
       return rowsOf(all)
     })
   }

@@ -1,4 +1,3 @@
-import { setImmediate as pause } from 'node:timers/promises'
 import { isDeepStrictEqual } from 'node:util'
 import { unitAwaiting, withoutLowering, type OpenJob, type UnitFact } from '@nimble-anchor/core/aftercare'
 import { datedChild } from '@nimble-anchor/core/casefile'
@@ -9,6 +8,7 @@ import type { EntityManager } from 'typeorm'
 import { openJobs } from '../aftercare/open-jobs'
 import { anotherChildFault } from '../fittings/child-of-file'
 import { recordAfter } from '../projections/child-record'
+import { goOn, type Waiter } from '../work/waiter'
 
 /** What a file is judged against: how its entries stand, which models there are, which jobs hold units up. */
 export interface Standing {
@@ -30,7 +30,12 @@ const AT_ONCE = 500
 /** Entries judged between two looks at who else is waiting: a few milliseconds' worth. */
 const BETWEEN_PAUSES = 50
 
-export async function standingOf(manager: EntityManager, items: readonly ReadItem[]): Promise<Standing> {
+/** @throws Stopped when nobody waits for it any more */
+export async function standingOf(
+  manager: EntityManager,
+  items: readonly ReadItem[],
+  waiter?: Waiter,
+): Promise<Standing> {
   const texts = new Map<string, string>()
   for (const kind of Object.keys(TABLES) as CatalogueKind[]) {
     const ids = items.filter((i) => i.kind === kind && i.faults.length === 0).map((i) => i.id)
@@ -41,6 +46,7 @@ export async function standingOf(manager: EntityManager, items: readonly ReadIte
         some,
       )) as readonly { readonly id: string; readonly body: string }[]
       for (const { id, body } of rows) texts.set(keyOf(kind, id), body)
+      if (from + AT_ONCE < ids.length) await goOn(waiter)
     }
   }
   const models = (await manager.query(`SELECT "id" FROM "restraint_model"`)) as readonly { readonly id: string }[]
@@ -60,8 +66,8 @@ export interface JudgedItem {
  * Says of each item whether it is new, changed, the same or rejected.
  *
  * @param overruled ids of units of which the file is believed over what the shelf knows
- * @param tell is told which share is judged, 0 to 1
- * @param isPatient lets other requests in between; inside a transaction nothing is let in
+ * @param waiter is told which share is judged; other requests are let in between, and once nobody waits it ends
+ * @throws Stopped
  */
 export async function judgeItems(
   items: readonly ReadItem[],
@@ -69,8 +75,7 @@ export async function judgeItems(
   how: {
     readonly today: string
     readonly overruled: ReadonlySet<string>
-    readonly isPatient: boolean
-    readonly tell?: ((share: number) => void) | undefined
+    readonly waiter?: Waiter | undefined
   },
 ): Promise<readonly JudgedItem[]> {
   const models = new Set([
@@ -79,9 +84,9 @@ export async function judgeItems(
   ])
   const judged: JudgedItem[] = []
   for (const [i, item] of items.entries()) {
-    if (how.isPatient && i % BETWEEN_PAUSES === BETWEEN_PAUSES - 1) {
-      how.tell?.(i / items.length)
-      await pause()
+    if (i % BETWEEN_PAUSES === BETWEEN_PAUSES - 1) {
+      how.waiter?.tell(i / items.length)
+      await goOn(how.waiter)
     }
     judged.push(judgeItem(item, standing, models, how))
   }

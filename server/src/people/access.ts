@@ -28,6 +28,7 @@ export const ACCESS: Readonly<Record<string, Access>> = {
   'GET /api/health': open,
   'POST /api/fingerprint': everybody,
   'GET /api/work/:id': everybody,
+  'DELETE /api/work/:id': everybody,
   'GET /api/trust': open,
   'GET /api/trust/authority.crt': open,
 

@@ -1,6 +1,6 @@
-import { Controller, Get, NotFoundException, Param, ParseUUIDPipe } from '@nestjs/common'
+import { Controller, Delete, Get, HttpCode, NotFoundException, Param, ParseUUIDPipe } from '@nestjs/common'
 import { ApiOperation, ApiTags } from '@nestjs/swagger'
-import { shareOf } from './waiter'
+import { shareOf, stopWork } from './waiter'
 
 @ApiTags('health')
 @Controller('api/work')
@@ -15,5 +15,17 @@ export class WorkController {
     const share = shareOf(id)
     if (share === undefined) throw new NotFoundException('No such work is under way.')
     return { share }
+  }
+
+  @Delete(':id')
+  @HttpCode(202)
+  @ApiOperation({
+    summary: 'Stop a long request',
+    description:
+      'The request itself answers whether it was still stopped (409, and nothing of it is stored) or had come too far.',
+  })
+  stop(@Param('id', ParseUUIDPipe) id: string): { readonly asked: true } {
+    if (!stopWork(id)) throw new NotFoundException('No such work is under way.')
+    return { asked: true }
   }
 }

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { Injectable, Logger, ServiceUnavailableException, type OnModuleDestroy } from '@nestjs/common'
 import { TASKS, type TaskArgs, type TaskName, type Tasks, type Tell } from './tasks'
-import type { Waiter } from './waiter'
+import { Stopped, type Waiter } from './waiter'
 
 type Value<K extends TaskName> = Awaited<ReturnType<Tasks[K]>>
 
@@ -30,9 +30,6 @@ const MOST_WAITING = 200
 const MOST_WORKERS = Math.max(1, Math.min(2, availableParallelism()))
 /** The compiled thread; from sources (tests of this server in one process) the work is done in place. */
 const ENTRY = join(__dirname, 'worker.js')
-
-/** Whoever asked has gone: nobody waits for the answer. */
-class NobodyWaits extends ServiceUnavailableException {}
 
 /**
  * Long work, done beside the requests: forecasts, sheets, and files read and
@@ -64,7 +61,7 @@ export class Workshop implements OnModuleDestroy {
   private next(): void {
     while (this.waiting.length > 0 && this.busy.size < MOST_WORKERS && !this.isClosed) {
       const job = this.waiting.shift() as Job
-      if (job.waiter?.gone.aborted) job.reject(new NobodyWaits())
+      if (job.waiter?.gone.aborted) job.reject(new Stopped())
       else this.work(job, this.idle.pop() ?? this.begin())
     }
   }
@@ -101,7 +98,7 @@ export class Workshop implements OnModuleDestroy {
     }
     const broke = (error: Error): void => done(false, () => reject(error))
     const ended = (): void => done(false, () => reject(new Error(`The thread ended during ${task}`)))
-    const giveUp = (): void => done(false, () => reject(new NobodyWaits()))
+    const giveUp = (): void => done(false, () => reject(new Stopped()))
     const timer = setTimeout(
       () => done(false, () => reject(new ServiceUnavailableException('This took too long and was given up.'))),
       MOST_MS,
@@ -115,7 +112,7 @@ export class Workshop implements OnModuleDestroy {
 
   async onModuleDestroy(): Promise<void> {
     this.isClosed = true
-    for (const { reject } of this.waiting.splice(0)) reject(new NobodyWaits())
+    for (const { reject } of this.waiting.splice(0)) reject(new ServiceUnavailableException('The server ends.'))
     await Promise.all([...this.idle, ...this.busy].map((w) => w.terminate()))
   }
 }

@@ -96,7 +96,9 @@ export function ImportDialog({
   }
   async function store(): Promise<void> {
     try {
-      await storing.run((work) => api.importCatalogue(file?.body, { overrule: [...overruled], work }))
+      const rows = await storing.run((work) => api.importCatalogue(file?.body, { overrule: [...overruled], work }))
+      // Left meanwhile: nobody is here to be told.
+      if (rows === undefined) return
       await load()
       toast(`${fresh} ${fresh === 1 ? 'entry' : 'entries'} imported from ${file?.name ?? 'the file'}.`)
       close(false)
@@ -184,7 +186,9 @@ export function ImportDialog({
               Leave everything as it is
             </Button>
           </div>
-          {storing.share !== undefined && <WorkProgress what="Importing, all of it or nothing" share={storing.share} />}
+          {storing.share !== undefined && (
+            <WorkProgress what="Importing, all of it or nothing" share={storing.share} onStop={storing.halt} />
+          )}
         </>
       )}
     </Dialog>

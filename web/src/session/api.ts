@@ -189,6 +189,7 @@ export const api = {
       file,
       { seen: how.seen, work: how.work },
     ),
+  stopWork: (id: string) => call<{ readonly asked: true }>(`work/${id}`, undefined, { method: 'DELETE' }),
   workShare: (id: string) => call<{ readonly share: number }>(`work/${id}`),
   removeFromCatalogue: (kind: 'models' | 'units' | 'vehicles', id: string) =>
     call<unknown>(`catalogue/${kind}/${id}`, undefined, { method: 'DELETE' }),

@@ -12,11 +12,14 @@ export interface Followed {
   /** Answers `undefined` when it was given up. */
   run<T>(request: (work: Work) => Promise<T>): Promise<T | undefined>
   stop(): void
+  /** Asks the server to stop, and waits for what it says: stopped, or done already. For whatever is stored. */
+  halt(): void
 }
 
 export function useWork(): Followed {
   const [share, setShare] = useState<number>()
   const going = useRef<AbortController>(undefined)
+  const workId = useRef<string>(undefined)
   const stop = useCallback(() => {
     going.current?.abort()
     going.current = undefined
@@ -31,6 +34,7 @@ export function useWork(): Followed {
       going.current = mine
       setShare(0)
       const id = newId()
+      workId.current = id
       const looking = setInterval(() => {
         // Done meanwhile, or not told: the answer itself will say.
         api.workShare(id).then(
@@ -54,5 +58,9 @@ export function useWork(): Followed {
     },
     [stop],
   )
-  return { share, run, stop }
+  const halt = useCallback(() => {
+    // Answered meanwhile, or not reached: the request's own answer says what came of it.
+    if (going.current && workId.current !== undefined) api.stopWork(workId.current).catch(() => undefined)
+  }, [])
+  return { share, run, stop, halt }
 }
