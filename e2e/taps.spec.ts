@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { GOOD } from './good.ts'
 import { counting, type } from './hand.ts'
 import { expect, pick, test, verdict } from './served.ts'
 
@@ -68,7 +69,7 @@ test('a child nobody knows, one car, to ready at the desk: what the hand does be
       const good = GOOD[id]
       if (good === undefined) throw new Error(`no answer to ${id}`)
       const field = check.locator('input[inputmode=decimal]').first()
-      if ((await field.count()) > 0) {
+      if (/^\d*$/.test(good) && (await field.count()) > 0) {
         if ((await field.inputValue()) !== '' || good === '') continue
         await field.click()
         await type(page, `${good}\t`)
@@ -99,8 +100,9 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
   await begin(page, true)
   await page.locator('[data-mode="ravel-sheepshank/rearward"]').getByRole('button').click()
   await toAttach(page)
-  await page.getByRole('button', { name: 'Bay view' }).click()
+  // The first step fills the screen: nothing is pressed to get there.
   const bay = page.getByRole('dialog')
+  await bay.waitFor()
   let observed = OBSERVED_AT_MEASURE + 1
   for (let i = 0; i < 80 && !page.url().endsWith('/hand-over'); i += 1) {
     const open = await bay
@@ -110,7 +112,8 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
           .filter((c) => !c.querySelector('[role=radio][aria-checked=true]'))
           .map((c) => c.getAttribute('data-check') ?? ''),
       )
-    const asked = open.join(' ')
+    const isBefore = (await bay.getByText('Before, it showed').count()) > 0
+    const asked = `${isBefore}${open.join(' ')}`
     for (const id of open) {
       const good = GOOD[id] ?? ''
       const check = bay.locator(`[data-check="${id}"]`)
@@ -121,16 +124,16 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
         await pad.getByRole('button', { name: 'Save' }).click()
         // The figure and its Keep are the observation.
         observed += good.length + 1
-      } else if (
-        (await bay.getByText('Before, it showed').count()) === 0 &&
-        (await check.getByRole('radio', { name: good, exact: true }).count()) > 0
-      ) {
-        await check.getByRole('radio', { name: good, exact: true }).click()
+      } else {
+        const answer = check.getByRole('radio', { name: isBefore ? /^(open|bad|still turns)$/ : good, exact: true }).first() // prettier-ignore
+        if ((await answer.count()) === 0) continue
+        await answer.click()
         observed += 1
       }
     }
     await page.waitForTimeout(900)
-    const now = await bay.locator('[data-check]').evaluateAll((list) => list.map((c) => c.getAttribute('data-check')).join(' ')) // prettier-ignore
+    const shown = await bay.locator('[data-check]').evaluateAll((list) => list.map((c) => c.getAttribute('data-check')).join(' ')) // prettier-ignore
+    const now = `${(await bay.getByText('Before, it showed').count()) > 0}${shown}`
     if ((await bay.count()) > 0 && (open.length === 0 || now.includes(asked)))
       await bay.getByRole('navigation', { name: 'Steps' }).getByRole('button').last().click()
     await page.waitForTimeout(200)
@@ -138,42 +141,8 @@ test('the same on a phone, one check a view', async ({ browser, server }) => {
   await expect(verdict(page)).toContainText('Ready to travel')
   const { taps, keys, scroll } = await hand()
   console.log(`phone: ${taps} taps for ${observed} observations, ${keys} keys, ${scroll} px`)
-  expect(taps - observed).toBeLessThanOrEqual(22)
+  expect(taps - observed).toBeLessThanOrEqual(15)
   expect(keys).toBeLessThanOrEqual(25)
   expect(scroll).toBeLessThanOrEqual(1500)
   await context.close()
 })
-
-/** What a good fitting answers, by check; nothing for a measure that is not asked. */
-const GOOD: Readonly<Record<string, string>> = {
-  'label-serial': 'read today, both match',
-  'backrest-latched': 'holds, or does not fold',
-  'nothing-added': 'none',
-  'old-padding': 'none is in',
-  'latch-left': 'shows latched',
-  'latch-right': 'shows latched',
-  'tug-left': 'held',
-  'tug-right': 'held',
-  'pushed-home': 'against the backrest',
-  'gap-behind': 'no gap',
-  'gap-under': 'no gap',
-  'leg-contact': 'flat on the floor',
-  'leg-indicator': 'shows good',
-  'front-seat': 'a clear gap',
-  'latches-again': 'both still latched',
-  'steadiness-mm': '9',
-  'clear-all-round': 'clear on every side',
-  'shell-angle-deg': '',
-  'angle-proof': 'shows good',
-  coat: 'indoor clothes',
-  'strap-exit': 'just below the shoulder',
-  'harness-buckle': 'clicked and held',
-  'strap-twist': 'no twist',
-  'slack-mm': '9',
-  'strap-pressure': 'lie easily',
-  head: 'within the maker’s line',
-  chin: 'lies back, chin free',
-  'turn-lock': 'locked for this direction',
-  'forward-guard': 'set: forward is blocked',
-  'side-pod': 'out on the door side',
-}

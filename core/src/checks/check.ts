@@ -36,7 +36,12 @@ export interface OptionCheck<OptionId extends string = string> extends CheckBase
   /** Something that shows, sounds or feels: how it was noticed is noted. */
   readonly isProof?: boolean
 }
-export interface NumberCheck extends CheckBase {
+/** What an answer without a figure stands for, both ends included. */
+export interface Figures {
+  readonly from: number
+  readonly to: number
+}
+export interface NumberCheck<AnswerId extends string = string> extends CheckBase {
   readonly kind: 'number'
   readonly unit: string
   readonly min: number
@@ -44,6 +49,8 @@ export interface NumberCheck extends CheckBase {
   readonly defaultPlusMinus: number
   /** Beyond these no school and no maker calls it good: it counts even where no rule asks for it. */
   readonly neverGood?: { readonly below?: number; readonly above?: number }
+  /** What is seen or felt without a scale, and the figures that it stands for: stored as such, and judged as any figure. */
+  readonly answers?: Readonly<Record<AnswerId, Figures>>
   /** The device that can give the number. */
   readonly instrument?: InstrumentKind
 }
@@ -58,7 +65,7 @@ type Declared<OptionId extends string> = Omit<OptionCheck<OptionId>, 'options'> 
 
 /** A check as declared; its options keep the order in which they stand. */
 export function defineCheck<const OptionId extends string>(check: Declared<OptionId>): OptionCheck<OptionId>
-export function defineCheck(check: NumberCheck): NumberCheck
+export function defineCheck<const AnswerId extends string = never>(check: NumberCheck<AnswerId>): NumberCheck<AnswerId>
 export function defineCheck(check: Declared<string> | NumberCheck): Check {
   if (check.kind === 'number') return check
   const options = Object.entries(check.options).map(([id, means]): CheckOption =>

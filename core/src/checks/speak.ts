@@ -15,5 +15,8 @@ export const optionLabel = (id: CheckId, option: string, texts: CheckTexts = EN)
 /** What an option says of the state before. */
 export const optionBefore = (id: CheckId, option: string, texts: CheckTexts = EN): string =>
   texts[id].before?.[option] ?? optionLabel(id, option, texts)
+/** What an answer without a figure says, or its id where this check has none of it. */
+export const answerLabel = (id: CheckId, answer: string, texts: CheckTexts = EN): string =>
+  texts[id].answers?.[answer] ?? answer
 /** What to do when it is not good; how to measure, where it is a number. */
 export const checkRemedy = (id: CheckId, texts: CheckTexts = EN): string => texts[id].remedy ?? texts[id].how

@@ -10,6 +10,8 @@ export interface CheckText {
   readonly before?: Readonly<Record<string, string>>
   /** What each option says; none for a number. */
   readonly options?: Readonly<Record<string, string>>
+  /** What each answer without a figure says. */
+  readonly answers?: Readonly<Record<string, string>>
   /** What to do when an option is not good; a number has its remedy from the rule. */
   readonly remedy?: string
 }
@@ -17,8 +19,9 @@ export interface CheckText {
 type TextOf<C extends Check> =
   C extends OptionCheck<infer OptionId>
     ? CheckText & { readonly options: Readonly<Record<OptionId, string>>; readonly remedy: string }
-    : C extends NumberCheck
-      ? Omit<CheckText, 'options' | 'remedy'>
+    : C extends NumberCheck<infer AnswerId>
+      ? Omit<CheckText, 'options' | 'remedy' | 'answers'> &
+          ([AnswerId] extends [never] ? object : { readonly answers: Readonly<Record<AnswerId, string>> })
       : never
 
 /** The text beside a check: an option without words does not compile. */

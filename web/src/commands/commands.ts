@@ -50,7 +50,10 @@ export function useGlobalKeys(): void {
         return state.setPaletteOpen(!state.isPaletteOpen)
       }
       if (event.ctrlKey || event.metaKey || event.altKey || takesText(event.target)) return
-      if (document.querySelector('[role="dialog"], [role="alertdialog"]')) return
+      const dialogs = [...document.querySelectorAll('[role="dialog"], [role="alertdialog"]')]
+      // A view that fills the screen is a page of its own: the keys of the stages lead out of it.
+      const isStageKey = /^[1-9]$/.test(event.key)
+      if (dialogs.some((d) => !isStageKey || !d.hasAttribute('data-takes-keys'))) return
       if (event.key === '?') return state.setHelpOpen(true)
       const command = state.commands.findLast((c) => c.key === event.key)
       if (command) {

@@ -61,13 +61,19 @@ export function useArrival(stage: Stage): void {
       } else if (need === undefined || looks === LOOKS) {
         clearInterval(timer)
         const isElsewhere = document.activeElement === null || document.activeElement === document.body
-        if (isElsewhere || need !== undefined)
+        // A view that opened on arrival has the keyboard itself.
+        const isCovered = document.querySelector('[role="dialog"]') !== null
+        if ((isElsewhere || need !== undefined) && !isCovered)
           document.querySelector<HTMLElement>('#stage-heading')?.focus({ preventScroll: true })
       }
     }, BETWEEN_LOOKS_MS)
     return () => clearInterval(timer)
   }, [stage, need, key])
 }
+
+/** What is asked next on a stage, in the order of the hands; `undefined` where nothing of it is open. */
+export const nextAt = ({ measureNext }: Assessment, stage: Stage): string | undefined =>
+  measureNext.find((n) => n.stage === stage)?.need
 
 /** The control at which a finding is put right, where it names one. */
 export const needOf = (finding: Assessment['findings'][number]): string | undefined => {

@@ -1,5 +1,5 @@
 import { type Changed } from '@nimble-anchor/core/casefile'
-import { CHECKS, type CheckId, optionLabel, checkLabel } from '@nimble-anchor/core/checks'
+import { answerLabel, answerOf, CHECKS, type CheckId, optionLabel, checkLabel } from '@nimble-anchor/core/checks'
 import { DISTURBANCE_TEXT, type Disturbance } from '@nimble-anchor/core/readings'
 import { formatInterval, toInterval, type Quantity } from '@nimble-anchor/core/quantities'
 
@@ -67,6 +67,8 @@ function valueText(path: readonly string[], value: unknown): string {
     if (typeof value.option === 'string') return optionLabel(id, value.option)
     if (typeof value.before === 'string') return `before latching ${optionLabel(id, value.before)}`
     const number = value.number as Quantity | undefined
+    const answer = answerOf(id, number)
+    if (answer !== undefined) return answerLabel(id, answer)
     return (number && check.kind === 'number' && quantityText(number, check.unit)) || 'nothing'
   }
   if (path[0] === 'choice')

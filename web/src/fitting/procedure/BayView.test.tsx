@@ -307,6 +307,60 @@ describe('one check a view', () => {
     expect(title()).toContain('Push home')
     jest.useRealTimers()
   })
+  test('what both showed before, noted, goes on; of one that is left open nothing is gone past', () => {
+    jest.useFakeTimers()
+    const shown = (c: Case, ...ids: readonly ('latch-left' | 'latch-right')[]): Case => ({
+      ...c,
+      readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { before: 'open', at: 9 }])) },
+    })
+    const { rerender } = render(bay(current, 'connect'))
+    expect(screen.getAllByText('Before, it showed')).toHaveLength(2)
+    useFitting.setState({ queue: [{} as never] })
+    rerender(bay(shown(current, 'latch-left'), 'connect'))
+    act(() => jest.advanceTimersByTime(2000))
+    expect(screen.getAllByText('Before, it showed')).toHaveLength(2)
+    rerender(bay(shown(current, 'latch-left', 'latch-right'), 'connect'))
+    act(() => jest.advanceTimersByTime(2000))
+    expect(screen.queryByText('Before, it showed')).not.toBeInTheDocument()
+    expect(screen.getAllByText('shows latched')).toHaveLength(2)
+    useFitting.setState({ queue: [] })
+    jest.useRealTimers()
+  })
+  test('an answer will do where there is one; the pad comes when a figure is read off', () => {
+    const inside = { ...withEverythingGood(current), readings: { ...current.readings } }
+    const assessment = assess(inside)
+    const steps = stepsFor(subjectOf(inside)).filter((s) => s.checks.includes('slack-mm'))
+    const marks = new Map(steps.flatMap((s) => s.checks.map((id) => [id, checkState(id, inside, assessment)] as const)))
+    render(
+      <BayView
+        {...{ steps, assessment, marks, subject: subjectOf(inside), current: inside, done: stepsDoneIn(inside) }}
+        startAt="slack-mm"
+        isSigned={false}
+        onward="To the verdict"
+        onEnd={() => undefined}
+        onClose={() => undefined}
+      />,
+    )
+    expect(screen.getByRole('radio', { name: 'one finger at most' })).toBeInTheDocument()
+    expect(screen.queryByRole('group', { name: 'Harness slack, figures' })).not.toBeInTheDocument()
+    fireEvent.click(screen.getByRole('button', { name: 'Read off a figure' }))
+    expect(screen.getByRole('group', { name: 'Harness slack, figures' })).toBeInTheDocument()
+  })
+  test('figures of a keyboard go into the pad wherever the keyboard is; without a pad they are the page’s', () => {
+    const heard: string[] = []
+    const listen = (e: KeyboardEvent): void => void heard.push(e.key)
+    window.addEventListener('keydown', listen)
+    show(current, 'steadiness-mm')
+    const next = screen.getByRole('button', { name: 'Leave it open' })
+    fireEvent.keyDown(next, { key: '1' })
+    fireEvent.keyDown(next, { key: '2' })
+    expect(screen.getByRole('group', { name: 'Movement at the base, figures' })).toHaveTextContent('12 mm')
+    expect(heard).toEqual([])
+    fireEvent.keyDown(screen.getByRole('dialog'), { key: 'ArrowLeft' })
+    fireEvent.keyDown(next, { key: '2' })
+    expect(heard).toEqual(['ArrowLeft', '2'])
+    window.removeEventListener('keydown', listen)
+  })
   test('what another device answered turns no page under the finger', () => {
     jest.useFakeTimers()
     useFitting.setState({ queue: [] })

@@ -1,5 +1,5 @@
 import { type Case } from '@nimble-anchor/core/casefile'
-import { checkOf, type CheckId, checkLabel } from '@nimble-anchor/core/checks'
+import { answersOf, checkOf, type CheckId, checkLabel } from '@nimble-anchor/core/checks'
 import { drawingOfStep } from '@nimble-anchor/core/drawings'
 import { type Step } from '@nimble-anchor/core/procedure'
 import { type FittedSubject } from '@nimble-anchor/core/rules'
@@ -8,6 +8,7 @@ import { ChevronLeft, ChevronRight, Undo2, Volume2, VolumeX, X } from 'lucide-re
 import { Dialog as Radix } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { DrawingView } from '../../drawings/DrawingView.tsx'
+import { useDraft } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { StateMark, VERDICT_MARK, type MarkState } from '../../ui/StateMark.tsx'
 import { useSwipe } from '../../ui/useSwipe.ts'
@@ -79,7 +80,13 @@ export function BayView(props: Props) {
   }
   // Where it ends, one goes on oneself: the next thing is another stage.
   const isAtEnd = at >= pages.length - 1
-  useGoesOn(`${at}`, page?.part === 'before' || isAtEnd ? [] : (page?.checks ?? []), marks, () => go(1))
+  // What it showed before is good whatever it was: it is noted, and the hands go on.
+  const noted = new Map(
+    (page?.checks ?? []).map(
+      (id) => [id, current.readings[id]?.before === undefined ? 'not-started' : 'pass'] as const,
+    ),
+  )
+  useGoesOn(`${at}`, isAtEnd ? [] : (page?.checks ?? []), page?.part === 'before' ? noted : marks, () => go(1))
   const swipe = useSwipe(go)
   useEffect(() => {
     if (content.current) content.current.scrollTop = 0
@@ -105,10 +112,20 @@ export function BayView(props: Props) {
         <Radix.Content
           aria-describedby={undefined}
           className="fixed inset-0 z-50 flex flex-col bg-paper text-ink"
+          // Its figure keys lead to the stages, as those of the page do.
+          data-takes-keys=""
           onKeyDown={(e) => {
             if ((e.target as HTMLElement).closest('input, select, textarea')) return
             if (e.key === 'ArrowRight') go(1)
             if (e.key === 'ArrowLeft') go(-1)
+            // Where figures are asked for, they are typed into the pad, wherever the keyboard is.
+            const pad = content.current?.querySelector<HTMLElement>('[data-pad]')
+            if (pad && /^\d$/.test(e.key) && !pad.contains(e.target as Node)) {
+              e.stopPropagation()
+              const key = [...pad.querySelectorAll('button')].find((b) => b.textContent === e.key)
+              key?.focus()
+              key?.click()
+            }
           }}
           {...swipe}
         >
@@ -221,11 +238,20 @@ export function BayView(props: Props) {
   )
 }
 
-/** A thumb pad under a check that is a number. */
+/** A thumb pad under a check that is a number; where an answer will do, only once a figure is read off. */
 function Figures({ id, value }: { readonly id: CheckId; readonly value: number | undefined }) {
   const put = useFitting((s) => s.put)
+  const [typed] = useDraft(`pad.${id}`)
+  const [isAsked, setAsked] = useState(false)
   const check = checkOf(id)
   if (check.kind !== 'number') return null
+  const isShown = isAsked || answersOf(id).length === 0 || value !== undefined || (typed ?? '') !== ''
+  if (!isShown)
+    return (
+      <Button look="quiet" className="mt-2 px-0!" onClick={() => setAsked(true)}>
+        Read off a figure
+      </Button>
+    )
   return (
     <div className="mt-2">
       <ThumbPad

@@ -59,10 +59,50 @@ test('how it was noticed is added to a fresh reading', async () => {
   expect(puts[0]?.value).toEqual({ option: 'latched', sensed: ['heard'] })
 })
 
+test('how it was noticed, said before the answer, goes in with it; alone it is no entry', async () => {
+  show('latch-left', without('latch-left'))
+  await userEvent.click(screen.getByLabelText('felt'))
+  await userEvent.click(screen.getByLabelText('heard'))
+  await userEvent.click(screen.getByLabelText('felt'))
+  await userEvent.click(screen.getByLabelText('seen'))
+  expect(puts).toEqual([])
+  await userEvent.click(screen.getByText('shows latched'))
+  expect(puts).toEqual([{ path: ['readings', 'latch-left'], value: { option: 'latched', sensed: ['seen', 'heard'] } }])
+})
+
+describe('an answer instead of a figure', () => {
+  const tether = (number: object): Case => ({
+    ...ready,
+    readings: { ...ready.readings, 'slack-mm': { number: { source: 'estimated', ...number }, at: 3 } as never },
+  })
+  test.each([
+    ['one finger at most', { from: 0, to: 15, source: 'estimated' }],
+    ['two fingers', { from: 16, to: 25, source: 'estimated' }],
+    ['more than two', { from: 26, to: 150, source: 'estimated' }],
+  ])('%s is kept as the figures that it stands for', async (label, number) => {
+    show('slack-mm', without('slack-mm'))
+    await userEvent.click(screen.getByRole('radio', { name: label }))
+    expect(puts).toEqual([{ path: ['readings', 'slack-mm'], value: { number } }])
+  })
+  test('what was answered is the tile, and no figure that nobody read', () => {
+    show('slack-mm', tether({ from: 0, to: 15 }))
+    expect(screen.getByRole('radio', { name: /one finger at most$/ })).toBeChecked()
+    expect(screen.getByRole('textbox', { name: 'Harness slack' })).toHaveValue('')
+  })
+  test('a figure read off is no tile', () => {
+    show('slack-mm', tether({ value: 9, plusMinus: 2, source: 'measured' }))
+    for (const radio of screen.getAllByRole('radio')) expect(radio).not.toBeChecked()
+    expect(screen.getByRole('textbox', { name: 'Harness slack' })).toHaveValue('9')
+  })
+})
+
 test('a stale reading is shown as what it was, chosen anew, and takes no notes that would make it look fresh', async () => {
   show('latch-left', stale)
   expect(screen.getByText(/Again: base moved after it was checked/)).toHaveTextContent('It was: shows latched.')
-  expect(screen.queryByLabelText('heard')).toBeNull()
+  expect(screen.getByLabelText('heard')).not.toBeChecked()
+  await userEvent.click(screen.getByLabelText('heard'))
+  expect(puts).toEqual([])
+  await userEvent.click(screen.getByLabelText('heard'))
   for (const radio of screen.getAllByRole('radio')) expect(radio).not.toBeChecked()
   const before = screen.getByRole('radiogroup', { name: 'Before, it showed' })
   await userEvent.click(within(before).getByText('open'))

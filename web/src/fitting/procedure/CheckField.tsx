@@ -1,5 +1,8 @@
 import { highestSequence, type Case } from '@nimble-anchor/core/casefile'
 import {
+  answerLabel,
+  answerOf,
+  answersOf,
   checkOf,
   optionOf,
   type CheckId,
@@ -42,6 +45,7 @@ interface Props {
 }
 
 const SENSES = ['seen', 'heard', 'felt'] as const
+type Sense = (typeof SENSES)[number]
 
 export function CheckField(props: Props) {
   const {
@@ -71,6 +75,10 @@ export function CheckField(props: Props) {
   // A stale reading is only replaced whole: a note added to it must not make it look fresh.
   const isStale = staleBecause !== undefined
   const [isSlip, setSlip] = useState(false)
+  // Said before the answer, it goes in with it: nobody comes back to say how it was noticed.
+  const [sensedFirst, setSensedFirst] = useState<readonly Sense[]>([])
+  const isAnswered = option !== undefined && !isStale
+  const sensed: readonly Sense[] = isAnswered ? (reading?.sensed ?? []) : sensedFirst
   const good = check.kind === 'options' ? check.options.find((o) => o.means === 'pass')?.id : undefined
   const means = option === undefined ? undefined : optionOf(id, option)?.means
   const maySlip =
@@ -99,13 +107,27 @@ export function CheckField(props: Props) {
       )}
       {check.kind === 'number' ? (
         <div className="flex flex-wrap items-start gap-2">
+          {answersOf(id).length > 0 && (
+            <Choices
+              legend={label}
+              hideLegend
+              describedBy={howId}
+              disabled={isSigned}
+              value={isStale ? undefined : answerOf(id, reading?.number)}
+              options={answersOf(id).map((a) => ({ id: a.id, label: answerLabel(id, a.id), mark }))}
+              onChoose={(chosen) => {
+                const answer = answersOf(id).find((a) => a.id === chosen)
+                if (answer) keep({ number: { from: answer.from, to: answer.to, source: 'estimated' } })
+              }}
+            />
+          )}
           {!hasPad && (
             <QuantityField
               label={isStale ? `${label}, again` : label}
               unit={check.unit}
               hidesLabel
               draftKey={`readings.${id}`}
-              quantity={isStale ? undefined : reading?.number}
+              quantity={isStale || answerOf(id, reading?.number) !== undefined ? undefined : reading?.number}
               defaultPlusMinus={check.defaultPlusMinus}
               disabled={isSigned}
               onChange={(number: Quantity | null) => keep(number === null ? null : { number })}
@@ -146,6 +168,28 @@ export function CheckField(props: Props) {
                   }}
                 />
               )}
+              {check.isProof === true && (!isSigned || sensed.length > 0) && (
+                <fieldset disabled={isSigned} className="-mb-1.5 flex flex-wrap items-center gap-x-3 text-sm">
+                  <legend className="sr-only">{label}, how it was noticed</legend>
+                  <span aria-hidden="true" className="text-ink-soft">
+                    noticed:
+                  </span>
+                  {SENSES.map((sense) => (
+                    <CheckBox
+                      key={sense}
+                      disabled={isSigned}
+                      checked={sensed.includes(sense)}
+                      onChange={(isSensed) => {
+                        const next = SENSES.filter((s) => (s === sense ? isSensed : sensed.includes(s)))
+                        if (isAnswered) keep({ ...withoutStamp(reading), sensed: next })
+                        else setSensedFirst(next)
+                      }}
+                    >
+                      {sense}
+                    </CheckBox>
+                  ))}
+                </fieldset>
+              )}
               <Choices
                 legend={check.notesBefore === true && part === undefined ? 'Now' : label}
                 hideLegend={check.notesBefore !== true || part !== undefined}
@@ -160,33 +204,18 @@ export function CheckField(props: Props) {
                   // A slip is said to be one; any other answer to a bad check is the step done again.
                   const slip = isSlip && option !== undefined && chosen !== option ? { slip: option } : {}
                   setSlip(false)
-                  keep(isStale ? { option: chosen } : { ...withoutStamp(reading), option: chosen, ...slip })
+                  const noticed = !isAnswered && sensed.length > 0 ? { sensed } : {}
+                  keep(
+                    isStale
+                      ? { option: chosen, ...noticed }
+                      : { ...withoutStamp(reading), option: chosen, ...noticed, ...slip },
+                  )
                 }}
               />
               {maySlip && (
                 <CheckBox className="text-sm" checked={isSlip} onChange={setSlip}>
                   A slip of the finger: my next answer puts it right, nothing was done again
                 </CheckBox>
-              )}
-              {check.isProof === true && option !== undefined && !isStale && (
-                <fieldset disabled={isSigned} className="flex flex-wrap items-center gap-x-3 text-sm">
-                  <legend className="sr-only">{label}, how it was noticed</legend>
-                  {SENSES.map((sense) => (
-                    <CheckBox
-                      key={sense}
-                      disabled={isSigned}
-                      checked={reading?.sensed?.includes(sense) ?? false}
-                      onChange={(isSensed) =>
-                        keep({
-                          ...withoutStamp(reading),
-                          sensed: SENSES.filter((s) => (s === sense ? isSensed : reading?.sensed?.includes(s))),
-                        })
-                      }
-                    >
-                      {sense}
-                    </CheckBox>
-                  ))}
-                </fieldset>
               )}
             </>
           )}

@@ -24,6 +24,14 @@ import { useGoesOn } from './useGoesOn.ts'
 interface Props extends StageProps {
   readonly stage: 'attach' | 'child-in'
 }
+/** The bay view, at a step or at a check of one; at the first that is not done, where none is named. */
+interface View {
+  readonly at: string | undefined
+}
+function viewOf(need: string | undefined): View | undefined {
+  const [, at] = /^(?:check|step)\.(.+)$/.exec(need ?? '') ?? []
+  return at === undefined ? undefined : { at }
+}
 
 export default function ProcedureStage({ current, assessment, isSigned, goTo, stage }: Props) {
   const put = useFitting((s) => s.put)
@@ -40,17 +48,12 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   }
   // On a phone one step fills the screen: what is opened, or led to, opens there.
   const isNarrow = useMedia('(max-width: 1023px)')
-  const [bay, setBay] = useState<{ readonly at: string | undefined } | null>(() =>
-    arrival?.bay === true
-      ? { at: undefined }
-      : isNarrow && arrival?.need?.startsWith('check.')
-        ? { at: arrival.need.slice('check.'.length) }
-        : null,
-  )
+  const ledTo = isNarrow ? viewOf(arrival?.need) : undefined
+  const [bay, setBay] = useState<View | null>(() => (arrival?.bay === true ? { at: undefined } : (ledTo ?? null)))
   const [ledBy, setLedBy] = useState(key)
   if (ledBy !== key) {
     setLedBy(key)
-    if (isNarrow && arrival?.need?.startsWith('check.')) setBay({ at: arrival.need.slice('check.'.length) })
+    if (ledTo) setBay(ledTo)
   }
   const [chosen, setChosen] = useState<{ readonly at: string; readonly key: string }>()
   const navigate = useNavigate()

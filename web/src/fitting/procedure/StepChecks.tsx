@@ -44,12 +44,14 @@ export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge
     const drawing = drawings.get(id)
     const before = i > 0 ? drawings.get(checks[i - 1] as CheckId) : undefined
     const isShown = drawing !== undefined && !isSame(drawing, drawn) && !isSame(drawing, before)
+    // Two of them stand one below the other: beside its words a drawing takes no height of its own.
+    const isAbove = isLarge !== undefined && checks.length === 1
     return (
       <div key={id} className="min-w-0">
-        {isShown && isLarge !== undefined && (
+        {isShown && isAbove && (
           <DrawingView
             drawing={drawing}
-            className={`mx-auto mb-2 w-full ${checks.length > 1 ? 'max-h-[10vh]' : isLarge === 'alone' && checkOf(id).kind === 'options' ? 'max-h-[22vh]' : 'max-h-[15vh]'}`}
+            className={`mx-auto mb-2 w-full ${isLarge === 'alone' && checkOf(id).kind === 'options' ? 'max-h-[22vh]' : 'max-h-[15vh]'}`}
           />
         )}
         <CheckField
@@ -64,7 +66,7 @@ export function StepChecks({ step, checks = step.checks, subject, drawn, isLarge
           part={part}
           hasPad={under !== undefined && !isSigned}
           drawing={
-            isShown && isLarge === undefined ? (
+            isShown && !isAbove ? (
               <DrawingView drawing={drawing} className="w-full rounded-[3px] border border-hair" />
             ) : undefined
           }

@@ -67,7 +67,7 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, p
   )
   return (
     // A keyboard that is there types into it too, whichever of its keys has the focus.
-    <div role="group" aria-label={`${label}, figures`} className="max-w-xs" onKeyDown={type}>
+    <div role="group" aria-label={`${label}, figures`} data-pad="" className="max-w-xs" onKeyDown={type}>
       <div className="mb-1 flex gap-1.5">
         <Button
           look="bare"

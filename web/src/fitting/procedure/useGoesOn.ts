@@ -1,4 +1,4 @@
-import { checkOf, type CheckId } from '@nimble-anchor/core/checks'
+import { type CheckId } from '@nimble-anchor/core/checks'
 import { useEffect, useRef } from 'react'
 import { useFitting } from '../../session/fitting.ts'
 import type { MarkState } from '../../ui/StateMark.tsx'
@@ -6,15 +6,9 @@ import type { MarkState } from '../../ui/StateMark.tsx'
 /** A moment to see the answer land before the next view comes, in ms. */
 const SEEN_MS = 450
 
-const isProof = (id: CheckId): boolean => {
-  const check = checkOf(id)
-  return check.kind === 'options' && check.isProof === true
-}
-
 /**
- * Goes on by itself once everything asked here has just been answered well. A
- * proof stays: how it was noticed is still to be said. What was good already
- * when one came to it stays too.
+ * Goes on by itself once everything asked here has just been answered well. What
+ * was good already when one came to it stays.
  */
 export function useGoesOn(
   view: string,
@@ -32,12 +26,9 @@ export function useGoesOn(
     const before = seen.current
     seen.current = { view, states }
     if (before.view !== view || before.states === states || states === '') return
-    const now = states.split(' ')
-    const changed = now.filter((state) => !before.states.split(' ').includes(state))
-    if (!now.every((state) => state.endsWith('=pass'))) return
+    if (!states.split(' ').every((state) => state.endsWith('=pass'))) return
     // What somebody else answered meanwhile turns no page here: only an answer of one's own is on its way.
     if (useFitting.getState().queue.length === 0) return
-    if (changed.some((state) => isProof(state.split('=')[0] as CheckId))) return
     const timer = setTimeout(() => go.current(), SEEN_MS)
     return () => clearTimeout(timer)
   }, [view, states])

@@ -21,6 +21,7 @@ import { FindingRow } from '../../findings/Ledger.tsx'
 import { cushionPut } from '../place/PlaceFacts.tsx'
 import { BenchPanel } from './bench/BenchPanel.tsx'
 import { FindSetUp } from './bench/FindSetUp.tsx'
+import { nextAt } from '../../findings/goTo.ts'
 import { SeatInFrontPanel } from './SeatInFrontPanel.tsx'
 import { SettingField } from './SettingField.tsx'
 import { SETTING_NAME } from './settingName.ts'
@@ -143,7 +144,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
           </Panel>
         )}
         <div className="flex justify-end">
-          <Button onClick={() => goTo('attach')}>Go on to Attach</Button>
+          <Button onClick={() => goTo('attach', nextAt(assessment, 'attach'))}>Go on to Attach</Button>
         </div>
       </div>
     </div>
