@@ -38,6 +38,10 @@ figures({
   gives: [
     [5, 0, 'pass', 'at-most', 12, 7],
     [13, 0, 'fail', 'at-most', 12, -1],
+    // Of which none shows is slack, though the maker says only what is too much.
+    [1, 0, 'pass', 'at-most', 12, 11],
+    [0, 0, 'fail', 'at-least', 1, -1],
+    [1, 1, 'undecided', 'at-least', 1, -1],
   ],
   notAsked: {},
 })

@@ -4,6 +4,8 @@ import { isTetherUsed } from '../tethers.ts'
 
 /** A finger's width of good. */
 const GOOD_MM = 15
+/** A maker who states only how much is too much still asks for some: a tether on which none shows is slack. */
+const SOME_MM = 1
 
 export default defineRule({
   id: 'tether-tension',
@@ -17,7 +19,7 @@ export default defineRule({
   evaluate: (s) => {
     const own = s.route.topTether?.goodMm
     const source = own === undefined ? ('practice' as const) : ('maker' as const)
-    const from = own === undefined ? GOOD_MM : own.fromMm
+    const from = own === undefined ? GOOD_MM : (own.fromMm ?? SOME_MM)
     return windowOutcome(s, { id: 'tether-indicator-mm', from, to: own?.toMm, source }, { source })
   },
 })
