@@ -97,10 +97,14 @@ export async function fuzz({ base, heapMb, random, example, count, progress }) {
       headers,
       body,
       signal: AbortSignal.timeout(HANGS_MS),
-    }).then(
-      async (r) => (await r.arrayBuffer(), r.status),
-      (error) => (error.name === 'TimeoutError' ? 'hangs' : String(error.cause?.code ?? error.name)),
-    )
+    })
+      // An answer that begins and never ends hangs as well; a stream is meant to, and is hung up on.
+      .then(async (r) => {
+        if (r.headers.get('content-type')?.startsWith('text/event-stream')) await r.body.cancel()
+        else await r.arrayBuffer()
+        return r.status
+      })
+      .catch((error) => (error.name === 'TimeoutError' ? 'hangs' : String(error.cause?.code ?? error.name)))
     slowest = Math.max(slowest, performance.now() - began)
     statuses[status] = (statuses[status] ?? 0) + 1
     if (typeof status !== 'number' || status >= 500)
