@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useFields } from '../form/useFields.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -7,20 +7,24 @@ import { TextInput } from '../ui/TextInput.tsx'
 /** Until people sign in, the name that stands in the history is typed. */
 export default function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const { fitterName, setFitterName } = usePreferences()
-  const [name, setName] = useState(fitterName)
+  const { values, set, send } = useFields({ name: fitterName })
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Fitter">
       <form
         className="flex flex-col gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
+        onSubmit={send(({ name }) => {
           setFitterName(name)
           onOpenChange(false)
-        }}
+        })}
       >
         <label className="flex flex-col gap-1 font-semibold">
           Your name
-          <TextInput value={name} maxLength={120} onChange={(e) => setName(e.target.value)} className="font-normal" />
+          <TextInput
+            value={values.name}
+            maxLength={120}
+            onChange={(e) => set('name')(e.target.value)}
+            className="font-normal"
+          />
         </label>
         <p className="text-sm text-ink-soft">
           It stands beside every entry in a fitting’s history, and is kept on this device.

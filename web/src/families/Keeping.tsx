@@ -2,6 +2,7 @@ import type { FamilyView } from '@nimble-anchor/core/formats'
 import { Download, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
+import { useFields } from '../form/useFields.ts'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
@@ -19,8 +20,8 @@ export function Keeping({ view }: { view: FamilyView }) {
   const navigate = useNavigate()
   const [isErasing, setErasing] = useState(false)
   const isLead = useMay('lead')
-  const [typed, setTyped] = useState('')
-  async function erase(): Promise<void> {
+  const { values, set, send, isBusy } = useFields({ typed: '' })
+  async function erase(typed: string): Promise<void> {
     try {
       const { erased } = await api.eraseFamily(view.id, typed)
       const { photos } = await forgetFittings(view.fittings.map((f) => f.id)).catch(() => ({ photos: 0 }))
@@ -65,16 +66,10 @@ export function Keeping({ view }: { view: FamilyView }) {
           </li>
           <li>Another device lets go of what it still keeps the next time it is here.</li>
         </ul>
-        <form
-          className="mt-3 flex flex-col gap-3"
-          onSubmit={(e) => {
-            e.preventDefault()
-            void erase()
-          }}
-        >
-          <TextField label={`Type ${view.name} to confirm`} value={typed} onChange={setTyped} />
+        <form className="mt-3 flex flex-col gap-3" onSubmit={send(({ typed }) => erase(typed))}>
+          <TextField label={`Type ${view.name} to confirm`} value={values.typed} onChange={set('typed')} />
           <div className="flex gap-2">
-            <Button type="submit" look="main" disabled={typed !== view.name}>
+            <Button type="submit" look="main" disabled={isBusy || values.typed !== view.name}>
               Erase for good
             </Button>
             <Button look="quiet" onClick={() => setErasing(false)}>

@@ -1,5 +1,5 @@
 import type { FamilyView } from '@nimble-anchor/core/formats'
-import { useState } from 'react'
+import { useFields } from '../form/useFields.ts'
 import { useUnsaved } from '../form/unsaved.ts'
 import { api } from '../session/api.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
@@ -9,39 +9,38 @@ import { TextField } from '../ui/TextField.tsx'
 
 /** The family's name, and what the bay wants to remember of it. */
 export function NoteForm({ view, onKept }: { view: FamilyView; onKept: (view: FamilyView) => void }) {
-  const [name, setName] = useState(view.name)
-  const [note, setNote] = useState(view.note)
-  const isSame = name.trim() === view.name && note === view.note
+  const { values, set, take, send, isRight } = useFields({ name: view.name, note: view.note }, ({ name }) => ({
+    name: name.trim() === '' ? 'needs a name' : undefined,
+  }))
+  const isSame = values.name.trim() === view.name && values.note === view.note
   useUnsaved('name and note of the family', !isSame)
   return (
     <form
       className="flex flex-wrap items-end gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
+      onSubmit={send(({ name, note }) => {
         const entry = { name: name.trim(), note }
         const seen = { name: view.name, note: view.note }
-        void keepSeen(`The note on ${view.name}`, entry, seen, (at) => api.keepFamily(view.id, entry, at)).then(
+        return keepSeen(`The note on ${view.name}`, entry, seen, (at) => api.keepFamily(view.id, entry, at)).then(
           onKept,
           (error: unknown) => {
             sayRefusal(error)
             if (!(error instanceof LeftTheirs)) return
             const theirs = error.standing as typeof entry
-            setName(theirs.name)
-            setNote(theirs.note)
+            take(theirs)
             onKept({ ...view, ...theirs })
           },
         )
-      }}
+      })}
     >
       <TextField
         label="Family"
-        value={name}
+        value={values.name}
         maxLength={120}
-        fault={name.trim() === '' ? 'needs a name' : undefined}
-        onChange={setName}
+        fault={isRight ? undefined : 'needs a name'}
+        onChange={set('name')}
       />
-      <TextField label="Note" value={note} maxLength={2000} onChange={setNote} className="min-w-64 flex-1" />
-      <Button type="submit" disabled={isSame || name.trim() === ''}>
+      <TextField label="Note" value={values.note} maxLength={2000} onChange={set('note')} className="min-w-64 flex-1" />
+      <Button type="submit" disabled={isSame || !isRight}>
         Save
       </Button>
     </form>

@@ -1,5 +1,5 @@
 import { Fingerprint } from 'lucide-react'
-import { useState } from 'react'
+import { useFields } from '../form/useFields.ts'
 import { api } from '../session/api.ts'
 import { useConfirming } from '../session/confirm.ts'
 import { useWho } from '../session/who.ts'
@@ -20,44 +20,35 @@ export default function ConfirmDialog() {
 
 function Proof({ onGiven, onLeft }: { readonly onGiven: () => void; readonly onLeft: () => void }) {
   const session = useWho((s) => s.session)
-  const [password, setPassword] = useState('')
-  const [fault, setFault] = useState<string>()
-  const [isBusy, setBusy] = useState(false)
-  const go = async (work: () => Promise<unknown>): Promise<void> => {
-    setBusy(true)
-    setFault(undefined)
-    try {
-      await work()
+  const { values, set, faultOf, fault, send, isBusy } = useFields({ password: '' })
+  const proved = (work: (password: string) => Promise<unknown>) =>
+    send(async ({ password }) => {
+      try {
+        await work(password)
+      } catch (error) {
+        if (isCalledOff(error)) return
+        throw error
+      }
       onGiven()
-    } catch (error) {
-      if (!isCalledOff(error)) setFault(error instanceof Error ? error.message : 'That did not work.')
-      setBusy(false)
-    }
-  }
+    })
   return (
-    <form
-      className="flex flex-col gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        void go(() => api.confirm({ password }))
-      }}
-    >
+    <form className="flex flex-col gap-3" onSubmit={proved((password) => api.confirm({ password }))}>
       <p className="text-ink-soft">
         This cannot be taken back, or takes names out of the house: show that it is you, {session?.person?.name}.
       </p>
       <SecretField
         label="Password"
-        value={password}
-        onChange={setPassword}
+        value={values.password}
+        onChange={set('password')}
         autoComplete="current-password"
-        fault={fault}
+        fault={faultOf('password') ?? fault}
       />
       <div className="flex flex-wrap gap-2">
-        <Button type="submit" look="main" disabled={isBusy || password === ''}>
+        <Button type="submit" look="main" disabled={isBusy || values.password === ''}>
           Go on
         </Button>
         {session?.canPasskey && (
-          <Button disabled={isBusy} onClick={() => void go(confirmByPasskey)}>
+          <Button disabled={isBusy} onClick={() => proved(confirmByPasskey)()}>
             <Fingerprint size={18} aria-hidden="true" /> Use a passkey
           </Button>
         )}

@@ -8,7 +8,8 @@ import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SecretField } from '../ui/SecretField.tsx'
-import { faultOf, wholeFault } from './faults.ts'
+import { useFields } from '../form/useFields.ts'
+import { LEAST_PASSWORD, LEAST_PIN } from './faults.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, makePasskey } from './passkey.ts'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
@@ -28,35 +29,32 @@ export function OwnSignIn() {
 }
 
 function Pin({ hasPin }: { readonly hasPin: boolean }) {
-  const [pin, setPin] = useState('')
-  const [error, setError] = useState<unknown>()
-  const set = (next: string | null): void =>
-    void api.setPin(next).then((session) => {
-      useWho.getState().take(session)
-      setPin('')
-      setError(undefined)
-      toast(next === null ? 'The PIN is gone.' : 'The PIN is set.')
-    }, setError)
+  const { values, set, take, faultOf, fault, send } = useFields({ pin: '' })
+  const keep = async (next: string | null): Promise<void> => {
+    useWho.getState().take(await api.setPin(next))
+    take({ pin: '' })
+    toast(next === null ? 'The PIN is gone.' : 'The PIN is set.')
+  }
   return (
     <Panel title="PIN" aside={<span className="text-sm text-ink-soft">{hasPin ? 'set' : 'none yet'}</span>}>
-      <Form onSubmit={() => set(pin)}>
+      <Form onSubmit={send(({ pin }) => keep(pin))}>
         <p className="text-ink-soft">
           4 to 8 figures. By it you come back to a device that you have signed in on in this shift, and no other.
         </p>
         <SecretField
           label={hasPin ? 'New PIN' : 'PIN'}
-          value={pin}
-          onChange={setPin}
+          value={values.pin}
+          onChange={set('pin')}
           autoComplete="off"
           isPin
-          fault={error === undefined ? undefined : (faultOf(error, 'pin') ?? wholeFault(error))}
+          fault={faultOf('pin') ?? fault}
         />
         <div className="flex flex-wrap gap-2">
-          <Button type="submit" disabled={pin.length < 4}>
+          <Button type="submit" disabled={values.pin.length < LEAST_PIN}>
             Set the PIN
           </Button>
           {hasPin && (
-            <Button look="quiet" onClick={() => set(null)}>
+            <Button look="quiet" onClick={() => send(() => keep(null))()}>
               Take it away
             </Button>
           )}
@@ -119,37 +117,34 @@ function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
 }
 
 function Password() {
-  const [before, setBefore] = useState('')
-  const [next, setNext] = useState('')
-  const [error, setError] = useState<unknown>()
-  const change = (): void =>
-    void api.setPassword(before, next).then(() => {
-      setBefore('')
-      setNext('')
-      setError(undefined)
-      toast('The password is changed; other devices are signed out.')
-    }, setError)
-  const nextFault = faultOf(error, 'password')
+  // Named as the server names them: what it says of the new one stands there.
+  const { values, set, take, faultOf, fault, send } = useFields({ before: '', password: '' })
   return (
     <Panel title="Password">
-      <Form onSubmit={change}>
+      <Form
+        onSubmit={send(async ({ before, password }) => {
+          await api.setPassword(before, password)
+          take({ before: '', password: '' })
+          toast('The password is changed; other devices are signed out.')
+        })}
+      >
         <SecretField
           label="Password until now"
-          value={before}
-          onChange={setBefore}
+          value={values.before}
+          onChange={set('before')}
           autoComplete="current-password"
-          fault={error !== undefined && nextFault === undefined ? wholeFault(error) : undefined}
+          fault={faultOf('before') ?? fault}
         />
         <SecretField
           label="New password"
-          value={next}
-          onChange={setNext}
+          value={values.password}
+          onChange={set('password')}
           autoComplete="new-password"
           hint="At least 10 signs."
-          fault={nextFault}
+          fault={faultOf('password')}
         />
         <div>
-          <Button type="submit" disabled={before === '' || next.length < 10}>
+          <Button type="submit" disabled={values.before === '' || values.password.length < LEAST_PASSWORD}>
             Change it
           </Button>
         </div>

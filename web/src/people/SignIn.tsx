@@ -1,6 +1,7 @@
 import type { SessionView } from '@nimble-anchor/core/formats'
 import { Fingerprint, UserRound } from 'lucide-react'
 import { useState } from 'react'
+import { useFields } from '../form/useFields.ts'
 import { api } from '../session/api.ts'
 import { sendAll } from '../session/sending.ts'
 import { useToday } from '../session/today.ts'
@@ -8,6 +9,7 @@ import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { SecretField } from '../ui/SecretField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { LEAST_PASSWORD, LEAST_PIN } from './faults.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, signInByPasskey } from './passkey.ts'
 import { ROLE_WORD } from './words.ts'
@@ -67,28 +69,18 @@ export default function SignIn({ session }: { readonly session: SessionView }) {
   )
 }
 
-/** One try at a time; what is wrong is said under it. */
-function useTry() {
-  const [fault, setFault] = useState<string>()
-  const [isBusy, setBusy] = useState(false)
-  const go = async (work: () => Promise<SessionView>): Promise<void> => {
-    setBusy(true)
-    setFault(undefined)
-    try {
-      goOn(await work())
-    } catch (error) {
-      if (!isCalledOff(error)) setFault(error instanceof Error ? error.message : 'That did not work.')
-    } finally {
-      setBusy(false)
-    }
+/** One try at a time; what is wrong is said under it. A passkey that was called off is nothing wrong. */
+async function tried(work: Promise<SessionView>): Promise<void> {
+  try {
+    goOn(await work)
+  } catch (error) {
+    if (!isCalledOff(error)) throw error
   }
-  return { fault, isBusy, go }
 }
 
 function ByPin({ people }: { readonly people: readonly Known[] }) {
   const [chosen, setChosen] = useState<Known | undefined>(people.length === 1 ? people[0] : undefined)
-  const [pin, setPin] = useState('')
-  const { fault, isBusy, go } = useTry()
+  const { values, set, take, fault, isBusy, send } = useFields({ pin: '' })
   if (!chosen)
     return (
       <ul aria-label="Who is it" className="grid gap-2">
@@ -103,16 +95,22 @@ function ByPin({ people }: { readonly people: readonly Known[] }) {
       </ul>
     )
   return (
-    <Form onSubmit={() => void go(() => api.switchTo(chosen.id, pin)).then(() => setPin(''))}>
+    <Form
+      onSubmit={send(async ({ pin }) => {
+        // A PIN that was wrong is typed anew, whole.
+        take({ pin: '' })
+        await tried(api.switchTo(chosen.id, pin))
+      })}
+    >
       <SecretField
         label={`PIN of ${chosen.name}`}
-        value={pin}
-        onChange={setPin}
+        value={values.pin}
+        onChange={set('pin')}
         autoComplete="off"
         isPin
         fault={fault}
       />
-      <Button type="submit" look="main" disabled={isBusy || pin.length < 4}>
+      <Button type="submit" look="main" disabled={isBusy || values.pin.length < LEAST_PIN}>
         Go on as {chosen.name}
       </Button>
       {people.length > 1 && (
@@ -125,24 +123,23 @@ function ByPin({ people }: { readonly people: readonly Known[] }) {
 }
 
 function ByPassword({ session }: { readonly session: SessionView }) {
-  const [name, setName] = useState(session.onDevice.length === 1 ? (session.onDevice[0]?.name ?? '') : '')
-  const [password, setPassword] = useState('')
-  const { fault, isBusy, go } = useTry()
+  const only = session.onDevice.length === 1 ? session.onDevice[0]?.name : undefined
+  const { values, set, fault, isBusy, send } = useFields({ name: only ?? '', password: '' })
   return (
-    <Form onSubmit={() => void go(() => api.signIn(name, password))}>
-      <TextField label="Your name" value={name} onChange={setName} autoComplete="username" maxLength={120} />
+    <Form onSubmit={send(({ name, password }) => tried(api.signIn(name, password)))}>
+      <TextField label="Your name" value={values.name} onChange={set('name')} autoComplete="username" maxLength={120} />
       <SecretField
         label="Password"
-        value={password}
-        onChange={setPassword}
+        value={values.password}
+        onChange={set('password')}
         autoComplete="current-password"
         fault={fault}
       />
-      <Button type="submit" look="main" disabled={isBusy || name.trim() === '' || password === ''}>
+      <Button type="submit" look="main" disabled={isBusy || values.name.trim() === '' || values.password === ''}>
         {isBusy ? 'One moment' : 'Sign in'}
       </Button>
       {session.canPasskey && (
-        <Button disabled={isBusy} onClick={() => void go(signInByPasskey)}>
+        <Button disabled={isBusy} onClick={() => send(() => tried(signInByPasskey()))()}>
           <Fingerprint size={18} aria-hidden="true" /> Use a passkey
         </Button>
       )}
@@ -151,26 +148,33 @@ function ByPassword({ session }: { readonly session: SessionView }) {
 }
 
 function ByCode({ onBack }: { readonly onBack: () => void }) {
-  const [name, setName] = useState('')
-  const [code, setCode] = useState('')
-  const [password, setPassword] = useState('')
-  const { fault, isBusy, go } = useTry()
+  const { values, set, faultOf, fault, isBusy, send } = useFields({ name: '', code: '', password: '' })
   return (
-    <Form onSubmit={() => void go(() => api.recover(name, code, password))}>
+    <Form onSubmit={send(({ name, code, password }) => tried(api.recover(name, code, password)))}>
       <p className="text-ink-soft">
         One of the codes that were printed for you, and a new password. Without one a lead gives you a new password.
       </p>
-      <TextField label="Your name" value={name} onChange={setName} autoComplete="username" maxLength={120} />
-      <TextField label="One of your codes" value={code} onChange={setCode} autoComplete="off" maxLength={40} />
+      <TextField label="Your name" value={values.name} onChange={set('name')} autoComplete="username" maxLength={120} />
+      <TextField
+        label="One of your codes"
+        value={values.code}
+        onChange={set('code')}
+        autoComplete="off"
+        maxLength={40}
+      />
       <SecretField
         label="New password"
-        value={password}
-        onChange={setPassword}
+        value={values.password}
+        onChange={set('password')}
         autoComplete="new-password"
         hint="At least 10 signs: three or four words that do not belong together."
-        fault={fault}
+        fault={faultOf('password') ?? fault}
       />
-      <Button type="submit" look="main" disabled={isBusy || password.length < 10 || code === '' || name === ''}>
+      <Button
+        type="submit"
+        look="main"
+        disabled={isBusy || values.password.length < LEAST_PASSWORD || values.code === '' || values.name === ''}
+      >
         Set it and sign in
       </Button>
       <Button look="quiet" onClick={onBack}>

@@ -2,6 +2,7 @@ import { ROLES, type PersonView, type Role } from '@nimble-anchor/core/formats'
 import { Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
+import { useFields } from '../form/useFields.ts'
 import { api } from '../session/api.ts'
 import { useWho } from '../session/who.ts'
 import { Ask } from '../ui/Ask.tsx'
@@ -11,7 +12,7 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { SecretField } from '../ui/SecretField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { faultOf, wholeFault } from './faults.ts'
+import { LEAST_PASSWORD } from './faults.ts'
 import { PersonForm } from './PersonForm.tsx'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 import { ROLE_TEXT, ROLE_WORD } from './words.ts'
@@ -90,36 +91,29 @@ function PersonChange({
   readonly person: PersonView
   readonly onDone: (people: readonly PersonView[]) => void
 }) {
-  const [name, setName] = useState(person.name)
-  const [role, setRole] = useState<Role>(person.role)
-  const [password, setPassword] = useState('')
+  const own = useFields<{ readonly name: string; readonly role: Role }>({ name: person.name, role: person.role })
+  const { values, set, faultOf, fault } = own
+  const reset = useFields({ password: '' })
   const [isLeaving, setLeaving] = useState(false)
-  const [error, setError] = useState<unknown>()
-  const [passwordError, setPasswordError] = useState<unknown>()
-  const change = (over: { readonly isActive: boolean }): void =>
-    void api.changePerson(person.id, { name: name.trim(), role, ...over }).then((next) => {
+  const change = (isActive: boolean) =>
+    own.send(async ({ name, role }) => {
+      const next = await api.changePerson(person.id, { name: name.trim(), role, isActive })
       void useWho.getState().load()
       onDone(next)
-    }, setError)
+    })
   return (
     <div className="flex flex-col gap-4">
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          change({ isActive: person.isActive })
-        }}
-      >
-        <TextField label="Name" value={name} onChange={setName} maxLength={120} fault={faultOf(error, 'name')} />
+      <form className="flex flex-col gap-3" onSubmit={change(person.isActive)}>
+        <TextField label="Name" value={values.name} onChange={set('name')} maxLength={120} fault={faultOf('name')} />
         <SelectField
           label="What they may do"
-          value={role}
+          value={values.role}
           options={ROLES.map((id) => ({ id, label: ROLE_TEXT[id] }))}
-          onChange={(id) => setRole(id as Role)}
+          onChange={(id) => set('role')(id as Role)}
         />
-        {error !== undefined && faultOf(error, 'name') === undefined && (
+        {fault !== undefined && (
           <p role="alert" className="font-semibold text-fail">
-            {wholeFault(error)}
+            {fault}
           </p>
         )}
         <div className="flex flex-wrap gap-2">
@@ -129,7 +123,7 @@ function PersonChange({
           {person.isActive ? (
             <Button onClick={() => setLeaving(true)}>They have left</Button>
           ) : (
-            <Button onClick={() => change({ isActive: true })}>They are back</Button>
+            <Button onClick={() => change(true)()}>They are back</Button>
           )}
         </div>
       </form>
@@ -138,32 +132,28 @@ function PersonChange({
         title={`${person.name} leaves`}
         answers={[
           { label: 'They stay', onTake: () => setLeaving(false) },
-          { label: 'End their access', isMain: true, onTake: () => change({ isActive: false }) },
+          { label: 'End their access', isMain: true, onTake: () => change(false)() },
         ]}
       >
         They are signed out everywhere at once. What they entered stays under their name.
       </Ask>
       <form
         className="flex flex-col gap-3 border-t border-hair pt-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          void api.resetPassword(person.id, password).then((next) => {
-            toast(`${person.name} has a new password, and is signed out everywhere.`)
-            onDone(next)
-          }, setPasswordError)
-        }}
+        onSubmit={reset.send(async ({ password }) => {
+          const next = await api.resetPassword(person.id, password)
+          toast(`${person.name} has a new password, and is signed out everywhere.`)
+          onDone(next)
+        })}
       >
         <SecretField
           label="New password, where they have lost theirs"
-          value={password}
-          onChange={setPassword}
+          value={reset.values.password}
+          onChange={reset.set('password')}
           autoComplete="new-password"
-          fault={
-            passwordError === undefined ? undefined : (faultOf(passwordError, 'password') ?? wholeFault(passwordError))
-          }
+          fault={reset.faultOf('password') ?? reset.fault}
         />
         <div>
-          <Button type="submit" disabled={password.length < 10}>
+          <Button type="submit" disabled={reset.values.password.length < LEAST_PASSWORD}>
             Set it
           </Button>
         </div>

@@ -1,8 +1,4 @@
-import { Refused } from '../session/api.ts'
-
-/** What the server says of one field, or all that it says where it names none. */
-export function faultOf(error: unknown, field: string): string | undefined {
-  if (!(error instanceof Refused)) return undefined
-  return error.faults.find((f) => f.path === `$.${field}`)?.message
-}
-export const wholeFault = (error: unknown): string => (error instanceof Error ? error.message : 'That did not work.')
+/** As many signs as a password has at least; the server holds it to that too. */
+export const LEAST_PASSWORD = 10
+/** And a PIN, in figures. */
+export const LEAST_PIN = 4

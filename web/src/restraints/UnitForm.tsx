@@ -7,8 +7,8 @@ import {
   type RestraintModel,
   type RestraintUnit,
 } from '@nimble-anchor/core/restraint'
-import { useState } from 'react'
 import { tidy } from '../form/tidy.ts'
+import { useFields, type Wrong } from '../form/useFields.ts'
 import { Button } from '../ui/Button.tsx'
 import { DateField } from '../ui/DateField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -35,35 +35,31 @@ interface FormProps {
   readonly onRemove?: () => void
 }
 
+type Draft = Partial<RestraintUnit>
+function wrongIn(draft: Draft): Wrong<Draft> {
+  const parsed = parseWith(unitSchema, tidy(draft))
+  return parsed.ok ? {} : Object.fromEntries(parsed.error.map((f) => [f.path.slice(2), f.message]))
+}
+
 /** What is known of one piece on the shelf. */
 export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
-  const [draft, setDraft] = useState(unit)
-  const parsed = parseWith(unitSchema, tidy(draft))
-  const faultOf = (key: string): string | undefined =>
-    parsed.ok ? undefined : parsed.error.find((f) => f.path === `$.${key}`)?.message
+  const { values: draft, set, faultOf: sentFault, fault, isBusy, send } = useFields<Draft>(unit, wrongIn)
+  // What was typed is judged at once; what is missing, once it is sent.
+  const faultOf = (key: keyof Draft): string | undefined =>
+    sentFault(key) ?? ((draft[key] ?? '') === '' ? undefined : wrongIn(draft)[key])
   const day = (key: 'madeOn' | 'lifeEndsOn', label: string) => (
-    <DateField
-      label={label}
-      value={draft[key] ?? ''}
-      fault={faultOf(key)}
-      onChange={(value) => setDraft({ ...draft, [key]: value })}
-    />
+    <DateField label={label} value={draft[key] ?? ''} fault={faultOf(key)} onChange={set(key)} />
   )
   const text = (key: 'serial' | 'shelf' | 'note', label: string) => (
-    <TextField
-      label={label}
-      value={draft[key] ?? ''}
-      fault={faultOf(key)}
-      onChange={(value) => setDraft({ ...draft, [key]: value })}
-    />
+    <TextField label={label} value={draft[key] ?? ''} fault={faultOf(key)} onChange={set(key)} />
   )
   return (
     <form
       className="flex flex-col gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
+      onSubmit={send((typed) => {
+        const parsed = parseWith(unitSchema, tidy(typed))
         if (parsed.ok) onKeep(parsed.value)
-      }}
+      })}
     >
       <div className="grid gap-3 sm:grid-cols-2">
         {text('serial', 'Serial number')}
@@ -76,7 +72,7 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
             label={label}
             value={draft[key] === undefined ? '' : draft[key] ? 'yes' : 'no'}
             options={ANSWERS}
-            onChange={(answer) => setDraft({ ...draft, [key]: answer === '' ? undefined : answer === 'yes' })}
+            onChange={(answer) => set(key)(answer === '' ? undefined : answer === 'yes')}
           />
         ))}
       </div>
@@ -89,7 +85,7 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
             { id: 'in', label: 'in place' },
             { id: 'stowed', label: 'stowed, for use with the car’s belt' },
           ]}
-          onChange={(v) => setDraft({ ...draft, harness: v === 'in' || v === 'stowed' ? v : undefined })}
+          onChange={(v) => set('harness')(v === 'in' || v === 'stowed' ? v : undefined)}
         />
       )}
       {keepsDirection(model) !== 'no' && (
@@ -97,7 +93,7 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
           label="Which way it stands"
           value={draft.direction ?? ''}
           options={[{ id: '', label: 'not looked at' }, ...directionsOf(model).map((d) => ({ id: d, label: d }))]}
-          onChange={(v) => setDraft({ ...draft, direction: directionsOf(model).find((d) => d === v) })}
+          onChange={(v) => set('direction')(directionsOf(model).find((d) => d === v))}
         />
       )}
       {(model.parts?.length ?? 0) > 0 && (
@@ -108,7 +104,7 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
             { id: '', label: 'the whole set, one serial' },
             ...(model.parts ?? []).map((p) => ({ id: p.id, label: p.name })),
           ]}
-          onChange={(v) => setDraft({ ...draft, partId: v === '' ? undefined : v })}
+          onChange={(v) => set('partId')(v === '' ? undefined : v)}
         />
       )}
       {text('note', 'Note')}
@@ -118,8 +114,13 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
           checked yet. Finish it from Today.
         </p>
       )}
+      {fault !== undefined && (
+        <p role="alert" className="font-semibold text-fail">
+          {fault}
+        </p>
+      )}
       <div className="flex flex-wrap gap-2">
-        <Button type="submit" look="main" disabled={!parsed.ok}>
+        <Button type="submit" look="main" disabled={isBusy}>
           Save this unit
         </Button>
         {!isNew && onRemove && (

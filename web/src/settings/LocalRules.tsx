@@ -13,6 +13,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { useFields } from '../form/useFields.ts'
 import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
 
@@ -69,7 +70,9 @@ export function LocalRules({ book, onDefault }: Props) {
   const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.localRuleId)
   const kept = book.localRules.find((r) => r.id === selectedId) ?? book.localRules[0]
-  const [draft, setDraft] = useState<Draft>()
+  const { values, set, send, isBusy } = useFields<{ readonly draft: Draft | undefined }>({ draft: undefined })
+  const { draft } = values
+  const setDraft = set('draft')
   useUnsaved(
     `local rule “${draft?.name ?? ''}”`,
     draft !== undefined && (!kept || JSON.stringify(draft) !== JSON.stringify(draftOf(kept))),
@@ -124,15 +127,13 @@ export function LocalRules({ book, onDefault }: Props) {
           )}
         </div>
         <form
-          onSubmit={(e) => {
-            e.preventDefault()
-            if (parsed.ok)
-              void change(() =>
-                keepSeen(`“${parsed.value.name}”`, parsed.value, standing, (seen) =>
-                  api.keepLocalRule(parsed.value, seen),
-                ),
-              ).then(() => open(parsed.value.id), leftOr)
-          }}
+          onSubmit={send(() => {
+            if (!parsed.ok) return
+            const rule = parsed.value
+            return change(() =>
+              keepSeen(`“${rule.name}”`, rule, standing, (seen) => api.keepLocalRule(rule, seen)),
+            ).then(() => open(rule.id), leftOr)
+          })}
         >
           <Locked when={!isLead}>
             <TextField
@@ -182,7 +183,7 @@ export function LocalRules({ book, onDefault }: Props) {
           </Locked>
           {isLead && (
             <div className="mt-4 flex flex-wrap gap-2">
-              <Button type="submit" look="main" disabled={!isChanged || !parsed.ok}>
+              <Button type="submit" look="main" disabled={isBusy || !isChanged || !parsed.ok}>
                 Save this rule
               </Button>
               {isChanged && <Button onClick={() => setDraft(undefined)}>Discard changes</Button>}

@@ -21,6 +21,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { useFields, type Wrong } from '../form/useFields.ts'
 import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
 
@@ -34,6 +35,12 @@ function withContact(profile: PracticeProfile, of: Contact, text: string): Pract
 
 const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
 
+/** A profile as it is typed; nothing while one is only looked at. */
+interface Draft {
+  readonly draft: PracticeProfile | undefined
+}
+const wrongIn = ({ draft }: Draft): Wrong<Draft> => ({ draft: draft?.name.trim() === '' ? 'Needs a name' : undefined })
+
 interface Props {
   readonly book: PracticeBook
   readonly onDefault: (id: string) => void
@@ -45,7 +52,9 @@ export function Profiles({ book, onDefault }: Props) {
   const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.profileId)
   const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
-  const [draft, setDraft] = useState<PracticeProfile>()
+  const { values, set, faultOf, send, isBusy } = useFields<Draft>({ draft: undefined }, wrongIn)
+  const { draft } = values
+  const setDraft = set('draft')
   const shown = draft ?? kept
   useUnsaved(
     `practice profile “${shown?.name ?? ''}”`,
@@ -58,8 +67,8 @@ export function Profiles({ book, onDefault }: Props) {
     setDraft(undefined)
     if (profile) setSelectedId(profile.id)
   }
-  const keep = (): void =>
-    void change(() =>
+  const keep = (): Promise<void> =>
+    change(() =>
       keepSeen(`“${shown.name}”`, shown, isNew ? undefined : kept, (seen) => api.keepProfile(shown, seen)),
     ).then(() => open(shown), leftOr)
   const leftOr = (error: unknown): void => {
@@ -105,18 +114,13 @@ export function Profiles({ book, onDefault }: Props) {
             </Button>
           )}
         </div>
-        <form
-          onSubmit={(e) => {
-            e.preventDefault()
-            keep()
-          }}
-        >
+        <form onSubmit={send(keep)}>
           <Locked when={!isLead}>
             <TextField
               label="Name of the profile"
               value={shown.name}
               maxLength={120}
-              fault={shown.name.trim() === '' ? 'Needs a name' : undefined}
+              fault={faultOf('draft') ?? wrongIn(values).draft}
               onChange={(name) => setDraft({ ...shown, name })}
             />
             <div className="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
@@ -151,7 +155,7 @@ export function Profiles({ book, onDefault }: Props) {
           </Locked>
           {isLead && (
             <div className="mt-4 flex flex-wrap gap-2">
-              <Button type="submit" look="main" disabled={!isChanged || shown.name.trim() === ''}>
+              <Button type="submit" look="main" disabled={isBusy || !isChanged || shown.name.trim() === ''}>
                 Save this profile
               </Button>
               {isChanged && <Button onClick={() => open(undefined)}>Discard changes</Button>}

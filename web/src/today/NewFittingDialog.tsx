@@ -1,6 +1,7 @@
 import type { FittingView, VisitView } from '@nimble-anchor/core/formats'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
+import { useFields } from '../form/useFields.ts'
 import { api, type NewChild } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
@@ -46,24 +47,42 @@ export default function NewFittingDialog(props: Props) {
 const nameOf = (c: { readonly name: string; readonly familyName?: string | undefined }): string =>
   [c.name, c.familyName].filter(Boolean).join(' ')
 
+interface Draft {
+  readonly search: string
+  readonly childId: string | undefined
+  readonly typed: NewChild
+  readonly vehicleId: string | undefined
+  readonly arrived: boolean
+}
+
 /** Made anew each time the dialog opens. */
 function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   const { catalogue, status, load } = useCatalogue()
   const [today, setToday] = useState('')
   const isKnownName = (catalogue?.children ?? []).some((c) => nameOf(c).toLowerCase().includes(visit?.who.toLowerCase() ?? '')) // prettier-ignore
-  const [search, setSearch] = useState(visit && isKnownName ? visit.who : '')
-  const [childId, setChildId] = useState<string | undefined>(visit && !isKnownName ? NEW : undefined)
-  const [typed, setTyped] = useState<NewChild>({ name: '', familyName: visit?.who ?? '' })
-  const [vehicleId, setVehicleId] = useState<string | undefined>(visit?.vehicleId ?? undefined)
-  const [fault, setFault] = useState('')
-  const [isBusy, setBusy] = useState(false)
-  const [arrived, setArrived] = useState(false)
+  const {
+    values,
+    set,
+    fault: said,
+    say,
+    isBusy,
+    send,
+  } = useFields<Draft>({
+    search: visit && isKnownName ? visit.who : '',
+    childId: visit && !isKnownName ? NEW : undefined,
+    typed: { name: '', familyName: visit?.who ?? '' },
+    vehicleId: visit?.vehicleId ?? undefined,
+    arrived: false,
+  })
+  const { search, childId, typed, vehicleId, arrived } = values
+  const [isDown, setDown] = useState(false)
+  const fault = said ?? (isDown ? 'The server does not answer.' : '')
 
   useEffect(() => {
     void load()
     api.health().then(
       (h) => setToday(h.today),
-      () => setFault('The server does not answer.'),
+      () => setDown(true),
     )
   }, [load])
 
@@ -94,9 +113,9 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   const isNew = isTyping || (added !== undefined && isReady && children.length === 0)
   function choose(id: string): void {
     // A name that was typed to be found is the name of the one who is not listed.
-    if (id === NEW && fromSearch) setTyped({ familyName: '', ...fromSearch })
-    setChildId(id)
-    setFault('')
+    if (id === NEW && fromSearch) set('typed')({ familyName: '', ...fromSearch })
+    set('childId')(id)
+    say('')
   }
 
   async function begin(): Promise<void> {
@@ -104,33 +123,21 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
     const named = isReady && wanted !== '' && children.length === 1 ? children[0]?.id : undefined
     // One who was chosen and is no longer listed was chosen under another name: nobody sees it, so it does not count.
     const chosen = isNew ? NEW : (children.find((c) => c.id === childId)?.id ?? named)
-    if (chosen === undefined) return setFault('Choose a child, or add one.')
-    if (chosen === NEW && added === undefined) return setFault('Type the first name of the child.')
-    setChildId(chosen)
-    setBusy(true)
-    try {
-      onCreated(
-        await api.create(chosen === NEW && added ? added : chosen, {
-          vehicleId,
-          visitId: visit?.id,
-          arrivedInstalled: arrived,
-        }),
-      )
-      void load()
-    } catch (error) {
-      setFault(error instanceof Error ? error.message : 'The fitting was not created.')
-    } finally {
-      setBusy(false)
-    }
+    if (chosen === undefined) return say('Choose a child, or add one.')
+    if (chosen === NEW && added === undefined) return say('Type the first name of the child.')
+    set('childId')(chosen)
+    onCreated(
+      await api.create(chosen === NEW && added ? added : chosen, {
+        vehicleId,
+        visitId: visit?.id,
+        arrivedInstalled: arrived,
+      }),
+    )
+    void load()
   }
 
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault()
-        void begin()
-      }}
-    >
+    <form onSubmit={send(begin)}>
       {status === 'failed' && <p role="alert">The server does not answer. Close this and try again.</p>}
       <div className="grid gap-4 sm:grid-cols-2">
         <fieldset className="min-w-0">
@@ -145,7 +152,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
                   autoFocus={field === 'name'}
                   maxLength={120}
                   value={typed[field] ?? ''}
-                  onChange={(e) => setTyped({ ...typed, [field]: e.target.value })}
+                  onChange={(e) => set('typed')({ ...typed, [field]: e.target.value })}
                   className="w-full min-w-0"
                 />
               ))}
@@ -155,7 +162,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
               aria-label="Find a child by name"
               placeholder="Find by name"
               value={search}
-              onChange={(e) => setSearch(e.target.value)}
+              onChange={(e) => set('search')(e.target.value)}
               className="mb-1 w-full"
             />
           )}
@@ -193,7 +200,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
           <RadioRows
             aria-label="Car"
             value={vehicleId ?? ''}
-            onValueChange={setVehicleId}
+            onValueChange={set('vehicleId')}
             className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
           >
             {(catalogue?.vehicles ?? []).map((v) => (
@@ -208,7 +215,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
           </RadioRows>
         </fieldset>
       </div>
-      <CheckBox className="mt-3" checked={arrived} onChange={setArrived}>
+      <CheckBox className="mt-3" checked={arrived} onChange={set('arrived')}>
         <span>
           It came already fitted{' '}
           <span className="text-sm text-ink-soft">(look first, then put right: the logbook counts what was wrong)</span>

@@ -1,9 +1,9 @@
 import { type Child } from '@nimble-anchor/core/child'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { useState } from 'react'
 import { Link } from 'react-router'
+import { useFields } from '../form/useFields.ts'
 import { arrangeLink } from '../session/links.ts'
-import { Refused, type VisitEntry } from '../session/api.ts'
+import { type VisitEntry } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -25,21 +25,13 @@ const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join
 
 /** One line of the queue: when, who, for which child, in which car. */
 export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) {
-  const [draft, setDraft] = useState(entry)
-  const [fault, setFault] = useState('')
+  const { values, set, faultOf, fault, send, isBusy } = useFields<VisitEntry>(entry, ({ day, time, who }) => ({
+    day: parseDay(day) === undefined ? 'On which day? A day is needed.' : undefined,
+    time: parseTime(time) === undefined ? 'At what time? A time is needed.' : undefined,
+    who: who.trim() === '' ? 'Who comes? A name is needed.' : undefined,
+  }))
   const catalogue = useCatalogue((s) => s.catalogue)
   const children = (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)))
-  async function keep(): Promise<void> {
-    if (parseDay(draft.day) === undefined) return setFault('On which day? A day is needed.')
-    if (parseTime(draft.time) === undefined) return setFault('At what time? A time is needed.')
-    if (draft.who.trim() === '') return setFault('Who comes? A name is needed.')
-    try {
-      await onKeep({ ...draft, who: draft.who.trim() })
-    } catch (error) {
-      const faults = error instanceof Refused ? error.faults.map((f) => `${f.path.replace('$.', '')} ${f.message}`) : []
-      setFault([error instanceof Error ? error.message : 'Not kept.', ...faults].join(' '))
-    }
-  }
   return (
     <Dialog
       open
@@ -54,29 +46,24 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
           Arrange the family in one car
         </Link>
       )}
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          void keep()
-        }}
-      >
+      <form className="flex flex-col gap-3" onSubmit={send((typed) => onKeep({ ...typed, who: typed.who.trim() }))}>
         <div className="grid gap-3 sm:grid-cols-2">
-          <DateField label="Day" value={draft.day} onChange={(day) => setDraft({ ...draft, day })} />
-          <TimeField label="Time" value={draft.time} onChange={(time) => setDraft({ ...draft, time })} />
+          <DateField label="Day" value={values.day} fault={faultOf('day')} onChange={set('day')} />
+          <TimeField label="Time" value={values.time} fault={faultOf('time')} onChange={set('time')} />
           <SelectField
             label="Child, if known"
-            value={draft.childId ?? ''}
+            value={values.childId ?? ''}
             options={[{ id: '', label: 'not known yet' }, ...children.map((c) => ({ id: c.id, label: nameOf(c) }))]}
             onChange={(id) => {
               const child = children.find((c) => c.id === id)
+              set('childId')(id || null)
               // The family's name is what the fitter calls out.
-              setDraft({ ...draft, childId: id || null, who: draft.who || (child?.familyName ?? child?.name ?? '') })
+              if (values.who === '') set('who')(child?.familyName ?? child?.name ?? '')
             }}
           />
           <SelectField
             label="Car, if known"
-            value={draft.vehicleId ?? ''}
+            value={values.vehicleId ?? ''}
             options={[
               { id: '', label: 'not known yet' },
               ...(catalogue?.vehicles ?? []).map((v) => ({
@@ -84,26 +71,22 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
                 label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
               })),
             ]}
-            onChange={(id) => setDraft({ ...draft, vehicleId: id || null })}
+            onChange={(id) => set('vehicleId')(id || null)}
           />
           <TextField
             label="Who comes"
-            value={draft.who}
+            value={values.who}
             maxLength={120}
-            onChange={(who) => setDraft({ ...draft, who })}
+            fault={faultOf('who')}
+            onChange={set('who')}
           />
-          <TextField
-            label="Note"
-            value={draft.note}
-            maxLength={500}
-            onChange={(note) => setDraft({ ...draft, note })}
-          />
+          <TextField label="Note" value={values.note} maxLength={500} fault={faultOf('note')} onChange={set('note')} />
         </div>
         <p role="alert" className="min-h-6 font-semibold text-fail">
           {fault}
         </p>
         <div className="flex flex-wrap gap-2">
-          <Button type="submit" look="main">
+          <Button type="submit" look="main" disabled={isBusy}>
             Save
           </Button>
           <Button look="quiet" onClick={onClose}>

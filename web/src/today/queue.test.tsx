@@ -52,7 +52,8 @@ test('an empty queue says so; a walk-in needs only a name', async () => {
   fireEvent.click(screen.getByRole('button', { name: 'Note a walk-in' }))
   const dialog = await screen.findByRole('dialog')
   fireEvent.click(within(dialog).getByRole('button', { name: 'Save' }))
-  expect(within(dialog).getByRole('alert')).toHaveTextContent('A name is needed')
+  await settle()
+  expect(within(dialog).getByLabelText('Who comes')).toHaveAccessibleDescription('Who comes? A name is needed.')
   expect(add).not.toHaveBeenCalled()
   pick(within(dialog).getByLabelText('Child, if known'), 'tamsin-hale')
   expect(within(dialog).getByLabelText('Who comes')).toHaveValue('Hale')
@@ -69,7 +70,7 @@ test('what the server refuses stands in the dialog, with the field', async () =>
   fireEvent.change(screen.getByLabelText('Who comes'), { target: { value: 'Penn' } })
   fireEvent.click(screen.getByRole('button', { name: 'Save' }))
   await settle()
-  expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. time must be a time, HH:MM')
+  expect(screen.getByLabelText('Time')).toHaveAccessibleDescription('must be a time, HH:MM')
 })
 test('begin: a fitting for the child and for its visit', async () => {
   create.mockResolvedValue({ id: 'f9', case: { child: { id: 'tamsin-hale' } } } as never)
@@ -98,6 +99,7 @@ test('no child is known yet: begin asks who it is', async () => {
   // Nobody of that name is known: a child is added, with the family's name in place.
   expect(await within(dialog).findByLabelText('Family name')).toHaveValue('Quay')
   fireEvent.click(within(dialog).getByRole('button', { name: 'Begin' }))
+  await settle()
   expect(within(dialog).getByRole('alert')).toHaveTextContent('Type the first name of the child.')
   expect(create).not.toHaveBeenCalled()
   fireEvent.change(within(dialog).getByLabelText('First name'), { target: { value: 'Pip' } })

@@ -6,12 +6,13 @@ interface Props {
   readonly label: string
   /** hh:mm, or empty. */
   readonly value: string
+  readonly fault?: string | undefined
   /** What is typed and no time goes out as it is, to be refused. */
   readonly onChange: (time: string) => void
 }
 
 /** A time of the day: "9", "930" and "9:30" are all read, and shown as they were understood. */
-export function TimeField({ label, value, onChange }: Props) {
+export function TimeField({ label, value, fault, onChange }: Props) {
   const [typed, setTyped] = useState<string>()
   const [isLeft, setLeft] = useState(false)
   const text = typed ?? value
@@ -21,7 +22,7 @@ export function TimeField({ label, value, onChange }: Props) {
       inputMode="numeric"
       placeholder="hh:mm"
       value={text}
-      fault={isLeft && parseTime(text) === undefined ? 'must be a time as hh:mm' : undefined}
+      fault={isLeft && parseTime(text) === undefined ? 'must be a time as hh:mm' : fault}
       onChange={(next) => {
         setLeft(false)
         setTyped(next)

@@ -2,7 +2,7 @@ import { CARER_TRIED, type Case, type CarerTried } from '@nimble-anchor/core/cas
 import { CARER_TRIED_TEXT } from '@nimble-anchor/core/handover'
 import { VERDICT_TEXT, type Assessment } from '@nimble-anchor/core/verdict'
 import { Collapsible } from 'radix-ui'
-import { useState } from 'react'
+import { useFields } from '../../form/useFields.ts'
 import type { Signing } from '../../session/api.ts'
 import { NOT_ENTRIES, useDraft } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
@@ -70,6 +70,15 @@ export function SignPanel({ current, assessment, isSigned, goTo }: Props) {
 const BOX = 'min-h-11 w-full rounded-[3px] border border-line bg-sheet px-2 text-base font-normal text-ink'
 const LABEL = 'flex flex-col gap-1 text-sm font-semibold text-ink-soft'
 
+/** Who signs, with whom, and how; what is typed of the carer is kept with the fitting’s drafts. */
+interface Signed {
+  readonly name: string
+  readonly second: { readonly personId: string; readonly secret: string }
+  readonly tried: CarerTried | undefined
+  readonly fitterStrokes: string
+  readonly carerStrokes: string
+}
+
 function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgainstAdvice?: boolean }) {
   const sign = useFitting((s) => s.sign)
   const { fitterName: fitter, setFitterName } = usePreferences()
@@ -77,21 +86,22 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
   const [reason = '', setReason] = useDraft(`${NOT_ENTRIES}reason`)
   const [said = '', setSaid] = useDraft(`${NOT_ENTRIES}said`)
   const person = useWho((s) => s.session?.person)
-  const [name, setName] = useState(person?.name ?? fitter)
-  const [second, setSecond] = useState({ personId: '', secret: '' })
   const isTrainee = person?.role === 'trainee'
-  const [tried, setTried] = useState<CarerTried>()
-  const [fault, setFault] = useState('')
-  const [fitterStrokes, setFitterStrokes] = useState('')
-  const [carerStrokes, setCarerStrokes] = useState('')
+  const { values, set, send, say, fault, isBusy } = useFields<Signed>({
+    name: person?.name ?? fitter,
+    second: { personId: '', secret: '' },
+    tried: undefined,
+    fitterStrokes: '',
+    carerStrokes: '',
+  })
+  const { name, second, tried, fitterStrokes, carerStrokes } = values
 
-  function submitted() {
-    if (name.trim() === '' || carer.trim() === '') return setFault('Both names are needed.')
+  async function submitted(): Promise<void> {
+    if (name.trim() === '' || carer.trim() === '') return say('Both names are needed.')
     if (isAgainstAdvice && (reason.trim() === '' || said.trim() === ''))
-      return setFault('Their reason, and what they were told, are needed.')
+      return say('Their reason, and what they were told, are needed.')
     if (isTrainee && (second.personId === '' || second.secret === ''))
-      return setFault('A trainee’s fitting is signed by two: a fitter or a lead signs with you.')
-    setFault('')
+      return say('A trainee’s fitting is signed by two: a fitter or a lead signs with you.')
     if (!person) setFitterName(name)
     const signing: Signing = {
       carerName: carer.trim(),
@@ -101,17 +111,11 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
       ...(isTrainee && { second }),
       ...(isAgainstAdvice && { againstAdvice: { reason: reason.trim(), said: said.trim() } }),
     }
-    void sign(signing)
-    setSecond({ ...second, secret: '' })
+    set('second')({ ...second, secret: '' })
+    await sign(signing)
   }
   return (
-    <form
-      className="flex flex-wrap items-end gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        submitted()
-      }}
-    >
+    <form className="flex flex-wrap items-end gap-3" onSubmit={send(submitted)}>
       {isAgainstAdvice ? (
         <div className="grid w-full gap-3 sm:grid-cols-2">
           <label className={LABEL}>
@@ -135,7 +139,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
             legend="The carer did it once while you watched, child in and quickly out"
             options={CARER_TRIED.map((id) => ({ id, label: CARER_TRIED_TEXT[id] }))}
             value={tried}
-            onChoose={(id) => setTried(id as CarerTried)}
+            onChoose={(id) => set('tried')(id as CarerTried)}
           />
         </div>
       )}
@@ -146,7 +150,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
             value={name}
             maxLength={120}
             placeholder={fitter || fitterName()}
-            onChange={(e) => setName(e.target.value)}
+            onChange={(e) => set('name')(e.target.value)}
             className={BOX}
             // Whoever is signed in signs.
             readOnly={person != null}
@@ -157,11 +161,11 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
           <TextInput value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
         </label>
       </div>
-      {isTrainee && <SecondSigner value={second} onChange={setSecond} />}
+      {isTrainee && <SecondSigner value={second} onChange={set('second')} />}
       <Fold className="w-full" summary="Sign by hand, if you like">
         <div className="grid gap-3">
-          <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={setFitterStrokes} />
-          <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={setCarerStrokes} />
+          <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={set('fitterStrokes')} />
+          <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={set('carerStrokes')} />
         </div>
       </Fold>
       {/* In view however much stands above it. */}
@@ -169,7 +173,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
         <p role="alert" className="font-semibold text-fail">
           {fault}
         </p>
-        <Button type="submit" look="main" className="w-full">
+        <Button type="submit" look="main" className="w-full" disabled={isBusy}>
           {submit}
         </Button>
       </div>
