@@ -109,7 +109,7 @@ export function CheckField(props: Props) {
         <div className="flex flex-wrap items-start gap-2">
           {answersOf(id).length > 0 && (
             <Choices
-              legend={label}
+              legend={`${label}, without a figure`}
               hideLegend
               describedBy={howId}
               disabled={isSigned}
