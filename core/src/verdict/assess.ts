@@ -6,6 +6,7 @@ import {
   evaluate,
   fittedSubject,
   matchAll,
+  type ModeMatch,
   modeSubject,
   rankNeeds,
   relativeMargin,
@@ -69,16 +70,30 @@ function openChoices(c: Case): readonly MeasureNext[] {
   return open
 }
 
+/** All that a match looks at: most entries of a fitting are readings and settings, and leave it the very same. */
+const matchedBy = (c: Case): readonly unknown[] => [c.today, c.child, c.practice, c.localRule, c.journeyMinutes, c.ride, c.units, c.choice] // prettier-ignore
+const matched = new WeakMap<Case['restraints'], { readonly by: readonly unknown[]; readonly own: ModeMatch | undefined }>() // prettier-ignore
+
+/** The mode chosen among the restraints of the case: the others count as alternatives, whether the child could stay rearward, say. */
+function ownMatch(c: Case): ModeMatch | undefined {
+  const by = matchedBy(c)
+  const known = matched.get(c.restraints)
+  if (known?.by.every((x, i) => Object.is(x, by[i])) === true) return known.own
+  const { model, unit, mode } = chosenIn(c)
+  const stock = c.restraints.map((m) => ({
+    model: m,
+    unit: m.id === model?.id ? unit : c.units?.find((u) => u.modelId === m.id),
+  }))
+  const own = matchAll(c, stock).find((m) => m.model.id === model?.id && m.mode.id === mode?.id)
+  matched.set(c.restraints, { by, own })
+  return own
+}
+
 /** Everything the rules say about a case as far as it has got. */
 function rawFindings(c: Case): readonly RawFinding[] {
   const { model, unit, baseUnit, mode, route, position } = chosenIn(c)
   if (!model || !mode) return []
-  // The other restraints of the case count as alternatives: whether the child could stay rearward, say.
-  const stock = c.restraints.map((m) => ({
-    model: m,
-    unit: m.id === model.id ? unit : c.units?.find((u) => u.modelId === m.id),
-  }))
-  const own = matchAll(c, stock).find((m) => m.model.id === model.id && m.mode.id === mode.id)
+  const own = ownMatch(c)
   const subject = modeSubject(childSide(c), model, mode, unit, baseUnit)
   const fitted = fittedSubject(c)
   // With the inserts set, the padding under the child is known, and rules of the mode may know it too.

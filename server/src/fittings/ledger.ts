@@ -33,6 +33,8 @@ interface Entry extends By {
   readonly due?: readonly AheadItem[] | 'asked' | undefined
   /** It says what the others of a ride are like: they need not be told of it. */
   readonly isOfRide?: boolean
+  /** Told what is stored of it, for whoever answers with that alone. */
+  readonly onChanges?: (changes: readonly Changed[]) => void
 }
 
 /**
@@ -133,6 +135,7 @@ export class Ledger {
       decidedBy,
     })
     const { changes, takesBack, due } = entry
+    entry.onChanges?.(changes)
     await project({ manager, row, next, refusals, before, entry: { changes, takesBack }, due })
     const view = this.told(row)
     return entry.isOfRide === true ? view : ((await this.tellRide(manager, row, entry)) ?? view)

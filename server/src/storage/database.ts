@@ -127,13 +127,15 @@ export class Database implements OnModuleDestroy {
       const raw = await this.begin()
       isHeld = true
       const { manager } = this.writer
+      // One alone needs no savepoint: what takes it back takes the whole back.
+      const isAlone = jobs.length === 1
       for (const job of jobs) {
-        raw.exec('SAVEPOINT job')
+        if (!isAlone) raw.exec('SAVEPOINT job')
         try {
           const after: (() => void)[] = []
           const value = await this.current.run({ manager, after }, () => job.run(manager))
           if (!raw.inTransaction) throw new StoreFault(503, 'The transaction ended under its work.')
-          raw.exec('RELEASE job')
+          if (!isAlone) raw.exec('RELEASE job')
           answers.push(() => {
             job.resolve(value as never)
             for (const tell of after) tell()
@@ -141,8 +143,13 @@ export class Database implements OnModuleDestroy {
         } catch (error) {
           // A full disk takes the whole transaction back, and every unit in it.
           if (isStoreError(error) || !raw.inTransaction) throw error
-          raw.exec('ROLLBACK TO job')
-          raw.exec('RELEASE job')
+          if (isAlone) {
+            raw.exec('ROLLBACK')
+            raw.exec('BEGIN')
+          } else {
+            raw.exec('ROLLBACK TO job')
+            raw.exec('RELEASE job')
+          }
           answers.push(() => job.reject(error))
         }
       }

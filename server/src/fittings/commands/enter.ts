@@ -1,4 +1,5 @@
 import { Injectable } from '@nestjs/common'
+import { type Changed } from '@nimble-anchor/core/casefile'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { Clock } from '../../http/clock'
 import { Database } from '../../storage/database'
@@ -20,20 +21,32 @@ export class EnterFitting {
   ) {}
 
   /** @param personId who was signed in; nobody, where the name was typed */
-  run(id: string, entry: EntryDto, personId: string | null = null): Promise<FittingView> {
+  run(
+    id: string,
+    entry: EntryDto,
+    personId: string | null = null,
+    onChanges?: (changes: readonly Changed[]) => void,
+  ): Promise<FittingView> {
     const { id: entryId = null, who, puts } = entry
     return this.db.write(async (manager) => {
       // The answer to an earlier try was lost on the way: it is stored already.
-      if (entryId !== null && (await isEntered(manager, id, entryId))) return toView(await this.ledger.find(manager, id))
+      if (entryId !== null && (await isEntered(manager, id, entryId)))
+        return toView(await this.ledger.find(manager, id))
       const row = await this.ledger.findOpen(manager, id)
       await refuseCollision(manager, row, entry)
       await refuseEntry(manager, row, entry, this.clock.today())
-      return this.ledger.append(manager, row, puts, { who, personId, entryId })
+      return this.ledger.append(manager, row, puts, { who, personId, entryId, ...(onChanges && { onChanges }) })
     })
   }
 
   /** The same, answered shortly. */
   async shortly(id: string, entry: EntryDto, personId: string | null = null): Promise<Stored> {
-    return storedSince(this.db.read, await this.run(id, entry, personId), entry.baseSequence)
+    let changes: readonly Changed[] | undefined
+    const view = await this.run(id, entry, personId, (stored) => (changes = stored))
+    const { sequence, status, updatedAt } = view
+    // Nothing came in between, as nearly always: what was just stored need not be asked for.
+    if (changes && sequence === entry.baseSequence + 1)
+      return { id, status, sequence, updatedAt, entries: [{ sequence, id: entry.id ?? null, changes }] }
+    return storedSince(this.db.read, view, entry.baseSequence)
   }
 }
