@@ -634,7 +634,9 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
     good('tether-flat', 'flat')
     const own2 = route.topTether.goodMm
     no(
-      own2 ? inside(number('tether-indicator-mm'), own2.fromMm ?? 1, own2.toMm) : atLeast(number('tether-indicator-mm'), 15),
+      own2
+        ? inside(number('tether-indicator-mm'), own2.fromMm ?? 1, own2.toMm)
+        : atLeast(number('tether-indicator-mm'), 15),
       'tether tension',
     )
   }
