@@ -38,7 +38,11 @@ interface FormProps {
 type Draft = Partial<RestraintUnit>
 function wrongIn(draft: Draft): Wrong<Draft> {
   const parsed = parseWith(unitSchema, tidy(draft))
-  return parsed.ok ? {} : Object.fromEntries(parsed.error.map((f) => [f.path.slice(2), f.message]))
+  if (parsed.ok) return {}
+  const isEmpty = (key: string): boolean => ((draft as Record<string, unknown>)[key] ?? '') === ''
+  return Object.fromEntries(
+    parsed.error.map(({ path, message }) => [path.slice(2), isEmpty(path.slice(2)) ? 'is needed' : message]),
+  )
 }
 
 /** What is known of one piece on the shelf. */
