@@ -5,8 +5,6 @@ import {
   decide,
   evaluate,
   fittedSubject,
-  matchAll,
-  type ModeMatch,
   modeSubject,
   rankNeeds,
   relativeMargin,
@@ -31,6 +29,7 @@ import {
 import { CAUTION } from './caution.ts'
 import { CHOICE_TEXT, moreClosely, nextText, type NeedText } from './needs.en.ts'
 import { describeNeed } from './needs.ts'
+import { ownMatch } from './own-match.ts'
 import { whyOf } from './why.ts'
 import { STAGES, type Stage, type Verdict } from './words.ts'
 
@@ -68,25 +67,6 @@ function openChoices(c: Case): readonly MeasureNext[] {
   if (!c.vehicle) open.push({ need: 'vehicle', ...CHOICE_TEXT.vehicle, stage: 'place', settles: 1 })
   else if (!position || !route) open.push({ need: 'place', ...CHOICE_TEXT.place, stage: 'place', settles: 1 })
   return open
-}
-
-/** All that a match looks at: most entries of a fitting are readings and settings, and leave it the very same. */
-const matchedBy = (c: Case): readonly unknown[] => [c.today, c.child, c.practice, c.localRule, c.journeyMinutes, c.ride, c.units, c.choice] // prettier-ignore
-const matched = new WeakMap<Case['restraints'], { readonly by: readonly unknown[]; readonly own: ModeMatch | undefined }>() // prettier-ignore
-
-/** The mode chosen among the restraints of the case: the others count as alternatives, whether the child could stay rearward, say. */
-function ownMatch(c: Case): ModeMatch | undefined {
-  const by = matchedBy(c)
-  const known = matched.get(c.restraints)
-  if (known?.by.every((x, i) => Object.is(x, by[i])) === true) return known.own
-  const { model, unit, mode } = chosenIn(c)
-  const stock = c.restraints.map((m) => ({
-    model: m,
-    unit: m.id === model?.id ? unit : c.units?.find((u) => u.modelId === m.id),
-  }))
-  const own = matchAll(c, stock).find((m) => m.model.id === model?.id && m.mode.id === mode?.id)
-  matched.set(c.restraints, { by, own })
-  return own
 }
 
 /** Everything the rules say about a case as far as it has got. */

@@ -9,7 +9,7 @@ import { TextField } from '../ui/TextField.tsx'
 
 /** The family's name, and what the bay wants to remember of it. */
 export function NoteForm({ view, onKept }: { view: FamilyView; onKept: (view: FamilyView) => void }) {
-  const { values, set, take, send, isRight } = useFields({ name: view.name, note: view.note }, ({ name }) => ({
+  const { values, set, take, send, isRight } = useFields({ name: view.name, note: view.note }, [], ({ name }) => ({
     name: name.trim() === '' ? 'needs a name' : undefined,
   }))
   const isSame = values.name.trim() === view.name && values.note === view.note

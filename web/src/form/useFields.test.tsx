@@ -8,8 +8,9 @@ interface Typed {
   readonly note: string
 }
 function Shown({ work }: { readonly work: (typed: Typed) => Promise<unknown> | void }) {
-  const { values, set, faultOf, fault, say, isRight, isBusy, take, send } = useFields<Typed>(
+  const { values, set, faultOf, fault, say, isRight, isBusy, take, send } = useFields<Typed, 'name' | 'note'>(
     { name: '', note: 'as it was' },
+    ['name', 'note'],
     ({ name, note }) => ({
       name: name.trim() === '' ? 'needs a name' : undefined,
       note: note.length > 12 ? 'is too long' : undefined,
@@ -65,7 +66,7 @@ test('what the server refuses stands at its field; what names no field of it, un
   await press('send')
   expect([faults(), whole(), state()]).toEqual([['is not known'], '', 'right idle'])
   await press('send')
-  expect([faults(), whole()]).toEqual([[], 'Nothing was saved.'])
+  expect([faults(), whole()]).toEqual([[], 'Nothing was saved. other is wrong'])
   await press('send')
   expect([faults(), whole()]).toEqual([[], 'The server does not answer.'])
   await press('send')

@@ -19,12 +19,12 @@ const resolverOf =
         }
   } // prettier-ignore
 
-export interface Fields<T> {
+export interface Fields<T, K extends keyof T> {
   /** As they are typed. */
   readonly values: T
-  readonly set: <K extends keyof T>(name: K) => (value: T[K]) => void
+  readonly set: <F extends keyof T>(name: F) => (value: T[F]) => void
   /** Of one field: what is wrong with it since it was last sent, or what the server says of it. */
-  readonly faultOf: (name: keyof T) => string | undefined
+  readonly faultOf: (name: K) => string | undefined
   /** What is wrong with the whole, where no field is named. */
   readonly fault: string | undefined
   readonly say: (fault: string) => void
@@ -42,9 +42,14 @@ const allRight = (): Record<string, never> => ({})
 /**
  * A form of a few fields. Nothing is red before it is sent; after that, as it is typed.
  *
+ * @param shown the fields that have a place for their fault; what the server says of any other is said of the whole, so that no refusal is silent
  * @param judge what is wrong, by field
  */
-export function useFields<T extends FieldValues>(initial: T, judge: (values: T) => Wrong<T> = allRight): Fields<T> {
+export function useFields<T extends FieldValues, K extends keyof T & string = never>(
+  initial: T,
+  shown: readonly K[] = [],
+  judge: (values: T) => Wrong<T> = allRight,
+): Fields<T, K> {
   const [isBusy, setBusy] = useState(false)
   const form = useForm<T>({
     defaultValues: initial as DefaultValues<T>,
@@ -63,9 +68,13 @@ export function useFields<T extends FieldValues>(initial: T, judge: (values: T) 
   })
   const say = (message: string): void => form.setError('root', { type: 'said', message })
   const refused = (error: unknown): void => {
-    const own = (error instanceof Refused ? error.faults : []).filter((f) => f.path.slice(2) in initial)
-    for (const { path, message } of own) form.setError(path.slice(2) as Path<T>, { type: 'server', message })
-    if (own.length === 0) say(error instanceof Error ? error.message : 'That did not work.')
+    const faults = error instanceof Refused ? error.faults : []
+    const isShown = (path: string): boolean => (shown as readonly string[]).includes(path.slice(2))
+    for (const { path, message } of faults.filter((f) => isShown(f.path)))
+      form.setError(path.slice(2) as Path<T>, { type: 'server', message })
+    const rest = faults.filter((f) => !isShown(f.path)).map((f) => `${f.path.replace('$.', '')} ${f.message}`)
+    if (faults.length === 0 || rest.length > 0)
+      say([error instanceof Error ? error.message : 'That did not work.', ...rest].join(' '))
   }
   return {
     values,

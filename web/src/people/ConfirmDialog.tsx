@@ -20,7 +20,7 @@ export default function ConfirmDialog() {
 
 function Proof({ onGiven, onLeft }: { readonly onGiven: () => void; readonly onLeft: () => void }) {
   const session = useWho((s) => s.session)
-  const { values, set, faultOf, fault, send, isBusy } = useFields({ password: '' })
+  const { values, set, faultOf, fault, send, isBusy } = useFields({ password: '' }, ['password'])
   const proved = (work: (password: string) => Promise<unknown>) =>
     send(async ({ password }) => {
       try {

@@ -9,7 +9,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SecretField } from '../ui/SecretField.tsx'
 import { useFields } from '../form/useFields.ts'
-import { LEAST_PASSWORD, LEAST_PIN } from './faults.ts'
+import { LEAST_PASSWORD, LEAST_PIN } from './limits.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, makePasskey } from './passkey.ts'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
@@ -29,7 +29,7 @@ export function OwnSignIn() {
 }
 
 function Pin({ hasPin }: { readonly hasPin: boolean }) {
-  const { values, set, take, faultOf, fault, send } = useFields({ pin: '' })
+  const { values, set, take, faultOf, fault, send } = useFields({ pin: '' }, ['pin'])
   const keep = async (next: string | null): Promise<void> => {
     useWho.getState().take(await api.setPin(next))
     take({ pin: '' })
@@ -118,7 +118,7 @@ function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
 
 function Password() {
   // Named as the server names them: what it says of the new one stands there.
-  const { values, set, take, faultOf, fault, send } = useFields({ before: '', password: '' })
+  const { values, set, take, faultOf, fault, send } = useFields({ before: '', password: '' }, ['before', 'password'])
   return (
     <Panel title="Password">
       <Form

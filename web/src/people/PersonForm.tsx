@@ -6,7 +6,7 @@ import { Button } from '../ui/Button.tsx'
 import { Choices } from '../ui/Choices.tsx'
 import { SecretField } from '../ui/SecretField.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { LEAST_PASSWORD } from './faults.ts'
+import { LEAST_PASSWORD } from './limits.ts'
 import { ROLE_TEXT } from './words.ts'
 
 interface Props {
@@ -18,14 +18,21 @@ interface Props {
 /** A new person: name, role, and a password that they change themselves. */
 export function PersonForm({ isFirst, onAdded }: Props) {
   const typed = usePreferences((s) => s.fitterName)
-  const { values, set, faultOf, fault, send, isRight, isBusy } = useFields<{
-    readonly name: string
-    readonly role: Role
-    readonly password: string
-  }>({ name: isFirst ? typed : '', role: isFirst ? 'lead' : 'fitter', password: '' }, ({ name, password }) => ({
-    name: name.trim() === '' ? 'needs a name' : undefined,
-    password: password.length < LEAST_PASSWORD ? `needs at least ${LEAST_PASSWORD} signs` : undefined,
-  }))
+  const { values, set, faultOf, fault, send, isRight, isBusy } = useFields<
+    {
+      readonly name: string
+      readonly role: Role
+      readonly password: string
+    },
+    'name' | 'password'
+  >(
+    { name: isFirst ? typed : '', role: isFirst ? 'lead' : 'fitter', password: '' },
+    ['name', 'password'],
+    ({ name, password }) => ({
+      name: name.trim() === '' ? 'needs a name' : undefined,
+      password: password.length < LEAST_PASSWORD ? `needs at least ${LEAST_PASSWORD} signs` : undefined,
+    }),
+  )
   return (
     <form
       className="flex max-w-lg flex-col gap-3"

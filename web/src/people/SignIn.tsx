@@ -9,7 +9,7 @@ import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { SecretField } from '../ui/SecretField.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { LEAST_PASSWORD, LEAST_PIN } from './faults.ts'
+import { LEAST_PASSWORD, LEAST_PIN } from './limits.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, signInByPasskey } from './passkey.ts'
 import { ROLE_WORD } from './words.ts'
@@ -148,7 +148,7 @@ function ByPassword({ session }: { readonly session: SessionView }) {
 }
 
 function ByCode({ onBack }: { readonly onBack: () => void }) {
-  const { values, set, faultOf, fault, isBusy, send } = useFields({ name: '', code: '', password: '' })
+  const { values, set, faultOf, fault, isBusy, send } = useFields({ name: '', code: '', password: '' }, ['password'])
   return (
     <Form onSubmit={send(({ name, code, password }) => tried(api.recover(name, code, password)))}>
       <p className="text-ink-soft">

@@ -12,7 +12,7 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { SecretField } from '../ui/SecretField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { LEAST_PASSWORD } from './faults.ts'
+import { LEAST_PASSWORD } from './limits.ts'
 import { PersonForm } from './PersonForm.tsx'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 import { ROLE_TEXT, ROLE_WORD } from './words.ts'
@@ -91,9 +91,12 @@ function PersonChange({
   readonly person: PersonView
   readonly onDone: (people: readonly PersonView[]) => void
 }) {
-  const own = useFields<{ readonly name: string; readonly role: Role }>({ name: person.name, role: person.role })
+  const own = useFields<{ readonly name: string; readonly role: Role }, 'name'>(
+    { name: person.name, role: person.role },
+    ['name'],
+  )
   const { values, set, faultOf, fault } = own
-  const reset = useFields({ password: '' })
+  const reset = useFields({ password: '' }, ['password'])
   const [isLeaving, setLeaving] = useState(false)
   const change = (isActive: boolean) =>
     own.send(async ({ name, role }) => {

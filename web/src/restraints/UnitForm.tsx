@@ -47,7 +47,14 @@ function wrongIn(draft: Draft): Wrong<Draft> {
 
 /** What is known of one piece on the shelf. */
 export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
-  const { values: draft, set, faultOf: sentFault, fault, isBusy, send } = useFields<Draft>(unit, wrongIn)
+  const {
+    values: draft,
+    set,
+    faultOf: sentFault,
+    fault,
+    isBusy,
+    send,
+  } = useFields<Draft, keyof Draft>(unit, [], wrongIn)
   // What was typed is judged at once; what is missing, once it is sent.
   const faultOf = (key: keyof Draft): string | undefined =>
     sentFault(key) ?? ((draft[key] ?? '') === '' ? undefined : wrongIn(draft)[key])

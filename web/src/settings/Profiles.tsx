@@ -52,7 +52,7 @@ export function Profiles({ book, onDefault }: Props) {
   const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.profileId)
   const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
-  const { values, set, faultOf, send, isBusy } = useFields<Draft>({ draft: undefined }, wrongIn)
+  const { values, set, faultOf, send, isBusy } = useFields<Draft, 'draft'>({ draft: undefined }, [], wrongIn)
   const { draft } = values
   const setDraft = set('draft')
   const shown = draft ?? kept

@@ -25,11 +25,15 @@ const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join
 
 /** One line of the queue: when, who, for which child, in which car. */
 export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }: Props) {
-  const { values, set, faultOf, fault, send, isBusy } = useFields<VisitEntry>(entry, ({ day, time, who }) => ({
-    day: parseDay(day) === undefined ? 'On which day? A day is needed.' : undefined,
-    time: parseTime(time) === undefined ? 'At what time? A time is needed.' : undefined,
-    who: who.trim() === '' ? 'Who comes? A name is needed.' : undefined,
-  }))
+  const { values, set, faultOf, fault, send, isBusy } = useFields<VisitEntry, 'day' | 'time' | 'who' | 'note'>(
+    entry,
+    ['day', 'time', 'who', 'note'],
+    ({ day, time, who }) => ({
+      day: parseDay(day) === undefined ? 'On which day? A day is needed.' : undefined,
+      time: parseTime(time) === undefined ? 'At what time? A time is needed.' : undefined,
+      who: who.trim() === '' ? 'Who comes? A name is needed.' : undefined,
+    }),
+  )
   const catalogue = useCatalogue((s) => s.catalogue)
   const children = (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)))
   return (

@@ -72,6 +72,15 @@ test('what the server refuses stands in the dialog, with the field', async () =>
   await settle()
   expect(screen.getByLabelText('Time')).toHaveAccessibleDescription('must be a time, HH:MM')
 })
+test('what it refuses of a field that has no place for it is said of the whole, by name', async () => {
+  add.mockRejectedValue(new Refused(400, 'Nothing was saved.', [{ path: '$.vehicleId', message: 'is not known' }], undefined)) // prettier-ignore
+  show(day())
+  fireEvent.click(screen.getByRole('button', { name: 'Book a visit' }))
+  fireEvent.change(screen.getByLabelText('Who comes'), { target: { value: 'Penn' } })
+  fireEvent.click(screen.getByRole('button', { name: 'Save' }))
+  await settle()
+  expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. vehicleId is not known')
+})
 test('begin: a fitting for the child and for its visit', async () => {
   create.mockResolvedValue({ id: 'f9', case: { child: { id: 'tamsin-hale' } } } as never)
   show(day({ visits: [visit({ vehicleId: 'corran-knot' })] }))
