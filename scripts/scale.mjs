@@ -8,6 +8,7 @@ import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { ensureBuilt } from './build.mjs'
 import { ensureInstalled } from './lib/ensure.mjs'
+import { SERVER } from './lib/engine.mjs'
 import { exampleCase } from './lib/example.mjs'
 import { ROOT } from './lib/run.mjs'
 
@@ -69,7 +70,7 @@ function spreadDue(dataDir) {
 
 async function serve(dataDir) {
   const began = performance.now()
-  const child = spawn(process.execPath, [`${ROOT}/server/dist/main.js`, '--port', String(PORT), '--data', dataDir, '--today', today, '--no-copies'], { stdio: ['ignore', 'pipe', 'inherit'] }) // prettier-ignore
+  const child = spawn(process.execPath, [...SERVER, '--port', String(PORT), '--data', dataDir, '--today', today, '--no-copies'], { stdio: ['ignore', 'pipe', 'inherit'] }) // prettier-ignore
   await new Promise((resolve, reject) => {
     child.stdout.on('data', (text) => String(text).includes('Nimble Anchor is at') && resolve())
     child.once('exit', (code) => reject(new Error(`The server ended with ${code}`)))

@@ -10,6 +10,7 @@ import { join } from 'node:path'
 import { parseArgs } from 'node:util'
 import { ensureBuilt } from './build.mjs'
 import { ensureInstalled } from './lib/ensure.mjs'
+import { SERVER } from './lib/engine.mjs'
 import { exampleCase } from './lib/example.mjs'
 import { fuzz } from './lib/fuzz.mjs'
 import { ROOT, say, stop } from './lib/run.mjs'
@@ -58,7 +59,7 @@ async function serve(dataDir, ...more) {
       '--expose-gc',
       '--import',
       `${ROOT}/scripts/lib/heap.mjs`,
-      `${ROOT}/server/dist/main.js`,
+      ...SERVER,
       '--port',
       `${port}`,
       '--data',

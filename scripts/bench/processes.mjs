@@ -1,5 +1,6 @@
 // The programs that the bench talks to, each in a process of its own.
 import { spawn } from 'node:child_process'
+import { ENGINE, SERVER } from '../lib/engine.mjs'
 import { ROOT } from '../lib/run.mjs'
 
 export const PORT = 4396
@@ -20,7 +21,7 @@ async function begin(args, sign, env = {}) {
     }
     child.stdout.on('data', hear)
     child.stderr.on('data', hear)
-    void gone.then(() => reject(new Error(`${args[0]} did not start: ${text}`)))
+    void gone.then(() => reject(new Error(`${args.join(' ')} did not start: ${text}`)))
   })
   return {
     stop: () => {
@@ -33,13 +34,13 @@ async function begin(args, sign, env = {}) {
 /** @param coverage a folder to which the program writes, at its end, how often each function was called */
 export const serve = (data, coverage) =>
   begin(
-    [`${ROOT}/server/dist/main.js`, '--port', `${PORT}`, '--data', data],
+    [...SERVER, '--port', `${PORT}`, '--data', data],
     'Nimble Anchor is at',
     coverage && { NODE_V8_COVERAGE: coverage },
   )
 /** Where it is served. */
 export const SERVED = `http://127.0.0.1:${PORT}`
-export const serveBare = (file) => begin([`${ROOT}/scripts/bench/bare-server.mjs`, file, `${BARE_PORT}`], 'ready')
+export const serveBare = (file) => begin([...ENGINE, `${ROOT}/scripts/bench/bare-server.mjs`, file, `${BARE_PORT}`], 'ready')
 
 export const call = (path, body, headers = {}) =>
   fetch(

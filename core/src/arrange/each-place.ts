@@ -46,9 +46,11 @@ function refusalAt(vehicle: Vehicle, child: ChildOfFamily, position: SeatingPosi
     for (const route of way.subject.mode.routes) {
       const subject = modeSubject(way.subject, way.unitClass.model, way.subject.mode, way.unit)
       const at = placeSubject(subject, route, position, vehicle)
-      const [worst] = [...evaluate('place', at), ...evaluate('route', at)]
-        .filter((f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise')
-        .toSorted(worstFirst)
+      const [worst] = worstFirst(
+        [...evaluate('place', at), ...evaluate('route', at)].filter(
+          (f) => f.outcome.kind === 'fail' && severityOf(f) !== 'advise',
+        ),
+      )
       if (worst === undefined) return undefined
       const known = refusals.get(worst.rule.id) ?? { finding: worst, count: 0 }
       known.count += 1

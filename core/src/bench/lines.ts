@@ -76,10 +76,7 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
   return BENCH_LINES.flatMap((id): BenchLine[] => {
     const worked = WORK[id](s)
     if (worked === undefined) return []
-    const findings = LINE_RULES[id]
-      .map((rule) => askRule(rule, s))
-      .filter((f) => f !== undefined)
-      .toSorted(worstFirst)
+    const findings = worstFirst(LINE_RULES[id].map((rule) => askRule(rule, s)).filter((f) => f !== undefined))
     return [
       {
         id,

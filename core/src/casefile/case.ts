@@ -8,7 +8,7 @@ import {
   momentSchema,
   nameSchema,
   ok,
-  parseWith,
+  parseWritten,
   type Result,
 } from '../ground/index.ts'
 import { childSchema } from '../child/index.ts'
@@ -203,7 +203,7 @@ export function parseChanged(
       next[key] = value
       continue
     }
-    const parsed = parseWith<unknown>(schema, value)
+    const parsed = parseWritten<unknown>(schema, before[key as keyof Case], value)
     if (!parsed.ok) faults.push(...parsed.error.map((f) => ({ ...f, path: `$.${key}${f.path.slice(1)}` })))
     else if (parsed.value !== undefined) next[key] = parsed.value
   }

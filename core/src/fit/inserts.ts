@@ -1,4 +1,4 @@
-import { compare, every, type Decision, type Interval } from '../quantities/index.ts'
+import { compare, type Decision, type Interval } from '../quantities/index.ts'
 import type { Insert, Mode, Until } from '../restraint/index.ts'
 
 interface Measures {
@@ -9,11 +9,11 @@ interface Measures {
 
 /** Whether the child is still under every limit given; a limit is reached at its value. */
 export function isBefore(until: Until, child: Measures): Decision {
-  const parts: Decision[] = []
-  if (until.massKg !== undefined) parts.push(compare(child.massKg, 'less-than', until.massKg))
-  if (until.statureCm !== undefined) parts.push(compare(child.statureCm, 'less-than', until.statureCm))
-  if (until.ageMonths !== undefined) parts.push(compare(child.age, 'less-than', until.ageMonths))
-  return every(parts)
+  const byMass = until.massKg === undefined ? 'pass' : compare(child.massKg, 'less-than', until.massKg)
+  const byStature = until.statureCm === undefined ? 'pass' : compare(child.statureCm, 'less-than', until.statureCm)
+  const byAge = until.ageMonths === undefined ? 'pass' : compare(child.age, 'less-than', until.ageMonths)
+  if (byMass === 'fail' || byStature === 'fail' || byAge === 'fail') return 'fail'
+  return byMass === 'pass' && byStature === 'pass' && byAge === 'pass' ? 'pass' : 'undecided'
 }
 
 export interface InsertAdvice {
@@ -25,14 +25,22 @@ export interface InsertAdvice {
   readonly isAllowed: Decision
 }
 
+const isRequiredOf = ({ requiredUntil }: Insert, child: Measures): Decision =>
+  requiredUntil === undefined ? 'fail' : isBefore(requiredUntil, child)
+const isAllowedOf = ({ allowedUntil }: Insert, child: Measures): Decision =>
+  allowedUntil === undefined ? 'pass' : isBefore(allowedUntil, child)
+
+function useOf(isRequired: Decision, isAllowed: Decision): InsertAdvice['use'] {
+  if (isAllowed === 'fail') return 'must-not'
+  if (isRequired === 'pass') return 'must'
+  return isRequired === 'fail' && isAllowed === 'pass' ? 'may' : 'ask'
+}
+
 export function adviseInserts(mode: Mode, child: Measures): readonly InsertAdvice[] {
   return (mode.inserts ?? []).map((insert) => {
-    const required = insert.requiredUntil === undefined ? 'fail' : isBefore(insert.requiredUntil, child)
-    const allowed = insert.allowedUntil === undefined ? 'pass' : isBefore(insert.allowedUntil, child)
-    const both = { insert, isRequired: required, isAllowed: allowed }
-    if (allowed === 'fail') return { ...both, use: 'must-not' }
-    if (required === 'pass') return { ...both, use: 'must' }
-    return { ...both, use: required === 'fail' && allowed === 'pass' ? 'may' : 'ask' }
+    const isRequired = isRequiredOf(insert, child)
+    const isAllowed = isAllowedOf(insert, child)
+    return { insert, isRequired, isAllowed, use: useOf(isRequired, isAllowed) }
   })
 }
 
@@ -43,7 +51,8 @@ export function insertThicknessRangeMm(
 ): { readonly least: Interval; readonly most: Interval } {
   const least = { lo: 0, hi: 0 }
   const most = { lo: 0, hi: 0 }
-  for (const { insert, use } of adviseInserts(mode, child)) {
+  for (const insert of mode.inserts ?? []) {
+    const use = useOf(isRequiredOf(insert, child), isAllowedOf(insert, child))
     const mm = insert.thicknessMm
     if (use === 'must') least.lo += mm
     if (use === 'must' || use === 'ask') least.hi += mm

@@ -1,6 +1,6 @@
 export { daySchema, momentSchema } from './days.ts'
 export { fingerprint } from './fingerprint.ts'
-export { type Fault, faultText, jsonPath, parseWith } from './parse.ts'
+export { type Fault, faultText, jsonPath, parseWith, parseWritten } from './parse.ts'
 export { idSchema, nameSchema, noteSchema } from './names.ts'
 export { oncePer } from './once.ts'
 export { err, ok, type Result, unreachable } from './result.ts'

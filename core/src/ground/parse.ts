@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { err } from './result.ts'
 import { ok } from './result.ts'
 import { type Result } from './result.ts'
+import { oncePer } from './once.ts'
 
 /** One thing wrong with a document: where, as a JSON path, and which limit it breaks. */
 export interface Fault {
@@ -82,5 +83,42 @@ export function parseWith<T>(schema: z.ZodType<T>, data: unknown): Result<T, rea
   const result = schema.safeParse(data)
   return result.success ? ok(result.data) : err(result.error.issues.flatMap(toFaults))
 }
+
+const isRecord = (x: unknown): x is Readonly<Record<string, unknown>> =>
+  typeof x === 'object' && x !== null && !Array.isArray(x)
+
+/**
+ * The same of a record that was valid before some of its fields were written:
+ * only those are parsed, the others stay the very objects they were. A fitting
+ * has dozens of readings, and an entry writes one of them.
+ */
+export function parseWritten<T>(schema: z.ZodType<T>, before: unknown, data: unknown): Result<T, readonly Fault[]> {
+  const own: unknown = schema instanceof z.ZodOptional ? schema.unwrap() : schema
+  const isPlain = own instanceof z.ZodObject && (own.def.checks?.length ?? 0) === 0
+  if (!isPlain || !isRecord(before) || !isRecord(data)) return parseWith(schema, data)
+  const next: Record<string, unknown> = {}
+  let taken = 0
+  for (const [key, field] of Object.entries(own.shape as Readonly<Record<string, z.ZodType>>)) {
+    if (!Object.hasOwn(data, key)) continue
+    taken += 1
+    const value = data[key]
+    if (value !== undefined && value === before[key]) {
+      next[key] = value
+      continue
+    }
+    const parsed = field.safeParse(value)
+    // Whatever does not hold is told by the whole schema, in its own order and words.
+    if (!parsed.success) return parseWith(schema, data)
+    next[key] = parsed.data
+  }
+  // A field too many, or one too few, likewise.
+  const isWhole = taken === Object.keys(data).length && requiredOf(own).every((key) => next[key] !== undefined)
+  return isWhole ? ok(next as T) : parseWith(schema, data)
+}
+const requiredOf = oncePer((schema: z.ZodObject): readonly string[] =>
+  Object.entries(schema.shape as Readonly<Record<string, z.ZodType>>)
+    .filter(([, field]) => !field.safeParse(undefined).success)
+    .map(([key]) => key),
+)
 
 export const faultText = (fault: Fault): string => `${fault.path} ${fault.message}`

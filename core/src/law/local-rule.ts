@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { daySchema, idSchema, nameSchema } from '../ground/index.ts'
+import { daySchema, idSchema, nameSchema, oncePer } from '../ground/index.ts'
 
 /** When the use of a restraint may end: local law, whichever limit comes first. */
 export const localRuleSchema = z
@@ -32,10 +32,10 @@ interface LocalBound {
 }
 
 /** The ends of a local rule; the first that is reached ends the duty. */
-export function localEndBounds({ untilStatureCm, untilAgeYears, untilMassKg }: LocalRule): readonly LocalBound[] {
-  return [
+export const localEndBounds = oncePer(
+  ({ untilStatureCm, untilAgeYears, untilMassKg }: LocalRule): readonly LocalBound[] => [
     ...(untilStatureCm === undefined ? [] : [{ quantity: 'statureCm', limit: untilStatureCm } as const]),
     ...(untilAgeYears === undefined ? [] : [{ quantity: 'ageMonths', limit: untilAgeYears * 12 } as const]),
     ...(untilMassKg === undefined ? [] : [{ quantity: 'massKg', limit: untilMassKg } as const]),
-  ]
-}
+  ],
+)

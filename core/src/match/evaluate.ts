@@ -1,3 +1,4 @@
+import { oncePer } from '../ground/index.ts'
 import { DECISION_RANK, every, type Decision } from '../quantities/index.ts'
 import type { CheckId } from '../checks/index.ts'
 import {
@@ -78,17 +79,20 @@ export const evaluateFitted = (subject: FittedSubject): RawFinding[] => [
 ]
 
 /** The checks that each rule which applies reads in a fitting. */
-export function checksByRule(subject: FittedSubject): ReadonlyMap<string, readonly CheckId[]> {
+export const checksByRule = oncePer((subject: FittedSubject): ReadonlyMap<string, readonly CheckId[]> => {
   const byRule = new Map<string, readonly CheckId[]>()
   for (const rule of rulesOf('fitted')) {
     if (rule.checks === undefined || !rule.applies(subject)) continue
     byRule.set(rule.id, typeof rule.checks === 'function' ? rule.checks(subject) : rule.checks)
   }
   return byRule
-}
+})
 /** Every check that some rule asks for in a fitting. */
-export const askedChecks = (subject: FittedSubject): ReadonlySet<CheckId> =>
-  new Set([...checksByRule(subject).values()].flat())
+export const askedChecks = oncePer((subject: FittedSubject): ReadonlySet<CheckId> => {
+  const asked = new Set<CheckId>()
+  for (const checks of checksByRule(subject).values()) for (const id of checks) asked.add(id)
+  return asked
+})
 
 /** What the findings allow together; advice never blocks. */
 export function decide(findings: readonly RawFinding[]): Decision {
@@ -141,6 +145,18 @@ export function decisionAt<S extends Scope>(scope: S, subject: ScopeSubject[S]):
   return decision
 }
 
+/** What the findings that could block wait for, without making them: a shelf is ordered by it. */
+export function openNeedsOf<S extends Scope>(scope: S, subject: ScopeSubject[S]): readonly Need[] {
+  const open: Need[] = []
+  const rules: readonly Asked<S>[] = ASKED[scope]
+  for (const { applies, unsaid } of rules) {
+    if (!applies(subject)) continue
+    const outcome = unsaid(subject)
+    if (outcome.kind === 'undecided' && outcome.severity !== 'advise') open.push(...outcome.missing)
+  }
+  return open
+}
+
 /** What a glance says, and what is still to be found out before a pass is one whatever it comes to. */
 export interface Survey {
   readonly decision: Decision
@@ -185,13 +201,14 @@ export function lazily<T>(make: () => T): () => T {
   return () => (known ??= { value: make() }).value
 }
 
-/** Worst first: what stops, what must be put right, what is open, advice, what holds. */
-export function worstFirst(a: RawFinding, b: RawFinding): number {
-  const rank = (f: RawFinding): number => {
-    const isAdvice = severityOf(f) === 'advise' && f.outcome.kind !== 'pass'
-    return isAdvice
-      ? 15 + DECISION_RANK[f.outcome.kind]
-      : DECISION_RANK[f.outcome.kind] * 10 + SEVERITY_RANK[severityOf(f)]
-  }
-  return rank(a) - rank(b)
+function rankOf(f: RawFinding): number {
+  const severity = severityOf(f)
+  const decision = DECISION_RANK[f.outcome.kind]
+  return severity === 'advise' && f.outcome.kind !== 'pass' ? 15 + decision : decision * 10 + SEVERITY_RANK[severity]
+}
+/** Worst first: what stops, what must be put right, what is open, advice, what holds. Alike, as they were. */
+export function worstFirst(findings: readonly RawFinding[]): readonly RawFinding[] {
+  const byRank: RawFinding[][] = []
+  for (const f of findings) (byRank[rankOf(f)] ??= []).push(f)
+  return byRank.flat()
 }

@@ -24,6 +24,7 @@ import {
   type PracticeProfile,
   type StockItem,
 } from '../index.ts'
+import { severityOf } from '../rules/index.ts'
 
 const forward = buildStatedMode({ ...FORWARD, ...TURNS, routes: [TETHER_ROUTE] })
 const booster = buildStatedMode(BOOSTER)
@@ -49,6 +50,20 @@ test('the 16-month-old of 79 cm: rearward first, forward permitted but advised a
     ['forward', 'pass', true],
     ['booster', 'fail', false],
   ])
+})
+
+test.each<[string, Partial<Child>]>([
+  ['nothing', { massKg: undefined, statureCm: undefined, seatedShoulderHeightMm: undefined }],
+  ['no mass', { massKg: undefined }],
+  ['no stature', { statureCm: undefined, seatedShoulderHeightMm: undefined }],
+  ['everything', {}],
+])('what a mode waits for, of a child of whom %s is known, is what its findings wait for', (_, child) => {
+  for (const m of match(child)) {
+    const open = m.findings.flatMap((f) =>
+      f.outcome.kind === 'undecided' && severityOf(f) !== 'advise' ? f.outcome.missing : [],
+    )
+    expect([...m.openNeeds].toSorted()).toEqual(m.decision === 'undecided' ? [...new Set(open)].toSorted() : [])
+  }
 })
 
 test('the school of the legal minimum takes the advice away', () => {

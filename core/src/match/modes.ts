@@ -15,6 +15,7 @@ import {
   glance,
   isAdvisedAgainst,
   lazily,
+  openNeedsOf,
   relativeMargin,
   worstFirst,
   type Glance,
@@ -41,6 +42,8 @@ function routesOf(subject: ModeSubject): readonly RouteMatch[] {
     })
     .toSorted((a, b) => ROUTE_RANK[a.decision] - ROUTE_RANK[b.decision])
 }
+
+const NOTHING: ReadonlySet<Need> = new Set()
 
 /** What only asks for the unit to be converted is no refusal of the child. */
 const CONVERSION_RULES: ReadonlySet<string> = new Set(['unit-harness', 'unit-direction'])
@@ -92,9 +95,16 @@ class MatchedMode implements ModeMatch {
     return (this.#routes ??= routesOf(this.#subject))
   }
   get findings() {
-    return (this.#findings ??= [...evaluate('mode', this.subject), ...(this.routes[0]?.findings ?? [])].toSorted(
-      worstFirst,
-    ))
+    return (this.#findings ??= worstFirst([...evaluate('mode', this.subject), ...(this.routes[0]?.findings ?? [])]))
+  }
+  get openNeeds() {
+    if (this.decision !== 'undecided') return NOTHING
+    const decisions = glancesAt(this.#subject).map((r) => r.decision)
+    const best = this.mode.routes[decisions.indexOf(some(decisions))]
+    return new Set([
+      ...openNeedsOf('mode', this.#subject),
+      ...(best ? openNeedsOf('route', routeSubject(this.#subject, best)) : []),
+    ])
   }
   get deciding() {
     return decidingOf(this.findings)

@@ -2,7 +2,7 @@ import { some, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { ModeSubject, PlaceSubject, RawFinding } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
-import { decisionAt, evaluate, worstFirst } from './evaluate.ts'
+import { decisionAt, evaluate, lazily, worstFirst } from './evaluate.ts'
 import { childSide, modeSubject, placeSubject, type Circumstances } from './subjects.ts'
 
 export interface PlaceRouteMatch {
@@ -35,7 +35,29 @@ class RouteAtPlace implements PlaceRouteMatch {
 
   get findings(): readonly RawFinding[] {
     const at = placeSubject(this.#subject, this.route, this.#position, this.#vehicle)
-    return (this.#findings ??= [...evaluate('route', at), ...evaluate('place', at)].toSorted(worstFirst))
+    return (this.#findings ??= worstFirst([...evaluate('route', at), ...evaluate('place', at)]))
+  }
+}
+
+/** One place for a mode that takes no such child: refused by every route, and most of a shelf is refused. */
+class RefusedPlace implements PlaceMatch {
+  readonly position: SeatingPosition
+  readonly decision = 'fail'
+  readonly #mode: () => ModeSubject
+  readonly #vehicle: Vehicle
+  #routes: readonly PlaceRouteMatch[] | undefined
+
+  constructor(position: SeatingPosition, vehicle: Vehicle, mode: () => ModeSubject) {
+    this.position = position
+    this.#vehicle = vehicle
+    this.#mode = mode
+  }
+
+  get routes(): readonly PlaceRouteMatch[] {
+    const subject = this.#mode()
+    return (this.#routes ??= subject.mode.routes.map(
+      (route) => new RouteAtPlace(subject, route, this.position, this.#vehicle, 'fail'),
+    ))
   }
 }
 
@@ -66,25 +88,27 @@ export function matchPlaces(
     readonly decision?: Decision
   },
 ): readonly PlaceMatch[] {
-  const subject = modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit, chosen.baseUnit)
-  const isModeRefused = (chosen.decision ?? decisionAt('mode', subject)) === 'fail'
+  const positions = vehicle.positions.filter((position) => !position.isDriverSeat)
+  const subjectOf = lazily(() =>
+    modeSubject(childSide(circumstances), chosen.model, chosen.mode, chosen.unit, chosen.baseUnit),
+  )
+  if ((chosen.decision ?? decisionAt('mode', subjectOf())) === 'fail')
+    return positions.map((position) => new RefusedPlace(position, vehicle, subjectOf))
+  const subject = subjectOf()
   // One subject serves every glance of this mode: a glance keeps nothing of what it was shown.
   let scratch: Writable<PlaceSubject> | undefined
   const known = chosen.mode.routes.map((): ByLimit => new Map())
   const decideFor = (route: Route, position: SeatingPosition, byLimit: ByLimit): Decision => {
-    if (isModeRefused) return 'fail'
     scratch ??= placeSubject(subject, route, position, vehicle)
     scratch.route = route
     scratch.position = position
     return decideAt(scratch, byLimit)
   }
-  return vehicle.positions
-    .filter((position) => !position.isDriverSeat)
-    .map((position) => {
-      const routes = chosen.mode.routes.map(
-        (route, i) =>
-          new RouteAtPlace(subject, route, position, vehicle, decideFor(route, position, known[i] as ByLimit)),
-      )
-      return { position, routes, decision: some(routes.map((r) => r.decision)) }
-    })
+  return positions.map((position) => {
+    const routes = chosen.mode.routes.map(
+      (route, i) =>
+        new RouteAtPlace(subject, route, position, vehicle, decideFor(route, position, known[i] as ByLimit)),
+    )
+    return { position, routes, decision: some(routes.map((r) => r.decision)) }
+  })
 }

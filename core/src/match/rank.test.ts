@@ -72,9 +72,6 @@ test('the school of the legal minimum lets room decide between the directions', 
 
 describe('the order of modes', () => {
   const base = matchModes(circumstances(), [{ model: buildModel([buildStatedMode()]), unit: buildUnit() }])[0]!
-  const open = evaluate('mode', matchModes(circumstances({ massKg: undefined }), stock)[0]!.subject).filter(
-    (f) => f.outcome.kind === 'undecided',
-  )
   type Over = Partial<Omit<ModeMatch, 'mode'>> & { mode?: Partial<ModeMatch['mode']> }
   const like = (id: string, over: Over = {}): ModeMatch => ({
     model: base.model,
@@ -83,6 +80,7 @@ describe('the order of modes', () => {
     decision: 'pass',
     standing: 'permitted',
     findings: [],
+    openNeeds: new Set(),
     routes: [],
     deciding: undefined,
     isAdvisedAgainst: false,
@@ -140,7 +138,7 @@ describe('the order of modes', () => {
     [
       'unknown',
       { match: { decision: 'undecided', standing: 'undecided' } },
-      { match: { decision: 'undecided', standing: 'undecided', findings: open } },
+      { match: { decision: 'undecided', standing: 'undecided', openNeeds: new Set(['child.massKg']) } },
       'it waits for fewer readings (0 against 1 reading)',
     ],
     [

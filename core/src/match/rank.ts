@@ -48,11 +48,9 @@ export function isForAnotherStage(match: ModeMatch): boolean {
 /** Readings that the mode and its simplest place still wait for. What is decided waits for none. */
 export function unknownOf(match: ModeMatch, { ease }: RankBasis): number {
   const way = ease?.(match)
-  const open = [
-    ...(match.decision === 'undecided' ? match.findings : []),
-    ...(way?.decision === 'undecided' ? way.findings : []),
-  ]
-  return new Set(open.filter((f) => severityOf(f) !== 'advise').flatMap((f) => missingIn(f.outcome))).size
+  if (match.decision !== 'undecided' && way?.decision !== 'undecided') return 0
+  const open = way?.decision === 'undecided' ? way.findings.filter((f) => severityOf(f) !== 'advise') : []
+  return new Set([...match.openNeeds, ...open.flatMap((f) => missingIn(f.outcome))]).size
 }
 
 interface Criterion {

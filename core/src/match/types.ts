@@ -1,6 +1,6 @@
 import type { Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
-import type { ModeSubject, RawFinding } from '../rules/index.ts'
+import type { ModeSubject, Need, RawFinding } from '../rules/index.ts'
 
 /** One thing that could be taken off the shelf; a model without a unit is in the catalogue only. */
 export interface StockItem {
@@ -29,6 +29,8 @@ export interface ModeMatch {
   readonly subject: ModeSubject
   /** Mode rules and the best route's, worst first. */
   readonly findings: readonly RawFinding[]
+  /** What mode and best route still wait for; advice waits for nothing. */
+  readonly openNeeds: ReadonlySet<Need>
   /** Best first. */
   readonly routes: readonly RouteMatch[]
   /** The finding that decided: the worst one, or the pass with the least room. */

@@ -30,7 +30,9 @@ function parseDay(date: IsoDate): Ymd {
   return { y, m, d }
 }
 
-const daysInMonth = (y: number, m: number): number => new Date(Date.UTC(y, m, 0)).getUTCDate()
+const isLeapYear = (y: number): boolean => (y % 4 === 0 && y % 100 !== 0) || y % 400 === 0
+const daysInMonth = (y: number, m: number): number =>
+  m === 2 ? (isLeapYear(y) ? 29 : 28) : m === 4 || m === 6 || m === 9 || m === 11 ? 30 : 31
 const dayNumber = ({ y, m, d }: Ymd): number => Date.UTC(y, m - 1, d) / 86_400_000
 
 /** Whole days from `from` to `to`; negative when `to` is earlier. */

@@ -23,28 +23,34 @@ export function some(decisions: readonly Decision[]): Decision {
 /** How a limit is worded. The boundary value itself is decided by the word, never by the margin. */
 export type Wording = 'at-least' | 'more-than' | 'at-most' | 'less-than'
 
-const HOLDS = {
-  'at-least': (x: number, limit: number) => x >= limit,
-  'more-than': (x: number, limit: number) => x > limit,
-  'at-most': (x: number, limit: number) => x <= limit,
-  'less-than': (x: number, limit: number) => x < limit,
-} as const satisfies Record<Wording, (x: number, limit: number) => boolean>
+function holds(x: number, wording: Wording, limit: number): boolean {
+  switch (wording) {
+    case 'at-least':
+      return x >= limit
+    case 'more-than':
+      return x > limit
+    case 'at-most':
+      return x <= limit
+    case 'less-than':
+      return x < limit
+  }
+}
 
 /** Compares a measured interval with a limit; `undefined` (not measured) is undecided. */
 export function compare(x: Interval | undefined, wording: Wording, limit: number): Decision {
   if (x === undefined) return 'undecided'
-  const low = HOLDS[wording](x.lo, limit)
-  const high = HOLDS[wording](x.hi, limit)
+  const low = holds(x.lo, wording, limit)
+  const high = holds(x.hi, wording, limit)
   if (low && high) return 'pass'
   return low || high ? 'undecided' : 'fail'
 }
 
 /** At least `from` and at most `to`, both ends included. Either end may be left open. */
 export function within(x: Interval | undefined, from?: number, to?: number): Decision {
-  const parts: Decision[] = []
-  if (from !== undefined) parts.push(compare(x, 'at-least', from))
-  if (to !== undefined) parts.push(compare(x, 'at-most', to))
-  return every(parts)
+  const above = from === undefined ? 'pass' : compare(x, 'at-least', from)
+  const below = to === undefined ? 'pass' : compare(x, 'at-most', to)
+  if (above === 'fail' || below === 'fail') return 'fail'
+  return above === 'pass' && below === 'pass' ? 'pass' : 'undecided'
 }
 
 /**
@@ -53,8 +59,7 @@ export function within(x: Interval | undefined, from?: number, to?: number): Dec
  */
 export function marginWithin(x: Interval | undefined, from?: number, to?: number): number | undefined {
   if (x === undefined) return undefined
-  const rooms: number[] = []
-  if (from !== undefined) rooms.push(x.lo - from)
-  if (to !== undefined) rooms.push(to - x.hi)
-  return rooms.length === 0 ? undefined : Math.round(Math.min(...rooms) * 1000) / 1000
+  if (from === undefined && to === undefined) return undefined
+  const room = Math.min(from === undefined ? Infinity : x.lo - from, to === undefined ? Infinity : to - x.hi)
+  return Math.round(room * 1000) / 1000
 }

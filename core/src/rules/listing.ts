@@ -14,9 +14,13 @@ export function makersListing({ route, vehicle, position }: PlaceSubject): Listi
   const list = route.approvedPlaces
   if (list === undefined) return 'not-read'
   if (list.length === 0) return 'not-listed'
-  const car = list.filter((a) => a.vehicleId === vehicle.id)
-  if (car.length === 0) return 'not-read'
-  return car.some((a) => a.positionIds.includes(position.id)) ? 'listed' : 'not-listed'
+  let listing: Listing = 'not-read'
+  for (const { vehicleId, positionIds } of list) {
+    if (vehicleId !== vehicle.id) continue
+    if (positionIds.includes(position.id)) return 'listed'
+    listing = 'not-listed'
+  }
+  return listing
 }
 
 /** The vehicle maker's own list, behind the letters L and IL. */

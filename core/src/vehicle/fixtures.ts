@@ -43,20 +43,12 @@ export function takesFixture(handbook: SeatingPosition['handbook'], fixture: Fix
   const kind = kindOfFixture(fixture)
   const listed = handbook?.fixtures
   const largest = handbook?.table?.[kind]
-  const says: boolean[] = []
-  if (listed !== undefined && (listed.length === 0 || listed.some((f) => kindOfFixture(f) === kind)))
-    says.push(fixturesTaken(listed, false).has(fixture))
-  if (largest !== undefined) says.push(largest !== 'none' && fixturesTaken([largest as Fixture], false).has(fixture))
+  const isOfKind = listed !== undefined && (listed.length === 0 || listed.some((f) => kindOfFixture(f) === kind))
+  const byList = isOfKind ? listed.some((f) => takesWith(f, fixture)) : undefined
+  const byTable = largest === undefined ? undefined : largest !== 'none' && takesWith(largest as Fixture, fixture)
   // Letters and table that differ: the one that refuses is believed until the handbook has been read again.
-  return says.length === 0 ? undefined : says.every(Boolean)
+  return byList === undefined ? byTable : byList && byTable !== false
 }
-
-/** Every envelope a place takes, given those the handbook lists and the i-Size mark. */
-export function fixturesTaken(listed: readonly Fixture[], isISize: boolean): ReadonlySet<Fixture> {
-  const taken = new Set<Fixture>(isISize ? ISIZE_FIXTURES : [])
-  for (const fixture of listed) {
-    taken.add(fixture)
-    for (const smaller of ALSO_TAKES[fixture] ?? []) taken.add(smaller)
-  }
-  return taken
-}
+/** Whether a place that takes one envelope takes the other with it. */
+const takesWith = (taken: Fixture, other: Fixture): boolean =>
+  taken === other || (ALSO_TAKES[taken]?.includes(other) ?? false)

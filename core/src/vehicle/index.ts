@@ -11,7 +11,7 @@ export {
   vehicleName,
   vehicleSchema,
 } from './vehicle.ts'
-export { FIXTURE_TEXT, fixturesTaken, ISIZE_FIXTURES, takesFixture } from './fixtures.ts'
+export { FIXTURE_TEXT, ISIZE_FIXTURES, takesFixture } from './fixtures.ts'
 export { lintVehicle } from './lint.ts'
 export { type LayoutName, layoutPositions, LAYOUTS, mirrored } from './layout.ts'
 export { planOf, type SeatOnPlan, USUAL_PLAN } from './plan.ts'

@@ -1,5 +1,6 @@
 import { chosenIn, type Case } from '../casefile/index.ts'
 import {
+  askedChecks,
   checksByRule,
   childSide,
   decide,
@@ -104,10 +105,14 @@ function readyText(against: readonly Finding[], outdated: number): string {
 }
 
 /** Of what passed, the finding with the least room to its limit: that is what "ready" rests on. */
-const nearest = (raw: readonly RawFinding[]): RawFinding | undefined =>
-  raw
-    .filter((f) => severityOf(f) !== 'advise' && f.outcome.kind === 'pass')
-    .toSorted((a, b) => relativeMargin(a.outcome) - relativeMargin(b.outcome))[0]
+function nearest(raw: readonly RawFinding[]): RawFinding | undefined {
+  let least: RawFinding | undefined
+  for (const f of raw) {
+    if (severityOf(f) === 'advise' || f.outcome.kind !== 'pass') continue
+    if (least === undefined || relativeMargin(f.outcome) < relativeMargin(least.outcome)) least = f
+  }
+  return least
+}
 
 function headlineOf(
   verdict: Verdict,
@@ -152,8 +157,10 @@ function stageStates(
     'hand-over': c.handover !== undefined,
   }
   const states = {} as Record<Stage, StageState>
+  const byStage = new Map<Stage, RawFinding[]>(STAGES.map((stage) => [stage, []]))
+  for (const f of findings) byStage.get(RULE_STAGE[f.rule.stage])?.push(f)
   for (const stage of STAGES) {
-    const own = findings.filter((f) => RULE_STAGE[f.rule.stage] === stage)
+    const own = byStage.get(stage) ?? []
     const open = next.some((n) => n.stage === stage)
     states[stage] =
       !isReached[stage] && (stage !== 'set-up' || open || position === undefined)
@@ -188,12 +195,13 @@ interface Judged extends Judgement {
 /** Every finding is put into sentences only where somebody asks for all of them: with every entry a server does not. */
 function judged(c: Case): Judged {
   const { route } = chosenIn(c)
-  const raw = rawFindings(c).toSorted(worstFirst)
+  const raw = worstFirst(rawFindings(c))
   const choices = openChoices(c)
   const verdict = verdictOf(raw, choices.length > 0)
   // While no route is chosen, what only one of them would ask is not asked; what it asks of the child is.
   const asking = raw.flatMap((f) => {
-    if (route !== undefined || f.rule.scope !== 'route' || f.outcome.kind !== 'undecided') return [[f]]
+    if (f.outcome.kind !== 'undecided') return []
+    if (route !== undefined || f.rule.scope !== 'route') return [[f]]
     const missing = f.outcome.missing.filter((need) => need.startsWith('child.'))
     return missing.length > 0 ? [[{ ...f, outcome: { ...f.outcome, missing } }]] : []
   })
@@ -205,7 +213,7 @@ function judged(c: Case): Judged {
   const fitted = fittedSubject(c)
   const measureNext = inOrderOfWork([...choices, ...needs], fitted)
   const checks = fitted ? checksByRule(fitted) : undefined
-  const asked = new Set([...(checks?.values() ?? [])].flat())
+  const asked = fitted ? askedChecks(fitted) : new Set<CheckId>()
   const known = new Map<RawFinding, Finding>()
   const findingOf = (f: RawFinding): Finding => {
     const already = known.get(f)

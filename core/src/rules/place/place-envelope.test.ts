@@ -1,5 +1,5 @@
 import { buildCase, kindOf, buildRoute } from '../../../test/build.ts'
-import { FIXTURES, fixturesTaken, type SeatingPosition } from '../../index.ts'
+import { FIXTURES, takesFixture, type SeatingPosition } from '../../index.ts'
 
 const at = (position: Partial<SeatingPosition>, parts: Parameters<typeof buildCase>[0] = {}): string =>
   kindOf('place-envelope', buildCase({ ...parts, position }))
@@ -15,7 +15,7 @@ describe('envelopes', () => {
     ['B3', ['B3', 'B2']],
     ['L1', ['L1']],
   ] as const)('a place for %s takes %j and nothing else', (listed, taken) => {
-    expect(FIXTURES.filter((f) => fixturesTaken([listed], false).has(f)).toSorted()).toEqual([...taken].toSorted())
+    expect(FIXTURES.filter((f) => takesFixture({ fixtures: [listed] }, f)).toSorted()).toEqual([...taken].toSorted())
   })
   test('an i-Size place takes R2, F2X and R1; others only if listed; not listed at all is undecided', () => {
     expect(at({ handbook: { iSize: 'i-U' } })).toBe('pass')
