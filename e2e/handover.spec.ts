@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
 import {
   beginFitting,
   expect,
@@ -13,6 +14,8 @@ import {
   bayAnswer,
   bayFigure,
 } from './served.ts'
+
+const theSheet = (page: Page) => page.getByRole('article', { name: 'The sheet, as it will be printed' })
 
 test('at the car door in bay view: one step, large; a recline afterwards un-does exactly what hung on it', async ({
   page,
@@ -84,8 +87,9 @@ test('handing over: what is due with its spread, a sheet as PDF, a calendar', as
   await page.waitForURL(/\/place$/)
   await stage(page, 7)
   await part(page, 'What changes next')
-  await expect(page.getByText('Look at the fit again', { exact: true })).toBeVisible()
-  await expect(page.getByText('Rearward, 40–105 cm: outgrown', { exact: true })).toBeVisible()
+  const ahead = page.getByRole('tabpanel', { name: 'What changes next' })
+  await expect(ahead.getByText('Look at the fit again', { exact: true })).toBeVisible()
+  await expect(ahead.getByText('Rearward, 40–105 cm: outgrown', { exact: true })).toBeVisible()
   await expect(page.getByRole('heading', { name: /^From the shelf/ }).first()).toBeVisible()
   await expectAxeClean(page, 'Hand over')
   const get = async (name: string) => {
@@ -107,7 +111,7 @@ test('a signed fitting is corrected in a revision: both are kept, and compared',
   })
   const { id } = (await made.json()) as { id: string }
   await page.goto(`${server.url}/fittings/${id}/hand-over`)
-  await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
+  await expect(theSheet(page)).toContainText('FitterJory QuillCarerMaren Hale')
   await page.getByRole('button', { name: 'Correct it in a new revision' }).click()
   await expect(page.getByRole('heading', { name: 'Revision of a signed fitting' })).toBeVisible()
   await expect(page).not.toHaveURL(new RegExp(id))
@@ -118,7 +122,7 @@ test('a signed fitting is corrected in a revision: both are kept, and compared',
   await expectAxeClean(page, 'Revision')
   await page.getByRole('link', { name: 'The signed one' }).click()
   await expect(page).toHaveURL(new RegExp(id))
-  await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
+  await expect(theSheet(page)).toContainText('FitterJory QuillCarerMaren Hale')
 })
 
 test('a family leaves all the same: reason and what was said are signed, and it is not called handed over', async ({
@@ -138,7 +142,8 @@ test('a family leaves all the same: reason and what was said are signed, and it 
   await expectAxeClean(page, 'Leaving against advice')
   await leave.click()
   await expect(page.getByRole('heading', { name: 'Left against advice' })).toBeVisible()
-  await expect(page.getByText('The train leaves at noon.')).toBeVisible()
+  await expect(theSheet(page)).toContainText('Their reasonThe train leaves at noon.')
+  await expect(theSheet(page)).toContainText('Left not ready, against advice,')
   await expect(page.getByRole('link', { name: /Look again/ })).toHaveCount(0)
   await page.goto(`${server.url}/logbook?q=against`)
   await expect(page.getByText('Left: not known yet').or(page.getByText('Left: undecided')).first()).toBeVisible()

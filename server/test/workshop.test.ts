@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { Worker } from 'node:worker_threads'
 import { buildCase } from '@nimble-anchor/core/testing'
 import type * as Source from '../src/work/workshop'
 
@@ -28,6 +29,34 @@ test('what nobody waits for any more is stopped, and the next is done', async ()
   setTimeout(() => gone.abort(), 20)
   await expect(slow).rejects.toMatchObject({ status: 409, message: 'Stopped: nothing was stored.' })
   expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
+})
+test('a thread that still reads the program in is stopped after that, and not in the midst of it', async () => {
+  const seen: string[] = []
+  const begun = new WeakSet<Worker>()
+  const { emit } = Worker.prototype
+  const { terminate } = Worker.prototype
+  const told = jest.spyOn(Worker.prototype, 'emit').mockImplementation(function (this: Worker, ...of) {
+    if (of[0] === 'message' && (of[1] as { hasBegun?: true }).hasBegun) begun.add(this)
+    return emit.apply(this, of)
+  })
+  const stopped = jest.spyOn(Worker.prototype, 'terminate').mockImplementation(function (this: Worker) {
+    seen.push(begun.has(this) ? 'begun' : 'still reading')
+    return terminate.call(this)
+  })
+  try {
+    const gone = new AbortController()
+    const all = [1, 2, 3, 4, 5].map(() => shop.run('sheet', [c], silent(gone.signal)))
+    gone.abort()
+    expect((await Promise.allSettled(all)).map((s) => s.status)).toEqual(Array(5).fill('rejected'))
+    expect((await shop.run('readCsv', [CSV])).ok).toBe(true)
+    await shop.onModuleDestroy()
+    // Two threads at most were begun for those who left, and one after them.
+    expect(seen.length).toBeLessThanOrEqual(4)
+    expect(new Set(seen)).toEqual(new Set(['begun']))
+  } finally {
+    told.mockRestore()
+    stopped.mockRestore()
+  }
 })
 test('given up before its turn, it is never begun', async () => {
   const gone = new AbortController()

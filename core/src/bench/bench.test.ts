@@ -29,6 +29,7 @@ import {
   type Point,
   type SettingValues,
 } from '../index.ts'
+import { within } from '../quantities/index.ts'
 
 const set = (settings: Record<string, unknown>): Case['settings'] =>
   Object.fromEntries(Object.entries(settings).map(([id, value]) => [id, { value, at: 2 }])) as Case['settings']
@@ -364,8 +365,14 @@ describe('what is wanted is this mode’s own', () => {
           },
           { recline: known.recline ? 'r1' : undefined, wedge: known.wedge },
         )
-        for (const l of benchLines(s))
+        for (const l of benchLines(s)) {
           if (l.state === 'pass') expect([l.id, lineValueText(l)]).not.toContain('not known')
+          // What is drawn beside a line is what its rule judges by.
+          if (l.state === 'pass' && l.value !== undefined && l.window !== undefined)
+            expect([l.id, within(l.value, l.window.from, l.window.to)]).not.toContain('fail')
+          if (l.state === 'fail' && l.value !== undefined && ['straps', 'guide', 'head'].includes(l.id))
+            expect([l.id, within(l.value, l.window?.from, l.window?.to)]).not.toContain('pass')
+        }
       }),
       { seed: 71, numRuns: 150 },
     )

@@ -1,7 +1,7 @@
 import { askRule, worstFirst } from '../match/index.ts'
 import { formatInterval, type Decision, type Interval } from '../quantities/index.ts'
 import type { FittedSubject, RawFinding } from '../rules/index.ts'
-import type { Worked } from './worked.ts'
+import type { Window, Worked } from './worked.ts'
 import { guide, head, straps } from './workings-child.ts'
 import { frontRoom, leg, shellAngle } from './workings-shell.ts'
 import { belt, buckle, tether } from './workings-straps.ts'
@@ -18,6 +18,8 @@ export interface BenchLine {
   readonly value: Interval | undefined
   readonly unit: string
   readonly wanted: string
+  /** The ends of it in figures, of the value as it stands here; `undefined` where it has none. */
+  readonly window: Window | undefined
   /** The worst word of the rules on this line, and the others behind it. */
   readonly findings: readonly RawFinding[]
   /** What stands in the way, where a figure is missing. */
@@ -85,6 +87,7 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
         value: worked.value,
         unit: worked.unit,
         wanted: worked.wanted,
+        window: worked.window,
         findings,
         missing: worked.missing,
         formula: worked.formula,

@@ -1,11 +1,18 @@
 import { exactly, formatNumber, halfWidth, middle, type Interval } from '../quantities/index.ts'
 
+export interface Window {
+  readonly from?: number | undefined
+  readonly to?: number | undefined
+}
+
 /** What one line of the bench is worked out to be, before any rule has spoken. */
 export interface Worked {
   readonly label: string
   readonly value?: Interval | undefined
   readonly unit: string
   readonly wanted: string
+  /** The ends that the value is wanted between, where there are figures for them; a missing end is open. */
+  readonly window?: Window | undefined
   readonly missing?: string | undefined
   readonly formula: readonly string[]
   readonly filled?: readonly string[]

@@ -9,6 +9,7 @@ import {
   paddingNowMm,
   STRAP_RULE_TEXT,
   strapRuleOf,
+  strapWindowMm,
 } from '../fit/index.ts'
 import {
   exactly,
@@ -37,6 +38,7 @@ export function straps(s: FittedSubject): Worked | undefined {
     unit: 'mm',
     value: above ?? raised,
     wanted: `${STRAP_RULE_TEXT[strapRuleOf(mode)]}${gauge === 0 ? '' : gauge === undefined ? '; read at the head support’s lower edge' : `; read at the head support’s lower edge, ${gauge} mm above`}`,
+    window: above === undefined ? undefined : strapWindowMm(mode),
     missing:
       shoulderMm === undefined
         ? 'the seated shoulder height'
@@ -66,6 +68,7 @@ export function guide(s: FittedSubject): Worked | undefined {
     unit: 'mm',
     value: above,
     wanted: `${boundsText(guideWindowMm(mode))}; the guide goes ${mode.beltGuideMm.fromMm}–${mode.beltGuideMm.toMm} mm`,
+    window: { from: guideWindowMm(mode).fromMm, to: guideWindowMm(mode).toMm },
     missing:
       shoulder === undefined ? 'the seated shoulder height' : set === undefined ? 'the guide’s height' : undefined,
     formula: ['above = guide − seated shoulder'],
@@ -112,6 +115,7 @@ export function head(s: FittedSubject): Worked | undefined {
       : lower.mm === 0
         ? 'no higher than the edge'
         : `at least ${lower.mm} mm below the edge, by ${lower.by === 'maker' ? 'the maker' : 'the practice profile'}`,
+    window: { from: byCar ? 0 : lower.mm },
     missing:
       height === undefined
         ? 'the sitting height'

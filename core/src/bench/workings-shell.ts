@@ -1,6 +1,15 @@
-import { adviseNotch, angleBand, isByAirway, liftMm, notchLengthMm, shellFigures, wedgeAngleDeg } from '../fit/index.ts'
+import {
+  adviseNotch,
+  angleBand,
+  isByAirway,
+  liftMm,
+  MAX_SHELL_ANGLE_DEG,
+  notchLengthMm,
+  shellFigures,
+  wedgeAngleDeg,
+} from '../fit/index.ts'
 import { exactly, formatNumber, toInterval } from '../quantities/index.ts'
-import { angleNow, frontRoomNow, type FittedSubject } from '../rules/index.ts'
+import { angleNow, angleProofSeen, frontRoomNow, type FittedSubject } from '../rules/index.ts'
 import { deg, mm, type Worked } from './worked.ts'
 
 export function shellAngle(s: FittedSubject): Worked | undefined {
@@ -26,6 +35,13 @@ export function shellAngle(s: FittedSubject): Worked | undefined {
           : isByAirway(band)
             ? `at most ${band.toDeg}°, ${band.because}`
             : `${band.fromDeg}–${band.toDeg}° (${band.because})`,
+    // Where the shell’s own indicator has been seen, it decides, whatever the arithmetic comes to.
+    window:
+      band === 'ask-head-control' || angleProofSeen(s) !== undefined
+        ? undefined
+        : band === undefined
+          ? { to: MAX_SHELL_ANGLE_DEG }
+          : { from: isByAirway(band) ? undefined : band.fromDeg, to: band.toDeg },
     missing:
       recline === undefined ? 'the recline that is set' : slope === undefined ? 'the cushion’s slope' : undefined,
     formula: [isForward ? 'φ = θ + σ − ω' : 'φ = θ − σ + ω', 'ω = atan(h / B)'],
@@ -92,6 +108,12 @@ export function leg(s: FittedSubject): Worked | undefined {
     value: lift ?? needed,
     wanted:
       own.maxLiftMm === undefined ? `${range}; the maker is silent on lift` : `${range}; lifts 0–${own.maxLiftMm} mm`,
+    window:
+      lift === undefined
+        ? { from: own.minLengthMm, to: own.maxLengthMm }
+        : own.maxLiftMm === undefined
+          ? undefined
+          : { from: 0, to: own.maxLiftMm },
     missing: height === undefined ? 'the cushion’s front edge above the bare floor' : undefined,
     formula: ['L = (C + b) / cos ψ', 'L_k = L_min + (k − 1)·(L_max − L_min) / (N − 1)', 'lift = (L_k − L)·cos ψ'],
     filled:

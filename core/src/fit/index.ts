@@ -16,6 +16,7 @@ export {
   type NoStrap,
   shoulderRangeMm,
   strapRuleOf,
+  strapWindowMm,
   type Exit,
   exitOf,
   gaugeAboveExitMm,

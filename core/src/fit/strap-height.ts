@@ -28,6 +28,13 @@ function offsets(rule: StrapRule): { readonly from: number; readonly to: number 
   }
 }
 
+/** The same with "just" in figures: what a strap exit is wanted between, above (+) or below the shoulder, in mm. */
+export function strapWindowMm(mode: Mode): { readonly from: number; readonly to: number } {
+  const { from, to } = offsets(strapRuleOf(mode))
+  const justMm = mode.strap?.justMm ?? JUST_MM
+  return { from: Math.max(from, -justMm), to: Math.min(to, justMm) }
+}
+
 /** Whether a strap exit at `exitMm` suits a shoulder at `shoulderMm` (insert under the child included). */
 export function judgeStrapHeight(rule: StrapRule, exitMm: number, shoulderMm: Interval): Decision {
   const { from, to } = offsets(rule)

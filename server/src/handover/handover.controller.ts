@@ -6,6 +6,7 @@ import { IsIn, IsObject, Validate } from 'class-validator'
 import { nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
+import { ReaderLocale } from '../http/locale'
 import { Waits, type Waiter } from '../work/waiter'
 import { Heavy } from '../people/limits'
 import { Answers } from './answers'
@@ -53,8 +54,12 @@ export class HandoverController {
   @Heavy()
   @ApiOperation({ summary: 'The handover sheet, A4' })
   @ApiOkResponse({ content: { 'application/pdf': {} } })
-  async sheet(@Param('id', ParseUUIDPipe) id: string, @Waits() waiter: Waiter): Promise<StreamableFile> {
-    return new StreamableFile(await this.handover.sheet(id, waiter), {
+  async sheet(
+    @Param('id', ParseUUIDPipe) id: string,
+    @ReaderLocale() locale: string | undefined,
+    @Waits() waiter: Waiter,
+  ): Promise<StreamableFile> {
+    return new StreamableFile(await this.handover.sheet(id, locale, waiter), {
       type: 'application/pdf',
       disposition: 'attachment; filename="handover.pdf"',
     })

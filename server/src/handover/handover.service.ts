@@ -21,9 +21,10 @@ export class HandoverService {
     return this.workshop.run('ahead', [c, { models, units, of }], waiter)
   }
 
-  async sheet(id: string, waiter?: Waiter): Promise<Buffer> {
+  /** @param locale in which days are written */
+  async sheet(id: string, locale?: string, waiter?: Waiter): Promise<Buffer> {
     const { case: c } = await this.fittings.get(id)
-    return Buffer.from(await this.workshop.run('sheet', [c], waiter))
+    return Buffer.from(await this.workshop.run('sheet', [c, locale], waiter))
   }
 
   async calendar(id: string, waiter?: Waiter): Promise<string> {

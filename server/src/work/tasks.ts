@@ -63,7 +63,7 @@ export const TASKS = {
   due: (_: Tell, c: Case): readonly AheadItem[] => roadAhead(c),
   season: (_: Tell, season: Season, from: number, count: number): readonly SeasonFitting[] =>
     seasonFittings(season, from, count),
-  sheet: (_: Tell, c: Case): Promise<Uint8Array> => sheetPdf(c, roadAhead(c)),
+  sheet: (_: Tell, c: Case, locale?: string): Promise<Uint8Array> => sheetPdf(c, roadAhead(c), locale),
   rideSheet: (_: Tell, view: RideView, cases: readonly Case[]): Promise<Uint8Array> => rideSheet(view, cases),
   calendar: (_: Tell, id: string, c: Case, updatedAt: string): string =>
     calendarOf(id, c, roadAhead(c), new Date(updatedAt)),

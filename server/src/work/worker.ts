@@ -30,3 +30,5 @@ parentPort?.on('message', ({ task, args }: Order) => {
     }
   })()
 })
+// All of the program is read in: from here on the thread may be stopped.
+parentPort?.postMessage({ hasBegun: true })

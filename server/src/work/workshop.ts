@@ -16,8 +16,9 @@ interface Job {
   readonly waiter: Waiter | undefined
 }
 
-/** What a thread says: how far it is, what came of it, or that it failed. */
+/** What a thread says: that it has begun, how far it is, what came of it, or that it failed. */
 interface Told {
+  readonly hasBegun?: true
   readonly share?: number
   readonly value?: unknown
   readonly failed?: string
@@ -42,6 +43,8 @@ export class Workshop implements OnModuleDestroy {
   private readonly waiting: Job[] = []
   private readonly idle: Worker[] = []
   private readonly busy = new Set<Worker>()
+  /** Threads that still read the program in, and when each of them has. */
+  private readonly beginning = new Map<Worker, Promise<void>>()
   private isClosed = false
 
   /** @param waiter is told how far it is; once they have gone, the work ends */
@@ -70,7 +73,26 @@ export class Workshop implements OnModuleDestroy {
     const worker = new Worker(ENTRY)
     // A program that ends does not wait for one that has nothing to do.
     worker.unref()
+    const begun = new Promise<void>((resolve) => {
+      const done = (): void => {
+        this.beginning.delete(worker)
+        worker.off('message', heard)
+        resolve()
+      }
+      const heard = (told: Told): void => {
+        if (told.hasBegun === true) done()
+      }
+      worker.on('message', heard)
+      worker.once('exit', done)
+    })
+    this.beginning.set(worker, begun)
     return worker
+  }
+
+  /** A thread that is stopped while it reads the program in takes the whole process with it: it is let finish that. */
+  private async end(worker: Worker): Promise<void> {
+    await this.beginning.get(worker)
+    await worker.terminate()
   }
 
   private work({ task, args, resolve, reject, waiter }: Job, worker: Worker): void {
@@ -82,13 +104,19 @@ export class Workshop implements OnModuleDestroy {
       worker.off('message', heard)
       worker.off('error', broke)
       worker.off('exit', ended)
-      this.busy.delete(worker)
-      if (isReusable && !this.isClosed) this.idle.push(worker)
-      else void worker.terminate()
       settle()
+      if (isReusable && !this.isClosed) {
+        this.idle.push(worker)
+        free()
+      } else void this.end(worker).then(free)
+    }
+    // One that is being ended takes a place still: whoever gives up again and again begins no thread after another.
+    const free = (): void => {
+      this.busy.delete(worker)
       this.next()
     }
-    const heard = ({ value, failed, share }: Told): void => {
+    const heard = ({ value, failed, share, hasBegun }: Told): void => {
+      if (hasBegun === true) return
       if (share !== undefined) return waiter?.tell(share)
       done(true, () => {
         if (failed === undefined) return resolve(value as never)
@@ -113,6 +141,6 @@ export class Workshop implements OnModuleDestroy {
   async onModuleDestroy(): Promise<void> {
     this.isClosed = true
     for (const { reject } of this.waiting.splice(0)) reject(new ServiceUnavailableException('The server ends.'))
-    await Promise.all([...this.idle, ...this.busy].map((w) => w.terminate()))
+    await Promise.all([...this.idle, ...this.busy].map((w) => this.end(w)))
   }
 }

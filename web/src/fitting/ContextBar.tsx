@@ -9,6 +9,7 @@ import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { SaveLine } from './SaveLine.tsx'
 import { leadsWithin, needOf, type GoTo } from '../findings/goTo.ts'
 import { remedyOf } from '../findings/remedy.ts'
+import { isSettingNext } from './setup/openSettings.ts'
 
 interface Props {
   readonly current: Case
@@ -75,7 +76,14 @@ export function ContextBar({
             />
           )}
         </ul>
-        <Verdict stage={stage} assessment={assessment} isBrief={isBrief} goTo={goTo} onLedger={onLedger} />
+        <Verdict
+          current={current}
+          stage={stage}
+          assessment={assessment}
+          isBrief={isBrief}
+          goTo={goTo}
+          onLedger={onLedger}
+        />
         <SaveLine isSigned={isSigned} onHistory={onHistory} {...(onPass && { onPass })} />
       </div>
     </div>
@@ -106,18 +114,20 @@ function Part({ kind, name, detail, onOpen }: PartProps) {
 }
 
 function Verdict({
+  current,
   stage,
   assessment,
   isBrief,
   goTo,
   onLedger,
-}: Pick<Props, 'stage' | 'assessment' | 'isBrief' | 'goTo' | 'onLedger'>) {
+}: Pick<Props, 'current' | 'stage' | 'assessment' | 'isBrief' | 'goTo' | 'onLedger'>) {
   const { verdict, headline, measureNext, caution } = assessment
   const remedy = remedyOf(assessment)
   const decided = decidedText(assessment)
   const worst = assessment.findings[0]
   const isNo = verdict === 'not-ready' || verdict === 'not-permitted'
   const next = verdict === 'undecided' ? measureNext[0] : undefined
+  const isLed = leadsWithin(assessment, stage) || (stage === 'set-up' && isSettingNext(current, assessment))
   return (
     <section
       aria-label="Verdict"
@@ -143,7 +153,7 @@ function Verdict({
       </div>
       {next !== undefined && (
         <Button
-          look={leadsWithin(assessment, stage) ? 'plain' : 'main'}
+          look={isLed ? 'plain' : 'main'}
           className="max-w-56 min-w-0 shrink leading-tight"
           onClick={() => goTo(next.stage, next.need)}
         >

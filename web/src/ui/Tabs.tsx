@@ -11,16 +11,18 @@ interface Tab {
 interface Props {
   readonly label: string
   readonly tabs: readonly Tab[]
+  /** What stands on paper: all of them, or the first, which is a paper by itself. */
+  readonly prints?: 'all' | 'first'
   /** Told which one is looked at now. */
   readonly onSelect?: (id: string) => void
 }
 
 /**
  * Parts of one thing, of which one is looked at. On paper all of them stand, one
- * below the other. A part is made when it is first looked at or printed, and
+ * below the other, or the first alone. A part is made when it is first looked at or printed, and
  * stays: what was typed into it is there when one comes back.
  */
-export function Tabs({ label, tabs, onSelect }: Props) {
+export function Tabs({ label, tabs, prints = 'all', onSelect }: Props) {
   const [looked, setLooked] = useState<ReadonlySet<string>>(() => new Set(tabs.slice(0, 1).map((t) => t.id)))
   const isPrinting = usePrinting()
   return (
@@ -46,12 +48,12 @@ export function Tabs({ label, tabs, onSelect }: Props) {
           </Radix.Trigger>
         ))}
       </Radix.List>
-      {tabs.map((t) => (
+      {tabs.map((t, i) => (
         <Radix.Content
           key={t.id}
           value={t.id}
           forceMount
-          className="relative min-h-0 flex-1 overflow-y-auto outline-none focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=inactive]:hidden print:mb-3 print:overflow-visible print:data-[state=inactive]:block"
+          className={`relative min-h-0 flex-1 overflow-y-auto outline-none focus-visible:outline-3 focus-visible:-outline-offset-3 focus-visible:outline-magenta data-[state=inactive]:hidden print:mb-3 print:overflow-visible ${prints === 'all' || i === 0 ? 'print:data-[state=inactive]:block' : 'print:hidden'}`}
         >
           {(isPrinting || looked.has(t.id)) && t.content}
         </Radix.Content>

@@ -1,8 +1,8 @@
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type Case } from '@nimble-anchor/core/casefile'
+import { aheadWhenText } from '@nimble-anchor/core/handover'
 import { addDays } from '@nimble-anchor/core/quantities'
 import ical, { ICalAlarmType, ICalEventTransparency } from 'ical-generator'
-import { whenText } from './sheet'
 
 /** How long before a forecast day a reminder comes: at its early end there may still be time. */
 const REMIND_DAYS = 7
@@ -29,7 +29,7 @@ export function calendarOf(fittingId: string, c: Case, ahead: readonly AheadItem
       timezone: 'UTC',
       transparency: ICalEventTransparency.TRANSPARENT,
       summary: `${name}: ${item.title}`,
-      description: `${whenText(item)}. ${item.because}. Measure again and look; the restraint's manual decides.`,
+      description: `${aheadWhenText(item)}. ${item.because}. Measure again and look; the restraint's manual decides.`,
     })
     event.createAlarm({ type: ICalAlarmType.display, triggerBefore: REMIND_DAYS * 86_400, description: item.title })
   }

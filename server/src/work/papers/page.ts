@@ -44,13 +44,6 @@ export const picture = (drawing: Drawing, width: number): Content => ({
   height: (width * DRAWING_HEIGHT) / DRAWING_WIDTH,
 })
 
-/** "25 May 2027": a day as people write it, whatever the machine's locale. */
-export function dayText(iso: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
-    new Date(`${iso.slice(0, 10)}T00:00:00Z`),
-  )
-}
-
 export const paper = (title: string, caution: string, content: Content[]): TDocumentDefinitions => ({
   info: { title, creator: 'Nimble Anchor' },
   pageSize: 'A4',

@@ -2,10 +2,11 @@ import type { Case } from '@nimble-anchor/core/casefile'
 import type { RideView } from '@nimble-anchor/core/formats'
 import { settingsToRemember } from '@nimble-anchor/core/handover'
 import { onSeatText, RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
+import { longDay } from '@nimble-anchor/core/quantities'
 import { CAUTION, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import type { Content } from 'pdfmake/interfaces'
-import { dayText, heading, paper, pdfOf, rows, RULED, SOFT } from './page'
+import { heading, paper, pdfOf, rows, RULED, SOFT } from './page'
 
 /** One sheet for all who travel at once: who sits where in what, in which order they go in, what is set. */
 export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffer> {
@@ -36,7 +37,7 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
     paper('One ride', CAUTION, [
       { text: 'This ride', fontSize: 18, bold: true },
       {
-        text: [vehicle && vehicleName(vehicle), day && `judged for ${dayText(day)}`].filter(Boolean).join(', '),
+        text: [vehicle && vehicleName(vehicle), day && `judged for ${longDay(day)}`].filter(Boolean).join(', '),
         color: SOFT,
         margin: [0, 0, 0, 8],
       },

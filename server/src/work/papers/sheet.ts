@@ -1,18 +1,14 @@
 import { type AheadItem } from '@nimble-anchor/core/ahead'
-import { CARER_TRIED_TEXT, caseText, settingsToRemember, type Remembered } from '@nimble-anchor/core/handover'
-import { chosenIn, SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefile'
-import { drawingOfCheck } from '@nimble-anchor/core/drawings'
-import { fittedSubject } from '@nimble-anchor/core/match'
-import { recheckList, type RecheckItem } from '@nimble-anchor/core/procedure'
-import { type FittedSubject } from '@nimble-anchor/core/rules'
-import { modelName } from '@nimble-anchor/core/restraint'
-import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { assess, type Assessment, decidedText, limitOf, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
-import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import { dayText, heading, INK, LINE, paper, pdfOf, picture, rows, SOFT } from './page'
+import { handoverSheet, type Sheet, type SheetBlock } from '@nimble-anchor/core/handover'
+import { SIGNATURE_FIELD, type Case } from '@nimble-anchor/core/casefile'
+import { assess } from '@nimble-anchor/core/verdict'
+import type { Content } from 'pdfmake/interfaces'
+import { heading, INK, paper, pdfOf, picture, rows, RULED, SOFT } from './page'
+
+type Of<K extends SheetBlock['kind']> = Extract<SheetBlock, { kind: K }>
 
 /** Two settings side by side, each with its drawing where there is one. */
-function remembered(items: readonly Remembered[]): Content {
+function settings({ rows: items }: Of<'settings'>): Content {
   const cells = items.map(({ name, value, drawing }): Content[] => [
     drawing ? picture(drawing, 56) : '',
     {
@@ -26,27 +22,24 @@ function remembered(items: readonly Remembered[]): Content {
     ...(cells[2 * i] ?? []),
     ...(cells[2 * i + 1] ?? ['', '']),
   ])
-  return {
-    layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 3, paddingBottom: () => 3 },
-    table: { widths: [58, '*', 58, '*'], body },
-  } // prettier-ignore
+  return { layout: RULED, table: { widths: [58, '*', 58, '*'], body } }
 }
 
 /** What to look at before a ride, each with the drawing of what it looks at. */
-function lookedAt(subject: FittedSubject, looks: readonly RecheckItem[], assessment: Assessment): Content {
-  const body = looks.map(({ check, ask, how, ifNot }): Content[] => [
-    check ? picture(drawingOfCheck(check, subject, limitOf(check, assessment)), 48) : '',
-    { text: ask },
-    { text: `${how} If not: ${ifNot}` },
-  ])
-  return {
-    layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 2, paddingBottom: () => 2 },
-    table: { widths: [50, 160, '*'], body },
-  } // prettier-ignore
-}
+const looks = ({ looks: items }: Of<'looks'>): Content => ({
+  layout: { ...RULED, paddingTop: () => 2, paddingBottom: () => 2 },
+  table: {
+    widths: [50, 160, '*'],
+    body: items.map(({ ask, then, drawing }): Content[] => [
+      drawing ? picture(drawing, 48) : '',
+      { text: ask },
+      { text: then },
+    ]),
+  },
+})
 
 /** A name, and the hand that was drawn under it. */
-function signed(role: string, name: string, strokes: string | undefined): Content {
+function signed({ role, name, strokes }: Of<'signing'>['hands'][number]): Content {
   const { width, height } = SIGNATURE_FIELD
   const hand: Content[] = strokes
     ? [{ svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}"><path d="${strokes}" fill="none" stroke="${INK}" stroke-width="2.2" stroke-linecap="round" stroke-linejoin="round"/></svg>`, width: 150, height: 50 }]
@@ -54,104 +47,60 @@ function signed(role: string, name: string, strokes: string | undefined): Conten
   return { stack: [{ text: role, color: SOFT, fontSize: 9 }, { text: name, bold: true }, ...hand] }
 } // prettier-ignore
 
-const monthText = (iso: string): string =>
-  new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
-    new Date(`${iso}T00:00:00Z`),
-  )
+const signing = ({ rows: told, lines, hands, words, wordsTitle }: Of<'signing'>): Content[] => [
+  ...(told.length > 0 ? [pairs(told)] : []),
+  ...lines.map((text): Content => ({ text })),
+  {
+    columns: [
+      ...hands.map(signed),
+      {
+        width: 235,
+        stack: [
+          { qr: words, fit: 235, eccLevel: 'L', foreground: INK },
+          { text: wordsTitle, fontSize: 7, color: SOFT },
+        ],
+      },
+    ],
+    columnGap: 12,
+  },
+]
 
-/** "about May 2027 (from February 2027 to November 2027)": when something is due, and how far that is known. */
-export function whenText({ early, likely, late, isFixed }: AheadItem): string {
-  if (isFixed) return dayText(likely)
-  return `about ${monthText(likely)} (from ${monthText(early)}${late === undefined ? ', or much later' : ` to ${monthText(late)}`})`
+const pairs = (told: Of<'rows'>['rows']): Content => rows(told.map(({ name, value }) => [name, value] as const))
+
+function contentOf(block: SheetBlock): Content[] {
+  const title = heading(block.title)
+  switch (block.kind) {
+    case 'rows':
+      return [
+        title,
+        pairs(block.rows),
+        ...(block.note === undefined ? [] : [{ text: block.note, color: SOFT, margin: [0, 4, 0, 0] } as Content]),
+      ]
+    case 'settings':
+      return [title, settings(block)]
+    case 'list':
+      return [title, { ul: [...block.lines] }]
+    case 'held':
+      return [title, { text: block.text, color: SOFT }]
+    case 'looks':
+      return [{ unbreakable: true, stack: [title, looks(block)] }]
+    case 'signing':
+      return [{ unbreakable: true, stack: [title, ...signing(block)] }]
+  }
 }
 
-const handoverTitle = (handover: Case['handover']): string =>
-  handover === undefined
-    ? 'Not signed'
-    : `${handover.againstAdvice ? 'Left not ready, against advice,' : 'Handed over'} on ${dayText(handover.signedAt)}`
+/** The handover sheet of one fitting, one or two pages of A4: what stands on it, core says. */
+const contentsOf = (sheet: Sheet): Content[] => [
+  { text: sheet.heading, fontSize: 18, bold: true },
+  { text: sheet.judgedFor, color: SOFT, margin: [0, 0, 0, 8] },
+  { text: sheet.verdictText, fontSize: 15, bold: true },
+  { text: sheet.headline },
+  ...(sheet.decided !== undefined ? [{ text: sheet.decided, color: SOFT } as Content] : []),
+  ...sheet.blocks.flatMap(contentOf),
+]
 
-/** The handover sheet of one fitting, one or two pages of A4. */
-function sheetOf(c: Case, ahead: readonly AheadItem[]): TDocumentDefinitions {
-  const assessment = assess(c)
-  const { model, unit, mode, position, route } = chosenIn(c)
-  const { child, vehicle, handover } = c
-  const name = [child.name, child.familyName].filter(Boolean).join(' ')
-  const settings = settingsToRemember(c)
-  const subject = fittedSubject(c)
-  const looks = subject ? recheckList(subject) : []
-  const advice = assessment.findings.filter((f) => f.kind !== 'pass').slice(0, 8)
-  const held = assessment.findings.filter((f) => f.kind === 'pass')
-  const decided = decidedText(assessment)
-  return paper(`Handover: ${name}`, assessment.caution, [
-    { text: 'Child restraint handover', fontSize: 18, bold: true },
-    { text: `Judged for ${dayText(c.today)}`, color: SOFT, margin: [0, 0, 0, 8] },
-    { text: VERDICT_TEXT[assessment.verdict], fontSize: 15, bold: true },
-    { text: assessment.headline },
-    ...(decided !== undefined ? [{ text: decided, color: SOFT } as Content] : []),
-    heading('This fitting'),
-    rows([
-        ['Child', name],
-        ['Car and place', [vehicle && vehicleName(vehicle), vehicle?.plate, position?.label].filter(Boolean).join(', ') || 'none yet'],
-        ['Restraint', [model && modelName(model), mode?.label, unit && `unit ${unit.serial}`].filter(Boolean).join(', ') || 'none yet'],
-        ...(route ? [['Attached by', route.label] as const] : []),
-      ]), // prettier-ignore
-    ...(settings.length > 0 ? [heading('Settings to remember'), remembered(settings)] : []),
-    ...(ahead.length > 0
-        ? [
-            heading('What changes next'),
-            rows(ahead.map((i) => [i.title, `${whenText(i)}; ${i.because}`] as const)),
-            { text: 'Forecast months are for a child that grows like others: measure again, and look before them.', color: SOFT, margin: [0, 4, 0, 0] } as Content,
-          ]
-        : []), // prettier-ignore
-    ...(advice.length > 0
-      ? [heading('Open, or advised'), { ul: advice.map((f) => `${f.title}: ${f.reason}`) } as Content]
-      : []),
-    ...(held.length > 0
-      ? [heading('What holds'), { text: held.map((f) => f.title).join(' · '), color: SOFT } as Content]
-      : []),
-    ...(subject && looks.length > 0
-      ? [
-          {
-            unbreakable: true,
-            stack: [heading('Before a ride, look again'), lookedAt(subject, looks, assessment)],
-          } as Content,
-        ]
-      : []),
-    {
-      unbreakable: true,
-      stack: [
-        heading(handoverTitle(handover)),
-        ...(handover?.againstAdvice
-          ? [
-              rows([
-                ['Their reason', handover.againstAdvice.reason],
-                ['They were told', handover.againstAdvice.said],
-              ]),
-            ]
-          : []),
-        ...(handover?.carerTried ? [{ text: CARER_TRIED_TEXT[handover.carerTried] } as Content] : []),
-        {
-          columns: [
-            signed(
-              'Fitter',
-              [handover?.fitterName, handover?.secondName].filter(Boolean).join(', with '),
-              handover?.fitterStrokes,
-            ),
-            signed('Carer', handover?.carerName ?? '', handover?.carerStrokes),
-            {
-              width: 235,
-              stack: [
-                // Plain words: any phone reads them, with no program and no server.
-                { qr: caseText(c, ahead), fit: 235, eccLevel: 'L', foreground: INK },
-                { text: 'This fitting in words, for any phone', fontSize: 7, color: SOFT },
-              ],
-            },
-          ],
-          columnGap: 12,
-        },
-      ],
-    },
-  ])
+/** @param locale in which days are written */
+export function sheetPdf(c: Case, ahead: readonly AheadItem[], locale?: string): Promise<Buffer> {
+  const sheet = handoverSheet(c, assess(c), ahead, locale)
+  return pdfOf(paper(sheet.title, sheet.caution, contentsOf(sheet)))
 }
-
-export const sheetPdf = (c: Case, ahead: readonly AheadItem[]): Promise<Buffer> => pdfOf(sheetOf(c, ahead))

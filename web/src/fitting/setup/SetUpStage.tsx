@@ -1,3 +1,4 @@
+import { benchLines, type BenchLine, type BenchLineId } from '@nimble-anchor/core/bench'
 import { chosenIn, type Put } from '@nimble-anchor/core/casefile'
 import { type Fault } from '@nimble-anchor/core/ground'
 import { drawingOfSetting } from '@nimble-anchor/core/drawings'
@@ -23,12 +24,15 @@ import { BenchPanel } from './bench/BenchPanel.tsx'
 import { FindSetUp } from './bench/FindSetUp.tsx'
 import { nextAt } from '../../findings/goTo.ts'
 import { SeatInFrontPanel } from './SeatInFrontPanel.tsx'
+import { MarginBar } from './MarginBar.tsx'
+import { isAsSet, isSettingNext } from './openSettings.ts'
 import { SettingField } from './SettingField.tsx'
 import { SETTING_NAME } from './settingName.ts'
 
 export default function SetUpStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
   const subject = useMemo(() => fittedSubject(current), [current])
+  const lines = useMemo(() => (subject ? benchLines(subject) : []), [subject])
   const { mode, route, position, model } = chosenIn(current)
   if (!subject || !mode || !route || !position || !model) {
     const missing = mode ? 'place' : 'choose'
@@ -64,7 +68,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
             open.length > 0 &&
             !isSigned && (
               <Button
-                look="main"
+                look={isSettingNext(current, assessment) ? 'main' : 'plain'}
                 onClick={() =>
                   put(
                     open.flatMap((r): Put[] =>
@@ -93,6 +97,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
             {recommended.map((r) => (
               <SettingRow
                 key={r.setting}
+                line={lines.find((l) => LINES_OF[r.setting]?.includes(l.id))}
                 recommendation={r}
                 subject={subject}
                 settings={current.settings}
@@ -105,6 +110,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
                   route={route}
                   settings={current.settings}
                   isSigned={isSigned}
+                  first={r.kind === 'set' ? r.value : undefined}
                   onSet={(value) => set(r.setting, value)}
                 />
               </SettingRow>
@@ -151,14 +157,10 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
   )
 }
 
-const sameValue = (a: unknown, b: unknown): boolean =>
-  Array.isArray(a) && Array.isArray(b) ? a.length === b.length && a.every((x) => b.includes(x)) : a === b
-
-const isAsSet = (r: Recommendation, settings: Settings): boolean =>
-  r.kind === 'set' && settings[r.setting] !== undefined && sameValue(settings[r.setting]?.value, r.value)
-
 interface RowProps {
   readonly recommendation: Recommendation
+  /** What the setting comes to on the bench. */
+  readonly line: BenchLine | undefined
   readonly subject: FittedSubject
   readonly settings: Settings
   readonly isSigned: boolean
@@ -166,8 +168,15 @@ interface RowProps {
   readonly children: ReactNode
 }
 
-/** One setting: its drawing, what was worked out, and what is set; the reason opens from it. */
-function SettingRow({ recommendation: r, subject, settings, isSigned, onSet, children }: RowProps) {
+/** The line of the bench on which each setting is seen. */
+const LINES_OF: Partial<Record<keyof Settings, readonly BenchLineId[]>> = {
+  recline: ['shell-angle'],
+  strapHeightMm: ['straps', 'guide'],
+  legNotch: ['leg'],
+}
+
+/** One setting: its drawing, what was worked out, what is set and how much room that leaves; the reason opens from it. */
+function SettingRow({ recommendation: r, line, subject, settings, isSigned, onSet, children }: RowProps) {
   const done = isAsSet(r, settings)
   const drawing = useMemo(() => drawingOfSetting(r.setting, subject), [r.setting, subject])
   return (
@@ -181,9 +190,8 @@ function SettingRow({ recommendation: r, subject, settings, isSigned, onSet, chi
           <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
           <Explain label={`Why: ${SETTING_NAME[r.setting]}`}>{upperFirst(r.because)}.</Explain>
         </div>
-        <p className="mb-1 text-lg leading-tight font-bold">{r.text}</p>
-        <div className="flex flex-wrap items-center gap-2">
-          <div className="min-w-0 flex-1">{children}</div>
+        <div className="mb-1 flex flex-wrap items-center justify-between gap-x-2">
+          <p className="text-lg leading-tight font-bold">{r.text}</p>
           {r.kind === 'set' &&
             (done ? (
               <StateMark state="pass" word="Set so" size={14} />
@@ -195,6 +203,8 @@ function SettingRow({ recommendation: r, subject, settings, isSigned, onSet, chi
               )
             ))}
         </div>
+        {children}
+        {line && <MarginBar line={line} />}
       </div>
     </div>
   )

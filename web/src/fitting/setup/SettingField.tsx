@@ -7,6 +7,7 @@ import { useTyped } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Choices } from '../../ui/Choices.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
+import { StepSelect } from '../../ui/StepSelect.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
 import { TextInput } from '../../ui/TextInput.tsx'
 
@@ -16,48 +17,53 @@ interface FieldProps {
   readonly route: Route
   readonly settings: Settings
   readonly isSigned: boolean
+  /** What was worked out: where a first step goes. */
+  readonly first?: unknown
   readonly onSet: (value: unknown) => readonly Fault[]
 }
 
 const NOT_RECORDED = { id: '', label: 'not recorded' }
 
 /** What is really set, where it differs from what was worked out. */
-export function SettingField({ setting, mode, route, settings, isSigned, onSet }: FieldProps) {
-  const common = { label: 'What is set', hidesLabel: true, disabled: isSigned }
+export function SettingField({ setting, mode, route, settings, isSigned, first, onSet }: FieldProps) {
+  const common = { label: 'What is set', disabled: isSigned }
   switch (setting) {
     case 'recline':
       return (
-        <SelectField
+        <StepSelect
           {...common}
           value={settings.recline?.value ?? ''}
-          options={[
-            NOT_RECORDED,
-            ...(mode.reclines ?? []).map((r) => ({ id: r.id, label: `${r.label} (${r.shellAngleDeg}° on the level)` })),
-          ]}
+          steps={(mode.reclines ?? []).map((r) => ({ id: r.id, label: `${r.label} (${r.shellAngleDeg}° level)` }))}
+          none={NOT_RECORDED}
+          first={first === undefined ? undefined : String(first)}
+          less="Recline before"
+          more="Next recline"
           onChange={(id) => onSet(id === '' ? null : id)}
         />
       )
     case 'legNotch':
       return (
-        <SelectField
+        <StepSelect
           {...common}
           value={String(settings.legNotch?.value ?? '')}
-          options={[
-            NOT_RECORDED,
-            ...Array.from({ length: route.leg?.notches ?? 0 }, (_, i) => ({
-              id: String(i + 1),
-              label: `notch ${i + 1}`,
-            })),
-          ]}
+          steps={Array.from({ length: route.leg?.notches ?? 0 }, (_, i) => ({
+            id: String(i + 1),
+            label: `notch ${i + 1}`,
+          }))}
+          none={NOT_RECORDED}
+          first={first === undefined ? undefined : String(first)}
+          less="One notch shorter"
+          more="One notch longer"
           onChange={(id) => onSet(id === '' ? null : Number(id))}
         />
       )
     case 'strapHeightMm':
-      return <StrapField mode={mode} settings={settings} isSigned={isSigned} onSet={onSet} />
+      return <StrapField mode={mode} settings={settings} isSigned={isSigned} first={first} onSet={onSet} />
     case 'wedge':
       return (
         <SelectField
           {...common}
+          hidesLabel
           value={settings.wedge === undefined ? '' : settings.wedge.value ? 'in' : 'out'}
           options={[NOT_RECORDED, { id: 'in', label: 'wedge in' }, { id: 'out', label: 'no wedge' }]}
           onChange={(id) => onSet(id === '' ? null : id === 'in')}
@@ -117,22 +123,22 @@ export function SettingField({ setting, mode, route, settings, isSigned, onSet }
   }
 }
 
-function StrapField({ mode, settings, isSigned, onSet }: Omit<FieldProps, 'setting' | 'route'>) {
+function StrapField({ mode, settings, isSigned, first, onSet }: Omit<FieldProps, 'setting' | 'route'>) {
   const adjuster = mode.strap?.adjuster
   const value = settings.strapHeightMm?.value
   if (adjuster?.kind === 'slots') {
     return (
-      <SelectField
+      <StepSelect
         label="What is set"
-        hidesLabel
         disabled={isSigned}
         value={String(value ?? '')}
-        options={[
-          NOT_RECORDED,
-          ...adjuster.heightsMm
-            .toSorted((a, b) => a - b)
-            .map((mm, i) => ({ id: String(mm), label: slotText(i + 1, mm) })),
-        ]}
+        steps={adjuster.heightsMm
+          .toSorted((a, b) => a - b)
+          .map((mm, i) => ({ id: String(mm), label: slotText(i + 1, mm) }))}
+        none={NOT_RECORDED}
+        first={first === undefined ? undefined : String(first)}
+        less="One slot down"
+        more="One slot up"
         onChange={(id) => onSet(id === '' ? null : Number(id))}
       />
     )

@@ -68,9 +68,7 @@ export function FindSetUp({ current, isSigned }: Props) {
         search.kind === 'running' ? (
           <Button onClick={stop}>Stop</Button>
         ) : (
-          <Button look={search.kind === 'idle' ? 'main' : 'plain'} onClick={start}>
-            {search.kind === 'done' ? 'Search again' : 'Search'}
-          </Button>
+          <Button onClick={start}>{search.kind === 'done' ? 'Search again' : 'Search'}</Button>
         )
       }
     >
