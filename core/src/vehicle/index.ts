@@ -8,9 +8,9 @@ export {
   SHARED_PARTS,
   type SeatingPosition,
   type Vehicle,
-  vehicleName,
   vehicleSchema,
 } from './vehicle.ts'
+export { vehicleName } from './vehicle-name.ts'
 export { FIXTURE_TEXT, ISIZE_FIXTURES, takesFixture } from './fixtures.ts'
 export { lintVehicle } from './lint.ts'
 export { type LayoutName, layoutPositions, LAYOUTS, mirrored } from './layout.ts'

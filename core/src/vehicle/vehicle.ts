@@ -256,5 +256,3 @@ export const neighboursOf = (
       : Math.abs(p.lateralCentreMm - position.lateralCentreMm)
   return row.filter((p) => p.id !== position.id && off(p) <= ADJACENT_MM).toSorted((a, b) => off(a) - off(b))
 }
-
-export const vehicleName = (v: Vehicle): string => `${v.maker} ${v.model}`

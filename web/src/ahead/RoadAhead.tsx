@@ -13,6 +13,7 @@ import { saveFromServer } from '../ui/saveFile.ts'
 import { WorkProgress } from '../ui/WorkProgress.tsx'
 import { RoadChart, RoadKey } from './RoadChart.tsx'
 import { legsOf, type SequenceView } from './ways.ts'
+import * as msg from './messages.en.ts'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 const month = new Intl.DateTimeFormat(undefined, { month: 'short', year: 'numeric', timeZone: 'UTC' })
@@ -63,37 +64,34 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
   const items = ahead?.items ?? []
   return (
     <Panel
-      title="What changes next"
+      title={msg.whatChangesNext}
       aside={
         items.length > 0 && (
           <Button
             className="no-print"
             onClick={() => void saveFromServer(`/api/fittings/${fittingId}/due.ics`, 'due.ics')}
           >
-            <CalendarPlus size={18} aria-hidden="true" /> Calendar
+            <CalendarPlus size={18} aria-hidden="true" />
+            {msg.calendar}
           </Button>
         )
       }
     >
-      {failed && <p>The server does not answer; what is ahead is worked out there.</p>}
-      {!ahead && !failed && <p className="text-ink-soft">Working it out.</p>}
-      {ahead && items.length === 0 && (
-        <p className="text-ink-soft">Choose a restraint mode; then this says what is due and when.</p>
-      )}
+      {failed && <p>{msg.theServerDoesNotAnswer}</p>}
+      {!ahead && !failed && <p className="text-ink-soft">{msg.workingItOut}</p>}
+      {ahead && items.length === 0 && <p className="text-ink-soft">{msg.chooseARestraintModeThen}</p>}
       {ahead && ahead.asOf < today && items.length > 0 && (
-        <p className="mb-2 text-ink-soft">
-          Counted from {dayText(ahead.asOf)}, by what was measured then: a new fitting knows more.
-        </p>
+        <p className="mb-2 text-ink-soft">{msg.countedFromByWhatWas(dayText(ahead.asOf))}</p>
       )}
       {ahead && items.length > 0 && (
         <>
           <RoadChart
             today={today}
-            label="The years ahead"
+            label={msg.theYearsAhead}
             rows={[
               {
                 id: 'way',
-                name: ahead.sequences.length > 0 ? 'From the shelf' : 'This fitting',
+                name: ahead.sequences.length > 0 ? msg.fromTheShelf : msg.thisFitting,
                 legs: ahead.sequences[0] ? legsOf(ahead.sequences[0]) : [],
                 items,
               },
@@ -104,12 +102,7 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
         </>
       )}
       {ahead && ahead.sequences.length > 0 && <Ways fittingId={fittingId} today={today} ofShelf={ahead.sequences} />}
-      {items.some((i) => !i.isFixed) && (
-        <p className="mt-2 text-sm text-ink-soft">
-          Forecast months are for a child that grows as most do, of what is known today. Measure again and look before
-          them.
-        </p>
-      )}
+      {items.some((i) => !i.isFixed) && <p className="mt-2 text-sm text-ink-soft">{msg.forecastMonthsAreForA}</p>}
     </Panel>
   )
 }
@@ -141,10 +134,18 @@ function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate
     <>
       {next && (
         <p className="mt-3 border-l-4 border-magenta pl-3">
-          <b>After this:</b>{' '}
+          <b>{msg.afterThis}</b>{' '}
           {next.isGap
-            ? `nothing ${source === 'shelf' ? 'on the shelf' : 'in the catalogue'} from ${monthText(next.from)}${next.to === undefined ? '' : ` to ${monthText(next.to)}`}`
-            : `${next.text}, from ${monthText(next.from)}${next.mayBeginFrom < next.from ? `; it might be used from ${monthText(next.mayBeginFrom)}` : ''}`}
+            ? msg.nothingFrom(
+                source === 'shelf' ? msg.onTheShelf : msg.inTheCatalogue,
+                monthText(next.from),
+                next.to === undefined ? '' : msg.to2(monthText(next.to)),
+              )
+            : msg.from(
+                next.text,
+                monthText(next.from),
+                next.mayBeginFrom < next.from ? msg.itMightBeUsedFrom(monthText(next.mayBeginFrom)) : '',
+              )}
           .
         </p>
       )}
@@ -172,18 +173,18 @@ function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate
               )
           }}
         >
-          With everything in the catalogue
+          {msg.withEverythingInTheCatalogue}
         </Button>
       )}
       {asking.share !== undefined && (
-        <WorkProgress what="Looking through the catalogue" share={asking.share} onStop={asking.stop} />
+        <WorkProgress what={msg.lookingThroughTheCatalogue} share={asking.share} onStop={asking.stop} />
       )}
       {source === 'catalogue' && (
         <Button look="quiet" className="no-print mt-2" onClick={() => setWider(null)}>
-          From the shelf only
+          {msg.fromTheShelfOnly}
         </Button>
       )}
-      {wider === 'failed' && <p role="alert">The server does not answer; try again.</p>}
+      {wider === 'failed' && <p role="alert">{msg.theServerDoesNotAnswerTry}</p>}
     </>
   )
 }
@@ -202,19 +203,19 @@ function Way({
   readonly today: IsoDate
 }) {
   const [isOpen, setOpen] = useState(isFirst)
-  const from = source === 'shelf' ? 'From the shelf' : 'From the catalogue'
+  const from = source === 'shelf' ? msg.fromTheShelf : msg.fromTheCatalogue
   const title = isOnly
-    ? `${from}, one after another`
+    ? msg.oneAfterAnother(from)
     : sequence.by === 'profile'
-      ? `${from}, as your profile asks`
-      : `${from}, with the fewest restraints`
+      ? msg.asYourProfileAsks(from)
+      : msg.withTheFewestRestraints(from)
   const legs = legsOf(sequence)
   return (
     <section className="mt-3">
       <h3 className="flex flex-wrap items-center justify-between gap-2 font-bold">
-        {title}: {sequence.restraints} {sequence.restraints === 1 ? 'restraint' : 'restraints'}
+        {title}: {sequence.restraints} {sequence.restraints === 1 ? msg.restraint : msg.restraints}
         <Button look="quiet" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          {isOpen ? 'Hide' : 'Show'}
+          {isOpen ? msg.hide : msg.show}
         </Button>
       </h3>
       {isOpen && (
@@ -227,18 +228,18 @@ function Way({
                 className="grid gap-x-3 border-b border-hair py-1 md:grid-cols-[11rem_minmax(0,1fr)]"
               >
                 <span className="text-ink-soft">
-                  {monthText(leg.from)} {leg.to === undefined ? 'onwards' : `to ${monthText(leg.to)}`}
+                  {monthText(leg.from)} {leg.to === undefined ? msg.onwards : msg.to(monthText(leg.to))}
                 </span>
                 <span className={leg.isGap ? 'font-bold text-fail' : 'font-semibold'}>
-                  {leg.isGap ? `nothing ${source === 'shelf' ? 'on the shelf' : 'in the catalogue'}` : leg.text}
+                  {leg.isGap ? msg.nothing2(source === 'shelf' ? msg.onTheShelf : msg.inTheCatalogue) : leg.text}
                   {leg.mayBeginFrom < leg.from && leg.mayBeginFrom > today && (
-                    <span className="font-normal text-ink-soft">, possible from {monthText(leg.mayBeginFrom)}</span>
+                    <span className="font-normal text-ink-soft">{msg.possibleFrom(monthText(leg.mayBeginFrom))}</span>
                   )}
                   {leg.isUnsure && (
                     <span className="font-normal text-stale">
-                      , if the unit is found sound:{' '}
+                      {msg.ifTheUnitIsFound}{' '}
                       <Link to={`/units/${leg.unitId ?? ''}`} className="underline underline-offset-4">
-                        what is not known of it
+                        {msg.whatIsNotKnownOf}
                       </Link>
                     </span>
                   )}

@@ -3,6 +3,7 @@ import { addDays, daysBetween, type IsoDate } from '@nimble-anchor/core/quantiti
 import { Button } from '../ui/Button.tsx'
 import { useMedia } from '../ui/useMedia.ts'
 import type { WayLeg } from './ways.ts'
+import * as msg from './messages.en.ts'
 
 export interface RoadRow {
   readonly id: string
@@ -85,9 +86,9 @@ export function RoadChart({
   return (
     <figure aria-label={label} className="min-w-0">
       <div className="grid grid-cols-[minmax(0,6.500rem)_minmax(0,1fr)] gap-x-3 sm:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]">
-        <span className="text-xs text-ink-soft">{rows.length > 1 ? 'Child' : ''}</span>
+        <span className="text-xs text-ink-soft">{rows.length > 1 ? msg.child : ''}</span>
         <div aria-hidden="true" className="relative h-5 text-xs text-ink-soft">
-          <span className="absolute left-0">now</span>
+          <span className="absolute left-0">{msg.now}</span>
           {apart(axis.ticks, isWide ? 5 : 16).map((t) => (
             <span key={t.at} className="absolute -translate-x-1/2" style={{ left: `${t.at}%` }}>
               {t.label}
@@ -150,7 +151,7 @@ function Row({ row, axis }: { readonly row: RoadRow; readonly axis: Axis }) {
               style={{ left: `${axis.at(leg.from)}%`, width: `max(3px, ${width(leg.from, leg.to)}%)` }}
             >
               {width(leg.from, leg.to) >= ROOM_FOR_WORDS && (
-                <span className="truncate">{leg.isGap ? 'nothing' : leg.text.split(' (')[0]}</span>
+                <span className="truncate">{leg.isGap ? msg.nothing : leg.text.split(' (')[0]}</span>
               )}
             </span>
           </span>
@@ -160,7 +161,7 @@ function Row({ row, axis }: { readonly row: RoadRow; readonly axis: Axis }) {
         ))}
         {row.legs.length === 0 && row.items.length === 0 && (
           <span className="absolute inset-0 flex items-center text-sm text-ink-soft">
-            {row.isLoading ? 'being worked out' : (row.empty ?? 'nothing is known ahead')}
+            {row.isLoading ? msg.beingWorkedOut : (row.empty ?? msg.nothingIsKnownAhead)}
           </span>
         )}
       </div>
@@ -191,19 +192,24 @@ function ItemMark({ item, axis }: { readonly item: AheadItem; readonly axis: Axi
 export const RoadKey = () => (
   <p className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-xs text-ink-soft" aria-hidden="true">
     <span className="flex items-center gap-1.5">
-      <span className="inline-block size-2.5 rotate-45 bg-magenta" /> to do
+      <span className="inline-block size-2.5 rotate-45 bg-magenta" />
+      {msg.toDo}
     </span>
     <span className="flex items-center gap-1.5">
-      <span className="inline-block h-4 w-[3px] bg-fail" /> ends
+      <span className="inline-block h-4 w-[3px] bg-fail" />
+      {msg.ends}
     </span>
     <span className="flex items-center gap-1.5">
-      <span className="inline-block h-px w-6 bg-ink" /> eight children in ten
+      <span className="inline-block h-px w-6 bg-ink" />
+      {msg.eightChildrenInTen}
     </span>
     <span className="flex items-center gap-1.5">
-      <span className="inline-block h-1.5 w-6 border border-line bg-shoal" /> could be used already
+      <span className="inline-block h-1.5 w-6 border border-line bg-shoal" />
+      {msg.couldBeUsedAlready}
     </span>
     <span className="flex items-center gap-1.5">
-      <span className="inline-block h-3.5 w-6 border border-dashed border-fail" /> nothing serves
+      <span className="inline-block h-3.5 w-6 border border-dashed border-fail" />
+      {msg.nothingServes}
     </span>
   </p>
 )

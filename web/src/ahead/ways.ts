@@ -1,5 +1,6 @@
 import type { AheadView } from '@nimble-anchor/core/formats'
 import type { IsoDate } from '@nimble-anchor/core/quantities'
+import * as msg from './messages.en.ts'
 
 export type SequenceView = AheadView['sequences'][number]
 
@@ -22,7 +23,7 @@ export const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
       from: leg.from,
       to: leg.to,
       mayBeginFrom: leg.mayBeginFrom,
-      text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? ', not on the shelf' : ` (${leg.serial})`}`,
+      text: `${leg.modelName}, ${leg.modeLabel}${leg.serial === undefined ? msg.notOnTheShelf : ` (${leg.serial})`}`,
       isGap: false,
       isUnsure: leg.isUnsure,
       unitId: leg.unitId,

@@ -17,6 +17,7 @@ import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
 import { useCommands, useGlobalKeys } from '../commands/commands.ts'
 import { Header } from './Header.tsx'
 import { PAGES } from './pages.ts'
+import * as msg from './messages.en.ts'
 
 const FittingPage = lazy(() => import('../fitting/FittingPage.tsx'))
 const GrowthPage = lazy(() => import('../growth/GrowthPage.tsx'))
@@ -77,8 +78,8 @@ function Program() {
       register([
         {
           id: 'scheme',
-          label: 'Light or dark scheme',
-          group: 'Do',
+          label: msg.lightOrDarkScheme,
+          group: msg.doWord,
           key: 'd',
           run: () =>
             usePreferences.getState().setScheme(document.documentElement.dataset.scheme === 'dark' ? 'light' : 'dark'),
@@ -86,7 +87,7 @@ function Program() {
         ...PAGES.map(({ path, label, key }) => ({
           id: `page-${path}`,
           label,
-          group: 'Go to',
+          group: msg.goTo,
           key,
           run: () => void navigate(path),
         })),
@@ -99,12 +100,12 @@ function Program() {
         href="#main"
         className="absolute top-0 left-0 z-50 -translate-y-full bg-magenta px-4 py-2 text-on-magenta focus:translate-y-0"
       >
-        Skip to the work
+        {msg.skipToTheWork}
       </a>
       <Header />
       <main id="main" tabIndex={-1} className="outline-none">
         <ErrorBoundary resetKey={pathname}>
-          <Suspense fallback={<p className="p-8 text-ink-soft">Loading.</p>}>
+          <Suspense fallback={<p className="p-8 text-ink-soft">{msg.loading}</p>}>
             <Routes>
               <Route index element={<TodayPage />} />
               <Route path="fittings/:id/growth" element={<GrowthPage />} />
@@ -170,36 +171,36 @@ function usePlacesToGo(): void {
       register([
         ...fittings.map((f) => ({
           id: `fitting-${f.id}`,
-          label: `${f.childName}, ${f.vehicleName ?? 'no car yet'}`,
-          group: 'Fittings',
+          label: `${f.childName}, ${f.vehicleName ?? msg.noCarYet}`,
+          group: msg.fittings,
           run: () => void navigate(`/fittings/${f.id}`),
         })),
         ...(vehicles ?? []).map((v) => ({
           id: `vehicle-${v.id}`,
           label: vehicleName(v),
-          group: 'Vehicles',
+          group: msg.vehicles,
           run: () => void navigate(`/vehicles/${v.id}`),
         })),
         ...(models ?? []).map((m) => ({
           id: `model-${m.id}`,
           label: modelName(m),
-          group: 'Restraints',
+          group: msg.restraints,
           run: () => void navigate(`/restraints/${m.id}`),
         })),
         ...(units ?? []).map((u) => ({
           id: `unit-${u.id}`,
-          label: `Unit ${u.serial}`,
-          group: 'Units',
+          label: msg.unit(u.serial),
+          group: msg.units,
           run: () => void navigate(`/units/${u.id}`),
         })),
         ...(children ?? []).map((c) => ({
           id: `child-${c.id}`,
-          label: `New fitting for ${[c.name, c.familyName].filter(Boolean).join(' ')}`,
-          group: 'Children',
+          label: msg.newFittingFor([c.name, c.familyName].filter(Boolean).join(' ')),
+          group: msg.children,
           run: () =>
             void api.create(c.id).then(
               (view) => navigate(`/fittings/${view.id}/measure`),
-              (error: unknown) => toast.error(error instanceof Error ? error.message : 'The fitting was not created.'),
+              (error: unknown) => toast.error(error instanceof Error ? error.message : msg.theFittingWasNotCreated),
             ),
         })),
       ]),
@@ -218,7 +219,7 @@ function usePlacesToGo(): void {
           families.map((f) => ({
             id: `family-${f.id}`,
             label: [`Family ${f.name}`, ...f.children.map((c) => c.name)].join(', '),
-            group: 'Families',
+            group: msg.families,
             run: () => void navigate(`/families/${f.id}`),
           })),
         )
@@ -243,7 +244,7 @@ function usePlacesToGo(): void {
         RULE_TITLES.map(({ id, title }) => ({
           id: `book-${id}`,
           label: `${title} (${id})`,
-          group: 'Rule book',
+          group: msg.ruleBook,
           run: () => void navigate(`/rules#${id}`),
         })),
       )
@@ -258,10 +259,10 @@ function usePlacesToGo(): void {
 function NotFound() {
   return (
     <div className="mx-auto max-w-xl p-8">
-      <h1 className="text-2xl font-bold">There is no such page</h1>
+      <h1 className="text-2xl font-bold">{msg.thereIsNoSuchPage}</h1>
       <p className="mt-2">
         <Link to="/" className="font-semibold text-magenta underline">
-          Go to Today
+          {msg.goToToday}
         </Link>
       </p>
     </div>

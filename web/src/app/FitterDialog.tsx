@@ -3,13 +3,14 @@ import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 /** Until people sign in, the name that stands in the history is typed. */
 export default function FitterDialog({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
   const { fitterName, setFitterName } = usePreferences()
   const { values, set, send } = useFields({ name: fitterName })
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Fitter">
+    <Dialog open={open} onOpenChange={onOpenChange} title={msg.fitter}>
       <form
         className="flex flex-col gap-3"
         onSubmit={send(({ name }) => {
@@ -18,7 +19,7 @@ export default function FitterDialog({ open, onOpenChange }: { open: boolean; on
         })}
       >
         <label className="flex flex-col gap-1 font-semibold">
-          Your name
+          {msg.yourName}
           <TextInput
             value={values.name}
             maxLength={120}
@@ -26,12 +27,10 @@ export default function FitterDialog({ open, onOpenChange }: { open: boolean; on
             className="font-normal"
           />
         </label>
-        <p className="text-sm text-ink-soft">
-          It stands beside every entry in a fitting’s history, and is kept on this device.
-        </p>
+        <p className="text-sm text-ink-soft">{msg.itStandsBesideEveryEntry}</p>
         <div>
           <Button type="submit" look="main">
-            Save
+            {msg.save}
           </Button>
         </div>
       </form>

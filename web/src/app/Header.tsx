@@ -8,6 +8,7 @@ import { Button } from '../ui/Button.tsx'
 import { useLater } from '../ui/useLater.ts'
 import { useCommands } from '../commands/commands.ts'
 import { PAGES } from './pages.ts'
+import * as msg from './messages.en.ts'
 
 const FitterDialog = lazy(() => import('./FitterDialog.tsx'))
 const PersonMenu = lazy(() => import('../people/PersonMenu.tsx'))
@@ -22,7 +23,7 @@ export function Header() {
   const hasPeople = useWho((s) => s.session?.hasPeople === true)
   useEffect(() => {
     if (hasPeople) return
-    return register([{ id: 'fitter', label: 'Fitter', group: 'Do', key: 'f', run: () => setNaming(true) }])
+    return register([{ id: 'fitter', label: msg.fitter, group: msg.doWord, key: 'f', run: () => setNaming(true) }])
   }, [register, hasPeople])
   const isDark = scheme === 'dark' || (scheme === 'as-device' && document.documentElement.dataset.scheme === 'dark')
   return (
@@ -42,9 +43,9 @@ export function Header() {
           <path d="M16 10v17M9 14.500h14" />
           <path d="M5 19c1 5.500 5.500 8.500 11 8.500s10-3 11-8.500" />
         </svg>
-        <span className="text-[1.1rem] tracking-tight">Nimble Anchor</span>
+        <span className="text-[1.1rem] tracking-tight">{msg.nimbleAnchor}</span>
       </Link>
-      <nav aria-label="Pages" className="mr-auto ml-4 hidden items-center md:flex">
+      <nav aria-label={msg.pages} className="mr-auto ml-4 hidden items-center md:flex">
         {PAGES.slice(1).map(({ path, label }) => (
           <NavLink
             key={path}
@@ -66,15 +67,20 @@ export function Header() {
           onClick={() => setPaletteOpen(true)}
         >
           <Search size={18} aria-hidden="true" />
-          <span className="sr-only sm:not-sr-only sm:text-sm">Go to</span>
+          <span className="sr-only sm:not-sr-only sm:text-sm">{msg.goTo}</span>
         </Button>
-        <Button look="bare" className={`${ICON} hidden sm:grid`} aria-label="Keys" onClick={() => setHelpOpen(true)}>
+        <Button
+          look="bare"
+          className={`${ICON} hidden sm:grid`}
+          aria-label={msg.keys}
+          onClick={() => setHelpOpen(true)}
+        >
           <Keyboard size={18} aria-hidden="true" />
         </Button>
         <Button
           look="bare"
           className={ICON}
-          aria-label={isDark ? 'Use the light scheme' : 'Use the dark scheme'}
+          aria-label={isDark ? msg.useTheLightScheme : msg.useTheDarkScheme}
           onClick={() => setScheme(isDark ? 'light' : 'dark')}
         >
           {isDark ? <Sun size={18} aria-hidden="true" /> : <Moon size={18} aria-hidden="true" />}
@@ -86,7 +92,9 @@ export function Header() {
         ) : (
           <Button look="bare" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
             <UserRound size={18} aria-hidden="true" />
-            <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">{fitterName || 'Fitter?'}</span>
+            <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">
+              {fitterName || msg.fitter2}
+            </span>
           </Button>
         )}
       </div>
@@ -104,7 +112,7 @@ function PageMenu() {
   const navigate = useNavigate()
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger aria-label="Pages" className={`${ICON} md:hidden`}>
+      <DropdownMenu.Trigger aria-label={msg.pages} className={`${ICON} md:hidden`}>
         <Menu size={20} aria-hidden="true" />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -7,6 +7,7 @@ import { NoWay } from './NoWay.tsx'
 import type { Asked, Known, namesOf } from './question.ts'
 import type { Working } from './useArranger.ts'
 import { BeforeThat, ToMeasure, Ways } from './Ways.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly working: Working
@@ -31,16 +32,16 @@ export function Answers(props: Props) {
   const arrangement = result?.arrangements[chosen]
   return (
     <Tabs
-      label="Answers and question"
+      label={msg.answersAndQuestion}
       tabs={[
         {
           id: 'ways',
-          label: 'Arrangements',
+          label: msg.arrangements,
           content: (
             <div className="p-1">
               {isRunning ? (
                 <WorkProgress
-                  what="Ways looked at"
+                  what={msg.waysLookedAt}
                   share={progress?.share ?? 0}
                   onStop={progress === undefined ? undefined : onStop}
                 />
@@ -69,7 +70,7 @@ export function Answers(props: Props) {
         },
         {
           id: 'cars',
-          label: 'Cars',
+          label: msg.cars,
           content: (
             <CarTable
               pool={hasOneCar ? pool : result}
@@ -82,7 +83,7 @@ export function Answers(props: Props) {
         },
         {
           id: 'asked',
-          label: 'Pins and who rides',
+          label: msg.pinsAndWhoRides,
           content: <AskedPanel asked={asked} known={known} vehicle={vehicle} onAsk={onAsk} />,
         },
       ]}

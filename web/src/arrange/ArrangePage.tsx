@@ -26,6 +26,7 @@ import { RiderMenu, seatedAt } from './RiderMenu.tsx'
 import { answerText, ridersOf } from './riders.ts'
 import { Rows } from './Rows.tsx'
 import { useArranger } from './useArranger.ts'
+import * as msg from './messages.en.ts'
 
 const POOL = ''
 
@@ -45,7 +46,7 @@ export default withQueries(function ArrangePage() {
   const { catalogue, load } = useCatalogue()
   const { book, load: loadBook } = usePracticeBook()
   useEffect(() => {
-    document.title = 'Arrange · Nimble Anchor'
+    document.title = msg.arrangeNimbleAnchor
     void load()
     void loadBook()
   }, [load, loadBook])
@@ -59,13 +60,13 @@ export default withQueries(function ArrangePage() {
     [catalogue, book, today, children],
   )
   if (familyId === undefined && !families.isLoading)
-    return <Missing title="Choose a family to arrange" to="/families" label="All families" />
-  if (family.isError) return <Missing title="There is no such family" to="/families" label="All families" />
-  if (known === undefined) return <p className="p-8 text-ink-soft">Loading.</p>
+    return <Missing title={msg.chooseAFamilyToArrange} to="/families" label={msg.allFamilies} />
+  if (family.isError) return <Missing title={msg.thereIsNoSuchFamily} to="/families" label={msg.allFamilies} />
+  if (known === undefined) return <p className="p-8 text-ink-soft">{msg.loading}</p>
   if (known.children.length === 0)
-    return <Missing title="No child of this family is known" to={`/families/${familyId ?? ''}`} label="The family" />
+    return <Missing title={msg.noChildOfThisFamily} to={`/families/${familyId ?? ''}`} label={msg.theFamily} />
   if ((known.catalogue.vehicles ?? []).length === 0)
-    return <Missing title="No car is known yet" to="/vehicles" label="Vehicles" />
+    return <Missing title={msg.noCarIsKnownYet} to="/vehicles" label={msg.vehicles} />
   return <Arranging known={known} familyId={familyId ?? ''} familyName={family.data?.name ?? ''} />
 })
 
@@ -129,7 +130,7 @@ function Arranging({ known, familyId, familyName }: Props) {
     const answer = answers.get(positionId)
     const rider = riders.find((r) => r.id === riderId)
     if (answer?.verdict === 'does-not-fit') {
-      toast.error(`${rider?.name ?? ''} cannot sit at ${labelOf(positionId)}`, {
+      toast.error(msg.cannotSitAt(rider?.name ?? '', labelOf(positionId)), {
         description: answer.why === undefined ? undefined : whyNotThereText(answer.why, vehicle.id, names),
       })
       return
@@ -158,17 +159,17 @@ function Arranging({ known, familyId, familyName }: Props) {
   return (
     <Page hasVerdicts>
       <div className="mb-2 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2 lg:flex-nowrap">
-        <h1 className="text-2xl font-bold tracking-tight">Arrange</h1>
+        <h1 className="text-2xl font-bold tracking-tight">{msg.arrange}</h1>
         <Link to={`/families/${familyId}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
           {familyName}
         </Link>
         <SelectField
-          label="Car"
+          label={msg.car}
           hidesLabel
           className="w-60"
           value={asked.vehicleId ?? POOL}
           options={[
-            { id: POOL, label: 'The best car of the pool' },
+            { id: POOL, label: msg.theBestCarOfThe },
             ...vehicles.map((v) => ({ id: v.id, label: names.car(v.id) })),
           ]}
           onChange={(id) => ask({ ...asked, vehicleId: id === POOL ? undefined : id })}
@@ -179,22 +180,25 @@ function Arranging({ known, familyId, familyName }: Props) {
           aria-live="polite"
         >
           {working.status === 'failed' ? (
-            <p className="text-fail">It could not be worked out. Load the page again.</p>
+            <p className="text-fail">{msg.itCouldNotBeWorked}</p>
           ) : isRunning ? (
-            <p className="text-lg text-ink-soft">Being worked out</p>
+            <p className="text-lg text-ink-soft">{msg.beingWorkedOut2}</p>
           ) : (
             result && (
               <>
                 <p className="text-lg">
                   <StateMark state={VERDICT_STATE[result.verdict]} word={verdictText(result)} size={20} />
                 </p>
-                {result.measureNext && <p className="truncate text-sm">Next: {factText(result.measureNext, names)}</p>}
+                {result.measureNext && (
+                  <p className="truncate text-sm">{msg.next(factText(result.measureNext, names))}</p>
+                )}
               </>
             )
           )}
         </div>
         <Button className="ml-auto" disabled={depth === 0} onClick={() => void navigate(-1)}>
-          <Undo2 size={18} aria-hidden="true" /> Undo
+          <Undo2 size={18} aria-hidden="true" />
+          {msg.undo}
         </Button>
         {arrangement && mayFit && (
           <div className="max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-30 max-lg:border-t max-lg:border-line max-lg:bg-paper max-lg:p-2">
@@ -206,10 +210,10 @@ function Arranging({ known, familyId, familyName }: Props) {
               onClick={() => void begin()}
             >
               {leftOut.length > 0
-                ? `Begin without ${leftOut.join(' and ')}`
+                ? msg.beginWithout(leftOut.join(' and '))
                 : arrangement.seats.length === 1
-                  ? 'Begin this fitting'
-                  : 'Begin these fittings'}
+                  ? msg.beginThisFitting
+                  : msg.beginTheseFittings}
             </Button>
           </div>
         )}
@@ -279,5 +283,5 @@ function Arranging({ known, familyId, familyName }: Props) {
 const verdictText = ({ verdict, proof, arrangements }: ArrangeResult): string =>
   [
     VERDICT_WORD[verdict],
-    ...(arrangements.length === 0 ? [] : [proof === 'best' ? 'proven best' : 'best found so far']),
+    ...(arrangements.length === 0 ? [] : [proof === 'best' ? msg.provenBest : msg.bestFoundSoFar]),
   ].join(', ')

@@ -25,6 +25,7 @@ import type { RiderOnPlan } from './riders.ts'
 import { ShellFromAbove, type ShellLook } from '../car/ShellFromAbove.tsx'
 import { PLACE_WORD, toNextPlace, VERDICT_STATE } from './places.ts'
 import type { PlaceAnswers } from './useArranger.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly vehicle: Vehicle
@@ -98,27 +99,27 @@ export function ArrangePlan(props: Props) {
       }}
       accessibility={{
         screenReaderInstructions: {
-          draggable: 'Space picks the figure up, the arrow keys carry it from place to place, space puts it down, Escape takes it back. Enter opens its pins.', // prettier-ignore
+          draggable: msg.spacePicksTheFigureUp, // prettier-ignore
         },
         announcements: {
-          onDragStart: ({ active }) => `${riders.find((r) => r.id === active.id)?.name ?? ''} is carried.`,
+          onDragStart: ({ active }) => msg.isCarried(riders.find((r) => r.id === active.id)?.name ?? ''),
           onDragOver: ({ over: at }) => {
-            if (at === null) return 'Over no place.'
+            if (at === null) return msg.overNoPlace
             const answer = answers.get(String(at.id))
             return `${labelOf(String(at.id))}${answer === undefined ? '' : `: ${PLACE_WORD[answer.verdict]}`}.`
           },
           onDragEnd: ({ active, over: at }) =>
             at === null
-              ? 'Put back.'
-              : `${riders.find((r) => r.id === active.id)?.name ?? ''} at ${labelOf(String(at.id))}.`,
-          onDragCancel: () => 'Put back.',
+              ? msg.putBack
+              : msg.at(riders.find((r) => r.id === active.id)?.name ?? '', labelOf(String(at.id))),
+          onDragCancel: () => msg.putBack,
         },
       }}
     >
       <div className="flex h-full min-h-0 flex-col">
         <CarField
           plan={plan}
-          label={`${vehicle.maker} ${vehicle.model} from above; the figures on it say who sits where`}
+          label={msg.fromAboveTheFiguresOn(vehicle.maker, vehicle.model)}
           selected={over}
           isFaint={(seat) => takenIds.has(seat.position.id)}
           drawn={
@@ -170,7 +171,7 @@ export function ArrangePlan(props: Props) {
           ))}
         </CarField>
         {waiting.length > 0 && (
-          <div className="mt-2 flex flex-wrap items-center gap-2" aria-label="Not in the car yet" role="group">
+          <div className="mt-2 flex flex-wrap items-center gap-2" aria-label={msg.notInTheCarYet} role="group">
             {waiting.map((rider) => (
               <span key={rider.id}>{menuOf(rider, <Figure rider={rider} isCarried={carried?.id === rider.id} />)}</span>
             ))}
@@ -178,10 +179,10 @@ export function ArrangePlan(props: Props) {
         )}
         <p className="mt-1 min-h-10 text-sm leading-tight text-ink-soft" aria-hidden={carried !== undefined}>
           {carried === undefined
-            ? 'Carry a figure to a place; press it for pins.'
+            ? msg.carryAFigureToA
             : over === undefined
-              ? `${carried.name}: over no place`
-              : `${labelOf(over)}: ${say ?? 'being worked out'}`}
+              ? msg.overNoPlace2(carried.name)
+              : `${labelOf(over)}: ${say ?? msg.beingWorkedOut}`}
         </p>
       </div>
       <DragOverlay dropAnimation={null}>
@@ -231,7 +232,7 @@ function Figure({ rider, isCarried, ref, ...rest }: FigureProps) {
       {...rest}
       {...attributes}
       {...listeners}
-      aria-label={rider.isPinned ? `${rider.name}, pinned` : rider.name}
+      aria-label={rider.isPinned ? msg.pinned(rider.name) : rider.name}
       className={`inline-flex min-h-11 max-w-28 touch-manipulation items-center gap-1 rounded-full border-2 bg-sheet px-2.5 text-sm font-bold select-none hover:bg-shoal ${rider.isPinned ? 'border-magenta' : 'border-ink'} ${isCarried ? 'opacity-40' : ''}`}
     >
       {rider.isPinned && <Pin size={14} aria-hidden="true" className="shrink-0 text-magenta" />}

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { NumberAsked } from './NumberAsked.tsx'
 import { adultName, MOST_MINUTES, modelsWithExtras, namesOf, type Asked, type Known } from './question.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly asked: Asked
@@ -29,12 +30,13 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
           onClick={() => onAsk({ ...asked, adults: [...asked.adults, { id: v4() }] })}
           disabled={asked.adults.length >= 8}
         >
-          <UserPlus size={18} aria-hidden="true" /> An adult rides along
+          <UserPlus size={18} aria-hidden="true" />
+          {msg.anAdultRidesAlong}
         </Button>
         {asked.adults.map((a) => (
           <span key={a.id} className="inline-flex items-center rounded-[3px] border border-line pl-2">
             {adultName(asked, a.id)}
-            {a.positionId === undefined ? ', anywhere' : `, ${names.place(vehicle?.id, a.positionId)}`}
+            {a.positionId === undefined ? msg.anywhere : `, ${names.place(vehicle?.id, a.positionId)}`}
             <Remove
               label={adultName(asked, a.id)}
               onClick={() => onAsk({ ...asked, adults: asked.adults.filter((x) => x.id !== a.id) })}
@@ -43,13 +45,13 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
         ))}
         {home.map((c) => (
           <Button key={c.id} onClick={() => onAsk({ ...asked, atHome: asked.atHome.filter((id) => id !== c.id) })}>
-            {c.name} rides too
+            {msg.ridesToo(c.name)}
           </Button>
         ))}
       </section>
       {asked.pins.length + asked.wishes.length > 0 && (
         <section>
-          <h2 className="font-bold">Pins</h2>
+          <h2 className="font-bold">{msg.pins}</h2>
           <ul>
             {asked.pins.map((pin, i) => (
               <PinRow
@@ -74,7 +76,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
       )}
       {vehicle && (
         <section>
-          <h2 className="font-bold">Places taken by something else</h2>
+          <h2 className="font-bold">{msg.placesTakenBySomethingElse}</h2>
           <div className="flex flex-wrap gap-x-4">
             {vehicle.positions
               .filter((p) => p.isDriverSeat !== true)
@@ -99,7 +101,7 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
       )}
       {extras.length > 0 && (
         <section>
-          <h2 className="font-bold">Cup holder or pod taken off</h2>
+          <h2 className="font-bold">{msg.cupHolderOrPodTaken}</h2>
           <div className="flex flex-wrap gap-x-4">
             {extras.map((m) => (
               <CheckBox
@@ -121,18 +123,18 @@ export function AskedPanel({ asked, known, vehicle, onAsk }: Props) {
       <section className="max-w-72">
         <NumberAsked
           key={asked.journeyMinutes}
-          label="Journey ahead"
+          label={msg.journeyAhead}
           unit="min"
           isWhole
           from={1}
           to={MOST_MINUTES}
           value={asked.journeyMinutes}
           onKeep={(journeyMinutes) => onAsk({ ...asked, journeyMinutes })}
-          hint="Asked of the very young"
+          hint={msg.askedOfTheVeryYoung}
         />
       </section>
       <section>
-        <h2 className="font-bold">The family brings its own</h2>
+        <h2 className="font-bold">{msg.theFamilyBringsItsOwn}</h2>
         <div className="flex flex-wrap gap-x-4">
           {ownModels.map((m) => {
             const ids = (known.catalogue.units ?? []).filter((u) => u.modelId === m.id).map((u) => u.id)
@@ -166,7 +168,7 @@ function Remove({ label, onClick }: { readonly label: string; readonly onClick: 
   return (
     <Button
       look="bare"
-      aria-label={`Remove: ${label}`}
+      aria-label={msg.remove(label)}
       className="grid size-11 place-items-center hover:bg-shoal"
       onClick={onClick}
     >
@@ -187,8 +189,8 @@ function PinRow({ text, isMust, onMust, onRemove }: PinRowProps) {
     <li className="flex items-center justify-between gap-3 border-b border-hair">
       <span>{text}</span>
       <span className="flex items-center">
-        <CheckBox checked={isMust} onChange={onMust} label={`Must be: ${text}`}>
-          must be
+        <CheckBox checked={isMust} onChange={onMust} label={msg.mustBe2(text)}>
+          {msg.mustBe}
         </CheckBox>
         <Remove label={text} onClick={onRemove} />
       </span>

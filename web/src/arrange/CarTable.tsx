@@ -3,6 +3,7 @@ import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { VERDICT_STATE, VERDICT_WORD } from './places.ts'
 import type { namesOf } from './question.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly pool: ArrangeResult | undefined
@@ -19,7 +20,7 @@ const differ = (a: Told, b: Told) => LEVELS.find((level) => a[level] !== b[level
 /** Every car of the pool against this family. */
 export function CarTable({ pool, isRunning, vehicleId, names, onChoose }: Props) {
   if (pool === undefined)
-    return <p className="text-ink-soft">{isRunning ? 'The other cars are being looked at.' : 'Not worked out yet.'}</p>
+    return <p className="text-ink-soft">{isRunning ? msg.theOtherCarsAreBeing : msg.notWorkedOutYet}</p>
   const best = pool.arrangements[0]
   const bestCar = pool.cars.find((c) => c.vehicleId === best?.vehicleId)
   return (
@@ -27,13 +28,13 @@ export function CarTable({ pool, isRunning, vehicleId, names, onChoose }: Props)
       <thead className="text-left text-sm text-ink-soft">
         <tr>
           <th scope="col" className="font-semibold">
-            Car
+            {msg.car}
           </th>
           <th scope="col" className="font-semibold">
-            This family
+            {msg.thisFamily}
           </th>
           <th scope="col" className="font-semibold">
-            Against the best
+            {msg.againstTheBest}
           </th>
         </tr>
       </thead>
@@ -57,7 +58,7 @@ export function CarTable({ pool, isRunning, vehicleId, names, onChoose }: Props)
               {car.levels === undefined || bestCar?.levels === undefined
                 ? ''
                 : car === bestCar
-                  ? 'the best'
+                  ? msg.theBest
                   : becauseText(differ(bestCar.levels, car.levels), bestCar.levels, car.levels)}
             </td>
           </tr>

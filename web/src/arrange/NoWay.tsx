@@ -12,6 +12,7 @@ import { StateMark } from '../ui/StateMark.tsx'
 import type { Asked, namesOf } from './question.ts'
 import { seatsText } from './Ways.tsx'
 import { VERDICT_WORD } from './places.ts'
+import * as msg from './messages.en.ts'
 
 type Change = NonNullable<ArrangeResult['change']>
 
@@ -74,7 +75,7 @@ const Help = ({ title, isCertain, word, children }: HelpProps) => (
   </section>
 )
 
-const MOST = 'The one change that helps most'
+const MOST = msg.theOneChangeThatHelps
 
 /** Where not all of them fit: the one change that helps most, what cannot stand together, and as many as do fit. */
 export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }: Props) {
@@ -84,20 +85,20 @@ export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }
   const then = change && changed(asked, change.what, pins)
   const otherCar = car && (
     <Help
-      title={isCarBetter ? MOST : 'In another car'}
+      title={isCarBetter ? MOST : msg.inAnotherCar}
       isCertain={car.facts.length === 0}
       word={VERDICT_WORD[car.facts.length === 0 ? 'fits' : 'fits-if-measured']}
     >
       <Button look={isCarBetter ? 'main' : 'plain'} onClick={() => onAsk({ ...asked, vehicleId: car.vehicleId })}>
-        Take {names.car(car.vehicleId)}
+        {msg.take(names.car(car.vehicleId))}
       </Button>
     </Help>
   )
   const oneChange = change && (
     <Help
-      title={isCarBetter ? 'In this car' : MOST}
+      title={isCarBetter ? msg.inThisCar : MOST}
       isCertain={change.verdict === 'fits'}
-      word={`${VERDICT_WORD[change.verdict]} in ${names.car(change.vehicleId)}`}
+      word={msg.inWord(VERDICT_WORD[change.verdict], names.car(change.vehicleId))}
     >
       {then === undefined ? (
         <span className="font-semibold">{singleChangeText(change.what, names)}</span>
@@ -112,7 +113,7 @@ export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }
     <div className="grid gap-3">
       {isPoolRunning ? (
         // As high as what comes: nothing moves under the finger.
-        <p className="min-h-17 text-ink-soft">What would help is weighed against the other cars.</p>
+        <p className="min-h-17 text-ink-soft">{msg.whatWouldHelpIsWeighed}</p>
       ) : isCarBetter ? (
         otherCar
       ) : (
@@ -120,7 +121,7 @@ export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }
       )}
       {conflict && conflict.facts.length > 0 && (
         <section>
-          <h2 className="font-bold">These cannot stand together in {names.car(conflict.vehicleId)}</h2>
+          <h2 className="font-bold">{msg.theseCannotStandTogetherIn(names.car(conflict.vehicleId))}</h2>
           <ul className="list-disc gap-x-8 pl-5 sm:columns-2">
             {conflict.facts.map((fact) => (
               <li key={conflictText(fact, conflict.vehicleId, names)}>
@@ -130,19 +131,17 @@ export function NoWay({ result, pins, names, asked, onAsk, pool, isPoolRunning }
           </ul>
         </section>
       )}
-      {conflict?.facts.length === 0 && (
-        <p>Nothing that could be otherwise stands in the way: they do not fit by measures alone.</p>
-      )}
+      {conflict?.facts.length === 0 && <p>{msg.nothingThatCouldBeOtherwise}</p>}
       {without && (
         <section>
-          <h2 className="font-bold">Without {without.childIds.map((id) => names.rider(id)).join(' and ')}</h2>
+          <h2 className="font-bold">{msg.without(without.childIds.map((id) => names.rider(id)).join(' and '))}</h2>
           <p>
             {names.car(without.arrangement.vehicleId)}: {seatsText(without.arrangement, names)}
           </p>
         </section>
       )}
       {!isPoolRunning && (isCarBetter ? oneChange : otherCar)}
-      {result.isCutShort && <p className="text-ink-soft">It was stopped before all reasons were worked out.</p>}
+      {result.isCutShort && <p className="text-ink-soft">{msg.itWasStoppedBeforeAll}</p>}
     </div>
   )
 }

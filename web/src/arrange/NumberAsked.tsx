@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { TextField } from '../ui/TextField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly label: string
@@ -30,9 +31,7 @@ export function NumberAsked({ label, unit, hint, from, to, isWhole = false, valu
         onChange={setText}
         onBlur={keep}
         onKeyDown={(e) => e.key === 'Enter' && keep()}
-        fault={
-          isWrong ? `${label} must be ${isWhole ? 'a whole number ' : ''}from ${from} to ${to} ${unit}` : undefined
-        }
+        fault={isWrong ? msg.mustBeFromTo(label, isWhole ? msg.aWholeNumber : '', from, to, unit) : undefined}
       />
       <p className="text-sm text-ink-soft">{hint}</p>
     </div>

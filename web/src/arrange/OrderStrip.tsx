@@ -1,6 +1,7 @@
 import type { Arrangement, Names } from '@nimble-anchor/core/arrange'
 import { planOf, type SeatOnPlan, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { useMemo } from 'react'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly arrangement: Arrangement
@@ -30,7 +31,7 @@ function stepsOf({ arrangement, vehicle, names }: Props): readonly OrderStep[] {
     const now = placesOf(id)
     // Its restraint goes in by the way by which the child will.
     const past = arrangement.loading.find((l) => l.riderId === id)?.past ?? []
-    const step = { key: `in ${id}`, text: `Install for ${names.rider(id)}`, now, past, done: [...done] }
+    const step = { key: `in ${id}`, text: msg.installFor(names.rider(id)), now, past, done: [...done] }
     done.push(...now)
     return step
   })
@@ -38,7 +39,7 @@ function stepsOf({ arrangement, vehicle, names }: Props): readonly OrderStep[] {
   const loading = arrangement.loading.map(({ riderId, past }): OrderStep => {
     const now = placesOf(riderId)
     const way = past.map((p) => names.place(vehicle.id, p)).join(', ')
-    const text = `${names.rider(riderId)} gets in${way === '' ? '' : `, past ${way}`}`
+    const text = msg.getsIn(names.rider(riderId), way === '' ? '' : msg.past(way))
     const step = { key: `load ${riderId}`, text, now, past, done: [...seated] }
     seated.push(...now)
     return step
@@ -56,7 +57,7 @@ export function OrderStrip(props: Props) {
   const half = plan.halfWidthMm + 60
   return (
     <ol
-      aria-label="Order of installing and getting in"
+      aria-label={msg.orderOfInstallingAndGetting}
       // Scrolled by the keyboard where it is longer than the screen.
       tabIndex={0}
       className="flex gap-2 overflow-x-auto pb-1 max-lg:mb-16"

@@ -7,6 +7,7 @@ import { SelectField } from '../ui/SelectField.tsx'
 import { NumberAsked } from './NumberAsked.tsx'
 import type { RiderOnPlan } from './riders.ts'
 import type { Asked } from './question.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly rider: RiderOnPlan
@@ -67,20 +68,21 @@ export function RiderMenu(props: Props) {
           <p className="font-bold">{rider.name}</p>
           {rider.isPinned ? (
             <Button onClick={() => ask(letGo(asked, rider.id))}>
-              Let go of {at === undefined ? 'the pin' : placeLabel(at)}
+              {msg.letGoOf}
+              {at === undefined ? msg.thePin : placeLabel(at)}
             </Button>
           ) : (
             at !== undefined && (
-              <Button onClick={() => ask(seatedAt(asked, rider.id, vehicleId, at))}>Pin to {placeLabel(at)}</Button>
+              <Button onClick={() => ask(seatedAt(asked, rider.id, vehicleId, at))}>{msg.pinTo(placeLabel(at))}</Button>
             )
           )}
           {rider.kind === 'child' ? (
             <>
               <SelectField
-                label="Restraint"
+                label={msg.restraint}
                 value={modelId}
                 options={[
-                  { id: ANY, label: 'Whatever suits best' },
+                  { id: ANY, label: msg.whateverSuitsBest },
                   ...models.map((m) => ({ id: m.id, label: modelName(m) })),
                 ]}
                 onChange={(id) => {
@@ -93,7 +95,7 @@ export function RiderMenu(props: Props) {
               />
               {others > 0 && (
                 <Button onClick={() => ask({ ...letGo(asked, rider.id), atHome: [...asked.atHome, rider.id] })}>
-                  Stays at home
+                  {msg.staysAtHome}
                 </Button>
               )}
             </>
@@ -101,7 +103,7 @@ export function RiderMenu(props: Props) {
             <>
               <NumberAsked
                 unit="mm"
-                label="Across both shoulders"
+                label={msg.acrossBothShoulders}
                 from={300}
                 to={700}
                 value={asked.adults.find((a) => a.id === rider.id)?.shoulderBreadthMm}
@@ -111,11 +113,11 @@ export function RiderMenu(props: Props) {
                     adults: asked.adults.map((a) => (a.id === rider.id ? { ...a, shoulderBreadthMm: mm } : a)),
                   })
                 }
-                hint="Left empty, a broad adult is taken: 520 mm"
+                hint={msg.leftEmptyABroadAdult}
               />
               <NumberAsked
                 unit="mm"
-                label="Front seat forward of fully back, at most"
+                label={msg.frontSeatForwardOfFully}
                 from={0}
                 to={500}
                 value={asked.adults.find((a) => a.id === rider.id)?.seatForwardMm}
@@ -125,10 +127,10 @@ export function RiderMenu(props: Props) {
                     adults: asked.adults.map((a) => (a.id === rider.id ? { ...a, seatForwardMm: mm } : a)),
                   })
                 }
-                hint="How far this adult can sit forward"
+                hint={msg.howFarThisAdultCan}
               />
               <Button onClick={() => ask({ ...asked, adults: asked.adults.filter((a) => a.id !== rider.id) })}>
-                Does not ride along
+                {msg.doesNotRideAlong}
               </Button>
             </>
           )}

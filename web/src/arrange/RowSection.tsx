@@ -2,6 +2,7 @@ import type { Names, RowOf, Stand } from '@nimble-anchor/core/arrange'
 import { formatNumber } from '@nimble-anchor/core/quantities'
 import type { WidthPoint } from '@nimble-anchor/core/restraint'
 import type { Vehicle } from '@nimble-anchor/core/vehicle'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly row: RowOf
@@ -15,7 +16,7 @@ interface Props {
 const LEVEL_MM = { hip: 60, shoulder: 250, head: 370 } as const
 const TOP_MM = 460
 const LEVELS = ['hip', 'shoulder', 'head'] as const
-const DEPTHS = ['Back', 'Front'] as const
+const DEPTHS = [msg.back, msg.front] as const
 const SIDE_MM = 170
 
 const upTo = (mm: number): string => `${formatNumber(Math.round(mm))} mm`
@@ -48,17 +49,23 @@ const levelOf = (point: WidthPoint): (typeof LEVELS)[number] =>
 
 /** What the section shows, in words. */
 export function sectionText({ row, vehicle, names }: Props): string {
-  if (row.stands.length === 0) return 'The middles of these places are not measured: nothing can be drawn to scale.'
+  if (row.stands.length === 0) return msg.theMiddlesOfThesePlaces
   const who = row.stands.map((s) => {
     const shift = Math.round(s.shiftMm)
-    return `${names.rider(s.riderId)} at ${names.place(vehicle.id, s.positionId)}${shift === 0 ? '' : `, moved ${upTo(Math.abs(shift))} to the ${shift < 0 ? 'left' : 'right'}`}`
+    return `${names.rider(s.riderId)} at ${names.place(vehicle.id, s.positionId)}${shift === 0 ? '' : msg.movedToThe(upTo(Math.abs(shift)), shift < 0 ? 'left' : 'right')}`
   })
   const gaps = row.gaps.map((g) =>
     g.gapMm === undefined
-      ? `how wide ${names.rider(g.leftId)} and ${names.rider(g.rightId)} are is not known`
-      : `${upTo(g.gapMm)} between ${names.rider(g.leftId)} and ${names.rider(g.rightId)} at ${levelOf(g.point)} height, ${upTo(g.neededMm)} needed`,
+      ? msg.howWideAndAreIs(names.rider(g.leftId), names.rider(g.rightId))
+      : msg.betweenAndAtHeightNeeded(
+          upTo(g.gapMm),
+          names.rider(g.leftId),
+          names.rider(g.rightId),
+          levelOf(g.point),
+          upTo(g.neededMm),
+        ),
   )
-  return `From behind, left to right: ${[...who, ...gaps].join('; ')}.`
+  return msg.fromBehindLeftToRight([...who, ...gaps].join('; '))
 }
 
 /** One row seen from behind, to scale: how wide everybody is at hip, shoulder and head, with the room between. */
@@ -181,7 +188,7 @@ function Standing({ stand, name }: { readonly stand: Stand; readonly name: strin
       <circle cx={x} cy={TOP_MM + 32} r="13" fill="var(--ink)" />
       <text x={x} y={TOP_MM + 82} textAnchor="middle" fontSize="30" fill="var(--ink)">
         {isLoose
-          ? `${formatNumber(Math.round(stand.shiftFromMm))} to ${formatNumber(Math.round(stand.shiftToMm))} mm`
+          ? msg.toMm(formatNumber(Math.round(stand.shiftFromMm)), formatNumber(Math.round(stand.shiftToMm)))
           : stand.shiftMm === 0
             ? 'fixed'
             : upTo(stand.shiftMm)}

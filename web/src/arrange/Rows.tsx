@@ -3,6 +3,7 @@ import type { Vehicle } from '@nimble-anchor/core/vehicle'
 import { useState } from 'react'
 import { Choices } from '../ui/Choices.tsx'
 import { RowSection } from './RowSection.tsx'
+import * as msg from './messages.en.ts'
 
 interface RowsProps {
   readonly rows: readonly RowOf[]
@@ -19,15 +20,15 @@ export function Rows({ rows, vehicle, names, isChild }: RowsProps) {
   const row = rows.find((r) => String(r.row) === shown) ?? fullest
   if (row === undefined) return null
   return (
-    <section aria-label="Row from behind" className="relative shrink-0">
+    <section aria-label={msg.rowFromBehind} className="relative shrink-0">
       {rows.length > 1 && (
         <div className="mb-1 lg:absolute lg:top-1 lg:left-1">
           <Choices
-            legend="Row from behind"
+            legend={msg.rowFromBehind}
             hideLegend
             value={String(row.row)}
             onChoose={setShown}
-            options={rows.map((r) => ({ id: String(r.row), label: `Row ${r.row}` }))}
+            options={rows.map((r) => ({ id: String(r.row), label: msg.row(r.row) }))}
           />
         </div>
       )}

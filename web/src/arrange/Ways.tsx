@@ -3,6 +3,7 @@ import { formatNumber, plural } from '@nimble-anchor/core/quantities'
 import { ToggleGroup } from 'radix-ui'
 import type { namesOf } from './question.ts'
 import { StateMark } from '../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly result: ArrangeResult
@@ -19,7 +20,7 @@ function seatText(a: Arrangement, s: Seat, names: Props['names']): string {
   const where = placesOf(s)
     .map((p) => names.place(a.vehicleId, p))
     .join(' and ')
-  return `${names.rider(s.childId)} ${where}${s.modelId === undefined ? ', on the belt' : `, ${names.model(s.modelId)}`}`
+  return `${names.rider(s.childId)} ${where}${s.modelId === undefined ? msg.onTheBelt : `, ${names.model(s.modelId)}`}`
 }
 
 /** Who rides where and in what, in a line. */
@@ -33,7 +34,7 @@ export function otherwiseText(a: Arrangement, best: Arrangement, names: Props['n
     const before = best.seats.find((b) => b.childId === s.childId)
     const isSamePlace = before !== undefined && placesOf(before).join() === placesOf(s).join()
     if (!isSamePlace) return [seatText(a, s, names)]
-    if (before.modelId !== s.modelId) return [`${names.rider(s.childId)} in ${s.modelId === undefined ? 'the belt alone' : names.model(s.modelId)}`] // prettier-ignore
+    if (before.modelId !== s.modelId) return [`${names.rider(s.childId)} in ${s.modelId === undefined ? msg.theBeltAlone : names.model(s.modelId)}`] // prettier-ignore
     return []
   })
   const adults = a.adults.flatMap(({ adultId, positionId }) =>
@@ -49,15 +50,15 @@ const marginText = (mm: number | undefined): string | undefined =>
   mm === undefined
     ? undefined
     : mm < 0
-      ? `side by side ${formatNumber(Math.ceil(-mm))} mm may be missing`
-      : `${formatNumber(Math.floor(mm))} mm to spare side by side`
+      ? msg.sideBySideMmMay(formatNumber(Math.ceil(-mm)))
+      : msg.mmToSpareSideBy(formatNumber(Math.floor(mm)))
 
 /** What the best comes to, where nothing stands before it. */
 function bestText({ levels }: Arrangement): string {
   const lost = levels.rearwardMonthsLost
   return [
-    levels.facts > 0 ? `${plural(levels.facts, 'fact')} to be measured` : undefined,
-    lost > 0 ? `${plural(lost, 'month')} facing rearward given up in all` : 'nobody gives up facing rearward',
+    levels.facts > 0 ? msg.toBeMeasured(plural(levels.facts, msg.fact)) : undefined,
+    lost > 0 ? msg.facingRearwardGivenUpIn(plural(lost, msg.month)) : msg.nobodyGivesUpFacingRearward,
     marginText(levels.marginMm),
   ]
     .filter((x) => x !== undefined)
@@ -74,7 +75,7 @@ export function Ways({ result, chosen, onChoose, names, hasOneCar }: Props) {
       <ToggleGroup.Root
         type="single"
         role="radiogroup"
-        aria-label="Arrangements, best first"
+        aria-label={msg.arrangementsBestFirst}
         value={String(chosen)}
         onValueChange={(value) => value !== '' && onChoose(Number(value))}
         orientation="vertical"
@@ -112,18 +113,16 @@ export function BeforeThat({ arrangement, names }: Pick<Props, 'names'> & { arra
   const place = (id: string): string => names.place(vehicleId, id)
   const duties = [
     ...[...seats, ...adults].flatMap(({ airbag, positionId }) =>
-      airbag === undefined ? [] : [`Airbag of ${place(positionId)}: ${airbag}, and the lamp says so`],
+      airbag === undefined ? [] : [msg.airbagOfAndTheLamp(place(positionId), airbag)],
     ),
     ...seats.flatMap((s) =>
-      s.needsConversion === true
-        ? [`${names.model(s.modelId ?? '')} is converted first, for ${names.rider(s.childId)}`]
-        : [],
+      s.needsConversion === true ? [msg.isConvertedFirstFor(names.model(s.modelId ?? ''), names.rider(s.childId))] : [],
     ),
   ]
   if (duties.length === 0) return null
   return (
     <section className="mt-2">
-      <h2 className="font-bold">Before that</h2>
+      <h2 className="font-bold">{msg.beforeThat}</h2>
       <ul className="list-disc pl-5 text-[0.95rem]">
         {duties.map((text) => (
           <li key={text}>{text}</li>
@@ -144,7 +143,7 @@ export function ToMeasure({
   const facts = arrangement.facts.toSorted((a, b) => Number(b.key === next?.key) - Number(a.key === next?.key))
   return (
     <section className="mt-2">
-      <h2 className="font-bold">To be measured or read</h2>
+      <h2 className="font-bold">{msg.toBeMeasuredOrRead}</h2>
       <ul className="list-disc pl-5 text-[0.95rem]">
         {facts.map((fact) => (
           <li key={fact.key} className={fact.key === next?.key ? 'font-bold' : ''}>

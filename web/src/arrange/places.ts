@@ -1,12 +1,13 @@
 import type { ArrangeVerdict, PlaceAnswer } from '@nimble-anchor/core/arrange'
 import type { ClientRect, KeyboardCoordinateGetter } from '@dnd-kit/core'
 import type { MarkState } from '../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 export const VERDICT_WORD: Record<ArrangeVerdict, string> = {
-  fits: 'Fits',
-  'fits-if-measured': 'Fits if measured',
-  'does-not-fit': 'Does not fit',
-  'not-known': 'Not worked out',
+  fits: msg.fits,
+  'fits-if-measured': msg.fitsIfMeasured,
+  'does-not-fit': msg.doesNotFit,
+  'not-known': msg.notWorkedOut,
 }
 export const VERDICT_STATE: Record<ArrangeVerdict, MarkState> = {
   fits: 'pass',
@@ -19,7 +20,7 @@ export const PLACE_WORD: Record<PlaceAnswer['verdict'], string> = {
   fits: 'yes',
   'fits-if-measured': 'perhaps',
   'does-not-fit': 'no',
-  'not-known': 'not worked out',
+  'not-known': msg.notWorkedOut2,
 }
 
 const centre = (r: ClientRect) => ({ x: r.left + r.width / 2, y: r.top + r.height / 2 })

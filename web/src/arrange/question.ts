@@ -13,6 +13,7 @@ import type { Catalogue, PracticeBook, VisitView } from '@nimble-anchor/core/for
 import { modelName } from '@nimble-anchor/core/restraint'
 import type { RideBeginning } from '../session/api.ts'
 import { vehicleName, type Vehicle } from '@nimble-anchor/core/vehicle'
+import * as msg from './messages.en.ts'
 
 /**
  * What is asked of an arrangement, by ids alone: it stands in the address of the
@@ -197,7 +198,7 @@ export function beginningOf(a: Arrangement, asked: Asked, visits: readonly Visit
 
 export const adultName = (asked: Asked, id: string): string => {
   const turn = asked.adults.findIndex((a) => a.id === id)
-  return asked.adults.length > 1 ? `Adult ${turn + 1}` : 'Adult'
+  return asked.adults.length > 1 ? `Adult ${turn + 1}` : msg.adult
 }
 
 /** How everything of a question is called; `pins` are those that an answer counts by their turn. */
@@ -208,7 +209,7 @@ export function namesOf(
 ): Names & { readonly car: (id: string) => string } {
   const vehicles = known.catalogue.vehicles ?? []
   const rider = (id: string): string =>
-    id === DRIVER_ID ? 'Driver' : (known.children.find((c) => c.id === id)?.name ?? adultName(asked, id))
+    id === DRIVER_ID ? msg.driver : (known.children.find((c) => c.id === id)?.name ?? adultName(asked, id))
   const place = (vehicleId: string | undefined, positionId: string): string => {
     const cars = vehicleId === undefined ? vehicles : vehicles.filter((v) => v.id === vehicleId)
     return cars.flatMap((v) => v.positions).find((p) => p.id === positionId)?.label ?? positionId
@@ -238,7 +239,7 @@ export function namesOf(
     car,
     pin: (index) => {
       const pin = pins[index]
-      return pin === undefined ? 'A pin' : pinText(pin)
+      return pin === undefined ? msg.aPin : pinText(pin)
     },
   }
 }

@@ -6,6 +6,7 @@ import {
   type PlaceAnswer,
 } from '@nimble-anchor/core/arrange'
 import { adultName, type Asked, type namesOf } from './question.ts'
+import * as msg from './messages.en.ts'
 
 export interface RiderOnPlan {
   readonly id: string
@@ -57,6 +58,6 @@ export function answerText(answer: PlaceAnswer, vehicleId: string, names: Return
     case 'does-not-fit':
       return `no. ${answer.why === undefined ? '' : whyNotThereText(answer.why, vehicleId, names)}`.trim()
     case 'not-known':
-      return 'not worked out'
+      return msg.notWorkedOut2
   }
 }

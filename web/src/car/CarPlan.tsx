@@ -5,6 +5,7 @@ import { MarkShape } from '../ui/StateMark.tsx'
 import { useHold } from '../ui/useHold.ts'
 import { CarBody } from './CarBody.tsx'
 import { DoorMark, SeatDrawing } from './SeatDrawing.tsx'
+import * as msg from './messages.en.ts'
 
 /** What the restraint takes of its place, seen from above. */
 interface Footprint {
@@ -89,7 +90,11 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
       ref={svg}
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       role={edit ? 'group' : 'img'}
-      aria-label={`${vehicle.maker} ${vehicle.model} from above; ${edit ? 'places can be moved with the arrow keys' : 'the list beside it says the same in words'}`}
+      aria-label={msg.fromAbove(
+        vehicle.maker,
+        vehicle.model,
+        edit ? msg.placesCanBeMovedWith : msg.theListBesideItSays,
+      )}
       className={`graticule mx-auto block max-h-[560px] w-full max-w-[340px] bg-shoal ${edit ? 'select-none' : ''}`}
       {...handlers}
     >
@@ -182,16 +187,16 @@ function Place({ seat, isSelected, isMovable, children, onHold, onSelect, onStep
   const mm = seat.position.lateralCentreMm
   const where =
     mm === undefined
-      ? `${seat.position.side}, not measured`
+      ? msg.notMeasured(seat.position.side)
       : mm === 0
-        ? 'in the middle'
-        : `${Math.abs(mm)} mm ${mm < 0 ? 'left' : 'right'} of the middle`
+        ? msg.inTheMiddle
+        : msg.mmOfTheMiddle(Math.abs(mm), mm < 0 ? 'left' : 'right')
   return (
     <g
       role="button"
       tabIndex={0}
       aria-pressed={isSelected}
-      aria-label={`${p.label}, row ${p.row}, ${where}`}
+      aria-label={msg.row(p.label, p.row, where)}
       className="cursor-grab touch-none"
       onPointerDown={onHold}
       onFocus={onSelect}

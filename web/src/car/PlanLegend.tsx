@@ -1,12 +1,13 @@
+import * as msg from './messages.en.ts'
 const ITEMS = [
-  ['M3 12V5M13 12V5', 'ISOFIX bars; dotted: recessed', ''],
-  ['M8 2v8m-4-3a4 4 0 0 0 8 0', 'tether anchorage; arch: in the roof', ''],
-  ['M2 4l12 8M2 12h12', 'belt; lap only has no diagonal', 'soft'],
-  ['M2 11q6-9 12 0z', 'airbag; filled: always on', ''],
-  ['M2 4h12v8H2z', 'box under the floor', ''],
-  ['M2 4h12v8H2zM2 4l12 8M14 4L2 12', 'box that bears no leg', 'fail'],
-  ['M5 2v12M11 2v12', 'tunnel; block: console', ''],
-  ['M8 2v12', 'door side', 'magenta'],
+  ['M3 12V5M13 12V5', msg.isofixBarsDottedRecessed, ''],
+  ['M8 2v8m-4-3a4 4 0 0 0 8 0', msg.tetherAnchorageArchInThe, ''],
+  ['M2 4l12 8M2 12h12', msg.beltLapOnlyHasNo, 'soft'],
+  ['M2 11q6-9 12 0z', msg.airbagFilledAlwaysOn, ''],
+  ['M2 4h12v8H2z', msg.boxUnderTheFloor, ''],
+  ['M2 4h12v8H2zM2 4l12 8M14 4L2 12', msg.boxThatBearsNoLeg, 'fail'],
+  ['M5 2v12M11 2v12', msg.tunnelBlockConsole, ''],
+  ['M8 2v12', msg.doorSide, 'magenta'],
 ] as const
 
 const STROKE = { '': 'var(--ink)', soft: 'var(--ink-soft)', fail: 'var(--fail)', magenta: 'var(--magenta)' } as const
@@ -14,7 +15,7 @@ const STROKE = { '': 'var(--ink)', soft: 'var(--ink-soft)', fail: 'var(--fail)',
 /** What the marks on the car's drawing mean. */
 export function PlanLegend() {
   return (
-    <ul aria-label="What the drawing shows" className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1 text-sm text-ink-soft">
+    <ul aria-label={msg.whatTheDrawingShows} className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1 text-sm text-ink-soft">
       {ITEMS.map(([d, text, colour]) => (
         <li key={text} className="flex items-center gap-1.5">
           <svg

@@ -1,5 +1,6 @@
 import type { SeatingPosition, SeatOnPlan } from '@nimble-anchor/core/vehicle'
 import { useHold } from '../ui/useHold.ts'
+import * as msg from './messages.en.ts'
 
 const INK = 'var(--ink)'
 
@@ -194,7 +195,7 @@ export function DoorMark({ seat, halfWidthMm, onMove }: DoorProps) {
         {...(onMove && {
           role: 'button',
           tabIndex: 0,
-          'aria-label': `Door of ${label}: ${side}; move to the ${other}`,
+          'aria-label': msg.doorOfMoveToThe(label, side, other),
           className: 'cursor-grab touch-none',
           ...handlers,
           onPointerDown: (e) => hold(side, e),

@@ -2,19 +2,20 @@ import { Command } from 'cmdk'
 import { Dialog as Radix } from 'radix-ui'
 import { useState } from 'react'
 import { useCommands } from './commands.ts'
+import * as msg from './messages.en.ts'
 
 /** What is nearest to the work comes first, whichever part of the program arrived first; of equal hits the first is taken. */
 const ORDER = [
-  'Stages',
-  'Do',
-  'Rules that speak here',
-  'Go to',
-  'Fittings',
-  'Families',
-  'Children',
-  'Restraints',
-  'Units',
-  'Vehicles',
+  msg.stages,
+  msg.doWord,
+  msg.rulesThatSpeakHere,
+  msg.goTo,
+  msg.fittings,
+  msg.families,
+  msg.children,
+  msg.restraints,
+  msg.units,
+  msg.vehicles,
 ]
 const placeOf = (group: string): number => (ORDER.includes(group) ? ORDER.indexOf(group) : ORDER.length)
 
@@ -39,16 +40,16 @@ export default function CommandPalette() {
           aria-describedby={undefined}
           className="fixed top-[12vh] left-1/2 z-50 w-[calc(100vw-1.5rem)] max-w-xl -translate-x-1/2 rounded-[4px] border-2 border-ink bg-sheet text-ink"
         >
-          <Radix.Title className="sr-only">Go to, or do</Radix.Title>
-          <Command label="Go to, or do" loop>
+          <Radix.Title className="sr-only">{msg.goToOrDo}</Radix.Title>
+          <Command label={msg.goToOrDo} loop>
             <Command.Input
-              placeholder="Go to a fitting, a family, a stage, a rule; or do something"
+              placeholder={msg.goToAFittingA}
               value={typed}
               onValueChange={setTyped}
               className="min-h-13 w-full border-b-3 border-double border-line bg-transparent px-4 text-lg outline-none"
             />
             <Command.List className="max-h-[55vh] overflow-y-auto p-2">
-              <Command.Empty className="p-3 text-ink-soft">Nothing of that name.</Command.Empty>
+              <Command.Empty className="p-3 text-ink-soft">{msg.nothingOfThatName}</Command.Empty>
               {groups.map((group) => (
                 <Command.Group
                   key={group}

@@ -1,5 +1,6 @@
 import type { DemoView } from '@nimble-anchor/core/formats'
 import { useDemo } from './useDemo.ts'
+import * as msg from './messages.en.ts'
 
 /** Says of a record that it is the demo's: made up, and gone with it. */
 export function DemoMark({ kind, id }: { readonly kind: keyof DemoView['ids']; readonly id: string }) {
@@ -10,6 +11,6 @@ export function DemoMark({ kind, id }: { readonly kind: keyof DemoView['ids']; r
 
 export const DemoWord = () => (
   <span className="ml-2 inline-block rounded-[2px] border border-line px-1 align-middle text-xs font-normal text-ink-soft">
-    demo
+    {msg.demo3}
   </span>
 )

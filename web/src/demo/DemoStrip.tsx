@@ -11,6 +11,7 @@ import { ProgressBar } from '../ui/ProgressBar.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { Tour } from './Tour.tsx'
 import { useDemoFilling } from './useDemo.ts'
+import * as msg from './messages.en.ts'
 
 /** Everything that is kept of the demo on this device is asked for anew. */
 async function afterwards(): Promise<void> {
@@ -33,9 +34,8 @@ export default withQueries(function DemoStrip() {
     setBusy(true)
     try {
       const { fittings, kept } = await api.removeDemo()
-      toast(`The demo is gone: ${fittings} fittings and everything made for them.`, {
-        description:
-          kept.length === 0 ? undefined : `Kept, because you have changed it: ${kept.map((k) => k.name).join(', ')}.`,
+      toast(msg.theDemoIsGoneFittings(fittings), {
+        description: kept.length === 0 ? undefined : msg.keptBecauseYouHaveChanged(kept.map((k) => k.name).join(', ')),
         duration: 20_000,
       })
       await afterwards()
@@ -49,46 +49,44 @@ export default withQueries(function DemoStrip() {
     <aside
       id="demo"
       ref={setStrip}
-      aria-label="Demo"
+      aria-label={msg.demo}
       className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-[3px] border border-line bg-shoal px-3.5 py-1"
     >
       <p className="min-w-0 flex-1 basis-72 text-sm">
-        <b>Demo.</b> Slipway Bay and everybody in it are made up. Try anything.
+        <b>{msg.demo2}</b>
+        {msg.slipwayBayAndEverybodyIn}
       </p>
       {demo.state === 'filling' && (
         <p className="flex items-center gap-2 text-sm" role="status">
-          <span className="whitespace-nowrap">
-            Season: {demo.stored} of {demo.total}
-          </span>
+          <span className="whitespace-nowrap">{msg.seasonOf(demo.stored, demo.total)}</span>
           <ProgressBar
-            label="The season is being filled in"
+            label={msg.theSeasonIsBeingFilled}
             share={demo.stored / demo.total}
             className="h-2.5 w-24 shrink-0"
           />
         </p>
       )}
       <Button look="quiet" disabled={isBusy} onClick={() => setAsking(true)}>
-        {isBusy ? 'Removing the demo' : 'Remove the demo'}
+        {isBusy ? msg.removingTheDemo : msg.removeTheDemo}
       </Button>
       {isAsking && (
         <Ask
           open
-          title="Remove the demo?"
+          title={msg.removeTheDemo2}
           answers={[
-            { label: 'Cancel', onTake: () => setAsking(false) },
-            { label: 'Remove the demo', isMain: true, onTake: () => void remove() },
+            { label: msg.cancel, onTake: () => setAsking(false) },
+            { label: msg.removeTheDemo, isMain: true, onTake: () => void remove() },
           ]}
         >
-          <p>Its families, fittings, visits and jobs go, and its cars and restraints. This cannot be undone.</p>
+          <p>{msg.itsFamiliesFittingsVisitsAnd}</p>
           {demo.yours > 0 && (
             <p className="mt-2 font-semibold">
-              {demo.yours === 1 ? 'One fitting' : `${demo.yours} fittings`} that you made for children of the demo{' '}
-              {demo.yours === 1 ? 'goes' : 'go'} too.
+              {demo.yours === 1 ? msg.oneFitting : msg.fittings(demo.yours)}
+              {msg.thatYouMadeForChildren} {demo.yours === 1 ? msg.goes : msg.go}
+              {msg.too}
             </p>
           )}
-          <p className="mt-2 text-sm text-ink-soft">
-            Your own families and fittings stay. A car or restraint of the demo that you have changed stays as yours.
-          </p>
+          <p className="mt-2 text-sm text-ink-soft">{msg.yourOwnFamiliesAndFittings}</p>
         </Ask>
       )}
       {strip !== null && !hasSeenTour && <Tour />}

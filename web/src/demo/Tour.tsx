@@ -3,6 +3,7 @@ import { useRef, useState } from 'react'
 import { usePreferences } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { useMedia } from '../ui/useMedia.ts'
+import * as msg from './messages.en.ts'
 
 interface Mark {
   /** Where it stands; one that is not on the page is passed over. */
@@ -12,26 +13,26 @@ interface Mark {
 }
 
 const MARKS: readonly Mark[] = [
-  { at: '#queue h2', title: 'The bay’s day', text: 'Who comes when, and where each fitting stands. Open leads to it.' },
+  { at: '#queue h2', title: msg.theBaysDay, text: msg.whoComesWhenAndWhere },
   {
     at: '[data-tour="verdict"]',
-    title: 'A verdict, with its reason',
-    text: 'It is computed from what was observed. What is not known is never a pass, and what a change un-passed is asked for again.',
+    title: msg.aVerdictWithItsReason,
+    text: msg.itIsComputedFromWhat,
   },
   {
     at: '[data-tour="new"]',
-    title: 'Begin here',
-    text: 'A child, a car, a restraint from the shelf: the rest is measured and worked out on the way.',
+    title: msg.beginHere,
+    text: msg.aChildACarA,
   },
   {
     at: '[data-tour="go-to"]',
-    title: 'Find anything',
-    text: 'Every page, family, car, restraint and rule by its name. Press ? for the keys.',
+    title: msg.findAnything,
+    text: msg.everyPageFamilyCarRestraint,
   },
   {
     at: '#demo',
-    title: 'Yours in one press',
-    text: 'Remove the demo when you begin with your own cars and restraints. Your own records stay.',
+    title: msg.yoursInOnePress,
+    text: msg.removeTheDemoWhenYou,
   },
 ]
 
@@ -52,7 +53,7 @@ export function Tour() {
       <Popover.Portal>
         <Popover.Content
           key={mark.at}
-          aria-label={`First look, ${step + 1} of ${marks.length}`}
+          aria-label={msg.firstLookOf(step + 1, marks.length)}
           side="bottom"
           align={isWide ? 'start' : 'center'}
           sideOffset={8}
@@ -69,16 +70,14 @@ export function Tour() {
           <h2 className="font-bold">{mark.title}</h2>
           <p className="mt-1">{mark.text}</p>
           <div className="mt-3 flex items-center gap-2">
-            <span className="mr-auto text-sm text-ink-soft">
-              {step + 1} of {marks.length}
-            </span>
+            <span className="mr-auto text-sm text-ink-soft">{msg.ofWord(step + 1, marks.length)}</span>
             {!isLast && (
               <Button look="quiet" onClick={setTourSeen}>
-                Skip
+                {msg.skip}
               </Button>
             )}
             <Button ref={next} onClick={() => (isLast ? setTourSeen() : setStep(step + 1))}>
-              {isLast ? 'Done' : 'Next'}
+              {isLast ? msg.done : msg.next}
             </Button>
           </div>
         </Popover.Content>

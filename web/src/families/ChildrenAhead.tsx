@@ -15,6 +15,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { dayOf } from './dayOf.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly view: FamilyView
@@ -26,7 +27,7 @@ const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join
 
 /** A road that was worked out from older measures says so. */
 const asMeasured = (asOf: IsoDate | undefined, today: IsoDate): string =>
-  asOf === undefined || asOf >= today ? '' : `ahead as measured ${dayOf(`${asOf}T12:00:00`)}`
+  asOf === undefined || asOf >= today ? '' : msg.aheadAsMeasured(dayOf(`${asOf}T12:00:00`))
 
 /** The years of all children of a family on one axis, with what the shelf holds for them. */
 export function ChildrenAhead({ view, today, onMoved }: Props) {
@@ -50,7 +51,7 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
       id: child.id,
       name: child.name,
       onOpen: newestOf(child) && (() => setOpenId(child.id)),
-      openLabel: `Road ahead: ${nameOf(child)}`,
+      openLabel: msg.roadAhead(nameOf(child)),
       note:
         today === undefined
           ? undefined
@@ -60,9 +61,9 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
       isLoading: road?.isFetching === true && road.data === undefined,
       empty:
         newestOf(child) === undefined
-          ? 'nothing was fitted yet'
+          ? msg.nothingWasFittedYet
           : road?.isError
-            ? 'the server does not answer'
+            ? msg.theServerDoesNotAnswer2
             : undefined,
     }
   })
@@ -70,15 +71,15 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
   const openRoad = roads[view.children.findIndex((c) => c.id === openId)]
   const fitting = open && newestOf(open)
   return (
-    <Panel title="The years ahead, with what the shelf holds" className="shrink-0">
+    <Panel title={msg.theYearsAheadWithWhat} className="shrink-0">
       {view.children.length === 0 ? (
-        <p className="text-ink-soft">No child of this family is known.</p>
+        <p className="text-ink-soft">{msg.noChildOfThisFamily}</p>
       ) : (
         <>
           <RoadChart
             today={today ?? view.fittings[0]?.updatedAt.slice(0, 10) ?? ''}
             rows={rows}
-            label="The years ahead of each child"
+            label={msg.theYearsAheadOfEach}
           />
           <RoadKey />
         </>
@@ -91,17 +92,17 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
               to={`/fittings/${fitting.id}/growth`}
               className="inline-flex min-h-11 items-center underline underline-offset-4"
             >
-              Growth
+              {msg.growth}
             </Link>
             {view.children.length > 1 && (
               <Button
                 look="quiet"
-                aria-label={`Not of this family: ${nameOf(open)}`}
+                aria-label={msg.notOfThisFamily2(nameOf(open))}
                 onClick={() =>
                   void api.moveChild(open.id, null).then(() => {
-                    toast(`${nameOf(open)} stands in a family of its own now.`, {
+                    toast(msg.standsInAFamilyOf(nameOf(open)), {
                       action: {
-                        label: 'Undo',
+                        label: msg.undo,
                         onClick: () => void api.moveChild(open.id, view.id).then(onMoved, sayRefusal),
                       },
                     })
@@ -110,7 +111,7 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
                   }, sayRefusal)
                 }
               >
-                Not of this family
+                {msg.notOfThisFamily}
               </Button>
             )}
           </p>

@@ -4,6 +4,7 @@ import { formatInterval } from '@nimble-anchor/core/quantities'
 import { useQueries } from '@tanstack/react-query'
 import { api } from '../session/api.ts'
 import { dayOf } from './dayOf.ts'
+import * as msg from './messages.en.ts'
 
 /** Readings of one day once: two fittings of a day are measured once. */
 const byDay = (readings: readonly GrowthReading[]): readonly GrowthReading[] =>
@@ -22,17 +23,15 @@ export function EarlierReadings({ familyChildren }: { readonly familyChildren: r
         return (
           <section key={child.id}>
             <h3 className="font-bold">{child.name}</h3>
-            {asked?.isError && <p role="alert">The server does not answer.</p>}
-            {asked?.isSuccess && readings.length === 0 && (
-              <p className="text-ink-soft">Not measured at a fitting yet.</p>
-            )}
+            {asked?.isError && <p role="alert">{msg.theServerDoesNotAnswer}</p>}
+            {asked?.isSuccess && readings.length === 0 && <p className="text-ink-soft">{msg.notMeasuredAtAFitting}</p>}
             {readings.length > 0 && (
               <table className="w-full table-fixed text-sm">
                 <thead className="sr-only">
                   <tr>
-                    <th scope="col">Day</th>
-                    <th scope="col">Mass</th>
-                    <th scope="col">Stature</th>
+                    <th scope="col">{msg.day}</th>
+                    <th scope="col">{msg.mass}</th>
+                    <th scope="col">{msg.stature}</th>
                   </tr>
                 </thead>
                 <tbody>
@@ -41,8 +40,10 @@ export function EarlierReadings({ familyChildren }: { readonly familyChildren: r
                       <th scope="row" className="py-1 text-left font-normal text-ink-soft">
                         {dayOf(r.on)}
                       </th>
-                      <td className="text-right">{r.massKg ? formatInterval(r.massKg, 'kg') : 'not weighed'}</td>
-                      <td className="text-right">{r.statureCm ? formatInterval(r.statureCm, 'cm') : 'not measured'}</td>
+                      <td className="text-right">{r.massKg ? formatInterval(r.massKg, 'kg') : msg.notWeighed}</td>
+                      <td className="text-right">
+                        {r.statureCm ? formatInterval(r.statureCm, 'cm') : msg.notMeasured}
+                      </td>
                     </tr>
                   ))}
                 </tbody>

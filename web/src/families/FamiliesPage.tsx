@@ -9,13 +9,14 @@ import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { dayOf } from './dayOf.ts'
+import * as msg from './messages.en.ts'
 
 /** Everybody that something was fitted for, by family. */
 export default withQueries(function FamiliesPage() {
   const { data: families, isError, refetch } = useQuery({ queryKey: ['families'], queryFn: () => api.families() })
   const [search, setSearch] = useState('')
   useEffect(() => {
-    document.title = 'Families · Nimble Anchor'
+    document.title = msg.familiesNimbleAnchor
   }, [])
   const wanted = search.trim().toLowerCase()
   const shown = (families ?? []).filter((f) =>
@@ -24,30 +25,23 @@ export default withQueries(function FamiliesPage() {
   return (
     <Page width="narrow">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-3xl font-bold tracking-tight">Families</h1>
-        <SearchField
-          label="Find a family or a child"
-          value={search}
-          onChange={setSearch}
-          className="w-full sm:max-w-sm"
-        />
+        <h1 className="text-3xl font-bold tracking-tight">{msg.families}</h1>
+        <SearchField label={msg.findAFamilyOrA} value={search} onChange={setSearch} className="w-full sm:max-w-sm" />
       </div>
       <Panel
         fills
         className="lg:flex-1"
-        title={families === undefined ? 'Families' : `${shown.length} of ${families.length}`}
+        title={families === undefined ? msg.families : msg.ofWord(shown.length, families.length)}
       >
-        {families === undefined && !isError && <p className="text-ink-soft">Loading.</p>}
+        {families === undefined && !isError && <p className="text-ink-soft">{msg.loading}</p>}
         {isError && (
           <div role="alert">
-            <p className="mb-2">The server does not answer.</p>
-            <Button onClick={() => void refetch()}>Try again</Button>
+            <p className="mb-2">{msg.theServerDoesNotAnswer}</p>
+            <Button onClick={() => void refetch()}>{msg.tryAgain}</Button>
           </div>
         )}
         {families !== undefined && shown.length === 0 && (
-          <p className="text-ink-soft">
-            {wanted ? 'No family of that name.' : 'No family yet: a child is added when its first fitting begins.'}
-          </p>
+          <p className="text-ink-soft">{wanted ? msg.noFamilyOfThatName : msg.noFamilyYetAChild}</p>
         )}
         <ul className="-my-2 divide-y divide-hair">
           {shown.map((f) => (
@@ -60,11 +54,11 @@ export default withQueries(function FamiliesPage() {
                   {f.name}
                   <DemoMark kind="families" id={f.id} />
                 </span>
-                <span>{f.children.map((c) => c.name).join(', ') || 'no child'}</span>
+                <span>{f.children.map((c) => c.name).join(', ') || msg.noChild}</span>
                 <span className="text-sm text-ink-soft">
                   {f.fittings === 0
-                    ? 'nothing fitted yet'
-                    : `${f.fittings} ${f.fittings === 1 ? 'fitting' : 'fittings'}, last ${dayOf(f.lastAt ?? '')}`}
+                    ? msg.nothingFittedYet
+                    : msg.last(f.fittings, f.fittings === 1 ? msg.fitting : msg.fittings, dayOf(f.lastAt ?? ''))}
                 </span>
               </Link>
             </li>

@@ -21,6 +21,7 @@ import { EarlierReadings } from './EarlierReadings.tsx'
 import { Keeping } from './Keeping.tsx'
 import { NoteForm } from './NoteForm.tsx'
 import { Rides } from './Rides.tsx'
+import * as msg from './messages.en.ts'
 
 /** One family: children and what is ahead of each, rides, readings; exported and erased from here. */
 export default withQueries(function FamilyPage() {
@@ -31,19 +32,19 @@ export default withQueries(function FamilyPage() {
   const [isNaming, setNaming] = useState(false)
   useEffect(() => {
     // A title stays in the browser's history: it names nobody.
-    document.title = 'Family · Nimble Anchor'
+    document.title = msg.familyNimbleAnchor
     void useToday.getState().load()
   }, [])
   const view = asked.data
   if (view === undefined) {
     if (asked.error instanceof Refused)
-      return <Missing title="There is no such family" to="/families" label="All families" />
+      return <Missing title={msg.thereIsNoSuchFamily} to="/families" label={msg.allFamilies} />
     return asked.isError ? (
       <p role="alert" className="p-8">
-        The server does not answer. Load the page again in a moment.
+        {msg.theServerDoesNotAnswerLoad}
       </p>
     ) : (
-      <p className="p-8 text-ink-soft">Loading.</p>
+      <p className="p-8 text-ink-soft">{msg.loading}</p>
     )
   }
   const keep = (next: FamilyView): void => void client.setQueryData(['family', id], next)
@@ -52,7 +53,7 @@ export default withQueries(function FamilyPage() {
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-center gap-x-4">
           <Link to="/families" className="inline-flex min-h-11 items-center underline underline-offset-4">
-            All families
+            {msg.allFamilies}
           </Link>
           <h1 className="text-3xl font-bold tracking-tight">{view.name}</h1>
           <DemoMark kind="families" id={view.id} />
@@ -64,34 +65,36 @@ export default withQueries(function FamilyPage() {
               to={`/arrange?family=${view.id}`}
               className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink bg-sheet px-3.5 font-semibold hover:bg-shoal"
             >
-              <Grid3x3 size={18} aria-hidden="true" /> Arrange in one car
+              <Grid3x3 size={18} aria-hidden="true" />
+              {msg.arrangeInOneCar}
             </Link>
           )}
           <Button onClick={() => setNaming(true)}>
-            <Pencil size={18} aria-hidden="true" /> Name and note
+            <Pencil size={18} aria-hidden="true" />
+            {msg.nameAndNote}
           </Button>
           <Keeping view={view} />
         </div>
       </div>
       <ChildrenAhead view={view} today={today} onMoved={() => void asked.refetch()} />
       <div className="mt-3 grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-2 lg:grid-rows-[minmax(0,1fr)]">
-        <Panel title="Rides" fills>
+        <Panel title={msg.rides} fills>
           <Rides fittings={view.fittings} />
         </Panel>
         <Tabs
-          label="More of this family"
+          label={msg.moreOfThisFamily}
           tabs={[
             {
               id: 'readings',
-              label: 'Earlier readings',
+              label: msg.earlierReadings,
               content: <EarlierReadings familyChildren={view.children} />,
             },
-            { id: 'restraints', label: 'Restraints and cars', content: <Things view={view} /> },
-            { id: 'home', label: `Looked at again (${view.rechecks.length})`, content: <LookedAgain view={view} /> },
+            { id: 'restraints', label: msg.restraintsAndCars, content: <Things view={view} /> },
+            { id: 'home', label: msg.lookedAtAgain(view.rechecks.length), content: <LookedAgain view={view} /> },
           ]}
         />
       </div>
-      <Dialog open={isNaming} onOpenChange={setNaming} title="Name and note">
+      <Dialog open={isNaming} onOpenChange={setNaming} title={msg.nameAndNote2}>
         <NoteForm
           view={view}
           onKept={(next) => {
@@ -108,20 +111,20 @@ function Things({ view }: { readonly view: FamilyView }) {
   return (
     <div className="grid gap-3 p-1 sm:grid-cols-2">
       <section>
-        <h3 className="font-bold">Restraints handed over</h3>
-        {view.restraints.length === 0 && <p className="text-ink-soft">None yet.</p>}
+        <h3 className="font-bold">{msg.restraintsHandedOver}</h3>
+        {view.restraints.length === 0 && <p className="text-ink-soft">{msg.noneYet}</p>}
         <ul>
           {view.restraints.map((r) => (
             <li key={`${r.name}${r.serial ?? ''}`} className="py-1">
               {r.name}
-              {r.serial !== null && `, unit ${r.serial}`}, <span className="text-ink-soft">{dayOf(r.lastAt)}</span>
+              {r.serial !== null && msg.unit(r.serial)}, <span className="text-ink-soft">{dayOf(r.lastAt)}</span>
             </li>
           ))}
         </ul>
       </section>
       <section>
-        <h3 className="font-bold">Cars</h3>
-        {view.cars.length === 0 && <p className="text-ink-soft">None yet.</p>}
+        <h3 className="font-bold">{msg.cars}</h3>
+        {view.cars.length === 0 && <p className="text-ink-soft">{msg.noneYet}</p>}
         <ul>
           {view.cars.map((car) => (
             <li key={car} className="py-1">
@@ -135,8 +138,7 @@ function Things({ view }: { readonly view: FamilyView }) {
 }
 
 function LookedAgain({ view }: { readonly view: FamilyView }) {
-  if (view.rechecks.length === 0)
-    return <p className="p-1 text-ink-soft">Nobody has looked again at home yet: the sheet carries the code for it.</p>
+  if (view.rechecks.length === 0) return <p className="p-1 text-ink-soft">{msg.nobodyHasLookedAgainAt}</p>
   return (
     <ul className="divide-y divide-hair p-1">
       {view.rechecks.map((r) => (

@@ -14,6 +14,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { saveFile } from '../ui/saveFile.ts'
 import { TextField } from '../ui/TextField.tsx'
+import * as msg from './messages.en.ts'
 
 /** What is kept belongs to the family: it can take it along, and have it erased. */
 export function Keeping({ view }: { view: FamilyView }) {
@@ -28,7 +29,7 @@ export function Keeping({ view }: { view: FamilyView }) {
       void useCatalogue.getState().load()
       queries.removeQueries({ queryKey: ['family', view.id] })
       await queries.invalidateQueries({ queryKey: ['families'] })
-      toast(`Erased: ${view.name}, ${erased} fittings${photos > 0 ? `, ${photos} photos of this device` : ''}.`)
+      toast(msg.erasedFittings(view.name, erased, photos > 0 ? msg.photosOfThisDevice(photos) : ''))
       void navigate('/families')
     } catch (error) {
       sayRefusal(error)
@@ -46,34 +47,32 @@ export function Keeping({ view }: { view: FamilyView }) {
   return (
     <>
       <Button onClick={() => void exportAll()}>
-        <Download size={18} aria-hidden="true" /> Export everything
+        <Download size={18} aria-hidden="true" />
+        {msg.exportEverything}
       </Button>
       <Button onClick={() => setErasing(true)}>
-        <Trash2 size={18} aria-hidden="true" /> Erase this family
+        <Trash2 size={18} aria-hidden="true" />
+        {msg.eraseThisFamily}
       </Button>
-      <Dialog open={isErasing} onOpenChange={setErasing} title={`Erase ${view.name}`}>
-        <p className="mb-2 text-ink-soft">
-          Measures, fittings with their whole history, and what the carer found at home stay on this machine.
-        </p>
+      <Dialog open={isErasing} onOpenChange={setErasing} title={msg.erase(view.name)}>
+        <p className="mb-2 text-ink-soft">{msg.measuresFittingsWithTheirWhole}</p>
         <p>
-          {view.children.length} {view.children.length === 1 ? 'child' : 'children'} and {view.fittings.length} fittings
-          with their histories go, and cannot be brought back. Export them first if somebody may ask.
+          {view.children.length} {view.children.length === 1 ? msg.child : msg.children}
+          {msg.andFittingsWithTheirHistories(view.fittings.length)}
         </p>
         <ul className="mt-2 list-disc pl-5 text-sm">
-          <li>A list of their ids stays, without a word about them.</li>
-          <li>
-            A copy that was made before is freed of them by that list, before it is served; old copies go after 30 days.
-          </li>
-          <li>Another device lets go of what it still keeps the next time it is here.</li>
+          <li>{msg.aListOfTheirIds}</li>
+          <li>{msg.aCopyThatWasMade}</li>
+          <li>{msg.anotherDeviceLetsGoOf}</li>
         </ul>
         <form className="mt-3 flex flex-col gap-3" onSubmit={send(({ typed }) => erase(typed))}>
-          <TextField label={`Type ${view.name} to confirm`} value={values.typed} onChange={set('typed')} />
+          <TextField label={msg.typeToConfirm(view.name)} value={values.typed} onChange={set('typed')} />
           <div className="flex gap-2">
             <Button type="submit" look="main" disabled={isBusy || values.typed !== view.name}>
-              Erase for good
+              {msg.eraseForGood}
             </Button>
             <Button look="quiet" onClick={() => setErasing(false)}>
-              Cancel
+              {msg.cancel}
             </Button>
           </div>
         </form>

@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { dayOf } from './dayOf.ts'
+import * as msg from './messages.en.ts'
 
 type Fitting = FamilyView['fittings'][number]
 
@@ -21,19 +22,19 @@ function ridesOf(
 
 /** What was fitted when, by the rides that the family took. */
 export function Rides({ fittings }: { readonly fittings: readonly Fitting[] }) {
-  if (fittings.length === 0) return <p className="text-ink-soft">None yet.</p>
+  if (fittings.length === 0) return <p className="text-ink-soft">{msg.noneYet}</p>
   return (
     <ul className="-my-2 divide-y divide-hair">
       {ridesOf(fittings).map(({ key, fittings: of }) => (
         <li key={key} className="py-1.5">
           <p className="text-sm text-ink-soft">
-            {dayOf(of[0]?.updatedAt ?? '')} · {of[0]?.vehicleName ?? 'no car yet'}
+            {dayOf(of[0]?.updatedAt ?? '')} · {of[0]?.vehicleName ?? msg.noCarYet}
             {of[0]?.rideId != null && (
               <Link
                 to={`/rides/${of[0].rideId}`}
                 className="ml-3 inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
               >
-                The whole ride
+                {msg.theWholeRide}
               </Link>
             )}
           </p>
@@ -46,8 +47,8 @@ export function Rides({ fittings }: { readonly fittings: readonly Fitting[] }) {
                 >
                   <span className="truncate font-bold">{f.childName}</span>
                   <span className="order-3 col-span-2 truncate sm:order-none sm:col-span-1">
-                    {f.restraintName ?? 'no restraint yet'}
-                    {f.revises !== null && ' · revision'}
+                    {f.restraintName ?? msg.noRestraintYet}
+                    {f.revises !== null && msg.revision}
                   </span>
                   <StateMark
                     state={VERDICT_MARK[f.verdict]}

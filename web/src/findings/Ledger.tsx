@@ -11,6 +11,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Fold } from '../ui/Fold.tsx'
 import { Button } from '../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly assessment: Assessment
@@ -41,7 +42,7 @@ function FindingGroup({ mark, text, findings, isOpen, goTo }: GroupProps) {
       >
         <StateMark state={mark} size={14} />
         {text}
-        <span className="ml-auto text-ink-soft">{shows ? 'hide' : 'show'}</span>
+        <span className="ml-auto text-ink-soft">{shows ? msg.hide : msg.show}</span>
       </Button>
       {shows && (
         <ul className="divide-y divide-hair border-t border-hair">
@@ -62,12 +63,10 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
   const passed = assessment.findings.filter((f) => f.kind === 'pass')
   const stages = [...new Set(waiting.map((f) => STAGE_TEXT[f.stage]))].join(', ')
   return (
-    <section aria-label="Ledger of findings" id="ledger" className="rounded-[3px] border border-line bg-sheet">
-      <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">Ledger</h2>
+    <section aria-label={msg.ledgerOfFindings} id="ledger" className="rounded-[3px] border border-line bg-sheet">
+      <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">{msg.ledger}</h2>
       <p className="border-b border-hair px-3 py-1.5 text-xs text-ink-soft">{CAUTION}</p>
-      {assessment.findings.length === 0 && (
-        <p className="p-3 text-sm text-ink-soft">No rule has spoken yet: choose a restraint mode.</p>
-      )}
+      {assessment.findings.length === 0 && <p className="p-3 text-sm text-ink-soft">{msg.noRuleHasSpokenYet}</p>}
       <ul className="divide-y divide-hair">
         {open.map((f) => (
           <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
@@ -75,14 +74,14 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
       </ul>
       <FindingGroup
         mark="not-started"
-        text={`${waiting.length} still to do: ${stages}`}
+        text={msg.stillToDo(waiting.length, stages)}
         findings={waiting}
         isOpen={showsAll}
         goTo={goTo}
       />
       <FindingGroup
         mark="pass"
-        text={`${passed.length} ${passed.length === 1 ? 'rule holds' : 'rules hold'}`}
+        text={`${passed.length} ${passed.length === 1 ? msg.ruleHolds : msg.rulesHold}`}
         findings={passed}
         isOpen={showsAll}
         goTo={goTo}
@@ -114,7 +113,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo 
             </span>
             <span className="min-w-0 text-[0.95rem] leading-snug">
               <span className="font-bold">{f.title}</span>
-              {isAdvice(f) && <span className="ml-1.5 text-sm text-ink-soft">advice</span>}
+              {isAdvice(f) && <span className="ml-1.5 text-sm text-ink-soft">{msg.advice}</span>}
               <span className="block text-sm">{f.reason}</span>
             </span>
           </>
@@ -123,17 +122,17 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo 
         <div className="ml-8 border-l-2 border-hair pb-3 pl-3 text-sm">
           <FindingDrawing finding={f} />
           {f.remedy !== undefined && <p className="font-semibold">{f.remedy}</p>}
-          {f.why !== undefined && <p className="mt-1">Why: {f.why}</p>}
+          {f.why !== undefined && <p className="mt-1">{msg.why(f.why)}</p>}
           <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-ink-soft">
             {f.measured && (
               <>
-                <dt>Measured</dt>
+                <dt>{msg.measured}</dt>
                 <dd>{formatInterval(f.measured, unit)}</dd>
               </>
             )}
             {f.limit !== undefined && (
               <>
-                <dt>Limit</dt>
+                <dt>{msg.limit}</dt>
                 <dd>
                   {formatNumber(f.limit)} {unit}
                 </dd>
@@ -141,22 +140,22 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo 
             )}
             {f.margin !== undefined && (
               <>
-                <dt>Margin</dt>
+                <dt>{msg.margin}</dt>
                 <dd>
                   {formatNumber(f.margin, 2)} {unit}
                 </dd>
               </>
             )}
-            <dt>Source</dt>
+            <dt>{msg.source}</dt>
             <dd>
               {SOURCE_WORD[f.source]}
               {f.severity === 'stop'
-                ? ', stops the fitting'
+                ? msg.stopsTheFitting
                 : f.severity === 'fix'
-                  ? ', put right before travel'
-                  : ', advice'}
+                  ? msg.putRightBeforeTravel
+                  : msg.advice2}
             </dd>
-            <dt>Rule</dt>
+            <dt>{msg.rule}</dt>
             <dd className="break-words">{f.ruleId}</dd>
           </dl>
           <p className="mt-1">{f.standsOn}</p>
@@ -166,7 +165,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo 
               onClick={() => goTo(f.stage, needOf(f))}
               className="mt-2 min-h-11 rounded-[3px] border border-line px-3 font-semibold hover:bg-shoal"
             >
-              Open {STAGE_TEXT[f.stage]}
+              {msg.open(STAGE_TEXT[f.stage])}
             </Button>
           )}
         </div>
@@ -177,7 +176,7 @@ export function FindingRow({ finding: f, goTo }: { finding: Finding; goTo: GoTo 
 
 export function LedgerDrawer(props: Props & { open: boolean; onOpenChange: (open: boolean) => void }) {
   return (
-    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Findings" asDrawer>
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title={msg.findings} asDrawer>
       <Ledger
         assessment={props.assessment}
         goTo={(stage, need) => {

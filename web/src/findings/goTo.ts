@@ -1,6 +1,7 @@
 import { type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { useEffect } from 'react'
 import { useLocation, useNavigate } from 'react-router'
+import * as msg from './messages.en.ts'
 
 /** Leads to a stage, and to the very control on it that a fact is entered with, where one is named. */
 export type GoTo = (stage: Stage, need?: string) => void
@@ -32,7 +33,7 @@ function controlOf(need: string): HTMLElement | undefined {
     : `[data-need~="${need}"]`
   return [...document.querySelectorAll<HTMLElement>(selector)].find((x) => x.offsetParent)
 }
-const FOCUSABLE = 'input:not([disabled]), textarea:not([disabled]), button:not([disabled]), [tabindex="0"]'
+const FOCUSABLE = msg.inputNotDisabledTextareaNot
 
 /** The code of a stage may still be on its way when one arrives. */
 const LOOKS = 20

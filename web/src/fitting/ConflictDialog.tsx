@@ -2,6 +2,7 @@ import { useFitting } from '../session/fitting.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { changeText } from './changeText.ts'
+import * as msg from './messages.en.ts'
 
 const valueAt = (record: unknown, path: readonly string[]): unknown => {
   const [root = '', key, field] = path
@@ -19,7 +20,7 @@ export function ConflictDialog() {
   const { conflict, settleConflict } = useFitting()
   if (!conflict) return null
   return (
-    <Dialog open onOpenChange={() => undefined} title="This was changed meanwhile">
+    <Dialog open onOpenChange={() => undefined} title={msg.thisWasChangedMeanwhile}>
       <p>{conflict.message}</p>
       <ul className="mt-2 list-disc pl-5">
         {conflict.mine.puts.map((p) => (
@@ -32,9 +33,9 @@ export function ConflictDialog() {
         ))}
       </ul>
       <div className="mt-4 flex flex-wrap justify-end gap-2">
-        <Button onClick={() => settleConflict('theirs')}>Leave theirs</Button>
+        <Button onClick={() => settleConflict('theirs')}>{msg.leaveTheirs}</Button>
         <Button look="main" onClick={() => settleConflict('mine')}>
-          Enter mine
+          {msg.enterMine}
         </Button>
       </div>
     </Dialog>

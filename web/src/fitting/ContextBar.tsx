@@ -10,6 +10,7 @@ import { SaveLine } from './SaveLine.tsx'
 import { leadsWithin, needOf, type GoTo } from '../findings/goTo.ts'
 import { remedyOf } from '../findings/remedy.ts'
 import { isSettingNext } from './setup/openSettings.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -46,7 +47,7 @@ export function ContextBar({
     <div className="border-b border-line bg-paper px-2 py-1 lg:px-5">
       <div className="flex flex-wrap items-stretch gap-x-2 gap-y-0.5 lg:flex-nowrap">
         <ul
-          aria-label="Child, place, restraint"
+          aria-label={msg.childPlaceRestraint}
           className="order-1 flex min-w-0 flex-1 divide-x divide-hair lg:flex-none lg:items-center"
         >
           <Part
@@ -58,20 +59,20 @@ export function ContextBar({
           <Part
             kind="Place"
             name={vehicle ? vehicleName(vehicle) : 'no car yet'}
-            detail={position?.label ?? 'no place yet'}
+            detail={position?.label ?? msg.noPlaceYet}
             onOpen={() => goTo('place')}
           />
           <Part
             kind="Restraint"
             name={model ? modelName(model) : 'none yet'}
-            detail={mode ? [mode.label, unit?.serial].filter(Boolean).join(' · ') : 'no mode yet'}
+            detail={mode ? [mode.label, unit?.serial].filter(Boolean).join(' · ') : msg.noModeYet}
             onOpen={() => goTo('choose')}
           />
           {current.ride && onRide && (
             <Part
               kind="Ride"
               name={`One of ${current.ride.others.filter((o) => o.kind === 'child').length + 1}`}
-              detail="the whole ride"
+              detail={msg.theWholeRide}
               onOpen={onRide}
             />
           )}
@@ -130,7 +131,7 @@ function Verdict({
   const isLed = leadsWithin(assessment, stage) || (stage === 'set-up' && isSettingNext(current, assessment))
   return (
     <section
-      aria-label="Verdict"
+      aria-label={msg.verdict}
       className="order-3 flex min-h-12 min-w-0 basis-full items-center gap-x-2 rounded-[3px] border border-ink bg-shoal pr-0.5 pl-2 lg:order-2 lg:flex-1 lg:basis-0 lg:gap-x-3"
     >
       <div role="status" aria-live="polite" className="min-w-28 flex-1 py-1 leading-tight">
@@ -162,17 +163,17 @@ function Verdict({
       )}
       {isNo && worst !== undefined && (
         <Button look="main" className="shrink-0" onClick={() => goTo(worst.stage, needOf(worst))}>
-          Put it right
+          {msg.putItRight}
         </Button>
       )}
       {verdict === 'ready' && !isBrief && (
         <Button look="main" className="shrink-0" onClick={() => goTo('hand-over')}>
-          Hand over
+          {msg.handOver}
         </Button>
       )}
       <Button
         look="bare"
-        aria-label="All findings"
+        aria-label={msg.allFindings}
         onClick={onLedger}
         className="grid size-11 shrink-0 place-items-center rounded-[3px] hover:bg-shoal-deep max-sm:w-9"
       >

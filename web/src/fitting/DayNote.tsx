@@ -1,6 +1,7 @@
 import { useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 const calendar = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long', year: 'numeric' })
 const dayText = (iso: string): string => calendar.format(new Date(`${iso}T12:00:00`))
@@ -12,14 +13,16 @@ export function DayNote({ judgedFor, isSigned }: { judgedFor: string; isSigned: 
   if (isSigned || today === undefined || today === judgedFor) return null
   return (
     <section
-      aria-label="Judged for another day"
+      aria-label={msg.judgedForAnotherDay}
       className="no-print mx-3 mt-3 flex flex-wrap items-center justify-between gap-3 rounded-[3px] border-2 border-stale bg-sheet px-3 py-2 lg:mx-5"
     >
       <p>
-        This verdict is for <b>{dayText(judgedFor)}</b>. Ages and ends of life are counted to that day.
+        {msg.thisVerdictIsFor}
+        <b>{dayText(judgedFor)}</b>
+        {msg.agesAndEndsOfLife}
       </p>
       <Button look="main" onClick={() => put([{ path: ['today'], value: today }])}>
-        Judge for today
+        {msg.judgeForToday}
       </Button>
     </section>
   )

@@ -22,6 +22,7 @@ import { PassOnDialog } from './PassOnDialog.tsx'
 import { isStage } from './stages.ts'
 import { useArrival, useGoTo } from '../findings/goTo.ts'
 import { useMedia } from '../ui/useMedia.ts'
+import * as msg from './messages.en.ts'
 
 const STAGE_CODE = {
   choose: () => import('./choose/ChooseStage.tsx'),
@@ -85,22 +86,18 @@ export default function FittingPage() {
     return (
       <div className="mx-auto max-w-xl p-8">
         <h1 className="text-2xl font-bold">
-          {status === 'missing' ? 'There is no such fitting' : 'The server does not answer'}
+          {status === 'missing' ? msg.thereIsNoSuchFitting : msg.theServerDoesNotAnswer2}
         </h1>
-        <p className="mt-2">
-          {status === 'missing'
-            ? 'It may have been made on another machine.'
-            : 'Nothing is lost. Load the page again in a moment.'}
-        </p>
+        <p className="mt-2">{status === 'missing' ? msg.itMayHaveBeenMade : msg.nothingIsLostLoadThe}</p>
         <p className="mt-4">
           <Link to="/" className="font-semibold text-magenta underline">
-            Go to Today
+            {msg.goToToday}
           </Link>
         </p>
       </div>
     )
   }
-  if (!isLoaded || !current || !assessment || !isStage(stage)) return <p className="p-8 text-ink-soft">Loading.</p>
+  if (!isLoaded || !current || !assessment || !isStage(stage)) return <p className="p-8 text-ink-soft">{msg.loading}</p>
   return (
     <Workspace
       id={id}
@@ -141,7 +138,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
 
   useEffect(() => {
     // Titles stand in the browser's history, in other windows and on its taskbar: they name no child.
-    document.title = `${STAGE_TEXT[stage]} · Nimble Anchor`
+    document.title = msg.nimbleAnchor(STAGE_TEXT[stage])
     window.scrollTo(0, 0)
   }, [stage])
   useEffect(
@@ -150,24 +147,36 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
         ...STAGES.map((s, i) => ({
           id: `stage-${s}`,
           label: `${i + 1} ${STAGE_TEXT[s]}`,
-          group: 'Stages',
+          group: msg.stages,
           key: String(i + 1),
           run: () => void navigate(`/fittings/${id}/${s}`),
         })),
         ...(isSigned
           ? []
-          : [{ id: 'undo', label: 'Undo the last entry', group: 'Do', key: 'u', run: () => void undo() }]),
+          : [{ id: 'undo', label: msg.undoTheLastEntry, group: msg.doWord, key: 'u', run: () => void undo() }]),
         ...(isPassable
-          ? [{ id: 'pass-on', label: 'Pass this fitting to a colleague', group: 'Do', run: () => setPassing(true) }]
+          ? [{ id: 'pass-on', label: msg.passThisFittingToA, group: msg.doWord, run: () => setPassing(true) }]
           : []),
         {
           id: 'arrange',
-          label: 'Arrange the family in one car',
-          group: 'Do',
+          label: msg.arrangeTheFamilyInOne,
+          group: msg.doWord,
           run: () => void navigate(arrangeLink(childId, vehicleId)),
         },
-        { id: 'history', label: 'History of this fitting', group: 'Do', key: 'h', run: () => setHistoryOpen(true) },
-        { id: 'ledger', label: 'Ledger of findings', group: 'Do', key: 'l', run: () => openLedger(setLedgerOpen) },
+        {
+          id: 'history',
+          label: msg.historyOfThisFitting,
+          group: msg.doWord,
+          key: 'h',
+          run: () => setHistoryOpen(true),
+        },
+        {
+          id: 'ledger',
+          label: msg.ledgerOfFindings,
+          group: msg.doWord,
+          key: 'l',
+          run: () => openLedger(setLedgerOpen),
+        },
       ]),
     [register, navigate, id, undo, isSigned, isPassable, childId, vehicleId],
   )
@@ -177,7 +186,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
         assessment.findings.map((f) => ({
           id: `rule-${f.ruleId}`,
           label: `${f.title}: ${f.kind}`,
-          group: 'Rules that speak here',
+          group: msg.rulesThatSpeakHere,
           run: () => openFinding(f.ruleId, setLedgerOpen),
         })),
       ),
@@ -211,8 +220,10 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       </div>
       {isElsewhere && (
         <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
-          <b>A record of elsewhere.</b> It came in as a case file that {current.handover?.fitterName} had signed; what
-          stands here is judged again, by this program and today’s rules.
+          <b>{msg.aRecordOfElsewhere}</b>
+          {msg.itCameInAsA}
+          {current.handover?.fitterName}
+          {msg.hadSignedWhatStandsHere}
         </p>
       )}
       <DayNote judgedFor={current.today} isSigned={isSigned} />
@@ -225,7 +236,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
             {STAGE_TEXT[stage]}: {childName}
           </h1>
           <ErrorBoundary resetKey={stage}>
-            <Suspense fallback={<p className="p-4 text-ink-soft">Loading.</p>}>
+            <Suspense fallback={<p className="p-4 text-ink-soft">{msg.loading}</p>}>
               {stage === 'measure' && <MeasureStage {...shared} />}
               {stage === 'choose' && <ChooseStage {...shared} />}
               {stage === 'place' && <PlaceStage {...shared} />}
@@ -240,7 +251,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
         </div>
         {showsLedger && (
           <aside
-            aria-label="Beside the stage"
+            aria-label={msg.besideTheStage}
             className={`hidden min-w-0 lg:block tall:lg:relative tall:lg:overflow-y-auto`}
           >
             <Ledger assessment={assessment} goTo={goTo} />
@@ -260,7 +271,7 @@ function Announcer({ assessment }: { readonly assessment: Assessment }) {
   const { stale } = assessment
   return (
     <p role="status" className="sr-only">
-      {stale.length > 0 && `To look at again: ${stale.map((s) => s.label).join(', ')}.`}
+      {stale.length > 0 && msg.toLookAtAgain(stale.map((s) => s.label).join(', '))}
     </p>
   )
 }

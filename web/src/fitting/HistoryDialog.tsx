@@ -5,6 +5,7 @@ import { useFitting } from '../session/fitting.ts'
 import { useWho } from '../session/who.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { changeText } from './changeText.ts'
+import * as msg from './messages.en.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
@@ -31,9 +32,9 @@ export function HistoryDialog({
     if (open) api.history(id).then(setEntries, () => setEntries('failed'))
   }, [id, open, sequence])
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="History" asDrawer>
-      {entries === 'failed' && <p role="alert">The server does not answer.</p>}
-      {entries !== 'failed' && entries.length === 0 && <p className="text-ink-soft">Nothing has been entered yet.</p>}
+    <Dialog open={open} onOpenChange={onOpenChange} title={msg.history} asDrawer>
+      {entries === 'failed' && <p role="alert">{msg.theServerDoesNotAnswer}</p>}
+      {entries !== 'failed' && entries.length === 0 && <p className="text-ink-soft">{msg.nothingHasBeenEnteredYet}</p>}
       {entries !== 'failed' && (
         <ol className="divide-y divide-hair">
           {entries.toReversed().map((e) => (
@@ -46,7 +47,7 @@ export function HistoryDialog({
                 </span>
                 <time dateTime={e.at}>{stamp.format(new Date(e.at))}</time>
               </p>
-              {e.undoes !== null && <p className="text-sm font-semibold">Took back entry {e.undoes}:</p>}
+              {e.undoes !== null && <p className="text-sm font-semibold">{msg.tookBackEntry(e.undoes)}</p>}
               {e.changes.map((c) => (
                 <p key={c.path.join('/')}>{changeText(c)}</p>
               ))}

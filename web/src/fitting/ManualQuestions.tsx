@@ -22,6 +22,7 @@ import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 /** One question that label, manual or a look at the restraint answers, with the answers that a tap can give. */
 interface Question {
@@ -30,10 +31,10 @@ interface Question {
   readonly route?: (id: string, route: Route, mode: Mode) => Partial<Route>
 }
 
-const NONE = [{ id: 'none', label: 'none' }]
+const NONE = [{ id: 'none', label: msg.none }]
 const YES_NO = [
-  { id: 'yes', label: 'yes' },
-  { id: 'no', label: 'no' },
+  { id: 'yes', label: msg.yes },
+  { id: 'no', label: msg.no },
 ]
 const words = (ids: readonly string[]) => ids.map((id) => ({ id, label: id.replaceAll('-', ' ') }))
 const modeNone = (part: NonNullable<Mode['without']>[number]): Question => ({
@@ -62,7 +63,7 @@ const QUESTIONS: Partial<Record<Need, Question>> = {
   'route.belt': routeNone('belt'),
   'route.leg': routeNone('leg'),
   'route.topTether': {
-    options: [...NONE, { id: 'required', label: 'required' }, { id: 'optional', label: 'advised' }],
+    options: [...NONE, { id: 'required', label: msg.required }, { id: 'optional', label: msg.advised }],
     route: (id, route) =>
       id === 'none'
         ? { without: [...(route.without ?? []), 'topTether'] }
@@ -70,7 +71,7 @@ const QUESTIONS: Partial<Record<Need, Question>> = {
   },
   'route.lowerTethers': routeNone('lowerTethers'),
   'route.reboundBar': {
-    options: [...NONE, { id: 'ratchet', label: 'with a ratchet' }, { id: 'plain', label: 'without one' }],
+    options: [...NONE, { id: 'ratchet', label: msg.withARatchet }, { id: 'plain', label: msg.withoutOne }],
     route: (id, route) =>
       id === 'none'
         ? { without: [...(route.without ?? []), 'reboundBar'] }
@@ -80,8 +81,8 @@ const QUESTIONS: Partial<Record<Need, Question>> = {
   'route.usesBase': { options: YES_NO, route: (id) => ({ usesBase: id === 'yes' }) },
   'route.seatsTaken': {
     options: [
-      { id: '1', label: 'one place' },
-      { id: '2', label: 'two places' },
+      { id: '1', label: msg.onePlace },
+      { id: '2', label: msg.twoPlaces },
     ],
     route: (id) => ({ seatsTaken: id === '2' ? 2 : 1 }),
   },
@@ -95,13 +96,13 @@ const QUESTIONS: Partial<Record<Need, Question>> = {
       route.isofix ? { isofix: { ...route.isofix, pushedHome: id as 'required' | 'any-length' } } : {},
   },
   'route.legProofs': {
-    options: [{ id: 'none', label: 'nothing but the foot itself' }],
+    options: [{ id: 'none', label: msg.nothingButTheFootItself }],
     route: (_, route) => (route.leg ? { leg: { ...route.leg, proofs: [] } } : {}),
   },
-  'route.steps': { options: [{ id: 'none', label: 'none beside the usual' }], route: () => ({ steps: [] }) },
+  'route.steps': { options: [{ id: 'none', label: msg.noneBesideTheUsual }], route: () => ({ steps: [] }) },
   'route.fixture': { options: words(FIXTURES), route: (id) => ({ fixture: id as Route['fixture'] }) },
   'route.permittedReclines': {
-    options: [{ id: 'all', label: 'all of them' }],
+    options: [{ id: 'all', label: msg.allOfThem }],
     route: (_, _route, mode) => ({ permittedReclines: (mode.reclines ?? []).map((r) => r.id) }),
   },
   'route.frontAirbag': {
@@ -173,10 +174,8 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
   const bases = (catalogue?.units ?? []).filter((u) => u.modelId === model.id && isBaseUnit(model, u))
 
   return (
-    <Panel title={`Not read yet: ${modelName(model)}`}>
-      <p className="text-sm text-ink-soft">
-        The entry does not state this. Look at the label, the manual or the restraint; unknown never passes.
-      </p>
+    <Panel title={msg.notReadYet(modelName(model))}>
+      <p className="text-sm text-ink-soft">{msg.theEntryDoesNotState}</p>
       <ul className="divide-y divide-hair">
         {needs.map((need) => {
           const { label } = describeNeed(need, route)
@@ -190,8 +189,8 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                   hideLegend
                   value={undefined}
                   options={[
-                    { id: 'in', label: 'harness in place' },
-                    { id: 'stowed', label: 'harness stowed' },
+                    { id: 'in', label: msg.harnessInPlace },
+                    { id: 'stowed', label: msg.harnessStowed },
                   ]}
                   onChoose={(harness) => stands({ harness })}
                 />
@@ -209,7 +208,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                   hidesLabel
                   value=""
                   options={[
-                    { id: '', label: bases.length === 0 ? 'no base on the shelf' : 'choose the base' },
+                    { id: '', label: bases.length === 0 ? msg.noBaseOnTheShelf : msg.chooseTheBase },
                     ...bases.map((u) => ({ id: u.id, label: u.serial })),
                   ]}
                   onChange={(id) => {
@@ -229,8 +228,8 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                   hideLegend
                   value={undefined}
                   options={[
-                    { id: 'listed', label: 'this place is listed' },
-                    { id: 'not', label: 'not listed' },
+                    { id: 'listed', label: msg.thisPlaceIsListed },
+                    { id: 'not', label: msg.notListed },
                   ]}
                   onChoose={(id) => {
                     const others = (route.approvedPlaces ?? []).filter((a) => a.vehicleId !== current.vehicle?.id)
@@ -249,7 +248,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                       label={label}
                       hidesLabel
                       value=""
-                      options={[{ id: '', label: 'choose' }, ...question.options]}
+                      options={[{ id: '', label: msg.choose }, ...question.options]}
                       onChange={(id) => id !== '' && answer(need, id)}
                     />
                   )}
@@ -263,7 +262,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                     />
                   )}
                   <Link to={`/restraints/${model.id}`} className="min-h-11 content-center underline underline-offset-4">
-                    in the entry
+                    {msg.inTheEntry}
                   </Link>
                 </span>
               )}
@@ -286,14 +285,14 @@ function GreatestMass({ onKeep }: { readonly onKeep: (kg: number) => void }) {
     <span className="flex items-center gap-2">
       <TextInput
         inputMode="decimal"
-        aria-label="Greatest mass on the label, kg"
+        aria-label={msg.greatestMassOnTheLabel}
         value={typed.text ?? ''}
         onChange={(e) => typed.type(e.target.value)}
         onBlur={typed.leave}
         onKeyDown={(e) => e.key === 'Enter' && typed.enter()}
         className="w-22 text-right"
       />
-      kg
+      {msg.kg}
     </span>
   )
 }

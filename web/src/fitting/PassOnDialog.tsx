@@ -7,6 +7,7 @@ import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly id: string
@@ -23,9 +24,9 @@ export function PassOnDialog({ id, open, onOpenChange }: Props) {
   }, [open])
   const others = colleagues.filter((c) => c.id !== me && c.role !== 'reader')
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Pass it to a colleague">
-      <p className="mb-2 text-ink-soft">It stands first on their Today. What was entered stays under its names.</p>
-      {others.length === 0 && <p>There is nobody else who fits.</p>}
+    <Dialog open={open} onOpenChange={onOpenChange} title={msg.passItToAColleague}>
+      <p className="mb-2 text-ink-soft">{msg.itStandsFirstOnTheir}</p>
+      {others.length === 0 && <p>{msg.thereIsNobodyElseWho}</p>}
       <ul className="grid gap-2">
         {others.map((c) => (
           <li key={c.id}>
@@ -33,7 +34,7 @@ export function PassOnDialog({ id, open, onOpenChange }: Props) {
               className="min-h-14 w-full justify-start! text-lg"
               onClick={() =>
                 void api.passOn(id, c.id).then(() => {
-                  toast(`Passed to ${c.name}.`)
+                  toast(msg.passedTo(c.name))
                   onOpenChange(false)
                   void useToday.getState().load()
                 }, sayRefusal)

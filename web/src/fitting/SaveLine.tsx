@@ -5,6 +5,7 @@ import { useOthers } from '../session/others.ts'
 import { fitterName } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { History, Undo2, UserRoundPlus, UsersRound } from 'lucide-react'
+import * as msg from './messages.en.ts'
 
 /** What is kept, what waits and what is merely typed, in words. */
 function useSaveWords(isSigned: boolean) {
@@ -12,23 +13,23 @@ function useSaveWords(isSigned: boolean) {
   const failedOn = saving === 'failed' ? queue[0]?.puts[0] : undefined
   const drafts = useDrafts((s) => openDrafts(s.texts))
   const isTyping = !isSigned && drafts > 0
-  const waits = queue.length === 1 ? '1 entry waits' : `${queue.length} entries wait`
+  const waits = queue.length === 1 ? msg.n1EntryWaits : msg.entriesWait(queue.length)
   const stored = isSigned
     ? view?.elsewhere
-      ? 'Signed elsewhere: a record, closed'
+      ? msg.signedElsewhereARecordClosed
       : view?.status === 'open'
-        ? 'You look; others enter'
-        : 'Signed and closed'
+        ? msg.youLookOthersEnter
+        : msg.signedAndClosed
     : saving === 'failed'
-      ? `Not saved: ${waits} on this device. ${trouble ?? ''}${failedOn ? ` It failed on “${putName(failedOn)}”.` : ''}`
+      ? msg.notSavedOnThisDevice(waits, trouble ?? '', failedOn ? msg.itFailedOn(putName(failedOn)) : '')
       : saving === 'offline'
-        ? `Not saved yet: ${waits} on this device${trouble === null ? '' : `. ${trouble}`}`
+        ? msg.notSavedYetOnThis(waits, trouble === null ? '' : `. ${trouble}`)
         : saving === 'saving'
-          ? 'Saving'
+          ? msg.saving
           : isTyping
             ? ''
-            : 'Everything saved'
-  const typed = isTyping ? `${drafts === 1 ? 'One field is' : `${drafts} fields are`} typed and not entered yet` : ''
+            : msg.everythingSaved
+  const typed = isTyping ? msg.typedAndNotEnteredYet(drafts === 1 ? msg.oneFieldIs : msg.fieldsAre(drafts)) : ''
   const isAmiss = saving === 'offline' || saving === 'failed'
   return { saving, isTyping, isAmiss, isQuiet: typed === '', words: [typed, stored].filter(Boolean).join('. ') }
 }
@@ -72,29 +73,29 @@ export function SaveLine({ isSigned, onHistory, onPass }: Props) {
         {saving === 'failed' && (
           <>
             <Button look="quiet" className="px-2! text-sm!" onClick={tryAgain}>
-              Try again
+              {msg.tryAgain}
             </Button>
             <Button look="quiet" className="px-2! text-sm!" onClick={() => void dropFailed()}>
-              Take that entry back
+              {msg.takeThatEntryBack}
             </Button>
           </>
         )}
         {isTyping && (
           <Button look="quiet" className="px-2! text-sm!" onClick={letGo}>
-            Let it go
+            {msg.letItGo}
           </Button>
         )}
         {!isSigned && (
-          <Button look="quiet" className="px-2!" aria-label="Undo" onClick={() => void undo()}>
+          <Button look="quiet" className="px-2!" aria-label={msg.undo} onClick={() => void undo()}>
             <Undo2 size={20} aria-hidden="true" />
           </Button>
         )}
         {onPass && (
-          <Button look="quiet" className="px-2!" aria-label="Pass it to a colleague" onClick={onPass}>
+          <Button look="quiet" className="px-2!" aria-label={msg.passItToAColleague} onClick={onPass}>
             <UserRoundPlus size={20} aria-hidden="true" />
           </Button>
         )}
-        <Button look="quiet" className="px-2!" aria-label="History" onClick={onHistory}>
+        <Button look="quiet" className="px-2!" aria-label={msg.history} onClick={onHistory}>
           <History size={20} aria-hidden="true" />
         </Button>
       </span>
@@ -107,11 +108,11 @@ function AlsoHere() {
   const who = useOthers((s) => s.who)
   const me = fitterName()
   if (who.length === 0) return null
-  const names = [...new Set(who)].map((name) => (name === me ? 'you, on another device' : name)).join(', ')
+  const names = [...new Set(who)].map((name) => (name === me ? msg.youOnAnotherDevice : name)).join(', ')
   return (
     <p role="status" className="flex items-center gap-1 text-ink-soft">
       <UsersRound size={16} aria-hidden="true" />
-      <span className="sr-only">Also in this fitting: </span>
+      <span className="sr-only">{msg.alsoInThisFitting}</span>
       <span className="max-w-56 truncate max-lg:sr-only">{names}</span>
       <span className="lg:hidden" aria-hidden="true">
         {who.length}

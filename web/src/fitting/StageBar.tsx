@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react'
 import { NavLink } from 'react-router'
 import { StateMark } from '../ui/StateMark.tsx'
 import { stageMark } from './stages.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly id: string
@@ -19,7 +20,7 @@ export function StageBar({ id, stage, assessment, staleStages }: Props) {
     here?.scrollIntoView({ block: 'nearest', inline: 'center' })
   }, [stage])
   return (
-    <nav aria-label="Stages" className="no-print border-b border-line bg-sheet">
+    <nav aria-label={msg.stages} className="no-print border-b border-line bg-sheet">
       <ol ref={list} className="flex overflow-x-auto lg:px-3">
         {STAGES.map((s, i) => (
           <li key={s} className="relative min-w-fit flex-1">

@@ -2,43 +2,44 @@ import { type Changed } from '@nimble-anchor/core/casefile'
 import { answerLabel, answerOf, CHECKS, type CheckId, optionLabel, checkLabel } from '@nimble-anchor/core/checks'
 import { DISTURBANCE_TEXT, type Disturbance } from '@nimble-anchor/core/readings'
 import { formatInterval, toInterval, type Quantity } from '@nimble-anchor/core/quantities'
+import * as msg from './messages.en.ts'
 
 const FIELD: Record<string, string> = {
   massKg: 'Mass',
-  statureCm: 'Stature',
-  seatedShoulderHeightMm: 'Seated shoulder height',
-  sittingHeightMm: 'Sitting height',
-  dateOfBirth: 'Day of birth',
-  birthMassKg: 'Mass at birth',
-  advice: 'A specialist’s advice',
-  identity: 'The same child, or another',
-  journeyMinutes: 'Journey ahead, minutes',
-  childChanged: 'A measure changed by more than it was uncertain',
-  redone: 'A bad check was put right',
-  takenAway: 'A bad note was taken away',
-  ageMonths: 'Age',
-  bornAtWeeks: 'Weeks of pregnancy',
-  sex: 'Sex',
-  weighedIn: 'Weighed in',
-  measuredIn: 'Measured in',
-  headControl: 'Head control',
-  needsPostureSpecialist: 'Medical posture needs',
-  recline: 'Recline',
-  legNotch: 'Leg notch',
-  strapHeightMm: 'Strap height',
-  wedge: 'Wedge',
-  insertsIn: 'Inserts in',
-  vehicleHeadRestraint: 'Vehicle head restraint',
-  frontSeatGapMm: 'Seat in front, from the backrest',
-  slideMm: 'Shell slid on its base',
-  choice: 'Choice',
-  restraints: 'Restraints considered',
-  units: 'Units considered',
-  vehicle: 'Car',
-  practice: 'Practice',
-  localRule: 'Local rule',
-  today: 'Judged for',
-  handover: 'Signed',
+  statureCm: msg.stature,
+  seatedShoulderHeightMm: msg.seatedShoulderHeight,
+  sittingHeightMm: msg.sittingHeight,
+  dateOfBirth: msg.dayOfBirth,
+  birthMassKg: msg.massAtBirth,
+  advice: msg.aSpecialistsAdvice,
+  identity: msg.theSameChildOrAnother,
+  journeyMinutes: msg.journeyAheadMinutes,
+  childChanged: msg.aMeasureChangedByMore,
+  redone: msg.aBadCheckWasPut,
+  takenAway: msg.aBadNoteWasTaken,
+  ageMonths: msg.age,
+  bornAtWeeks: msg.weeksOfPregnancy,
+  sex: msg.sex,
+  weighedIn: msg.weighedIn,
+  measuredIn: msg.measuredIn,
+  headControl: msg.headControl,
+  needsPostureSpecialist: msg.medicalPostureNeeds,
+  recline: msg.recline,
+  legNotch: msg.legNotch,
+  strapHeightMm: msg.strapHeight,
+  wedge: msg.wedge,
+  insertsIn: msg.insertsIn,
+  vehicleHeadRestraint: msg.vehicleHeadRestraint,
+  frontSeatGapMm: msg.seatInFrontFromThe,
+  slideMm: msg.shellSlidOnItsBase,
+  choice: msg.choice,
+  restraints: msg.restraintsConsidered,
+  units: msg.unitsConsidered,
+  vehicle: msg.car,
+  practice: msg.practice,
+  localRule: msg.localRule,
+  today: msg.judgedFor,
+  handover: msg.signed,
 }
 const UNIT: Record<string, string> = { massKg: 'kg', statureCm: 'cm', ageMonths: 'months' }
 
@@ -65,7 +66,7 @@ function valueText(path: readonly string[], value: unknown): string {
     const id = last as CheckId
     const check = CHECKS[id]
     if (typeof value.option === 'string') return optionLabel(id, value.option)
-    if (typeof value.before === 'string') return `before latching ${optionLabel(id, value.before)}`
+    if (typeof value.before === 'string') return msg.beforeLatching(optionLabel(id, value.before))
     const number = value.number as Quantity | undefined
     const answer = answerOf(id, number)
     if (answer !== undefined) return answerLabel(id, answer)
@@ -75,7 +76,7 @@ function valueText(path: readonly string[], value: unknown): string {
     return [value.modelId, value.modeId, value.positionId, value.routeId].filter(Boolean).join(' · ') || 'nothing'
   if (path[0] === 'practice' || path[0] === 'localRule') return String(value.name)
   if (path[0] === 'handover')
-    return `${String(value.fitterName)}, ${String(value.carerName)}${'againstAdvice' in value ? ', against advice' : ''}`
+    return `${String(value.fitterName)}, ${String(value.carerName)}${'againstAdvice' in value ? msg.againstAdvice : ''}`
   if ('value' in value && !('source' in value)) return valueText(path, value.value)
   const unit = UNIT[last] ?? (last.endsWith('Mm') ? 'mm' : '')
   const quantity = 'source' in value ? quantityText(value as unknown as Quantity, unit) : undefined
@@ -101,17 +102,13 @@ export function putName({ path }: Pick<Changed, 'path'>): string {
 export function changeText({ path, from, to }: Changed): string {
   const last = path.at(-1) ?? ''
   if (path[0] === 'stepsDone')
-    return `${to === null ? 'No longer noted as done' : 'Done'}: step ${last.replaceAll('-', ' ')}`
+    return msg.step(to === null ? msg.noLongerNotedAsDone : msg.done, last.replaceAll('-', ' '))
   if (path[0] === 'disturbances')
-    return `${to === null ? 'No longer noted' : 'Noted'}: ${isDisturbance(last) ? DISTURBANCE_TEXT[last] : last}`
+    return `${to === null ? msg.noLongerNoted : msg.noted}: ${isDisturbance(last) ? DISTURBANCE_TEXT[last] : last}`
   const name = FIELD[last] ?? (isCheck(last) ? checkLabel(last) : last)
-  if (path[0] === 'redone')
-    return to === null
-      ? `${name}: no longer counts as put right`
-      : `${name}: was bad and put right, so what hangs on it is looked at again`
-  if (path[0] === 'takenAway') return to === null ? `${name}: noted again` : `${name}: the bad note is remembered`
-  if (path[0] === 'childChanged')
-    return to === null ? `${name}: back as it was` : `${name}: changed, so what rests on it is looked at again`
+  if (path[0] === 'redone') return to === null ? msg.noLongerCountsAsPut(name) : msg.wasBadAndPutRight(name)
+  if (path[0] === 'takenAway') return to === null ? msg.notedAgain(name) : msg.theBadNoteIsRemembered(name)
+  if (path[0] === 'childChanged') return to === null ? msg.backAsItWas(name) : msg.changedSoWhatRestsOn(name)
   const title = path[0] === 'readings' ? checkLabel(last as CheckId) : (FIELD[last] ?? last)
-  return `${title}: ${valueText(path, from)}, now ${valueText(path, to)}`
+  return msg.now(title, valueText(path, from), valueText(path, to))
 }

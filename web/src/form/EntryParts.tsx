@@ -3,6 +3,7 @@ import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { labelOf, type FormLabels } from './labels.ts'
 import type { Entry } from './useEntry.ts'
+import * as msg from './messages.en.ts'
 
 /** How many faults are listed; the rest stand at their fields. */
 const LISTED = 6
@@ -37,7 +38,7 @@ export function EntryCheck({
         <div role="status" className="mb-2">
           <StateMark
             state="fail"
-            word={wrong.length === 1 ? 'One field is not valid' : `${wrong.length} fields are not valid`}
+            word={wrong.length === 1 ? msg.oneFieldIsNotValid : msg.fieldsAreNotValid(wrong.length)}
             size={14}
           />
           <ul className="mt-1 text-sm">
@@ -51,12 +52,12 @@ export function EntryCheck({
       )}
       {missing.length > 0 && (
         <div role="status" className="mb-2">
-          <StateMark state="undecided" word="Still needed" size={14} />
+          <StateMark state="undecided" word={msg.stillNeeded} size={14} />
           <ul className="mt-1 text-sm">
             {missing.slice(0, LISTED).map((path) => (
               <li key={path}>{labelOf(labels, path)}</li>
             ))}
-            {missing.length > LISTED && <li className="text-ink-soft">and {missing.length - LISTED} more</li>}
+            {missing.length > LISTED && <li className="text-ink-soft">{msg.andMore(missing.length - LISTED)}</li>}
           </ul>
         </div>
       )}
@@ -73,7 +74,7 @@ export function EntryCheck({
       )}
       {open.length > 0 && (
         <div role="status" className="mb-2">
-          <StateMark state="undecided" word="Not known yet" size={14} />
+          <StateMark state="undecided" word={msg.notKnownYet} size={14} />
           <ul className="mt-1 text-sm">
             {open.map((text) => (
               <li key={text}>{text}</li>
@@ -95,16 +96,16 @@ interface ActionProps {
 
 export function EntryActions({ entry, isNew, keepLabel }: ActionProps) {
   const isLead = useMay('lead')
-  if (!isLead) return <p className="text-ink-soft">A lead keeps the catalogue.</p>
+  if (!isLead) return <p className="text-ink-soft">{msg.aLeadKeepsTheCatalogue}</p>
   return (
     <div className="flex flex-wrap gap-2">
       <Button type="submit" look="main" disabled={!entry.isChanged}>
         {keepLabel}
       </Button>
-      {!isNew && entry.isChanged && <Button onClick={entry.leave}>Discard changes</Button>}
+      {!isNew && entry.isChanged && <Button onClick={entry.leave}>{msg.discardChanges}</Button>}
       {!isNew && (
         <Button look="quiet" onClick={() => void entry.remove()}>
-          Remove
+          {msg.remove}
         </Button>
       )}
     </div>

@@ -1,4 +1,5 @@
 import { Download } from 'lucide-react'
+import * as msg from './messages.en.ts'
 
 /** Files that the server makes of the catalogue. */
 export function ExportLinks({
@@ -9,7 +10,8 @@ export function ExportLinks({
   return (
     <p className="mt-3 flex flex-wrap items-center gap-x-4 text-sm">
       <span className="inline-flex items-center gap-1.5 text-ink-soft">
-        <Download size={16} aria-hidden="true" /> Export
+        <Download size={16} aria-hidden="true" />
+        {msg.exportWord}
       </span>
       {files.map(({ file, label }) => (
         <a

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react'
 import { Button } from '../ui/Button.tsx'
 import { TextArea } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly value: unknown
@@ -24,13 +25,13 @@ export function JsonEditor({ value, onRead, isShowable, wanted }: Props) {
       setTyped(undefined)
       setFault('')
     } catch (error) {
-      setFault(`Not JSON: ${error instanceof Error ? error.message : String(error)}`)
+      setFault(msg.notJson(error instanceof Error ? error.message : String(error)))
     }
   }
   return (
     <div className="flex h-full flex-col">
       <label htmlFor={id} className="mb-1 font-semibold">
-        The entry as JSON
+        {msg.theEntryAsJson}
       </label>
       <TextArea
         id={id}
@@ -45,11 +46,11 @@ export function JsonEditor({ value, onRead, isShowable, wanted }: Props) {
       </p>
       <div className="flex gap-2 pb-2">
         <Button onClick={read} disabled={typed === undefined}>
-          Take into the form
+          {msg.takeIntoTheForm}
         </Button>
         {typed !== undefined && (
           <Button look="quiet" onClick={() => setTyped(undefined)}>
-            Discard changes
+            {msg.discardChanges}
           </Button>
         )}
       </div>

@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { useBlocker } from 'react-router'
 import { Ask } from '../ui/Ask.tsx'
 import { useUnsavedForms } from './unsaved.ts'
+import * as msg from './messages.en.ts'
 
 /** Asks before a link, Back or closing the tab throws away what was typed and not kept. */
 export function LeaveGuard() {
@@ -22,13 +23,13 @@ export function LeaveGuard() {
   return (
     <Ask
       open
-      title="Leave without keeping it?"
+      title={msg.leaveWithoutKeepingIt}
       answers={[
-        { label: 'Stay here', isMain: true, onTake: blocker.reset },
-        { label: 'Leave, and lose it', onTake: blocker.proceed },
+        { label: msg.stayHere, isMain: true, onTake: blocker.reset },
+        { label: msg.leaveAndLoseIt, onTake: blocker.proceed },
       ]}
     >
-      <p>Not kept yet: {forms.join(', ')}.</p>
+      <p>{msg.notKeptYet(forms.join(', '))}</p>
     </Ask>
   )
 }

@@ -2,6 +2,7 @@ import { Tabs } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Fold } from '../ui/Fold.tsx'
 import { useMedia } from '../ui/useMedia.ts'
+import * as msg from './messages.en.ts'
 
 export interface FormSection {
   readonly id: string
@@ -57,7 +58,7 @@ export function Sections({
                 {s.faults > 0 && (
                   <span className="rounded-[2px] bg-fail px-1.5 text-sm font-bold text-sheet">
                     {s.faults}
-                    <span className="sr-only"> wrong</span>
+                    <span className="sr-only">{msg.wrong}</span>
                   </span>
                 )}
               </Tabs.Trigger>
@@ -86,7 +87,7 @@ export function Sections({
           className="rounded-[3px] border border-line bg-sheet px-3"
           open={isListOpen}
           onOpenChange={setListOpen}
-          summary={`Part: ${sections.find((s) => s.id === open)?.label ?? ''}`}
+          summary={msg.part(sections.find((s) => s.id === open)?.label ?? '')}
         >
           {nav}
         </Fold>

@@ -6,6 +6,7 @@ import { CheckBox } from '../ui/CheckBox.tsx'
 import { PickMany } from '../ui/PickMany.tsx'
 import { SelectBox } from '../ui/SelectBox.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 /** Faults of the draft by the form's own path, "modes.0.massKg.to". */
 const FaultContext = createContext<ReadonlyMap<string, string>>(new Map())
@@ -16,9 +17,9 @@ export const formPath = ({ path }: Fault): string => path.replace(/^\$\.?/, '').
 
 /** A question with yes and no, or nobody has looked yet. */
 const ANSWERS = [
-  { id: '', label: 'not read yet' },
-  { id: 'true', label: 'yes' },
-  { id: 'false', label: 'no' },
+  { id: '', label: msg.notReadYet },
+  { id: 'true', label: msg.yes },
+  { id: 'false', label: msg.no },
 ]
 const toNumber = (text: unknown): unknown => {
   if (typeof text === 'number') return text
@@ -123,7 +124,7 @@ function ManyField({ spec, name }: { readonly spec: FieldSpec; readonly name: st
   return (
     <PickMany
       label={spec.label}
-      none="not stated"
+      none={msg.notStated}
       options={(spec.options ?? []).map(([id, label]) => ({ id, label }))}
       chosen={Array.isArray(value) ? value.map(String) : []}
       onChange={(next) => setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })}
@@ -209,7 +210,7 @@ function Field({ spec, base }: { readonly spec: FieldSpec; readonly base: string
                 {...box}
                 value={String(field.value ?? '')}
                 options={[
-                  { id: '', label: spec.isOpen ? 'not stated' : 'choose' },
+                  { id: '', label: spec.isOpen ? msg.notStated : msg.choose },
                   ...(spec.options ?? []).map(([value, label]) => ({ id: value, label })),
                 ]}
                 onChange={field.onChange}

@@ -5,6 +5,7 @@ import { SelectBox } from '../ui/SelectBox.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
 import { Fields } from './fields.tsx'
 import type { FieldSpec, PartSpec } from './spec.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * A part that is there, is said to be none, or has not been read: three
@@ -44,9 +45,9 @@ export function Part({
           className="max-w-44 font-normal"
           value={state}
           options={[
-            { id: 'open', label: 'not read yet' },
-            ...(spec.canBeNone ? [{ id: 'none', label: 'none' }] : []),
-            { id: 'has', label: spec.canBeNone ? 'it has one' : 'looked at' },
+            { id: 'open', label: msg.notReadYet },
+            ...(spec.canBeNone ? [{ id: 'none', label: msg.none }] : []),
+            { id: 'has', label: spec.canBeNone ? msg.itHasOne : msg.lookedAt },
           ]}
           onChange={set}
         />
@@ -88,22 +89,22 @@ export function Rows({ title, name, specs, fresh, add, canBeNone = false }: List
           </div>
           <Button
             look="quiet"
-            aria-label={`Remove ${title}, ${i + 1}`}
+            aria-label={msg.remove2(title, i + 1)}
             onClick={() => keep(rows.length === 1 ? undefined : rows.filter((__, k) => k !== i))}
           >
-            Remove
+            {msg.remove}
           </Button>
         </div>
       ))}
       {canBeNone && rows.length === 0 && (
-        <p className="text-sm text-ink-soft">{isRead ? 'There are none.' : 'Not read yet.'}</p>
+        <p className="text-sm text-ink-soft">{isRead ? msg.thereAreNone : msg.notReadYet2}</p>
       )}
       <Button look="quiet" className="-ml-3" onClick={() => keep([...rows, fresh(rows.length, rows)])}>
         {add}
       </Button>
       {canBeNone && rows.length === 0 && (
         <Button look="quiet" onClick={() => keep(isRead ? undefined : [])}>
-          {isRead ? 'Not read yet' : 'There are none'}
+          {isRead ? msg.notReadYet3 : msg.thereAreNone2}
         </Button>
       )}
     </fieldset>
@@ -125,10 +126,10 @@ export function Lines({ title, name, add }: { readonly title: string; readonly n
           <TextInput className="flex-1" aria-label={`${title}, ${i + 1}`} {...register(`${name}.${i}`)} />
           <Button
             look="quiet"
-            aria-label={`Remove ${title}, ${i + 1}`}
+            aria-label={msg.remove2(title, i + 1)}
             onClick={() => keep(lines.filter((__, k) => k !== i))}
           >
-            Remove
+            {msg.remove}
           </Button>
         </div>
       ))}

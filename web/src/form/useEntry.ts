@@ -13,6 +13,7 @@ import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { sayRefusal } from '../ui/refusal.ts'
 import { formPath } from './fields.tsx'
 import { useUnsaved } from './unsaved.ts'
+import * as msg from './messages.en.ts'
 
 /** One kind of entry in the catalogue, as its form needs to know it. */
 export interface EntryKind<T> {
@@ -87,7 +88,7 @@ export function useEntry<T extends { readonly id: string }>(
   const letGo = useUnsaved(title, isTyped)
 
   useEffect(() => {
-    document.title = `${title} · Nimble Anchor`
+    document.title = msg.nimbleAnchor(title)
   }, [title])
 
   /** What stands on the server as this form has seen it; nothing of a new one. */
@@ -108,7 +109,7 @@ export function useEntry<T extends { readonly id: string }>(
     void load()
   }
   const putBack = (kept: unknown) => ({
-    label: 'Undo',
+    label: msg.undo,
     onClick: () =>
       void store(original, kept).then(() => {
         form.reset(original as FieldValues)
@@ -136,7 +137,7 @@ export function useEntry<T extends { readonly id: string }>(
       try {
         await store(checked.value, seen)
         await load()
-        toast(`${kind.nameOf(checked.value)} saved.`, isNew ? {} : { action: putBack(checked.value) })
+        toast(msg.saved(kind.nameOf(checked.value)), isNew ? {} : { action: putBack(checked.value) })
         setTried(false)
         setBase(worded(checked.value))
         letGo()
@@ -150,8 +151,8 @@ export function useEntry<T extends { readonly id: string }>(
         await api.removeFromCatalogue(kind.kind, tidied.id)
         await load()
         letGo()
-        toast(`${title} removed.`, {
-          action: { label: 'Undo', onClick: () => void store(original, NOTHING_SEEN).then(load, leftOr) },
+        toast(msg.removed(title), {
+          action: { label: msg.undo, onClick: () => void store(original, NOTHING_SEEN).then(load, leftOr) },
         })
         void navigate(kind.path)
       } catch (error) {

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { useForm, useWatch, type DefaultValues, type FieldErrors, type FieldValues, type Path, type PathValue, type Resolver } from 'react-hook-form' // prettier-ignore
 import { Refused } from '../session/api.ts'
+import * as msg from './messages.en.ts'
 
 /** What is wrong, by field; nothing where all of it is right. */
 export type Wrong<T> = { readonly [K in keyof T]?: string | undefined }
@@ -74,7 +75,7 @@ export function useFields<T extends FieldValues, K extends keyof T & string = ne
       form.setError(path.slice(2) as Path<T>, { type: 'server', message })
     const rest = faults.filter((f) => !isShown(f.path)).map((f) => `${f.path.replace('$.', '')} ${f.message}`)
     if (faults.length === 0 || rest.length > 0)
-      say([error instanceof Error ? error.message : 'That did not work.', ...rest].join(' '))
+      say([error instanceof Error ? error.message : msg.thatDidNotWork, ...rest].join(' '))
   }
   return {
     values,

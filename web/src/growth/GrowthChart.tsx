@@ -14,6 +14,7 @@ import {
 } from 'chart.js'
 import { Line } from 'react-chartjs-2'
 import type { CentileLine, LimitLine, Point, ReadingPoint } from './curves.ts'
+import * as msg from './messages.en.ts'
 
 Chart.register(Filler, Legend, LineController, LineElement, LinearScale, PointElement, Tooltip)
 
@@ -31,7 +32,7 @@ interface Props {
   readonly description: string
 }
 
-const NAME = { massKg: 'Mass, kg', statureCm: 'Stature, cm' } as const
+const NAME = { massKg: msg.massKg, statureCm: msg.statureCm } as const
 const colour = (token: string): string => getComputedStyle(document.documentElement).getPropertyValue(token).trim()
 const plain = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x, y }))
 
@@ -54,7 +55,7 @@ function setsOf({ centiles, low, middle, high, readings, limits, from, to }: Pro
       borderWidth: 3,
     })),
     {
-      label: 'readings',
+      label: msg.readings,
       data: readings.map((r) => ({ x: r.x, y: (r.value.lo + r.value.hi) / 2 })),
       showLine: false,
       pointRadius: 5,
@@ -63,11 +64,11 @@ function setsOf({ centiles, low, middle, high, readings, limits, from, to }: Pro
       pointBorderWidth: 2.5,
       borderColor: ink,
     },
-    { ...line, label: 'forecast, half', data: plain(middle), borderColor: magenta, borderWidth: 2 },
+    { ...line, label: msg.forecastHalf, data: plain(middle), borderColor: magenta, borderWidth: 2 },
     { ...line, label: '', data: plain(low), borderColor: 'transparent' },
     {
       ...line,
-      label: 'forecast, eight in ten',
+      label: msg.forecastEightInTen,
       data: plain(high),
       borderColor: 'transparent',
       backgroundColor: `color-mix(in srgb, ${magenta} 22%, transparent)`,
@@ -129,7 +130,7 @@ export function GrowthChart(props: Props) {
         type: 'linear',
         min: from,
         max: to,
-        title: { display: true, text: 'Age, months', color: ink, font },
+        title: { display: true, text: msg.ageMonths, color: ink, font },
         ticks: { color: ink, font, stepSize: 12 },
         grid: { color: hair },
       },

@@ -24,17 +24,18 @@ import { upperFirst } from '../ui/words.ts'
 import { bandPoints, centileLines, limitLines, readingPoints } from './curves.ts'
 import { GrowthChart } from './GrowthChart.tsx'
 import { Fold } from '../ui/Fold.tsx'
+import * as msg from './messages.en.ts'
 
 const SPANS = [
-  { id: '24', label: 'two years ahead' },
-  { id: '60', label: 'five years' },
-  { id: '144', label: 'to twelve years' },
+  { id: '24', label: msg.twoYearsAhead },
+  { id: '60', label: msg.fiveYears },
+  { id: '144', label: msg.toTwelveYears },
 ] as const
 /** How much of the past is shown beside the readings. */
 const PAST_MONTHS = 12
 const MEASURES: readonly { readonly measure: GrowthMeasure; readonly title: string; readonly unit: string }[] = [
   { measure: 'massKg', title: 'Mass', unit: 'kg' },
-  { measure: 'statureCm', title: 'Stature', unit: 'cm' },
+  { measure: 'statureCm', title: msg.stature, unit: 'cm' },
 ]
 
 export default function GrowthPage() {
@@ -45,15 +46,15 @@ export default function GrowthPage() {
     return (
       <div className="mx-auto max-w-xl p-8">
         <h1 className="text-2xl font-bold">
-          {status === 'missing' ? 'There is no such fitting' : 'The server does not answer'}
+          {status === 'missing' ? msg.thereIsNoSuchFitting : msg.theServerDoesNotAnswer}
         </h1>
         <Link to="/" className="mt-3 inline-block font-semibold text-magenta underline">
-          Go to Today
+          {msg.goToToday}
         </Link>
       </div>
     )
   }
-  if (!current || view?.id !== id) return <p className="p-8 text-ink-soft">Loading.</p>
+  if (!current || view?.id !== id) return <p className="p-8 text-ink-soft">{msg.loading}</p>
   return <Growth id={id} current={current} />
 }
 
@@ -67,7 +68,7 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
   const { child, today } = current
   const name = [child.name, child.familyName].filter(Boolean).join(' ')
   useEffect(() => {
-    document.title = 'Growth · Nimble Anchor'
+    document.title = msg.growthNimbleAnchor
   }, [])
   const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
   const forecast = useForecast(current, stock)
@@ -84,19 +85,19 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
           to={`/fittings/${id}/choose`}
           className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
         >
-          Back to the fitting
+          {msg.backToTheFitting}
         </Link>
       </p>
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-3xl font-bold tracking-tight">Growth of {name}</h1>
+          <h1 className="text-3xl font-bold tracking-tight">{msg.growthOf(name)}</h1>
           <p className="text-ink-soft">
-            {age === undefined ? 'Age not known' : formatAge(age)}
-            {child.sex === undefined ? '; sex not said, so the lines of girls (whole) and boys (dotted)' : ''}
-            {model && mode ? `; limits of ${modelName(model)}, ${mode.label}` : '; no mode chosen'}
+            {age === undefined ? msg.ageNotKnown : formatAge(age)}
+            {child.sex === undefined ? msg.sexNotSaidSoThe : ''}
+            {model && mode ? msg.limitsOf(modelName(model), mode.label) : msg.noModeChosen}
           </p>
         </div>
-        <Choices legend="How far ahead" hideLegend value={span} options={[...SPANS]} onChoose={setSpan} />
+        <Choices legend={msg.howFarAhead} hideLegend value={span} options={[...SPANS]} onChoose={setSpan} />
       </div>
       {slips.map((text) => (
         <p key={text} role="alert" className="mb-3 border-l-4 border-fail pl-3 font-semibold text-fail">
@@ -104,21 +105,22 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
         </p>
       ))}
       {age === undefined ? (
-        <Panel title="No curve without an age">
-          <p>Enter the day of birth, or the age as told, at Measure.</p>
+        <Panel title={msg.noCurveWithoutAnAge}>
+          <p>{msg.enterTheDayOfBirth}</p>
         </Panel>
       ) : (
         <>
           {modeForecast && (
             <p className="mb-3 rounded-[3px] border border-line bg-sheet px-3 py-2">
-              <b>{modelName(model)}</b>: {quantilesText(modeForecast.left)} left by the forecast.
+              <b>{modelName(model)}</b>
+              {msg.leftByTheForecast(quantilesText(modeForecast.left))}
             </p>
           )}
           {forecast.status === 'running' && (
-            <p className="mb-2 text-sm text-ink-soft">Forecasting: {Math.round(forecast.share * 100)} %</p>
+            <p className="mb-2 text-sm text-ink-soft">{msg.forecasting(Math.round(forecast.share * 100))}</p>
           )}
           {forecast.status === 'not-enough' && (
-            <p className="mb-2 text-sm text-ink-soft">No forecast without a mass or a stature.</p>
+            <p className="mb-2 text-sm text-ink-soft">{msg.noForecastWithoutAMass}</p>
           )}
           <div className="grid gap-3 lg:grid-cols-2">
             {MEASURES.map(({ measure, title, unit: unitOf }) => (
@@ -136,10 +138,7 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
             ))}
           </div>
           <p className="mt-3 max-w-3xl text-sm text-ink-soft">
-            Lines: WHO tables, centiles 3 to 97; mass above ten years is derived, not published. The forecast draws{' '}
-            {(forecast.answer?.count ?? DEFAULT_TRAJECTORIES).toLocaleString('en')} possible children from today’s
-            measures and lets their place among children of their age drift; it is for planning the next visit, and
-            measuring decides.
+            {msg.linesWhoTablesCentiles3((forecast.answer?.count ?? DEFAULT_TRAJECTORIES).toLocaleString('en'))}
           </p>
         </>
       )}
@@ -168,18 +167,16 @@ function Curve({ current, readings, measure, title, unit, age, to, forecast }: C
   const sexes = child.sex === undefined ? (['female', 'male'] as const) : [child.sex]
   const years = bands.filter((b) => b.month > 0 && b.month % 12 === 0 && age + b.month <= to + 1)
   const description = [
-    `${title} by age with centile lines`,
+    msg.byAgeWithCentileLines(title),
     `${points.length} readings`,
-    ...years
-      .slice(0, 3)
-      .map((b) => `in ${b.month / 12} years ${formatNumber(b.p10)} to ${formatNumber(b.p90)} ${unit}`),
+    ...years.slice(0, 3).map((b) => msg.inYearsTo(b.month / 12, formatNumber(b.p10), formatNumber(b.p90), unit)),
     ...limits.map((l) => `limit ${l.text}`),
   ].join('; ')
   return (
     <Panel
       title={title}
       aside={
-        <span className="text-sm text-ink-soft">{standing ? upperFirst(centileText(standing)) : 'not measured'}</span>
+        <span className="text-sm text-ink-soft">{standing ? upperFirst(centileText(standing)) : msg.notMeasured}</span>
       }
     >
       <GrowthChart
@@ -194,14 +191,14 @@ function Curve({ current, readings, measure, title, unit, age, to, forecast }: C
         to={to}
         description={description}
       />
-      <Fold className="mt-2" summary="In figures">
+      <Fold className="mt-2" summary={msg.inFigures}>
         <table className="w-full text-[0.95rem]">
           <thead>
             <tr className="text-left text-sm text-ink-soft">
-              <th scope="col">When</th>
-              <th scope="col">Low (1 in 10)</th>
-              <th scope="col">Half</th>
-              <th scope="col">High (1 in 10)</th>
+              <th scope="col">{msg.when}</th>
+              <th scope="col">{msg.low1In10}</th>
+              <th scope="col">{msg.half}</th>
+              <th scope="col">{msg.high1In10}</th>
             </tr>
           </thead>
           <tbody>
@@ -210,13 +207,13 @@ function Curve({ current, readings, measure, title, unit, age, to, forecast }: C
                 <th scope="row" className="text-left font-normal">
                   {p.on}
                 </th>
-                <td colSpan={3}>{formatInterval(p.value, unit)}, measured</td>
+                <td colSpan={3}>{msg.measured(formatInterval(p.value, unit))}</td>
               </tr>
             ))}
             {years.map((b) => (
               <tr key={b.month} className="border-t border-hair">
                 <th scope="row" className="text-left font-normal">
-                  in {b.month / 12} {b.month === 12 ? 'year' : 'years'}
+                  {msg.inWord(b.month / 12)} {b.month === 12 ? msg.year : msg.years}
                 </th>
                 <td>{formatNumber(b.p10)}</td>
                 <td>{formatNumber(b.p50)}</td>

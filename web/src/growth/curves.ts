@@ -4,6 +4,7 @@ import { type GrowthReading } from '@nimble-anchor/core/formats'
 import { growthAgeMonths, lmsAt, valueAtZ, type GrowthMeasure, type Sex } from '@nimble-anchor/core/growth'
 import { type Interval } from '@nimble-anchor/core/quantities'
 import { massRangeOf, type Mode } from '@nimble-anchor/core/restraint'
+import * as msg from './messages.en.ts'
 
 export interface Point {
   readonly x: number
@@ -85,7 +86,7 @@ export function limitLines(mode: Mode | undefined, measure: GrowthMeasure): read
   const range = measure === 'massKg' ? massRangeOf(mode) : mode.statureCm
   const unit = measure === 'massKg' ? 'kg' : 'cm'
   return [
-    ...(range?.from ? [{ y: range.from, text: `from ${range.from} ${unit}` }] : []),
-    ...(range?.to === undefined ? [] : [{ y: range.to, text: `to ${range.to} ${unit}` }]),
+    ...(range?.from ? [{ y: range.from, text: msg.from(range.from, unit) }] : []),
+    ...(range?.to === undefined ? [] : [{ y: range.to, text: msg.to(range.to, unit) }]),
   ]
 }

@@ -6,6 +6,7 @@ import { Radio } from 'lucide-react'
 import { lazy, Suspense, useState } from 'react'
 import type { Against } from './drivers.ts'
 import { Button } from '../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 const InstrumentDialog = lazy(() => import('./InstrumentDialog.tsx'))
 
@@ -27,7 +28,7 @@ export function InstrumentButton({ kind, field, value, against, onTake }: Props)
     <>
       <Button
         look="bare"
-        aria-label={`${field}: read from the ${label.toLowerCase()}`}
+        aria-label={msg.readFromThe(field, label.toLowerCase())}
         onClick={() => setOpen(true)}
         className="inline-flex min-h-11 items-center gap-1.5 rounded-[3px] border border-line bg-sheet px-2.5 text-sm font-semibold hover:bg-shoal"
       >

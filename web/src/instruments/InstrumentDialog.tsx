@@ -19,6 +19,7 @@ import { StateMark, type MarkState } from '../ui/StateMark.tsx'
 import { hasOwnSensor, ownInclinometer, standInDriver, type Against } from './drivers.ts'
 import { useInstrument } from './useInstrument.ts'
 import { TextInput } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly kind: InstrumentKind
@@ -89,29 +90,28 @@ export default function InstrumentDialog({ kind, field, value, against, onTake, 
             word={
               isSettled
                 ? fault === ''
-                  ? `At rest: ${formatNumber(state.value, digits)} ± ${formatNumber(state.plusMinus, 2)} ${spec.unit} is in “${field}”, source instrument.`
-                  : 'At rest, and not taken.'
+                  ? msg.atRestIsInSource(
+                      formatNumber(state.value, digits),
+                      formatNumber(state.plusMinus, 2),
+                      spec.unit,
+                      field,
+                    )
+                  : msg.atRestAndNotTaken
                 : settleText(state, spec)
             }
           />
         )}
         {reading.gone !== undefined && <span className="text-fail">{reading.gone}</span>}
-        {reading.isLong && !isSettled && (
-          <p className="font-normal">
-            It does not come to rest. Try again when it is calm, or type what you read with a ± that covers it.
-          </p>
-        )}
+        {reading.isLong && !isSettled && <p className="font-normal">{msg.itDoesNotComeTo}</p>}
       </div>
       <p role="alert" className="font-semibold text-fail">
         {fault}
       </p>
       <fieldset className="mt-2 rounded-[3px] border border-hair p-3">
-        <legend className="px-1 text-sm font-semibold text-ink-soft">
-          Stand-in: simulated, no device is connected
-        </legend>
+        <legend className="px-1 text-sm font-semibold text-ink-soft">{msg.standInSimulatedNoDevice}</legend>
         <div className="flex flex-wrap items-end gap-3">
           <label className="flex flex-col gap-1 text-sm font-semibold text-ink-soft">
-            What it has on it, {spec.unit}
+            {msg.whatItHasOnIt(spec.unit)}
             <TextInput
               inputMode="decimal"
               value={truth}
@@ -120,7 +120,7 @@ export default function InstrumentDialog({ kind, field, value, against, onTake, 
             />
           </label>
           <SelectField
-            label="And how it"
+            label={msg.andHowIt}
             value={behaviour}
             options={Object.entries(BEHAVIOURS).map(([id, label]) => ({ id, label }))}
             onChange={(id) => setBehaviour(id as Behaviour)}
@@ -130,19 +130,19 @@ export default function InstrumentDialog({ kind, field, value, against, onTake, 
             disabled={!canStart}
             onClick={() => begin(standInDriver(kind, { value: number, behaviour }, newSeed()))}
           >
-            {driver ? 'Read again' : 'Read'}
+            {driver ? msg.readAgain : msg.read}
           </Button>
         </div>
-        {!canStart && <p className="mt-1 text-sm text-fail">What it has on it must be a number, such as 10.4.</p>}
+        {!canStart && <p className="mt-1 text-sm text-fail">{msg.whatItHasOnItMust}</p>}
       </fieldset>
       <div className="mt-3 flex flex-wrap justify-between gap-2">
         {kind === 'inclinometer' && hasOwnSensor() ? (
-          <Button onClick={() => begin(ownInclinometer(against ?? 'cushion'))}>Use this device’s own sensor</Button>
+          <Button onClick={() => begin(ownInclinometer(against ?? 'cushion'))}>{msg.useThisDevicesOwnSensor}</Button>
         ) : (
           <span />
         )}
         <Button look={isSettled ? 'main' : 'plain'} onClick={onClose}>
-          {isSettled ? 'Done' : 'Close'}
+          {isSettled ? msg.done : msg.close}
         </Button>
       </div>
     </Dialog>
@@ -166,7 +166,7 @@ function Trace({ trace, spec, isSettled }: { trace: readonly Sample[]; spec: Ins
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label="The last eight seconds of the reading"
+      aria-label={msg.theLastEightSecondsOf}
       className="graticule h-full w-full rounded-[3px] border border-line bg-shoal"
       preserveAspectRatio="none"
     >

@@ -6,6 +6,7 @@ import {
   type InstrumentKind,
   type InstrumentListener,
 } from '@nimble-anchor/core/instruments'
+import * as msg from './messages.en.ts'
 
 /** A simulated tool that ships with the product: no device is connected. */
 export function standInDriver(
@@ -15,7 +16,7 @@ export function standInDriver(
 ): InstrumentDriver {
   return {
     kind,
-    name: `${INSTRUMENTS[kind].label}, stand-in`,
+    name: msg.standIn(INSTRUMENTS[kind].label),
     start(listener) {
       const instrument = standIn(INSTRUMENTS[kind], truth, seed)
       const timer = setInterval(() => {
@@ -67,7 +68,7 @@ const SILENT_MS = 3000
 export function ownInclinometer(against: Against): InstrumentDriver {
   return {
     kind: 'inclinometer',
-    name: 'This device’s own sensor',
+    name: msg.thisDevicesOwnSensor,
     start(listener: InstrumentListener) {
       const begun = performance.now()
       let isOver = false
@@ -84,7 +85,7 @@ export function ownInclinometer(against: Against): InstrumentDriver {
         last = figures
         if (now - changedMs >= STUCK_MS) {
           window.removeEventListener('deviceorientation', hear)
-          return listener.gone('The sensor gives the same figures again and again: it is not measuring.')
+          return listener.gone(msg.theSensorGivesTheSame)
         }
         const value = inclination(beta, gamma, against)
         if (value !== undefined) listener.sample({ tMs: now - begun, value })
@@ -93,11 +94,11 @@ export function ownInclinometer(against: Against): InstrumentDriver {
       void (asking.requestPermission?.() ?? Promise.resolve('granted' as const)).then(
         (answer) => {
           if (isOver) return
-          if (answer !== 'granted') return listener.gone('The browser was not allowed to read the sensor.')
-          silent = setTimeout(() => listener.gone('The sensor of this device does not answer.'), SILENT_MS)
+          if (answer !== 'granted') return listener.gone(msg.theBrowserWasNotAllowed)
+          silent = setTimeout(() => listener.gone(msg.theSensorOfThisDevice), SILENT_MS)
           window.addEventListener('deviceorientation', hear)
         },
-        () => listener.gone('The browser does not give the sensor to this page.'),
+        () => listener.gone(msg.theBrowserDoesNotGive),
       )
       return () => {
         isOver = true

@@ -7,6 +7,7 @@ import { fitterName } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly model: RestraintModel
@@ -28,23 +29,23 @@ export function BeginJob({ model, unit }: Props) {
   }
   return (
     <section className="mt-4 border-t border-line pt-3">
-      <h3 className="font-bold">A job on this unit</h3>
-      <p className="mb-2 text-sm text-ink-soft">Its steps are made for this restraint, and it ends in checks.</p>
+      <h3 className="font-bold">{msg.aJobOnThisUnit}</h3>
+      <p className="mb-2 text-sm text-ink-soft">{msg.itsStepsAreMadeFor}</p>
       <div className="flex flex-wrap items-end gap-3">
         <SelectField
-          label="Job"
+          label={msg.job}
           value={kind}
           options={jobsFor({ model }).map((id) => ({ id, label: JOB_TITLE[id] }))}
           onChange={(id) => setKind(id as JobKind)}
         />
         {kind === 'convert' && (
           <>
-            <SelectField label="It is now" value={from} options={modes} onChange={setFrom} />
-            <SelectField label="It becomes" value={to} options={modes} onChange={setTo} />
+            <SelectField label={msg.itIsNow} value={from} options={modes} onChange={setFrom} />
+            <SelectField label={msg.itBecomes} value={to} options={modes} onChange={setTo} />
           </>
         )}
         <Button disabled={kind === 'convert' && from === to} onClick={begin}>
-          Begin the job
+          {msg.beginTheJob}
         </Button>
       </div>
     </section>

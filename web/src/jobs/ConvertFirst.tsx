@@ -4,6 +4,7 @@ import { api } from '../session/api.ts'
 import { fitterName } from '../session/preferences.ts'
 import { Button } from '../ui/Button.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly model: RestraintModel
@@ -25,9 +26,9 @@ export function ConvertFirst({ model, unit, to }: Props) {
             .then((job) => navigate(`/jobs/${job.id}`), sayRefusal)
         }
       >
-        Convert {unit.serial} first
+        {msg.convertFirst(unit.serial)}
       </Button>
-      <span className="text-sm text-ink-soft">It stands as “{from.label}”.</span>
+      <span className="text-sm text-ink-soft">{msg.itStandsAs(from.label)}</span>
     </p>
   )
 }

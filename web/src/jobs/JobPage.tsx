@@ -13,6 +13,7 @@ import { StateMark } from '../ui/StateMark.tsx'
 import { JOB_MARK } from './jobMark.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Fold } from '../ui/Fold.tsx'
+import * as msg from './messages.en.ts'
 
 const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
@@ -27,10 +28,10 @@ export default function JobPage() {
     api.job(id).then(setJob, () => setJob('missing'))
   }, [id])
   useEffect(() => {
-    if (job !== null && job !== 'missing') document.title = `${job.plan.title} · Nimble Anchor`
+    if (job !== null && job !== 'missing') document.title = msg.nimbleAnchor(job.plan.title)
   }, [job])
-  if (job === null) return <p className="p-8 text-ink-soft">Loading.</p>
-  if (job === 'missing') return <Missing title="There is no such job" to="/" label="Go to Today" />
+  if (job === null) return <p className="p-8 text-ink-soft">{msg.loading}</p>
+  if (job === 'missing') return <Missing title={msg.thereIsNoSuchJob} to="/" label={msg.goToToday} />
   const { plan, record } = job
   const state = jobState(plan, record)
   const isOver = job.state === 'passed'
@@ -66,7 +67,7 @@ export default function JobPage() {
               to={`/fittings/${job.fittingId}/hand-over`}
               className="inline-flex min-h-11 items-center underline underline-offset-4"
             >
-              its fitting
+              {msg.itsFitting}
             </Link>
           </>
         )}
@@ -76,16 +77,10 @@ export default function JobPage() {
         <StateMark state={JOB_MARK[job.state].mark} word={JOB_MARK[job.state].word} size={20} />
       </p>
       {plan.holdsUnit && !isOver && (
-        <p className="mt-2 border-l-4 border-fail pl-3 font-semibold">
-          Not for use until every check below has passed: it is barred in every fitting.
-        </p>
+        <p className="mt-2 border-l-4 border-fail pl-3 font-semibold">{msg.notForUseUntilEvery}</p>
       )}
-      <p className="mt-2 text-sm text-ink-soft">
-        {plan.byMaker
-          ? 'The maker’s own steps.'
-          : 'The usual steps: where the maker’s manual says otherwise, it comes first.'}
-      </p>
-      <Panel title="Steps, in order" className="mt-3">
+      <p className="mt-2 text-sm text-ink-soft">{plan.byMaker ? msg.theMakersOwnSteps : msg.theUsualStepsWhereThe}</p>
+      <Panel title={msg.stepsInOrder} className="mt-3">
         <ol className="-my-2 divide-y divide-hair">
           {plan.steps.map((step, i) => {
             const isNext = state.nextStep?.id === step.id
@@ -108,10 +103,10 @@ export default function JobPage() {
                   <span>
                     {step.text}
                     {step.proof !== undefined && (
-                      <span className="block text-sm font-semibold">Look for: {step.proof}</span>
+                      <span className="block text-sm font-semibold">{msg.lookFor(step.proof)}</span>
                     )}
                     {pair !== undefined && (
-                      <span className="block text-sm font-normal text-ink-soft">Reverses: {pair}</span>
+                      <span className="block text-sm font-normal text-ink-soft">{msg.reverses(pair)}</span>
                     )}
                   </span>
                 </CheckBox>
@@ -120,10 +115,8 @@ export default function JobPage() {
           })}
         </ol>
       </Panel>
-      <Panel title="Checks at the end" className="mt-3">
-        {state.nextStep && (
-          <p className="text-ink-soft">They come when every step is done: a step may undo what they look at.</p>
-        )}
+      <Panel title={msg.checksAtTheEnd} className="mt-3">
+        {state.nextStep && <p className="text-ink-soft">{msg.theyComeWhenEveryStep}</p>}
         <ul className="flex flex-col gap-4">
           {plan.checks.map((check) => {
             const isFailed = state.failed.includes(check)
@@ -153,7 +146,7 @@ export default function JobPage() {
           })}
         </ul>
       </Panel>
-      <Fold className="mt-3" summary={`Who did what (${job.log.length})`}>
+      <Fold className="mt-3" summary={msg.whoDidWhat(job.log.length)}>
         <ol className="text-sm">
           {job.log.map((entry, i) => (
             <li key={i} className="border-b border-hair py-1">

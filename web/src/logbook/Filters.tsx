@@ -8,6 +8,7 @@ import { parseDay } from '../ui/days.ts'
 import { FilterChip, FilterChipShell } from '../ui/FilterChip.tsx'
 import { EMPTY_QUERY, isFiltered, type LogbookQuery } from './query.ts'
 import { CHECK_RULES, ruleTitle } from './ruleTitle.ts'
+import * as msg from './messages.en.ts'
 
 const shortDay = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
@@ -36,58 +37,62 @@ export function Filters({ query, onChange }: Props) {
   return (
     <div className="flex gap-1.5 overflow-x-auto sm:flex-wrap sm:overflow-visible">
       <FilterChip
-        label="State"
+        label={msg.state}
         value={query.status}
         options={[
-          { id: 'open', label: 'open' },
-          { id: 'signed', label: 'closed' },
+          { id: 'open', label: msg.open },
+          { id: 'signed', label: msg.closed },
         ]}
         onChange={(id) => onChange({ status: id as LogbookQuery['status'] })}
       />
       <FilterChip
-        label="Verdict"
+        label={msg.verdict}
         value={query.verdict}
         options={Object.entries(VERDICT_TEXT).map(([id, label]) => ({ id, label: label.toLowerCase() }))}
         onChange={(id) => onChange({ verdict: id as LogbookQuery['verdict'] })}
       />
       <FilterChip
-        label="Route"
+        label={msg.route}
         value={query.route}
         options={Object.entries(ROUTE_KINDS).map(([id, label]) => ({ id, label }))}
         onChange={(route) => onChange({ route })}
       />
       <FilterChip
-        label="Restraint"
+        label={msg.restraint}
         value={query.modelId}
         options={(catalogue?.models ?? []).map((m) => ({ id: m.id, label: modelName(m) }))}
         onChange={(modelId) => onChange({ modelId })}
       />
       <FilterChip
-        label="Car"
+        label={msg.car}
         value={query.vehicleId}
         options={(catalogue?.vehicles ?? []).map((v) => ({ id: v.id, label: vehicleName(v) }))}
         onChange={(vehicleId) => onChange({ vehicleId })}
       />
       <FilterChip
-        label="Failed check"
+        label={msg.failedCheck}
         value={query.withFaults ? ANY_CHECK : query.fault}
         options={[
-          { id: ANY_CHECK, label: 'any check' },
+          { id: ANY_CHECK, label: msg.anyCheck },
           ...CHECK_RULES.map((id) => ({ id, label: ruleTitle(id) })).toSorted((a, b) => a.label.localeCompare(b.label)),
         ]}
         onChange={(id) => onChange({ withFaults: id === ANY_CHECK, fault: id === ANY_CHECK ? '' : id })}
       />
-      <FilterChipShell label="Begun" chosen={days} onClear={() => onChange({ from: '', to: '' })}>
+      <FilterChipShell label={msg.begun} chosen={days} onClear={() => onChange({ from: '', to: '' })}>
         {() => (
           <div className="flex flex-col gap-2 p-1">
-            <DateField label="From" value={query.from} onChange={(from) => onChange({ from: parseDay(from) ?? '' })} />
-            <DateField label="To" value={query.to} onChange={(to) => onChange({ to: parseDay(to) ?? '' })} />
+            <DateField
+              label={msg.from}
+              value={query.from}
+              onChange={(from) => onChange({ from: parseDay(from) ?? '' })}
+            />
+            <DateField label={msg.to} value={query.to} onChange={(to) => onChange({ to: parseDay(to) ?? '' })} />
           </div>
         )}
       </FilterChipShell>
       {query.unitId !== '' && (
         <FilterChip
-          label="Unit, as shell or base"
+          label={msg.unitAsShellOrBase}
           value={query.unitId}
           options={(catalogue?.units ?? []).map((u) => ({ id: u.id, label: u.serial }))}
           onChange={(unitId) => onChange({ unitId })}
@@ -95,7 +100,7 @@ export function Filters({ query, onChange }: Props) {
       )}
       {isFiltered(query) && (
         <Button look="quiet" onClick={() => onChange(EMPTY_QUERY)}>
-          Show everything
+          {msg.showEverything}
         </Button>
       )}
     </div>

@@ -9,8 +9,9 @@ import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { ruleTitle } from './ruleTitle.ts'
 import { Fold } from '../ui/Fold.tsx'
+import * as msg from './messages.en.ts'
 
-Chart.defaults.font.family = '"Atkinson Hyperlegible Next Variable", sans-serif'
+Chart.defaults.font.family = msg.atkinsonHyperlegibleNextVariableSans
 Chart.defaults.font.size = 13
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 const colour = (token: string): string => getComputedStyle(document.documentElement).getPropertyValue(token).trim()
@@ -37,7 +38,7 @@ function Figures({
   readonly onPick?: ((ruleId: string) => void) | undefined
 }) {
   return (
-    <Fold summary="In figures" triggerClassName="text-sm">
+    <Fold summary={msg.inFigures} triggerClassName="text-sm">
       <table className="w-full text-sm">
         <tbody>
           {rows.map((r) => (
@@ -142,7 +143,7 @@ type Oftenest = Charts['oftenestByRoute']
 const inPerCent = (shares: readonly Share[], oftenest: Oftenest, name: (key: string) => string): BarRow[] =>
   shares.map((s) => {
     const most = oftenest.find((o) => o.key === s.key)
-    const which = most ? `; mostly ${ruleTitle(most.ruleId)}, ${most.count}` : ''
+    const which = most ? msg.mostly(ruleTitle(most.ruleId), most.count) : ''
     return {
       ...(most && { key: most.ruleId }),
       label: name(s.key),
@@ -157,27 +158,27 @@ const weekText = (iso: string): string => weekDay.format(new Date(`${iso}T00:00:
 /** Week by week: how many fittings, and in how many of them a check failed on the way. */
 function Weeks({ weeks }: { readonly weeks: Charts['weeks'] }) {
   const ink = colour('--ink')
-  const title = 'Fittings a week, and those with a failed check'
+  const title = msg.fittingsAWeekAndThose
   return (
     <section className="min-w-0">
       <h3 className="mb-1 font-bold">{title}</h3>
       {weeks.length === 0 ? (
-        <p className="text-ink-soft">Nothing was fitted yet.</p>
+        <p className="text-ink-soft">{msg.nothingWasFittedYet}</p>
       ) : (
         <>
           <div style={{ height: 230 }}>
             <Bar
-              aria-label={`${title}: ${weeks.map((w) => `week of ${weekText(w.week)}, ${w.fittings}, ${w.withFault} with a failed check`).join('; ')}`}
+              aria-label={`${title}: ${weeks.map((w) => msg.weekOfWithAFailed(weekText(w.week), w.fittings, w.withFault)).join('; ')}`}
               data={{
                 labels: weeks.map((w) => weekText(w.week)),
                 datasets: [
                   {
-                    label: 'with a failed check',
+                    label: msg.withAFailedCheck,
                     data: weeks.map((w) => w.withFault),
                     backgroundColor: colour('--fail'),
                   },
                   {
-                    label: 'without',
+                    label: msg.without,
                     data: weeks.map((w) => w.fittings - w.withFault),
                     backgroundColor: colour('--shoal-deep'),
                     borderColor: colour('--line'),
@@ -203,7 +204,7 @@ function Weeks({ weeks }: { readonly weeks: Charts['weeks'] }) {
           </div>
           <Figures
             rows={weeks.map((w) => ({
-              label: `week of ${weekText(w.week)}`,
+              label: msg.weekOf(weekText(w.week)),
               value: w.fittings,
               text: shareText({ key: '', count: w.withFault, of: w.fittings }),
             }))}
@@ -227,19 +228,19 @@ export default function LogbookCharts({ asked, onCheck }: Props) {
     queryFn: () => api.logbookCharts(asked),
     placeholderData: (before) => before,
   })
-  if (isError) return <p role="alert">The server does not answer.</p>
-  if (charts === undefined) return <p className="p-4 text-ink-soft">Counting.</p>
+  if (isError) return <p role="alert">{msg.theServerDoesNotAnswer}</p>
+  if (charts === undefined) return <p className="p-4 text-ink-soft">{msg.counting}</p>
   const { onArrival } = charts
   return (
     <Panel
       className="mb-3"
-      title={`Summary of ${charts.fittings.toLocaleString()} ${charts.fittings === 1 ? 'fitting' : 'fittings'}`}
+      title={msg.summaryOf(charts.fittings.toLocaleString(), charts.fittings === 1 ? msg.fitting : msg.fittings2)}
     >
       <div className="grid gap-6 lg:grid-cols-2">
         <div className="flex flex-col gap-6">
           <Weeks weeks={charts.weeks} />
           <Bars
-            title="Minutes in each stage, median"
+            title={msg.minutesInEachStageMedian}
             rows={STAGES.flatMap((stage) => {
               const m = charts.minutes.find((x) => x.stage === stage)
               return m
@@ -247,40 +248,36 @@ export default function LogbookCharts({ asked, onCheck }: Props) {
                     {
                       label: STAGE_TEXT[stage],
                       value: m.median,
-                      text: `${m.median} min, ${m.fittings} ${m.fittings === 1 ? 'fitting' : 'fittings'}`,
+                      text: msg.min(m.median, m.fittings, m.fittings === 1 ? msg.fitting : msg.fittings2),
                     },
                   ]
                 : []
             })}
-            empty="No time was measured yet: it is the time between entries, pauses over ten minutes left out."
+            empty={msg.noTimeWasMeasuredYet}
           />
         </div>
         <Bars
-          title={`Wrong on arrival: ${shareText({ key: '', count: onArrival.withFault, of: onArrival.fittings })} that came already fitted`}
+          title={msg.wrongOnArrivalThatCame(shareText({ key: '', count: onArrival.withFault, of: onArrival.fittings }))}
           rows={counted(onArrival.faults, ruleTitle)}
-          empty={
-            onArrival.fittings === 0
-              ? 'None came already fitted: say so when a fitting begins.'
-              : 'Nothing was wrong at the first look.'
-          }
+          empty={onArrival.fittings === 0 ? msg.noneCameAlreadyFittedSay : msg.nothingWasWrongAtThe}
           onPick={onCheck}
         />
         <Bars
-          title="Fittings in which each check failed"
+          title={msg.fittingsInWhichEachCheck}
           rows={counted(charts.failing, ruleTitle)}
-          empty="No check failed."
+          empty={msg.noCheckFailed}
           onPick={onCheck}
         />
         <Bars
-          title="With a failed check, by restraint, per cent"
+          title={msg.withAFailedCheckBy}
           rows={inPerCent(charts.byRestraint, charts.oftenestByRestraint, (key) => key)}
-          empty="No restraint was chosen yet."
+          empty={msg.noRestraintWasChosenYet}
           onPick={onCheck}
         />
         <Bars
-          title="With a failed check, by route, per cent"
+          title={msg.withAFailedCheckByRoute}
           rows={inPerCent(charts.byRoute, charts.oftenestByRoute, (key) => ROUTE_KINDS[key as RouteKind] ?? key)}
-          empty="No route was chosen yet."
+          empty={msg.noRouteWasChosenYet}
           onPick={onCheck}
         />
       </div>

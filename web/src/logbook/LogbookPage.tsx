@@ -15,6 +15,7 @@ import { Filters } from './Filters.tsx'
 import { LogbookTable } from './LogbookTable.tsx'
 import { isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
 import { useLogbook } from './useLogbook.ts'
+import * as msg from './messages.en.ts'
 
 const LogbookCharts = lazy(() => import('./LogbookCharts.tsx'))
 
@@ -32,7 +33,7 @@ export default withQueries(function LogbookPage() {
   const list = useLogbook(asked)
   const [showsCharts, setShowsCharts] = useState(false)
   useEffect(() => {
-    document.title = 'Logbook · Nimble Anchor'
+    document.title = msg.logbookNimbleAnchor
     void useCatalogue.getState().load()
   }, [])
   const shown = usePreferences((s) => s.logbookColumns) as readonly ColumnId[]
@@ -40,17 +41,17 @@ export default withQueries(function LogbookPage() {
   return (
     <Page hasVerdicts>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
-        <h1 className="text-3xl font-bold tracking-tight">Logbook</h1>
+        <h1 className="text-3xl font-bold tracking-tight">{msg.logbook}</h1>
         <SearchField
-          label="Search the logbook"
-          placeholder="Name, car, plate, unit, fitter, failed check"
+          label={msg.searchTheLogbook}
+          placeholder={msg.nameCarPlateUnitFitter}
           value={query.q}
           onChange={(q) => change({ q })}
           className="order-last w-full sm:order-none sm:max-w-md sm:flex-1"
         />
         <div className="flex flex-wrap gap-2">
           <Button aria-expanded={showsCharts} onClick={() => setShowsCharts(!showsCharts)}>
-            {showsCharts ? 'Hide the charts' : 'Charts'}
+            {showsCharts ? msg.hideTheCharts : msg.charts}
           </Button>
           <Save asked={asked} columns={csvColumns} />
         </div>
@@ -60,7 +61,7 @@ export default withQueries(function LogbookPage() {
       </div>
       {showsCharts ? (
         <div className="min-h-0 lg:flex-1 lg:overflow-y-auto">
-          <Suspense fallback={<p className="p-4 text-ink-soft">Loading.</p>}>
+          <Suspense fallback={<p className="p-4 text-ink-soft">{msg.loading}</p>}>
             <LogbookCharts
               asked={asked}
               onCheck={(fault) => {
@@ -76,8 +77,8 @@ export default withQueries(function LogbookPage() {
             <h2 className="text-[1.02rem] font-bold">
               <span role="status">
                 {list.total === undefined
-                  ? 'Fittings'
-                  : `${list.total.toLocaleString()} ${list.total === 1 ? 'fitting' : 'fittings'}`}
+                  ? msg.fittings
+                  : `${list.total.toLocaleString()} ${list.total === 1 ? msg.fitting : msg.fittings2}`}
               </span>
             </h2>
             <span className="hidden sm:block">
@@ -86,14 +87,12 @@ export default withQueries(function LogbookPage() {
           </header>
           {list.failed && (
             <p role="alert" className="p-3.5">
-              The server does not answer. Change the search, or load the page again.
+              {msg.theServerDoesNotAnswerChange}
             </p>
           )}
           {list.total === 0 && (
             <p className="p-3.5 text-ink-soft">
-              {isFiltered(query)
-                ? 'Nothing of that kind is in the logbook.'
-                : 'Nothing has been fitted yet. Every fitting stands here from its first entry on.'}
+              {isFiltered(query) ? msg.nothingOfThatKindIs : msg.nothingHasBeenFittedYet}
             </p>
           )}
           {list.total !== undefined && list.total > 0 && <LogbookTable list={list} total={list.total} shown={shown} />}
@@ -110,10 +109,12 @@ function Save({ asked, columns }: { readonly asked: string; readonly columns: re
   return (
     <>
       <FileButton path={`/api/logbook.csv?${csv}`} name="logbook.csv">
-        <Download size={18} aria-hidden="true" /> CSV
+        <Download size={18} aria-hidden="true" />
+        {msg.csv}
       </FileButton>
       <FileButton path={`/api/logbook.json?${asked}`} name="logbook.json">
-        <Download size={18} aria-hidden="true" /> JSON
+        <Download size={18} aria-hidden="true" />
+        {msg.json}
       </FileButton>
     </>
   )
@@ -126,13 +127,14 @@ function ColumnChoice() {
     <Popover.Root>
       <Popover.Trigger asChild>
         <Button look="quiet">
-          <Columns3 size={18} aria-hidden="true" /> Columns
+          <Columns3 size={18} aria-hidden="true" />
+          {msg.columns}
         </Button>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           align="end"
-          aria-label="Columns"
+          aria-label={msg.columns2}
           className="z-40 w-60 rounded-[4px] border-2 border-ink bg-sheet p-2 text-ink shadow-lg"
         >
           {COLUMNS.map(({ id, label }) => (

@@ -11,6 +11,7 @@ import { useMedia } from '../ui/useMedia.ts'
 import { COLUMNS, columnsOf, features, type ColumnId } from './columns.tsx'
 import { ruleTitle } from './ruleTitle.ts'
 import type { LogbookList } from './useLogbook.ts'
+import * as msg from './messages.en.ts'
 
 /** Three lines on a phone, one beside a keyboard. */
 const ROW_PX = { narrow: 108, wide: 46 } as const
@@ -89,7 +90,7 @@ export function LogbookTable({
         ref={scroller}
         tabIndex={0}
         role="region"
-        aria-label="Fittings, newest first"
+        aria-label={msg.fittingsNewestFirst}
         className="max-h-[70dvh] min-h-40 overflow-y-auto lg:max-h-none lg:flex-1"
       >
         <ul style={{ height: virtual.getTotalSize() }} className="relative">
@@ -105,7 +106,7 @@ export function LogbookTable({
                 className="absolute inset-x-0 top-0 border-b border-hair"
               >
                 {row === undefined ? (
-                  <span className="block p-2.5 text-ink-soft">Loading.</span>
+                  <span className="block p-2.5 text-ink-soft">{msg.loading}</span>
                 ) : isWide ? (
                   <Link
                     to={`/fittings/${row.id}`}
@@ -145,13 +146,13 @@ function Card({ row }: { readonly row: LogbookRow }) {
       </time>
       <span className="col-span-2 min-w-0">
         <span className="block truncate">
-          <b>{row.childName}</b> · {row.restraintName ?? 'no restraint yet'} · {row.vehicleName ?? 'no car yet'}
+          <b>{row.childName}</b> · {row.restraintName ?? msg.noRestraintYet} · {row.vehicleName ?? msg.noCarYet}
         </span>
         <span className="block truncate text-sm text-ink-soft">
           {[
-            row.arrivedInstalled && 'came already fitted',
-            row.elsewhere && 'signed elsewhere',
-            row.faults.length > 0 && `failed on the way: ${row.faults.map(ruleTitle).join(', ')}`,
+            row.arrivedInstalled && msg.cameAlreadyFitted,
+            row.elsewhere && msg.signedElsewhere,
+            row.faults.length > 0 && msg.failedOnTheWay2(row.faults.map(ruleTitle).join(', ')),
             row.fitter,
           ]
             .filter(Boolean)

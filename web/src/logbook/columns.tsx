@@ -7,6 +7,7 @@ import type { ReactNode } from 'react'
 import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { ruleTitle } from './ruleTitle.ts'
+import * as msg from './messages.en.ts'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 
@@ -15,16 +16,16 @@ const helper = createColumnHelper<typeof features, LogbookRow>()
 
 /** What stands in the table; each with the width that it takes and the columns of the CSV that it is. */
 export const COLUMNS = [
-  { id: 'number', label: 'Number', width: '6rem', csv: ['number'] },
-  { id: 'day', label: 'Day', width: '7rem', csv: ['createdAt'] },
-  { id: 'verdict', label: 'Verdict', width: '10.500rem', csv: ['status', 'verdict'] },
-  { id: 'child', label: 'Child', width: 'minmax(7rem,1.2fr)', csv: ['childName'] },
-  { id: 'restraint', label: 'Restraint', width: 'minmax(8rem,1.2fr)', csv: ['restraintName'] },
-  { id: 'car', label: 'Car', width: 'minmax(7rem,1fr)', csv: ['vehicleName'] },
-  { id: 'route', label: 'Route', width: 'minmax(6rem,0.800fr)', csv: ['routeKind'] },
-  { id: 'failed', label: 'Failed on the way', width: 'minmax(9rem,2fr)', csv: ['faults'] },
-  { id: 'fitter', label: 'Fitter', width: 'minmax(6rem,0.800fr)', csv: ['fitter'] },
-  { id: 'came', label: 'Came fitted', width: '7rem', csv: ['arrivedInstalled', 'elsewhere'] },
+  { id: 'number', label: msg.number, width: '6rem', csv: ['number'] },
+  { id: 'day', label: msg.day, width: '7rem', csv: ['createdAt'] },
+  { id: 'verdict', label: msg.verdict, width: '10.500rem', csv: ['status', 'verdict'] },
+  { id: 'child', label: msg.child, width: 'minmax(7rem,1.2fr)', csv: ['childName'] },
+  { id: 'restraint', label: msg.restraint, width: 'minmax(8rem,1.2fr)', csv: ['restraintName'] },
+  { id: 'car', label: msg.car, width: 'minmax(7rem,1fr)', csv: ['vehicleName'] },
+  { id: 'route', label: msg.route, width: 'minmax(6rem,0.800fr)', csv: ['routeKind'] },
+  { id: 'failed', label: msg.failedOnTheWay, width: 'minmax(9rem,2fr)', csv: ['faults'] },
+  { id: 'fitter', label: msg.fitter, width: 'minmax(6rem,0.800fr)', csv: ['fitter'] },
+  { id: 'came', label: msg.cameFitted, width: '7rem', csv: ['arrivedInstalled', 'elsewhere'] },
 ] as const
 export type ColumnId = (typeof COLUMNS)[number]['id']
 
@@ -43,12 +44,12 @@ const CELLS: Record<ColumnId, (row: LogbookRow, demoUpTo: number) => ReactNode> 
     />
   ),
   child: (row) => <b>{row.childName}</b>,
-  restraint: (row) => row.restraintName ?? 'no restraint yet',
-  car: (row) => row.vehicleName ?? 'no car yet',
+  restraint: (row) => row.restraintName ?? msg.noRestraintYet,
+  car: (row) => row.vehicleName ?? msg.noCarYet,
   route: (row) => (row.routeKind === null ? '' : ROUTE_KINDS[row.routeKind]),
   failed: (row) => row.faults.map(ruleTitle).join(', '),
   fitter: (row) => row.fitter,
-  came: (row) => (row.elsewhere ? 'signed elsewhere' : row.arrivedInstalled ? 'already fitted' : ''),
+  came: (row) => (row.elsewhere ? msg.signedElsewhere : row.arrivedInstalled ? msg.alreadyFitted : ''),
 }
 
 export const columnsOf = (demoUpTo: number) =>

@@ -7,12 +7,13 @@ import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { SecretField } from '../ui/SecretField.tsx'
 import { confirmByPasskey, isCalledOff } from './passkey.ts'
+import * as msg from './messages.en.ts'
 
 /** The password or passkey again, for one thing that was just asked for. */
 export default function ConfirmDialog() {
   const ask = useConfirming((s) => s.ask)
   return (
-    <Dialog open={ask !== undefined} onOpenChange={() => ask?.(false)} title="Is it you?">
+    <Dialog open={ask !== undefined} onOpenChange={() => ask?.(false)} title={msg.isItYou}>
       {ask && <Proof onGiven={() => ask(true)} onLeft={() => ask(false)} />}
     </Dialog>
   )
@@ -34,10 +35,11 @@ function Proof({ onGiven, onLeft }: { readonly onGiven: () => void; readonly onL
   return (
     <form className="flex flex-col gap-3" onSubmit={proved((password) => api.confirm({ password }))}>
       <p className="text-ink-soft">
-        This cannot be taken back, or takes names out of the house: show that it is you, {session?.person?.name}.
+        {msg.thisCannotBeTakenBack}
+        {session?.person?.name}.
       </p>
       <SecretField
-        label="Password"
+        label={msg.password}
         value={values.password}
         onChange={set('password')}
         autoComplete="current-password"
@@ -45,15 +47,16 @@ function Proof({ onGiven, onLeft }: { readonly onGiven: () => void; readonly onL
       />
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="main" disabled={isBusy || values.password === ''}>
-          Go on
+          {msg.goOn}
         </Button>
         {session?.canPasskey && (
           <Button disabled={isBusy} onClick={() => proved(confirmByPasskey)()}>
-            <Fingerprint size={18} aria-hidden="true" /> Use a passkey
+            <Fingerprint size={18} aria-hidden="true" />
+            {msg.useAPasskey}
           </Button>
         )}
         <Button look="quiet" onClick={onLeft}>
-          Cancel
+          {msg.cancel}
         </Button>
       </div>
     </form>

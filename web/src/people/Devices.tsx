@@ -5,6 +5,7 @@ import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { PairPhone } from './PairPhone.tsx'
+import * as msg from './messages.en.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
@@ -21,11 +22,11 @@ export function Devices({ isLead }: { readonly isLead: boolean }) {
             <b>{d.label}</b>
             <span className="min-w-0 flex-1">{d.people.join(', ')}</span>
             <span className="text-sm text-ink-soft">
-              {d.isThis ? 'this device' : `used ${stamp.format(new Date(d.seenAt))}`}
+              {d.isThis ? msg.thisDevice : msg.used(stamp.format(new Date(d.seenAt)))}
             </span>
             <Button
               look="quiet"
-              aria-label={`Sign out: ${d.label}, ${d.people.join(', ')}${d.isThis ? ', this device' : ''}`}
+              aria-label={msg.signOut2(d.label, d.people.join(', '), d.isThis ? msg.thisDevice2 : '')}
               onClick={() =>
                 void api.revokeDevice(whose, d.id).then((next) => {
                   setDevices(next)
@@ -33,7 +34,7 @@ export function Devices({ isLead }: { readonly isLead: boolean }) {
                 }, sayRefusal)
               }
             >
-              Sign it out
+              {msg.signItOut}
             </Button>
           </li>
         ))}

@@ -3,6 +3,7 @@ import { useLocation } from 'react-router'
 import { api } from '../session/api.ts'
 import { useConfirming } from '../session/confirm.ts'
 import { useWho } from '../session/who.ts'
+import * as msg from './messages.en.ts'
 
 const SignIn = lazy(() => import('./SignIn.tsx'))
 const ConfirmDialog = lazy(() => import('./ConfirmDialog.tsx'))
@@ -51,8 +52,7 @@ export function Gate({ children }: { readonly children: ReactNode }) {
 function Insecure() {
   return (
     <p role="alert" className="no-print border-b-2 border-fail bg-sheet px-4 py-1.5 text-sm font-semibold text-fail">
-      Not encrypted: anybody on this network can read along and take a password. Passkeys, camera, tilt sensor and
-      working in several tabs are off, and nothing works without the server. Start it with a certificate.
+      {msg.notEncryptedAnybodyOnThis}
     </p>
   )
 }

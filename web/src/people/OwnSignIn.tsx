@@ -13,6 +13,7 @@ import { LEAST_PASSWORD, LEAST_PIN } from './limits.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, makePasskey } from './passkey.ts'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
+import * as msg from './messages.en.ts'
 
 /** PIN, passkeys, password and printed codes of whoever is signed in. */
 export function OwnSignIn() {
@@ -33,16 +34,14 @@ function Pin({ hasPin }: { readonly hasPin: boolean }) {
   const keep = async (next: string | null): Promise<void> => {
     useWho.getState().take(await api.setPin(next))
     take({ pin: '' })
-    toast(next === null ? 'The PIN is gone.' : 'The PIN is set.')
+    toast(next === null ? msg.thePinIsGone : msg.thePinIsSet)
   }
   return (
-    <Panel title="PIN" aside={<span className="text-sm text-ink-soft">{hasPin ? 'set' : 'none yet'}</span>}>
+    <Panel title={msg.pin} aside={<span className="text-sm text-ink-soft">{hasPin ? msg.set : msg.noneYet}</span>}>
       <Form onSubmit={send(({ pin }) => keep(pin))}>
-        <p className="text-ink-soft">
-          4 to 8 figures. By it you come back to a device that you have signed in on in this shift, and no other.
-        </p>
+        <p className="text-ink-soft">{msg.n4To8FiguresBy}</p>
         <SecretField
-          label={hasPin ? 'New PIN' : 'PIN'}
+          label={hasPin ? msg.newPin : msg.pin}
           value={values.pin}
           onChange={set('pin')}
           autoComplete="off"
@@ -51,11 +50,11 @@ function Pin({ hasPin }: { readonly hasPin: boolean }) {
         />
         <div className="flex flex-wrap gap-2">
           <Button type="submit" disabled={values.pin.length < LEAST_PIN}>
-            Set the PIN
+            {msg.setThePin}
           </Button>
           {hasPin && (
             <Button look="quiet" onClick={() => send(() => keep(null))()}>
-              Take it away
+              {msg.takeItAway}
             </Button>
           )}
         </div>
@@ -70,47 +69,42 @@ function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
   const [keys, setKeys] = useState<readonly PasskeyView[]>([])
   useEffect(() => void api.passkeys().then(setKeys, sayRefusal), [])
   const add = (): void =>
-    void makePasskey(`Passkey of ${stamp.format(new Date())}`).then(
+    void makePasskey(msg.passkeyOf(stamp.format(new Date()))).then(
       (next) => {
         setKeys(next)
-        toast('The passkey is kept.')
+        toast(msg.thePasskeyIsKept)
       },
       (error: unknown) => {
         if (!isCalledOff(error)) sayRefusal(error)
       },
     )
   return (
-    <Panel title="Passkeys">
-      {canPasskey && keys.length === 0 && (
-        <p className="mb-1 text-ink-soft">
-          Instead of the password: what unlocks this device, a finger or a face, signs you in.
-        </p>
-      )}
+    <Panel title={msg.passkeys}>
+      {canPasskey && keys.length === 0 && <p className="mb-1 text-ink-soft">{msg.insteadOfThePasswordWhat}</p>}
       <ul className="divide-y divide-hair">
         {keys.map((k) => (
           <li key={k.id} className="flex flex-wrap items-center gap-x-3">
             <span className="flex-1">{k.label}</span>
             <span className="text-sm text-ink-soft">
-              {k.usedAt === null ? 'not used yet' : `used ${stamp.format(new Date(k.usedAt))}`}
+              {k.usedAt === null ? msg.notUsedYet : msg.used(stamp.format(new Date(k.usedAt)))}
             </span>
             <Button
               look="quiet"
-              aria-label={`Take away: ${k.label}`}
+              aria-label={msg.takeAway2(k.label)}
               onClick={() => void api.removePasskey(k.id).then(setKeys, sayRefusal)}
             >
-              Take away
+              {msg.takeAway}
             </Button>
           </li>
         ))}
       </ul>
       {canPasskey ? (
         <Button className="mt-2" onClick={add}>
-          <Fingerprint size={18} aria-hidden="true" /> Add a passkey
+          <Fingerprint size={18} aria-hidden="true" />
+          {msg.addAPasskey}
         </Button>
       ) : (
-        <p className="text-ink-soft">
-          A passkey belongs to a name: open this page by localhost, or by a host name with encryption, not by a number.
-        </p>
+        <p className="text-ink-soft">{msg.aPasskeyBelongsToA}</p>
       )}
     </Panel>
   )
@@ -120,32 +114,32 @@ function Password() {
   // Named as the server names them: what it says of the new one stands there.
   const { values, set, take, faultOf, fault, send } = useFields({ before: '', password: '' }, ['before', 'password'])
   return (
-    <Panel title="Password">
+    <Panel title={msg.password}>
       <Form
         onSubmit={send(async ({ before, password }) => {
           await api.setPassword(before, password)
           take({ before: '', password: '' })
-          toast('The password is changed; other devices are signed out.')
+          toast(msg.thePasswordIsChangedOther)
         })}
       >
         <SecretField
-          label="Password until now"
+          label={msg.passwordUntilNow}
           value={values.before}
           onChange={set('before')}
           autoComplete="current-password"
           fault={faultOf('before') ?? fault}
         />
         <SecretField
-          label="New password"
+          label={msg.newPassword}
           value={values.password}
           onChange={set('password')}
           autoComplete="new-password"
-          hint="At least 10 signs."
+          hint={msg.atLeast10Signs}
           fault={faultOf('password')}
         />
         <div>
           <Button type="submit" disabled={values.before === '' || values.password.length < LEAST_PASSWORD}>
-            Change it
+            {msg.changeIt}
           </Button>
         </div>
       </Form>
@@ -156,12 +150,10 @@ function Password() {
 function Codes({ name }: { readonly name: string }) {
   const [codes, setCodes] = useState<readonly string[]>([])
   return (
-    <Panel title="Recovery codes">
-      <p className="mb-3 text-ink-soft">
-        Where the password is lost, one of them lets you in. New ones make the old void.
-      </p>
+    <Panel title={msg.recoveryCodes}>
+      <p className="mb-3 text-ink-soft">{msg.whereThePasswordIsLost}</p>
       <Button onClick={() => void api.newRecoveryCodes().then((r) => setCodes(r.recoveryCodes), sayRefusal)}>
-        Make new ones
+        {msg.makeNewOnes}
       </Button>
       <RecoveryCodes name={name} codes={codes} onDone={() => setCodes([])} />
     </Panel>

@@ -6,6 +6,7 @@ import { Button } from '../ui/Button.tsx'
 import { CodePicture } from '../ui/CodePicture.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import * as msg from './messages.en.ts'
 
 /** A phone reads the code and is signed in as whoever shows it. */
 export function PairPhone() {
@@ -22,37 +23,35 @@ export function PairPhone() {
   return (
     <>
       <Button onClick={show}>
-        <Smartphone size={18} aria-hidden="true" /> Pair a phone
+        <Smartphone size={18} aria-hidden="true" />
+        {msg.pairAPhone}
       </Button>
-      <Dialog open={pairing !== undefined} onOpenChange={() => setPairing(undefined)} title="Pair a phone">
+      <Dialog open={pairing !== undefined} onOpenChange={() => setPairing(undefined)} title={msg.pairAPhone2}>
         {pairing && (
           <div className="grid gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
             {leftS > 0 ? (
-              <CodePicture text={pairing.url} label="Code that signs a phone in as you" className="size-64" />
+              <CodePicture text={pairing.url} label={msg.codeThatSignsAPhone} className="size-64" />
             ) : (
               <div className="grid size-64 place-items-center border border-line">
                 <Button look="main" onClick={show}>
-                  Show a new code
+                  {msg.showANewCode}
                 </Button>
               </div>
             )}
             <div className="min-w-0">
-              <p>Point the phone’s camera at it, and open what it shows. The phone is then signed in as you.</p>
+              <p>{msg.pointThePhonesCameraAt}</p>
               <p className="mt-2 text-lg" aria-live="polite">
                 {leftS > 0 ? (
                   <>
-                    Good for <b>{leftS} s</b>, once.
+                    {msg.goodFor}
+                    <b>{msg.s(leftS)}</b>
+                    {msg.once}
                   </>
                 ) : (
-                  'Its two minutes are over.'
+                  msg.itsTwoMinutesAreOver
                 )}
               </p>
-              {!pairing.isReachable && (
-                <p className="mt-2 text-ink-soft">
-                  No phone reaches this machine yet: it is started for itself alone. Start it for the bay’s own network,
-                  with --host and a certificate.
-                </p>
-              )}
+              {!pairing.isReachable && <p className="mt-2 text-ink-soft">{msg.noPhoneReachesThisMachine}</p>}
               <p className="mt-2 text-sm break-all text-ink-soft">{pairing.url}</p>
             </div>
           </div>

@@ -8,6 +8,7 @@ import { OwnSignIn } from './OwnSignIn.tsx'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 import { Record } from './Record.tsx'
 import { Staff } from './Staff.tsx'
+import * as msg from './messages.en.ts'
 
 /** Who works at the bay, on which devices, and what was done. */
 export default function PeoplePage() {
@@ -19,28 +20,26 @@ export default function PeoplePage() {
     codes: [],
   })
   useEffect(() => {
-    document.title = 'People · Nimble Anchor'
+    document.title = msg.peopleNimbleAnchor
   }, [])
   return (
     <Page>
       <div className="mb-3 flex flex-wrap items-baseline gap-x-5">
-        <h1 className="text-3xl font-bold tracking-tight">People</h1>
+        <h1 className="text-3xl font-bold tracking-tight">{msg.people}</h1>
         <p className="text-ink-soft">
-          {session?.hasPeople
-            ? 'What somebody enters stands under their name.'
-            : 'Nobody signs in yet: whoever is at this machine may do everything, and no phone reaches it.'}
+          {session?.hasPeople ? msg.whatSomebodyEntersStandsUnder : msg.nobodySignsInYetWhoever}
         </p>
       </div>
       {session?.hasPeople ? (
         <Tabs
-          label="People"
+          label={msg.people}
           // What has happened meanwhile is asked for when it is looked at.
           onSelect={setAt}
           tabs={[
-            ...(isLead ? [{ id: 'staff', label: 'Who works here', content: <Staff key={at} /> }] : []),
-            { id: 'own', label: 'Your sign-in', content: <OwnSignIn /> },
-            { id: 'devices', label: 'Devices', content: <Devices key={at} isLead={isLead} /> },
-            ...(isLead ? [{ id: 'record', label: 'What was done', content: <Record key={at} /> }] : []),
+            ...(isLead ? [{ id: 'staff', label: msg.whoWorksHere, content: <Staff key={at} /> }] : []),
+            { id: 'own', label: msg.yourSignIn, content: <OwnSignIn /> },
+            { id: 'devices', label: msg.devices, content: <Devices key={at} isLead={isLead} /> },
+            ...(isLead ? [{ id: 'record', label: msg.whatWasDone, content: <Record key={at} /> }] : []),
           ]}
         />
       ) : (

@@ -8,6 +8,7 @@ import { SecretField } from '../ui/SecretField.tsx'
 import { TextField } from '../ui/TextField.tsx'
 import { LEAST_PASSWORD } from './limits.ts'
 import { ROLE_TEXT } from './words.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** The first keeps the bay, and there is no choice. */
@@ -29,8 +30,8 @@ export function PersonForm({ isFirst, onAdded }: Props) {
     { name: isFirst ? typed : '', role: isFirst ? 'lead' : 'fitter', password: '' },
     ['name', 'password'],
     ({ name, password }) => ({
-      name: name.trim() === '' ? 'needs a name' : undefined,
-      password: password.length < LEAST_PASSWORD ? `needs at least ${LEAST_PASSWORD} signs` : undefined,
+      name: name.trim() === '' ? msg.needsAName : undefined,
+      password: password.length < LEAST_PASSWORD ? msg.needsAtLeastSigns(LEAST_PASSWORD) : undefined,
     }),
   )
   return (
@@ -42,7 +43,7 @@ export function PersonForm({ isFirst, onAdded }: Props) {
       })}
     >
       <TextField
-        label={isFirst ? 'Your name' : 'Name'}
+        label={isFirst ? msg.yourName : msg.name}
         value={values.name}
         onChange={set('name')}
         autoComplete={isFirst ? 'username' : 'off'}
@@ -51,23 +52,23 @@ export function PersonForm({ isFirst, onAdded }: Props) {
       />
       {!isFirst && (
         <Choices
-          legend="What they may do"
+          legend={msg.whatTheyMayDo}
           options={ROLES.map((id) => ({ id, label: ROLE_TEXT[id] }))}
           value={values.role}
           onChoose={(id) => set('role')(id as Role)}
         />
       )}
       <SecretField
-        label={isFirst ? 'Password' : 'Password to begin with'}
+        label={isFirst ? msg.password : msg.passwordToBeginWith}
         value={values.password}
         onChange={set('password')}
         autoComplete="new-password"
-        hint="At least 10 signs: three or four words that do not belong together."
+        hint={msg.atLeast10SignsThree}
         fault={faultOf('password') ?? fault}
       />
       <div>
         <Button type="submit" look="main" disabled={isBusy || !isRight}>
-          {isFirst ? 'Sign in from now on' : 'Add them'}
+          {isFirst ? msg.signInFromNowOn : msg.addThem}
         </Button>
       </div>
     </form>

@@ -5,6 +5,7 @@ import { api } from '../session/api.ts'
 import { useWho } from '../session/who.ts'
 import { sayRefusal } from '../ui/refusal.ts'
 import { ROLE_WORD } from './words.ts'
+import * as msg from './messages.en.ts'
 
 const ITEM = 'flex min-h-11 items-center gap-2 rounded-[3px] px-3 outline-none data-highlighted:bg-shoal-deep'
 
@@ -17,7 +18,7 @@ export default function PersonMenu() {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        aria-label={`Signed in: ${person.name}`}
+        aria-label={msg.signedIn(person.name)}
         className="grid size-11 place-items-center rounded-[3px] hover:bg-shoal sm:flex sm:w-auto sm:gap-2 sm:px-3"
       >
         <UserRound size={18} aria-hidden="true" />
@@ -32,13 +33,15 @@ export default function PersonMenu() {
             <b>{person.name}</b> <span className="text-ink-soft">{ROLE_WORD[person.role]}</span>
           </DropdownMenu.Label>
           <DropdownMenu.Item className={ITEM} onSelect={() => void navigate('/people')}>
-            <UsersRound size={18} aria-hidden="true" /> Your sign-in, devices, people
+            <UsersRound size={18} aria-hidden="true" />
+            {msg.yourSignInDevicesPeople}
           </DropdownMenu.Item>
           <DropdownMenu.Item className={ITEM} onSelect={() => take(api.lock())}>
-            <Lock size={18} aria-hidden="true" /> {person.hasPin ? 'Change over, or lock' : 'Lock'}
+            <Lock size={18} aria-hidden="true" /> {person.hasPin ? msg.changeOverOrLock : msg.lock}
           </DropdownMenu.Item>
           <DropdownMenu.Item className={ITEM} onSelect={() => take(api.signOut())}>
-            <LogOut size={18} aria-hidden="true" /> Sign out
+            <LogOut size={18} aria-hidden="true" />
+            {msg.signOut}
           </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SearchField } from '../ui/SearchField.tsx'
+import * as msg from './messages.en.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' }) // prettier-ignore
 
@@ -15,9 +16,9 @@ export function Record() {
   const shown = rows.filter((r) => `${r.who} ${r.what}`.toLowerCase().includes(wanted))
   return (
     <div className="rounded-[3px] border border-line bg-sheet p-3.5">
-      <SearchField label="Find a person or a deed" value={search} onChange={setSearch} className="mb-2 max-w-sm" />
+      <SearchField label={msg.findAPersonOrA} value={search} onChange={setSearch} className="mb-2 max-w-sm" />
       {shown.length === 0 && (
-        <p className="text-ink-soft">{rows.length === 0 ? 'Nothing yet.' : 'Nothing of that name.'}</p>
+        <p className="text-ink-soft">{rows.length === 0 ? msg.nothingYet : msg.nothingOfThatName}</p>
       )}
       <ol className="divide-y divide-hair">
         {shown.map((r) => (

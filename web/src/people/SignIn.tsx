@@ -13,6 +13,7 @@ import { LEAST_PASSWORD, LEAST_PIN } from './limits.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, signInByPasskey } from './passkey.ts'
 import { ROLE_WORD } from './words.ts'
+import * as msg from './messages.en.ts'
 
 type Way = 'people' | 'password' | 'code'
 type Known = SessionView['onDevice'][number]
@@ -36,11 +37,9 @@ export default function SignIn({ session }: { readonly session: SessionView }) {
     <div className="grid min-h-dvh place-items-center bg-paper p-4">
       <main className="w-full max-w-md rounded-[4px] border border-line bg-sheet p-5">
         <h1 className="mb-3 border-b-3 border-double border-line pb-2 text-2xl font-bold">
-          {session.isLocked ? 'Locked' : 'Sign in'}
+          {session.isLocked ? msg.locked : msg.signIn}
         </h1>
-        {session.isLocked && (
-          <p className="mb-3 text-ink-soft">Nothing is lost: what was being entered is kept on this device.</p>
-        )}
+        {session.isLocked && <p className="mb-3 text-ink-soft">{msg.nothingIsLostWhatWas}</p>}
         {way === 'people' && <ByPin people={withPin} />}
         {way === 'password' && <ByPassword session={session} />}
         {way === 'code' && <ByCode onBack={() => setWay('password')} />}
@@ -48,17 +47,17 @@ export default function SignIn({ session }: { readonly session: SessionView }) {
           <p className="mt-4 flex flex-wrap gap-x-2 border-t border-hair pt-2">
             {way === 'people' ? (
               <Button look="quiet" onClick={() => setWay('password')}>
-                Another way, or somebody else
+                {msg.anotherWayOrSomebodyElse}
               </Button>
             ) : (
               <>
                 {withPin.length > 0 && (
                   <Button look="quiet" onClick={() => setWay('people')}>
-                    By PIN
+                    {msg.byPin}
                   </Button>
                 )}
                 <Button look="quiet" onClick={() => setWay('code')}>
-                  I have lost my password
+                  {msg.iHaveLostMyPassword}
                 </Button>
               </>
             )}
@@ -83,7 +82,7 @@ function ByPin({ people }: { readonly people: readonly Known[] }) {
   const { values, set, take, fault, isBusy, send } = useFields({ pin: '' })
   if (!chosen)
     return (
-      <ul aria-label="Who is it" className="grid gap-2">
+      <ul aria-label={msg.whoIsIt} className="grid gap-2">
         {people.map((p) => (
           <li key={p.id}>
             <Button className="min-h-14 w-full justify-start! text-lg" onClick={() => setChosen(p)}>
@@ -103,7 +102,7 @@ function ByPin({ people }: { readonly people: readonly Known[] }) {
       })}
     >
       <SecretField
-        label={`PIN of ${chosen.name}`}
+        label={msg.pinOf(chosen.name)}
         value={values.pin}
         onChange={set('pin')}
         autoComplete="off"
@@ -111,11 +110,11 @@ function ByPin({ people }: { readonly people: readonly Known[] }) {
         fault={fault}
       />
       <Button type="submit" look="main" disabled={isBusy || values.pin.length < LEAST_PIN}>
-        Go on as {chosen.name}
+        {msg.goOnAs(chosen.name)}
       </Button>
       {people.length > 1 && (
         <Button look="quiet" onClick={() => setChosen(undefined)}>
-          Somebody else
+          {msg.somebodyElse}
         </Button>
       )}
     </Form>
@@ -127,20 +126,27 @@ function ByPassword({ session }: { readonly session: SessionView }) {
   const { values, set, fault, isBusy, send } = useFields({ name: only ?? '', password: '' })
   return (
     <Form onSubmit={send(({ name, password }) => tried(api.signIn(name, password)))}>
-      <TextField label="Your name" value={values.name} onChange={set('name')} autoComplete="username" maxLength={120} />
+      <TextField
+        label={msg.yourName}
+        value={values.name}
+        onChange={set('name')}
+        autoComplete="username"
+        maxLength={120}
+      />
       <SecretField
-        label="Password"
+        label={msg.password}
         value={values.password}
         onChange={set('password')}
         autoComplete="current-password"
         fault={fault}
       />
       <Button type="submit" look="main" disabled={isBusy || values.name.trim() === '' || values.password === ''}>
-        {isBusy ? 'One moment' : 'Sign in'}
+        {isBusy ? msg.oneMoment : msg.signIn}
       </Button>
       {session.canPasskey && (
         <Button disabled={isBusy} onClick={() => send(() => tried(signInByPasskey()))()}>
-          <Fingerprint size={18} aria-hidden="true" /> Use a passkey
+          <Fingerprint size={18} aria-hidden="true" />
+          {msg.useAPasskey}
         </Button>
       )}
     </Form>
@@ -151,23 +157,27 @@ function ByCode({ onBack }: { readonly onBack: () => void }) {
   const { values, set, faultOf, fault, isBusy, send } = useFields({ name: '', code: '', password: '' }, ['password'])
   return (
     <Form onSubmit={send(({ name, code, password }) => tried(api.recover(name, code, password)))}>
-      <p className="text-ink-soft">
-        One of the codes that were printed for you, and a new password. Without one a lead gives you a new password.
-      </p>
-      <TextField label="Your name" value={values.name} onChange={set('name')} autoComplete="username" maxLength={120} />
+      <p className="text-ink-soft">{msg.oneOfTheCodesThat}</p>
       <TextField
-        label="One of your codes"
+        label={msg.yourName}
+        value={values.name}
+        onChange={set('name')}
+        autoComplete="username"
+        maxLength={120}
+      />
+      <TextField
+        label={msg.oneOfYourCodes}
         value={values.code}
         onChange={set('code')}
         autoComplete="off"
         maxLength={40}
       />
       <SecretField
-        label="New password"
+        label={msg.newPassword}
         value={values.password}
         onChange={set('password')}
         autoComplete="new-password"
-        hint="At least 10 signs: three or four words that do not belong together."
+        hint={msg.atLeast10SignsThree}
         fault={faultOf('password') ?? fault}
       />
       <Button
@@ -175,10 +185,10 @@ function ByCode({ onBack }: { readonly onBack: () => void }) {
         look="main"
         disabled={isBusy || values.password.length < LEAST_PASSWORD || values.code === '' || values.name === ''}
       >
-        Set it and sign in
+        {msg.setItAndSignIn}
       </Button>
       <Button look="quiet" onClick={onBack}>
-        Back
+        {msg.back}
       </Button>
     </Form>
   )

@@ -16,6 +16,7 @@ import { LEAST_PASSWORD } from './limits.ts'
 import { PersonForm } from './PersonForm.tsx'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 import { ROLE_TEXT, ROLE_WORD } from './words.ts'
+import * as msg from './messages.en.ts'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
@@ -41,9 +42,9 @@ export function Staff() {
               <span>{p.isActive ? ROLE_WORD[p.role] : 'has left'}</span>
               <span className="col-span-2 text-sm text-ink-soft sm:col-span-1">
                 {[
-                  p.hasPin ? 'PIN' : 'no PIN yet',
-                  p.passkeys === 0 ? undefined : p.passkeys === 1 ? '1 passkey' : `${p.passkeys} passkeys`,
-                  p.seenAt === null ? 'has never signed in' : `signed in ${day.format(new Date(p.seenAt))}`,
+                  p.hasPin ? 'PIN' : msg.noPinYet,
+                  p.passkeys === 0 ? undefined : p.passkeys === 1 ? msg.n1Passkey : `${p.passkeys} passkeys`,
+                  p.seenAt === null ? msg.hasNeverSignedIn : msg.signedIn2(day.format(new Date(p.seenAt))),
                 ]
                   .filter(Boolean)
                   .join(' · ')}
@@ -54,10 +55,11 @@ export function Staff() {
       </ul>
       <div className="border-t border-line p-3">
         <Button look="main" onClick={() => setAdding(true)}>
-          <Plus size={18} aria-hidden="true" /> Add a person
+          <Plus size={18} aria-hidden="true" />
+          {msg.addAPerson}
         </Button>
       </div>
-      <Dialog open={isAdding} onOpenChange={setAdding} title="Add a person">
+      <Dialog open={isAdding} onOpenChange={setAdding} title={msg.addAPerson2}>
         <PersonForm
           isFirst={false}
           onAdded={(name, codes) => {
@@ -107,9 +109,15 @@ function PersonChange({
   return (
     <div className="flex flex-col gap-4">
       <form className="flex flex-col gap-3" onSubmit={change(person.isActive)}>
-        <TextField label="Name" value={values.name} onChange={set('name')} maxLength={120} fault={faultOf('name')} />
+        <TextField
+          label={msg.name}
+          value={values.name}
+          onChange={set('name')}
+          maxLength={120}
+          fault={faultOf('name')}
+        />
         <SelectField
-          label="What they may do"
+          label={msg.whatTheyMayDo}
           value={values.role}
           options={ROLES.map((id) => ({ id, label: ROLE_TEXT[id] }))}
           onChange={(id) => set('role')(id as Role)}
@@ -121,35 +129,35 @@ function PersonChange({
         )}
         <div className="flex flex-wrap gap-2">
           <Button type="submit" look="main">
-            Save
+            {msg.save}
           </Button>
           {person.isActive ? (
-            <Button onClick={() => setLeaving(true)}>They have left</Button>
+            <Button onClick={() => setLeaving(true)}>{msg.theyHaveLeft}</Button>
           ) : (
-            <Button onClick={() => change(true)()}>They are back</Button>
+            <Button onClick={() => change(true)()}>{msg.theyAreBack}</Button>
           )}
         </div>
       </form>
       <Ask
         open={isLeaving}
-        title={`${person.name} leaves`}
+        title={msg.leaves(person.name)}
         answers={[
-          { label: 'They stay', onTake: () => setLeaving(false) },
-          { label: 'End their access', isMain: true, onTake: () => change(false)() },
+          { label: msg.theyStay, onTake: () => setLeaving(false) },
+          { label: msg.endTheirAccess, isMain: true, onTake: () => change(false)() },
         ]}
       >
-        They are signed out everywhere at once. What they entered stays under their name.
+        {msg.theyAreSignedOutEverywhere}
       </Ask>
       <form
         className="flex flex-col gap-3 border-t border-hair pt-3"
         onSubmit={reset.send(async ({ password }) => {
           const next = await api.resetPassword(person.id, password)
-          toast(`${person.name} has a new password, and is signed out everywhere.`)
+          toast(msg.hasANewPasswordAnd(person.name))
           onDone(next)
         })}
       >
         <SecretField
-          label="New password, where they have lost theirs"
+          label={msg.newPasswordWhereTheyHave}
           value={reset.values.password}
           onChange={reset.set('password')}
           autoComplete="new-password"
@@ -157,7 +165,7 @@ function PersonChange({
         />
         <div>
           <Button type="submit" disabled={reset.values.password.length < LEAST_PASSWORD}>
-            Set it
+            {msg.setIt}
           </Button>
         </div>
       </form>

@@ -5,6 +5,7 @@ import { Dialog } from '../ui/Dialog.tsx'
 import { dropPhoto, keepPhoto, photoOf, shrink } from '../session/photoStore.ts'
 import { FileInput } from '../ui/TextInput.tsx'
 import { Button } from '../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly photoKey: string
@@ -43,7 +44,7 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
       await keepPhoto({ key: photoKey, fittingId, takenAt: new Date().toISOString(), picture })
       setVersion((v) => v + 1)
     } catch (error) {
-      toast.error(error instanceof Error ? error.message : 'The photo could not be kept.')
+      toast.error(error instanceof Error ? error.message : msg.thePhotoCouldNotBe)
     }
   }
   const photo = shown?.key === photoKey ? shown : null
@@ -55,7 +56,7 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
           ref={input}
           accept="image/*"
           capture="environment"
-          aria-label={`Photo of ${label}`}
+          aria-label={msg.photoOf(label)}
           onChange={(e) => {
             const file = e.target.files?.[0]
             e.target.value = ''
@@ -65,7 +66,7 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
       )}
       <Button
         look="bare"
-        aria-label={photo ? `See the photo of ${label}` : `Take a photo of ${label}`}
+        aria-label={photo ? msg.seeThePhotoOf(label) : msg.takeAPhotoOf(label)}
         className="grid size-11 shrink-0 place-items-center overflow-hidden rounded-[3px] border border-hair text-ink-soft hover:bg-shoal"
         onClick={() => (photo ? setOpen(true) : input.current?.click())}
       >
@@ -76,8 +77,8 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
         )}
       </Button>
       <Dialog open={isOpen && photo !== null} onOpenChange={setOpen} title={label}>
-        {photo && <img src={photo.url} alt={`Photo of ${label}`} className="max-h-[65dvh] w-full object-contain" />}
-        <p className="mt-2 text-sm text-ink-soft">Kept on this device only, without place or time of the camera.</p>
+        {photo && <img src={photo.url} alt={msg.photoOf(label)} className="max-h-[65dvh] w-full object-contain" />}
+        <p className="mt-2 text-sm text-ink-soft">{msg.keptOnThisDeviceOnly}</p>
         {!isSigned && (
           <div className="mt-3 flex gap-2">
             <Button
@@ -85,14 +86,16 @@ export function PhotoButton({ photoKey, fittingId, label, isSigned }: Props) {
               className="inline-flex min-h-11 items-center gap-2 rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
               onClick={() => input.current?.click()}
             >
-              <Camera size={18} aria-hidden="true" /> Take another
+              <Camera size={18} aria-hidden="true" />
+              {msg.takeAnother}
             </Button>
             <Button
               look="bare"
               className="inline-flex min-h-11 items-center gap-2 px-3.5 font-semibold underline underline-offset-4 hover:bg-shoal"
               onClick={() => void dropPhoto(photoKey).then(() => setVersion((v) => v + 1))}
             >
-              <Trash2 size={18} aria-hidden="true" /> Erase it
+              <Trash2 size={18} aria-hidden="true" />
+              {msg.eraseIt}
             </Button>
           </div>
         )}

@@ -8,8 +8,9 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark } from '../ui/StateMark.tsx'
 import { upperFirst } from '../ui/words.ts'
 import { RECHECK_WORD } from './words.ts'
+import * as msg from './messages.en.ts'
 
-const WORD: Record<RecheckAnswer, string> = { yes: 'Yes', no: 'No', unsure: 'Cannot tell' }
+const WORD: Record<RecheckAnswer, string> = { yes: msg.yes, no: msg.no, unsure: msg.cannotTell }
 
 type Answers = Readonly<Record<string, RecheckAnswer>>
 interface Props {
@@ -48,7 +49,8 @@ export function Questions({ what, items, drawingOf, onKeep, children }: Props) {
       {item ? (
         <>
           <p className="mt-1" aria-live="polite">
-            <b>{at + 1}</b> of {items.length}
+            <b>{at + 1}</b>
+            {msg.ofWord(items.length)}
           </p>
           <h1 className="mt-4 text-3xl leading-tight font-bold">{item.ask}</h1>
           {drawing && <DrawingView drawing={drawing} className="mx-auto mt-2 max-h-[30vh] w-full" />}
@@ -68,7 +70,7 @@ export function Questions({ what, items, drawingOf, onKeep, children }: Props) {
               </Button>
             ))}
             <Button look="quiet" disabled={at === 0} onClick={() => setAt(at - 1)}>
-              Back
+              {msg.back}
             </Button>
           </div>
         </>
@@ -79,11 +81,12 @@ export function Questions({ what, items, drawingOf, onKeep, children }: Props) {
           </h1>
           {result.put.length > 0 && (
             <section className="mt-3">
-              <h2 className="text-xl font-bold">Do not travel before this is put right</h2>
+              <h2 className="text-xl font-bold">{msg.doNotTravelBeforeThis}</h2>
               <ul className="mt-1 text-lg">
                 {result.put.map((i) => (
                   <li key={i.id} className="border-b border-hair py-2">
-                    {i.ask}: no. <b>{i.ifNot}</b>
+                    {msg.no2(i.ask)}
+                    <b>{i.ifNot}</b>
                   </li>
                 ))}
               </ul>
@@ -91,7 +94,7 @@ export function Questions({ what, items, drawingOf, onKeep, children }: Props) {
           )}
           {result.open.length > 0 && (
             <section className="mt-3">
-              <h2 className="text-xl font-bold">Could not be told: ask a fitter</h2>
+              <h2 className="text-xl font-bold">{msg.couldNotBeToldAsk}</h2>
               <ul className="mt-1 text-lg">
                 {result.open.map((i) => (
                   <li key={i.id} className="border-b border-hair py-2">
@@ -105,11 +108,11 @@ export function Questions({ what, items, drawingOf, onKeep, children }: Props) {
           <div className="mt-6 flex flex-wrap gap-2">
             {isKept ? (
               <p role="status" className="font-semibold">
-                Kept in the record.
+                {msg.keptInTheRecord}
               </p>
             ) : (
               <Button look="main" disabled={isBusy} onClick={() => void keep()}>
-                Save it in the record
+                {msg.saveItInTheRecord}
               </Button>
             )}
             <Button
@@ -119,7 +122,7 @@ export function Questions({ what, items, drawingOf, onKeep, children }: Props) {
                 setKept(false)
               }}
             >
-              Begin again
+              {msg.beginAgain}
             </Button>
             {children}
           </div>

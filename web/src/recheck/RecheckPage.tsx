@@ -9,33 +9,32 @@ import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api } from '../session/api.ts'
 import { Questions } from './Questions.tsx'
+import * as msg from './messages.en.ts'
 
 /** For the carer at home: one question, one tap, at most ten times; then what it means. */
 export default function RecheckPage() {
   const { id = '' } = useParams()
   const [view, setView] = useState<FittingView | null | 'failed'>(null)
   useEffect(() => {
-    document.title = 'Look again · Nimble Anchor'
+    document.title = msg.lookAgainNimbleAnchor
     api.fitting(id).then(setView, () => setView('failed'))
   }, [id])
   const subject = useMemo(() => (view !== null && view !== 'failed' ? fittedSubject(view.case) : undefined), [view])
   const items = useMemo(() => (subject ? recheckList(subject) : []), [subject])
-  if (view === null) return <p className="p-8 text-ink-soft">Loading.</p>
+  if (view === null) return <p className="p-8 text-ink-soft">{msg.loading}</p>
   if (view === 'failed' || items.length === 0 || view.status !== 'signed' || view.case.handover?.againstAdvice) {
     return (
       <div className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-bold">Nothing to look at again</h1>
+        <h1 className="text-2xl font-bold">{msg.nothingToLookAtAgain}</h1>
         <p className="mt-2">
-          {view === 'failed' ? 'The server does not answer, or there is no such fitting.' : 'Only a fitting that was handed over ready is looked at again.'}{' '}
-          <Link to={view === 'failed' ? '/' : `/fittings/${id}`} className="font-semibold text-magenta underline">
-            Go back
-          </Link>
+          {view === 'failed' ? msg.theServerDoesNotAnswer : msg.onlyAFittingThatWas}{' '}
+          <Link to={view === 'failed' ? '/' : `/fittings/${id}`} className="font-semibold text-magenta underline">{msg.goBack}</Link>
         </p>
       </div>
     ) // prettier-ignore
   }
   const { model, position } = chosenIn(view.case)
-  const carer = view.case.handover?.carerName ?? 'Carer'
+  const carer = view.case.handover?.carerName ?? msg.carer
   return (
     <Questions
       what={[model && modelName(model), view.case.vehicle && `in ${vehicleName(view.case.vehicle)}`, position?.label]
@@ -46,7 +45,7 @@ export default function RecheckPage() {
       onKeep={(answers) => api.recheck(id, carer, answers)}
     >
       <Link to={`/fittings/${id}/hand-over`} className="inline-flex min-h-11 items-center px-3 font-semibold underline">
-        To the fitting
+        {msg.toTheFitting}
       </Link>
     </Questions>
   )

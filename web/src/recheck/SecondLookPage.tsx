@@ -2,6 +2,7 @@ import type { SecondLookView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
 import { Questions } from './Questions.tsx'
+import * as msg from './messages.en.ts'
 
 /** What a carer's link opens, without signing in: the questions of one fitting, and nothing else of it. */
 export default function SecondLookPage() {
@@ -10,19 +11,19 @@ export default function SecondLookPage() {
   const [view, setView] = useState<SecondLookView>()
   const [fault, setFault] = useState<string>()
   useEffect(() => {
-    document.title = 'Look again · Nimble Anchor'
+    document.title = msg.lookAgainNimbleAnchor
     api
       .secondLook(token)
-      .then(setView, (error: unknown) => setFault(error instanceof Error ? error.message : 'That did not work.'))
+      .then(setView, (error: unknown) => setFault(error instanceof Error ? error.message : msg.thatDidNotWork))
   }, [token])
   if (fault !== undefined)
     return (
       <main className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-bold">Nothing to look at again</h1>
+        <h1 className="text-2xl font-bold">{msg.nothingToLookAtAgain}</h1>
         <p className="mt-2">{fault}</p>
       </main>
     )
-  if (!view) return <p className="p-8 text-ink-soft">Loading.</p>
+  if (!view) return <p className="p-8 text-ink-soft">{msg.loading}</p>
   return (
     <main>
       <Questions

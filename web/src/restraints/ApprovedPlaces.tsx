@@ -4,6 +4,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Fold } from '../ui/Fold.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Listed {
   readonly vehicleId: string
@@ -27,10 +28,10 @@ export function ApprovedPlaces({ base }: { readonly base: string }) {
     const all = positionIds !== undefined && !isKnown ? [...next, { vehicleId, positionIds }] : next
     keep(all.length === 0 ? undefined : all)
   }
-  const word = listed.length === 0 ? 'not read yet' : `${listed.length} of ${vehicles.length} cars read`
+  const word = listed.length === 0 ? msg.notReadYet : msg.ofCarsRead(listed.length, vehicles.length)
   return (
-    <Fold className="mt-2" summary={`The maker’s list of cars: ${word}`}>
-      {vehicles.length === 0 && <p className="text-ink-soft">No car is known yet: enter one first.</p>}
+    <Fold className="mt-2" summary={msg.theMakersListOfCars(word)}>
+      {vehicles.length === 0 && <p className="text-ink-soft">{msg.noCarIsKnownYet}</p>}
       <ul className="divide-y divide-hair">
         {vehicles.map((v) => {
           const chosen = listed.find((l) => l.vehicleId === v.id)?.positionIds
@@ -43,9 +44,9 @@ export function ApprovedPlaces({ base }: { readonly base: string }) {
                 label={vehicleName(v)}
                 value={state}
                 options={[
-                  { id: 'open', label: 'not read yet' },
-                  { id: 'listed', label: 'on the list' },
-                  { id: 'none', label: 'not on the list' },
+                  { id: 'open', label: msg.notReadYet },
+                  { id: 'listed', label: msg.onTheList },
+                  { id: 'none', label: msg.notOnTheList },
                 ]}
                 onChange={(next) =>
                   set(v.id, next === 'open' ? undefined : next === 'none' ? [] : places.map((p) => p.id))

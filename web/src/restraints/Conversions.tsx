@@ -4,6 +4,7 @@ import { Button } from '../ui/Button.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StepRows } from './MakerSteps.tsx'
 import { STEP_FIELDS } from './specs.ts'
+import * as msg from './messages.en.ts'
 
 /** A conversion goes through its steps as they are listed: where each stands is not said again. */
 const CONVERSION_STEP_FIELDS = STEP_FIELDS.filter(({ key }) => key === 'text' || key.startsWith('proof.'))
@@ -20,7 +21,7 @@ export function Conversions() {
   const conversions = (useWatch({ name: 'conversions' }) as readonly Conversion[] | undefined) ?? []
   const modes = ((useWatch({ name: 'modes' }) as readonly Partial<Mode>[] | undefined) ?? []).map((m) => ({
     id: m.id ?? '',
-    label: m.label ?? 'not named yet',
+    label: m.label ?? msg.notNamedYet,
   }))
   const current = (): readonly Conversion[] => (getValues('conversions') ?? []) as readonly Conversion[]
   const keep = (next: readonly Conversion[]): void =>
@@ -28,20 +29,23 @@ export function Conversions() {
   const change = (i: number, over: Conversion): void => keep(current().map((c, k) => (k === i ? { ...c, ...over } : c)))
   return (
     <>
-      {conversions.length === 0 && (
-        <p className="text-ink-soft">None read yet: a job that converts it then has the usual steps alone.</p>
-      )}
+      {conversions.length === 0 && <p className="text-ink-soft">{msg.noneReadYetAJob}</p>}
       {conversions.map((c, i) => (
-        <section key={i} aria-label={`Conversion ${i + 1}`} className="mb-4 border-b border-line pb-3">
+        <section key={i} aria-label={msg.conversion(i + 1)} className="mb-4 border-b border-line pb-3">
           <div className="flex flex-wrap items-end gap-3">
-            <SelectField label="From" value={c.from ?? ''} options={modes} onChange={(from) => change(i, { from })} />
-            <SelectField label="To" value={c.to ?? ''} options={modes} onChange={(to) => change(i, { to })} />
+            <SelectField
+              label={msg.from}
+              value={c.from ?? ''}
+              options={modes}
+              onChange={(from) => change(i, { from })}
+            />
+            <SelectField label={msg.to} value={c.to ?? ''} options={modes} onChange={(to) => change(i, { to })} />
             <Button look="quiet" onClick={() => keep(current().filter((_, k) => k !== i))}>
-              Remove this conversion
+              {msg.removeThisConversion}
             </Button>
           </div>
           <StepRows
-            title={`Steps, in their order: conversion ${i + 1}`}
+            title={msg.stepsInTheirOrderConversion(i + 1)}
             name={`conversions.${i}.steps`}
             specs={CONVERSION_STEP_FIELDS}
           />
@@ -53,7 +57,7 @@ export function Conversions() {
           keep([...current(), { from: modes[0]?.id ?? '', to: modes[1]?.id ?? '', steps: [{ id: 'step', text: '' }] }])
         }
       >
-        Add a conversion
+        {msg.addAConversion}
       </Button>
     </>
   )

@@ -14,6 +14,7 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark, type MarkState } from '../ui/StateMark.tsx'
 import { WorkProgress } from '../ui/WorkProgress.tsx'
 import { FileInput } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 const STATE_MARK: Record<ImportRow['state'], MarkState> = {
   new: 'pass',
@@ -45,7 +46,7 @@ async function read(file: File, work: Work): Promise<Read> {
     body = isCsv ? new CsvText(text) : JSON.parse(text)
   } catch (error) {
     const message = error instanceof Error ? error.message : String(error)
-    return { name: file.name, body: undefined, rows: [], faults: [], message: `${file.name} is not JSON: ${message}` }
+    return { name: file.name, body: undefined, rows: [], faults: [], message: msg.isNotJson(file.name, message) }
   }
   try {
     return { name: file.name, body, rows: await api.importCatalogue(body, { isPreview: true, work }), faults: [] }
@@ -56,7 +57,7 @@ async function read(file: File, work: Work): Promise<Read> {
       body: undefined,
       rows: [],
       faults,
-      message: error instanceof Error ? error.message : 'Not read.',
+      message: error instanceof Error ? error.message : msg.notRead,
     }
   }
 }
@@ -100,22 +101,19 @@ export function ImportDialog({
       // Left meanwhile: nobody is here to be told.
       if (rows === undefined) return
       await load()
-      toast(`${fresh} ${fresh === 1 ? 'entry' : 'entries'} imported from ${file?.name ?? 'the file'}.`)
+      toast(msg.importedFrom(fresh, fresh === 1 ? msg.entry : msg.entries, file?.name ?? msg.theFile))
       close(false)
     } catch (error) {
       sayRefusal(error)
     }
   }
   return (
-    <Dialog open={open} onOpenChange={close} title="Import a catalogue" isWide>
-      <p className="mb-3 text-sm text-ink-soft">
-        JSON in the published format, or CSV with a header as it is exported here: restraints (one line a route), units,
-        or cars. Each row is looked at first; with one bad row nothing is imported.
-      </p>
+    <Dialog open={open} onOpenChange={close} title={msg.importACatalogue} isWide>
+      <p className="mb-3 text-sm text-ink-soft">{msg.jsonInThePublishedFormat}</p>
       <FileInput
         ref={input}
         accept=".json,.csv,application/json,text/csv"
-        aria-label="Catalogue file"
+        aria-label={msg.catalogueFile}
         onChange={(e) => {
           const chosen = e.target.files?.[0]
           if (chosen) void look(chosen)
@@ -124,7 +122,7 @@ export function ImportDialog({
       />
       <div>
         <Button onClick={() => input.current?.click()}>
-          <FileUp size={18} aria-hidden="true" /> {file ? 'Another file' : 'Choose a file'}
+          <FileUp size={18} aria-hidden="true" /> {file ? msg.anotherFile : msg.chooseAFile}
         </Button>
       </div>
       {looking.share !== undefined && (
@@ -139,13 +137,14 @@ export function ImportDialog({
       {file && file.rows.length > 0 && (
         <>
           <p className="mt-3 font-semibold" role="status">
-            {file.name}: {file.rows.length === 1 ? '1 row' : `${file.rows.length} rows`}, {fresh} to store
-            {rejected > 0 ? `, ${rejected} rejected: nothing can be imported until they are put right` : ''}
+            {file.name}: {file.rows.length === 1 ? msg.n1Row : msg.rows(file.rows.length)}
+            {msg.toStore(fresh)}
+            {rejected > 0 ? msg.rejectedNothingCanBeImported(rejected) : ''}
           </p>
           <ul
             className="mt-2 max-h-[45vh] divide-y divide-hair overflow-y-auto border-y border-line"
             tabIndex={0}
-            aria-label="Rows of the file"
+            aria-label={msg.rowsOfTheFile}
           >
             {file.rows
               .toSorted((a, b) => weight(b) - weight(a))
@@ -169,25 +168,26 @@ export function ImportDialog({
                   )}
                   {row.lints?.map((lint) => (
                     <span key={lint} className="block pl-28 text-sm">
-                      <StateMark state="undecided" size={12} /> contradicts its regulation, {lint}
+                      <StateMark state="undecided" size={12} />
+                      {msg.contradictsItsRegulation(lint)}
                     </span>
                   ))}
                 </li>
               ))}
           </ul>
           {file.rows.length > MOST_SHOWN && (
-            <p className="mt-1 text-sm text-ink-soft">and {file.rows.length - MOST_SHOWN} more</p>
+            <p className="mt-1 text-sm text-ink-soft">{msg.andMore(file.rows.length - MOST_SHOWN)}</p>
           )}
           <div className="mt-3 flex gap-2">
             <Button look="main" disabled={rejected > 0 || fresh === 0 || isBusy} onClick={() => void store()}>
-              {isBusy ? 'Importing' : `Import ${fresh}`}
+              {isBusy ? msg.importing : msg.importWord(fresh)}
             </Button>
             <Button disabled={isBusy} onClick={() => close(false)}>
-              Leave everything as it is
+              {msg.leaveEverythingAsItIs}
             </Button>
           </div>
           {storing.share !== undefined && (
-            <WorkProgress what="Importing, all of it or nothing" share={storing.share} onStop={storing.halt} />
+            <WorkProgress what={msg.importingAllOfItOr} share={storing.share} onStop={storing.halt} />
           )}
         </>
       )}
@@ -210,19 +210,20 @@ function KeptFacts({ id, kept, isOverruled, onChange }: KeptProps) {
   const what = kept.map((fact) => UNIT_FACT_TEXT[fact]).join('; ')
   return (
     <span className="mt-1 block pl-28 text-sm">
-      <StateMark state="stale" size={12} /> The shelf knows of it: {what}. The file says something else.
+      <StateMark state="stale" size={12} />
+      {msg.theShelfKnowsOfIt(what)}
       <label className="flex min-h-11 items-center gap-2 font-semibold">
         <Checkbox.Root
           checked={isOverruled}
           onCheckedChange={(is) => onChange(is === true)}
-          aria-label={`Believe the file about ${id}`}
+          aria-label={msg.believeTheFileAbout(id)}
           className="grid size-6 shrink-0 place-items-center rounded-[2px] border border-ink bg-sheet"
         >
           <Checkbox.Indicator>
             <Check size={18} aria-hidden="true" />
           </Checkbox.Indicator>
         </Checkbox.Root>
-        Believe the file: this is put right
+        {msg.believeTheFileThisIs}
       </label>
     </span>
   )

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button.tsx'
 import { PickMany } from '../ui/PickMany.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { upperFirst } from '../ui/words.ts'
+import * as msg from './messages.en.ts'
 
 interface Edge {
   readonly change: string
@@ -16,7 +17,7 @@ interface Edge {
 const CHANGES = MAKER_CHANGES.map((id) => ({ id: id as string, label: upperFirst(changeText(id)) }))
 const USUAL = [
   ...CHECK_IDS.map((id) => ({ id: id as string, label: checkLabel(id) })),
-  ...Object.entries(STEPS_EN).map(([id, { title }]) => ({ id, label: `Step: ${title}` })),
+  ...Object.entries(STEPS_EN).map(([id, { title }]) => ({ id, label: msg.step(title) })),
 ]
 const usualOf = (change: string): readonly string[] =>
   MAKER_CHANGES.some((id) => id === change) ? UNPASSES[change as keyof typeof UNPASSES] : []
@@ -34,7 +35,7 @@ export function MakerEdges({ base }: { readonly base: string }) {
   const edges = (useWatch({ name }) as readonly Edge[] | undefined) ?? []
   const routes = (useWatch({ name: `${base.split('.').slice(0, 2).join('.')}.routes` }) as Mode['routes'] | undefined) ?? [] // prettier-ignore
   const own = routes.flatMap((r) => r.steps ?? []).filter((s, i, all) => all.findIndex((x) => x.id === s.id) === i)
-  const options = [...USUAL, ...own.map((s) => ({ id: s.id, label: `Maker’s step: ${s.text}` }))]
+  const options = [...USUAL, ...own.map((s) => ({ id: s.id, label: msg.makersStep(s.text) }))]
   const keep = (next: readonly Edge[]): void =>
     setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })
   const change = (i: number, over: Partial<Edge>): void =>
@@ -42,20 +43,18 @@ export function MakerEdges({ base }: { readonly base: string }) {
   const free = CHANGES.filter((c) => !edges.some((e) => e.change === c.id))
   return (
     <fieldset className="mt-4">
-      <legend className="text-sm font-bold">
-        Looked at again after a change, where the maker says other than usual
-      </legend>
+      <legend className="text-sm font-bold">{msg.lookedAtAgainAfterAChange}</legend>
       {edges.map((edge, i) => (
         <div key={i} className="grid items-end gap-x-3 border-b border-hair py-1.5 sm:grid-cols-[1fr_1fr_auto]">
           <SelectField
-            label="Once"
+            label={msg.once}
             value={edge.change}
             placeholder={edge.change}
             options={CHANGES.filter((c) => c.id === edge.change || free.includes(c))}
             onChange={(id) => change(i, { change: id, unpasses: usualOf(id) })}
           />
           <PickMany
-            label="Look again at"
+            label={msg.lookAgainAt}
             none="nothing"
             options={options}
             chosen={edge.unpasses}
@@ -63,19 +62,19 @@ export function MakerEdges({ base }: { readonly base: string }) {
           />
           <Button
             look="quiet"
-            aria-label={`Remove: once ${changeText(edge.change as Change)}`}
+            aria-label={msg.removeOnce(changeText(edge.change as Change))}
             onClick={() => keep(edges.filter((_, k) => k !== i))}
           >
-            Remove
+            {msg.remove}
           </Button>
         </div>
       ))}
       {free.length > 0 && (
         <SelectField
           className="mt-1 max-w-96"
-          label="Add a change; it begins with what is usual"
+          label={msg.addAChangeItBegins}
           value=""
-          placeholder="choose a change"
+          placeholder={msg.chooseAChange}
           options={free}
           onChange={(id) => keep([...edges, { change: id, unpasses: usualOf(id) }])}
         />

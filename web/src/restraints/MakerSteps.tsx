@@ -8,6 +8,7 @@ import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { STEP_FIELDS } from './specs.ts'
+import * as msg from './messages.en.ts'
 
 type Step = Partial<NonNullable<Route['steps']>[number]>
 type Insert = Partial<NonNullable<Mode['inserts']>[number]>
@@ -40,7 +41,7 @@ export function StepRows({ title, name, specs, canBeNone = false }: StepRowsProp
   const all: readonly FieldSpec[] = [
     // A step may come after another of the maker's own.
     ...specs.map((spec) => (spec.key === 'after' ? { ...spec, options: [...(spec.options ?? []), ...halves] } : spec)),
-    ...(pairs.length > 1 ? [pick('pairWith', 'Its other half, not to be forgotten', pairs, true)] : []),
+    ...(pairs.length > 1 ? [pick('pairWith', msg.itsOtherHalfNotTo, pairs, true)] : []),
   ]
   return (
     <Rows
@@ -48,7 +49,7 @@ export function StepRows({ title, name, specs, canBeNone = false }: StepRowsProp
       name={name}
       specs={all}
       fresh={(_, rows) => ({ id: idFrom('step', rows.map((r) => (r as Step).id ?? '')), text: '' })} // prettier-ignore
-      add="Add a step"
+      add={msg.addAStep}
       canBeNone={canBeNone}
     />
   )
@@ -66,11 +67,11 @@ export function MakerSteps({ base }: { readonly base: string }) {
   )
   return (
     <StepRows
-      title="Steps of the maker’s own, beside the usual"
+      title={msg.stepsOfTheMakersOwnBeside}
       name={name}
       specs={[
         ...STEP_FIELDS,
-        ...(about.length > 0 ? [pick('whileInsert', 'Only while this piece is in', about, true)] : []),
+        ...(about.length > 0 ? [pick('whileInsert', msg.onlyWhileThisPieceIs, about, true)] : []),
       ]}
       canBeNone
     />
@@ -78,7 +79,7 @@ export function MakerSteps({ base }: { readonly base: string }) {
 }
 
 const USUAL = Object.entries(STEPS_EN).map(([id, { title }]) => ({ id, label: title }))
-const titleOf = (id: string): string => USUAL.find((o) => o.id === id)?.label ?? `“${id}”, no usual step`
+const titleOf = (id: string): string => USUAL.find((o) => o.id === id)?.label ?? msg.noUsualStep(id)
 
 /** Usual steps in the maker's own order: those that are not named keep their usual place. */
 export function StepOrder({ base }: { readonly base: string }) {
@@ -91,7 +92,7 @@ export function StepOrder({ base }: { readonly base: string }) {
   const rest = USUAL.filter((o) => !order.includes(o.id))
   return (
     <fieldset className="mt-3">
-      <legend className="text-sm font-bold">Usual steps in the maker’s own order</legend>
+      <legend className="text-sm font-bold">{msg.usualStepsInTheMakers}</legend>
       <ol>
         {order.map((id, i) => (
           <li key={id} className="flex items-center gap-1 border-b border-hair">
@@ -101,7 +102,7 @@ export function StepOrder({ base }: { readonly base: string }) {
             <Button
               look="quiet"
               disabled={i === 0}
-              aria-label={`${titleOf(id)}: earlier`}
+              aria-label={msg.earlier(titleOf(id))}
               onClick={() => swap(i, i - 1)}
             >
               <ArrowUp size={18} aria-hidden="true" />
@@ -109,28 +110,28 @@ export function StepOrder({ base }: { readonly base: string }) {
             <Button
               look="quiet"
               disabled={i === order.length - 1}
-              aria-label={`${titleOf(id)}: later`}
+              aria-label={msg.later(titleOf(id))}
               onClick={() => swap(i, i + 1)}
             >
               <ArrowDown size={18} aria-hidden="true" />
             </Button>
             <Button
               look="quiet"
-              aria-label={`${titleOf(id)}: out of the order`}
+              aria-label={msg.outOfTheOrder(titleOf(id))}
               onClick={() => keep(order.filter((x) => x !== id))}
             >
-              Remove
+              {msg.remove}
             </Button>
           </li>
         ))}
       </ol>
-      {order.length === 1 && <p className="text-sm text-ink-soft">An order needs a second step.</p>}
+      {order.length === 1 && <p className="text-sm text-ink-soft">{msg.anOrderNeedsASecond}</p>}
       {rest.length > 0 && (
         <SelectField
           className="mt-1 max-w-96"
-          label={order.length === 0 ? 'Only where the manual has another order: the first' : 'Then'}
+          label={order.length === 0 ? msg.onlyWhereTheManualHas : msg.then}
           value=""
-          placeholder="choose a step"
+          placeholder={msg.chooseAStep}
           options={rest}
           onChange={(id) => keep([...order, id])}
         />

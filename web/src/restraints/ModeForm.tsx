@@ -29,6 +29,7 @@ import {
   WIDTH_FIELDS,
 } from './specs.ts'
 import { SIDE_FIELDS } from './side-fields.ts'
+import * as msg from './messages.en.ts'
 
 const APPROVALS = { R44: { regulation: 'R44' }, R129: { regulation: 'R129' } } as const
 
@@ -39,12 +40,12 @@ function Regulation({ base }: { readonly base: string }) {
     <div>
       <SelectField
         className="mb-2 max-w-60"
-        label="Approved to"
+        label={msg.approvedTo}
         value={regulation ?? ''}
-        placeholder="read the label"
+        placeholder={msg.readTheLabel}
         options={[
-          { id: 'R129', label: 'UN R129, by stature' },
-          { id: 'R44', label: 'UN R44, by mass' },
+          { id: 'R129', label: msg.unR129ByStature },
+          { id: 'R44', label: msg.unR44ByMass },
         ]}
         onChange={(id) => setValue(`${base}.approval`, APPROVALS[id as keyof typeof APPROVALS], { shouldDirty: true })}
       />
@@ -65,10 +66,10 @@ function Straps({ base }: { readonly base: string }) {
   const kind = (useWatch({ name: `${base}.strap.adjuster.kind` }) as string | undefined) ?? ''
   return (
     <fieldset className="mt-3">
-      <legend className="text-sm font-bold">Shoulder straps</legend>
+      <legend className="text-sm font-bold">{msg.shoulderStraps}</legend>
       <SelectField
         className="mb-2 max-w-60"
-        label="Adjusted by"
+        label={msg.adjustedBy}
         value={kind}
         options={ADJUSTERS.map(([id, label]) => ({ id, label }))}
         onChange={(id) => {
@@ -92,7 +93,7 @@ export const ModeBasics = memo(function ModeBasics({ base }: { readonly base: st
         <Regulation base={base} />
       </div>
       <fieldset className="mt-3">
-        <legend className="mb-1 text-sm font-bold">The mode’s own ranges; they win over the group</legend>
+        <legend className="mb-1 text-sm font-bold">{msg.theModesOwnRangesThey}</legend>
         <Fields specs={RANGE_FIELDS} base={base} columns={2} />
       </fieldset>
     </>
@@ -105,20 +106,18 @@ export const ModeShell = memo(function ModeShell({ base }: { readonly base: stri
     <>
       <Straps base={base} />
       <fieldset className="mt-3">
-        <legend className="mb-1 text-sm font-bold">Head and shell</legend>
+        <legend className="mb-1 text-sm font-bold">{msg.headAndShell}</legend>
         <Fields specs={BODY_FIELDS} base={base} columns={2} />
         <Rows
-          title="Settings that widen it"
+          title={msg.settingsThatWidenIt}
           name={`${base}.widthSettings`}
           specs={WIDTH_FIELDS}
           fresh={() => ({ label: '' })}
-          add="Add a width setting"
+          add={msg.addAWidthSetting}
         />
       </fieldset>
       <fieldset className="mt-3">
-        <legend className="mb-1 text-sm font-bold">
-          Beside a neighbour: left and right of the car; 0 and 0 where nothing stands
-        </legend>
+        <legend className="mb-1 text-sm font-bold">{msg.besideANeighbourLeftAnd}</legend>
         <Fields specs={SIDE_FIELDS} base={base} columns={2} />
       </fieldset>
       <div className="mt-3 flex flex-col gap-1">
@@ -126,11 +125,11 @@ export const ModeShell = memo(function ModeShell({ base }: { readonly base: stri
           <Part key={part.key} spec={part} base={base}>
             {part.key === 'turns' && (
               <Rows
-                title="What shows that it is turned and locked"
+                title={msg.whatShowsThatItIsTurned}
                 name={`${base}.turns.locks`}
                 specs={PROOF_FIELDS}
                 fresh={() => ({ what: '' })}
-                add="Add a sign"
+                add={msg.addASign}
               />
             )}
           </Part>
@@ -145,23 +144,23 @@ export const ModeSettings = memo(function ModeSettings({ base }: { readonly base
   return (
     <>
       <Rows
-        title="Recline positions"
+        title={msg.reclinePositions}
         name={`${base}.reclines`}
         specs={RECLINE_FIELDS}
         fresh={(n) => ({ id: String(n + 1), label: String(n + 1) })}
-        add="Add a recline position"
+        add={msg.addAReclinePosition}
         canBeNone
       />
       <Rows
-        title="Inserts, in the order they come out"
+        title={msg.insertsInTheOrderThey}
         name={`${base}.inserts`}
         specs={INSERT_FIELDS}
         fresh={(n) => ({ id: `insert-${n + 1}`, name: '' })}
-        add="Add an insert"
+        add={msg.addAnInsert}
         canBeNone
       />
       <fieldset className="mt-4">
-        <legend className="mb-1 text-sm font-bold">The maker’s own figures; they win over any school</legend>
+        <legend className="mb-1 text-sm font-bold">{msg.theMakersOwnFiguresThey}</legend>
         <Fields specs={MAKERS_FIGURES} base={base} columns={2} />
       </fieldset>
       <MakerEdges base={base} />
@@ -182,8 +181,8 @@ function PermittedReclines({ base }: { readonly base: string }) {
   return (
     <div className="mt-3 max-w-96">
       <PickMany
-        label="Recline positions permitted here"
-        none="not read yet"
+        label={msg.reclinePositionsPermittedHere}
+        none={msg.notReadYet}
         options={reclines.map((r) => ({ id: r.id, label: r.label }))}
         chosen={chosen}
         onChange={(next) => setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })}
@@ -202,20 +201,20 @@ export const RouteForm = memo(function RouteForm({ base }: { readonly base: stri
           <Part key={part.key} spec={part} base={base}>
             {part.key === 'belt' && (
               <Rows
-                title="Belt path, in the order the belt meets it"
+                title={msg.beltPathInTheOrder}
                 name={`${base}.belt.path`}
                 specs={GUIDE_FIELDS}
                 fresh={() => ({ mark: '' })}
-                add="Add a guide"
+                add={msg.addAGuide}
               />
             )}
             {PROVEN.has(part.key) && (
               <Rows
-                title={`What shows that it holds: ${part.label}`}
+                title={msg.whatShowsThatItHolds(part.label)}
                 name={`${base}.${part.key}.proofs`}
                 specs={PROOF_FIELDS}
                 fresh={() => ({ what: '' })}
-                add="Add a sign"
+                add={msg.addASign}
               />
             )}
           </Part>
@@ -223,11 +222,7 @@ export const RouteForm = memo(function RouteForm({ base }: { readonly base: stri
       </div>
       <PermittedReclines base={base} />
       <ApprovedPlaces base={base} />
-      <Lines
-        title="Set before it is placed, out of reach later"
-        name={`${base}.settingsBeforePlacing`}
-        add="Add a setting"
-      />
+      <Lines title={msg.setBeforeItIsPlacedOut} name={`${base}.settingsBeforePlacing`} add={msg.addASetting} />
       <MakerSteps base={base} />
       <StepOrder base={base} />
       <MakerEdges base={base} />

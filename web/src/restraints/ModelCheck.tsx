@@ -11,6 +11,7 @@ import type { Entry } from '../form/useEntry.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { RESTRAINT_LABELS } from './labels.ts'
+import * as msg from './messages.en.ts'
 
 const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
 
@@ -29,26 +30,26 @@ export function ModelCheck({ entry, parsedModel, mode, routeAt }: CheckProps) {
   const unread = parsedModel ? unreadIn(parsedModel) : []
   const drawn = parsedModel && mode && drawingsOfModel(parsedModel, mode, mode.routes[routeAt]?.id)
   return (
-    <Panel title="As it will stand">
+    <Panel title={msg.asItWillStand}>
       <BarGradients />
       <EntryCheck
         entry={entry}
         labels={RESTRAINT_LABELS}
         lints={lints.map((l) => l.message)}
-        lintTitle="Contradicts its regulation"
-        lintAdvice="Compare with the label and the manual; until then it is never ready to travel."
-        sound="Within its regulation"
+        lintTitle={msg.contradictsItsRegulation3}
+        lintAdvice={msg.compareWithTheLabelAnd}
+        sound={msg.withinItsRegulation}
       />
       {drawn && (
         <figure className="mt-2">
           <DrawingView drawing={drawn.side} className="w-full border border-hair" />
           {drawn.belt && <DrawingView drawing={drawn.belt} className="mt-1 w-full border border-hair" />}
-          <figcaption className="text-xs text-ink-soft">{mode?.label}, on a made-up seat</figcaption>
+          <figcaption className="text-xs text-ink-soft">{msg.onAMadeUpSeat(mode?.label)}</figcaption>
         </figure>
       )}
       {unread.length > 0 && (
         <div role="status" className="mt-2">
-          <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
+          <StateMark state="undecided" word={msg.notReadYetAskedAt} size={14} />
           <ul className="mt-1 text-sm">
             {unread.map(({ where, needs }) => (
               <li key={where} className="mt-1">
@@ -60,14 +61,13 @@ export function ModelCheck({ entry, parsedModel, mode, routeAt }: CheckProps) {
       )}
       {gaps.length > 0 && (
         <p className="mt-2 text-sm">
-          No mode of it takes a child{' '}
-          {gaps
-            .map(
-              (g) =>
-                `between ${formatNumber(g.from)} and ${formatNumber(g.to)} ${g.quantity === 'massKg' ? 'kg' : 'cm'}`,
-            )
-            .join(', nor ')}
-          .
+          {msg.noModeOfItTakes(
+            gaps
+              .map((g) =>
+                msg.betweenAnd(formatNumber(g.from), formatNumber(g.to), g.quantity === 'massKg' ? msg.kg : msg.cm),
+              )
+              .join(', nor '),
+          )}
         </p>
       )}
       <ul className="mt-2 divide-y divide-hair">

@@ -17,6 +17,7 @@ import { ModelCheck } from './ModelCheck.tsx'
 import { Conversions } from './Conversions.tsx'
 import { ModeBasics, ModeSettings, ModeShell, RouteForm } from './ModeForm.tsx'
 import { BODY_FIELDS, MODE_PARTS, MODEL_FIELDS, NEW_MODE, NEW_ROUTE, PART_FIELDS } from './specs.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly model: object
@@ -41,7 +42,7 @@ const RESTRAINT: EntryKind<RestraintModel> = {
   tidy: tidyModel,
   nameOf: ({ maker = '', name = '' }) => `${maker} ${name}`.trim(),
   path: '/restraints',
-  newTitle: 'New restraint',
+  newTitle: msg.newRestraint,
 }
 
 /** How many faults lie under a path. */
@@ -78,7 +79,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
     modes.append({
       ...copied,
       id: freshId('mode', form.getValues('modes') as { id: string }[]),
-      label: `${copied.label ?? ''}, copy`,
+      label: msg.copy(copied.label ?? ''),
     })
     setOpen(`m${modes.fields.length}-what`)
   }
@@ -86,17 +87,17 @@ export function ModelForm({ model, isNew, taken }: Props) {
   const sections: FormSection[] = [
     {
       id: 'model',
-      label: 'Model',
+      label: msg.model,
       faults: faultsUnder(faults, [...MODEL_FIELDS.map((f) => f.key), 'parts']),
       content: (
         <>
           <Fields specs={MODEL_FIELDS} base="" columns={2} />
           <Rows
-            title="Parts that come apart, shell and base"
+            title={msg.partsThatComeApartShell}
             name="parts"
             specs={PART_FIELDS}
             fresh={() => ({ name: '' })}
-            add="Add a part"
+            add={msg.addAPart}
           />
         </>
       ),
@@ -109,8 +110,8 @@ export function ModelForm({ model, isNew, taken }: Props) {
       return [
         {
           id: `m${i}-what`,
-          label: 'Whom it takes',
-          groupLabel: `Parts of the mode ${name}`,
+          label: msg.whomItTakes,
+          groupLabel: msg.partsOfTheMode(name),
           group: (
             <span className="-mr-3 flex items-center justify-between">
               <b className="min-w-0 leading-tight">{name}</b>
@@ -118,7 +119,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
                 <Button
                   look="bare"
                   className="grid h-11 w-8 place-items-center hover:bg-shoal"
-                  aria-label={`Copy ${name}`}
+                  aria-label={msg.copy2(name)}
                   onClick={() => copyMode(i)}
                 >
                   <Copy size={16} aria-hidden="true" />
@@ -127,7 +128,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
                   <Button
                     look="bare"
                     className="grid h-11 w-8 place-items-center hover:bg-shoal"
-                    aria-label={`Remove ${name}`}
+                    aria-label={msg.remove2(name)}
                     onClick={() => {
                       modes.remove(i)
                       setOpen('model')
@@ -144,7 +145,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
         },
         {
           id: `m${i}-shell`,
-          label: 'Straps, head, shell',
+          label: msg.strapsHeadShell,
           faults: faultsUnder(
             faults,
             SHELL_KEYS.map((k) => `${base}.${k}`),
@@ -153,7 +154,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
         },
         {
           id: `m${i}-settings`,
-          label: 'Recline, inserts, figures',
+          label: msg.reclineInsertsFigures,
           faults: faultsUnder(
             faults,
             SETTING_KEYS.map((k) => `${base}.${k}`),
@@ -162,16 +163,16 @@ export function ModelForm({ model, isNew, taken }: Props) {
         },
         ...(routes.length === 0 ? [undefined] : routes).map((route, j): FormSection => ({
           id: `m${i}-r${j}`,
-          label: `Route: ${route?.label ?? 'not named yet'}`,
+          label: msg.route(route?.label ?? msg.notNamedYet),
           faults: faultsUnder(faults, [`${base}.routes.${j}`]),
           content: (
             <>
               <RouteForm key={`${field.id}-${j}`} base={`${base}.routes.${j}`} />
               <div className="mt-4 flex flex-wrap gap-2 border-t border-hair pt-3">
-                <Button onClick={() => addRoute(i)}>Add a route to this mode</Button>
+                <Button onClick={() => addRoute(i)}>{msg.addARouteToThis}</Button>
                 {routes.length > 1 && (
                   <Button look="quiet" onClick={() => removeRoute(i, j)}>
-                    Remove this route
+                    {msg.removeThisRoute}
                   </Button>
                 )}
               </div>
@@ -182,7 +183,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
     }),
     {
       id: 'conversions',
-      label: 'Conversions',
+      label: msg.conversions,
       group: (
         <Button
           look="bare"
@@ -192,22 +193,22 @@ export function ModelForm({ model, isNew, taken }: Props) {
             setOpen(`m${modes.fields.length}-what`)
           }}
         >
-          Add a mode
+          {msg.addAMode}
         </Button>
       ),
-      groupLabel: 'The whole entry',
+      groupLabel: msg.theWholeEntry,
       faults: faultsUnder(faults, ['conversions']),
       content: <Conversions />,
     },
     {
       id: 'json',
-      label: 'In full, as JSON',
+      label: msg.inFullAsJson,
       faults: 0,
       content: (
         <JsonEditor
           value={tidied}
           isShowable={isShowable}
-          wanted='Must be one restraint with its "modes", each with its "routes".'
+          wanted={msg.mustBeOneRestraintWith}
           onRead={(value) => form.reset(value, { keepDefaultValues: true })}
         />
       ),
@@ -234,15 +235,15 @@ export function ModelForm({ model, isNew, taken }: Props) {
                 to={isNew ? '/restraints' : `/restraints/${tidied.id}`}
                 className="inline-flex min-h-11 items-center underline underline-offset-4"
               >
-                {isNew ? 'All restraints' : 'Without editing'}
+                {isNew ? msg.allRestraints : msg.withoutEditing}
               </Link>
               <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
             </div>
-            <EntryActions entry={entry} isNew={isNew} keepLabel="Save this restraint" />
+            <EntryActions entry={entry} isNew={isNew} keepLabel={msg.saveThisRestraint} />
           </div>
           <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
-            <Sections label="Parts of this restraint" sections={sections} open={shown} onOpen={setOpen} />
-            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label="Preview">
+            <Sections label={msg.partsOfThisRestraint} sections={sections} open={shown} onOpen={setOpen} />
+            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label={msg.preview}>
               <ModelCheck
                 entry={entry}
                 parsedModel={valid}

@@ -17,6 +17,7 @@ import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Units } from './Units.tsx'
+import * as msg from './messages.en.ts'
 
 const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
 
@@ -30,11 +31,11 @@ export default withQueries(function ModelPage() {
   }, [load])
   const model = catalogue?.models?.find((m) => m.id === id)
   useEffect(() => {
-    document.title = `${model ? modelName(model) : 'Restraint'} · Nimble Anchor`
+    document.title = msg.nimbleAnchor(model ? modelName(model) : msg.restraint)
   }, [model])
   if (!catalogue)
-    return <p className="p-8 text-ink-soft">{status === 'failed' ? 'The server does not answer.' : 'Loading.'}</p>
-  if (!model) return <Missing title="There is no such restraint" to="/restraints" label="All restraints" />
+    return <p className="p-8 text-ink-soft">{status === 'failed' ? msg.theServerDoesNotAnswer2 : msg.loading}</p>
+  if (!model) return <Missing title={msg.thereIsNoSuchRestraint} to="/restraints" label={msg.allRestraints} />
   const lints = lintModel(model)
   const unread = unreadIn(model)
   return (
@@ -42,19 +43,20 @@ export default withQueries(function ModelPage() {
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-center gap-x-4">
           <Link to="/restraints" className="inline-flex min-h-11 items-center underline underline-offset-4">
-            All restraints
+            {msg.allRestraints}
           </Link>
           <h1 className="text-3xl font-bold tracking-tight">{modelName(model)}</h1>
           <DemoMark kind="models" id={model.id} />
           <p className="text-ink-soft">{[massText(model), lifeText(model)].join(' · ')}</p>
         </div>
         <Button onClick={() => void navigate(`/restraints/${model.id}/edit`)}>
-          <Pencil size={18} aria-hidden="true" /> Edit from the manual
+          <Pencil size={18} aria-hidden="true" />
+          {msg.editFromTheManual}
         </Button>
       </div>
       {lints.length > 0 && (
         <div className="mb-3 border-l-4 border-stale bg-sheet p-3">
-          <StateMark state="undecided" word="Contradicts its regulation" size={14} />
+          <StateMark state="undecided" word={msg.contradictsItsRegulation3} size={14} />
           <ul className="text-sm">
             {lints.map((l) => (
               <li key={l.message}>{l.message}</li>
@@ -63,7 +65,7 @@ export default withQueries(function ModelPage() {
         </div>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] lg:grid-rows-[minmax(0,1fr)]">
-        <Panel title="Whom it takes, and how it is fixed" fills>
+        <Panel title={msg.whomItTakesAndHow} fills>
           <BarGradients />
           <ul className="-my-2 divide-y divide-hair">
             {model.modes.map((mode) => (
@@ -72,7 +74,7 @@ export default withQueries(function ModelPage() {
           </ul>
           {unread.length > 0 && (
             <div className="mt-3">
-              <StateMark state="undecided" word="Not read yet: asked at each fitting" size={14} />
+              <StateMark state="undecided" word={msg.notReadYetAskedAt} size={14} />
               <ul className="text-sm">
                 {unread.map(({ where, needs }) => (
                   <li key={where}>
@@ -93,9 +95,9 @@ export default withQueries(function ModelPage() {
   )
 })
 
-const massText = ({ massKg }: RestraintModel): string => (massKg === undefined ? 'mass not known yet' : `${massKg} kg`)
+const massText = ({ massKg }: RestraintModel): string => (massKg === undefined ? msg.massNotKnownYet : `${massKg} kg`)
 const lifeText = ({ lifeYears }: RestraintModel): string =>
-  lifeYears === undefined ? 'life not known yet' : `may be used for ${lifeYears} years`
+  lifeYears === undefined ? msg.lifeNotKnownYet : msg.mayBeUsedForYears(lifeYears)
 
 function ModeRow({ model, mode }: { readonly model: RestraintModel; readonly mode: Mode }) {
   const { regulation, series } = mode.approval
@@ -107,10 +109,7 @@ function ModeRow({ model, mode }: { readonly model: RestraintModel; readonly mod
       <div className="min-w-0">
         <p className="flex flex-wrap items-baseline justify-between gap-x-4">
           <b>{mode.label}</b>
-          <span className="text-sm text-ink-soft">
-            UN {regulation}/{series}
-            {groups}
-          </span>
+          <span className="text-sm text-ink-soft">{msg.un(regulation, series, groups)}</span>
         </p>
         <ModeBars mode={mode} child={NOBODY} answer={null} forecast={undefined} />
         <ul className="mt-1 text-sm">

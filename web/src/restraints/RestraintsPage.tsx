@@ -17,17 +17,18 @@ import { SearchField } from '../ui/SearchField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { ImportDialog } from './ImportDialog.tsx'
 import { unitState } from './unitState.ts'
+import * as msg from './messages.en.ts'
 
 const EXPORTS = [
-  { file: 'restraints.json', label: 'Models and units, JSON' },
-  { file: 'restraints.csv', label: 'Models, CSV' },
-  { file: 'units.csv', label: 'Units, CSV' },
+  { file: 'restraints.json', label: msg.modelsAndUnitsJson },
+  { file: 'restraints.csv', label: msg.modelsCsv },
+  { file: 'units.csv', label: msg.unitsCsv },
 ]
 
 function countText(units: readonly RestraintUnit[], model: RestraintModel, today: string | undefined): string {
   const sound = units.filter((u) => unitState(model, u, today).mark === 'pass').length
-  if (units.length === 0) return 'none on the shelf'
-  return sound === units.length ? `${units.length} on the shelf` : `${units.length} on the shelf, ${sound} sound`
+  if (units.length === 0) return msg.noneOnTheShelf
+  return sound === units.length ? msg.onTheShelf(units.length) : msg.onTheShelfSound(units.length, sound)
 }
 
 /** Every restraint model with its modes and what there is of it on the shelf. */
@@ -40,7 +41,7 @@ export default withQueries(function RestraintsPage() {
   const [isImporting, setImporting] = useState(false)
   const isLead = useMay('lead')
   useEffect(() => {
-    document.title = 'Restraints · Nimble Anchor'
+    document.title = msg.restraintsNimbleAnchor
     void load()
   }, [load])
   useEffect(
@@ -48,12 +49,18 @@ export default withQueries(function RestraintsPage() {
       register([
         {
           id: 'new-restraint',
-          label: 'New restraint',
-          group: 'Do',
+          label: msg.newRestraint,
+          group: msg.doWord,
           key: 'n',
           run: () => void navigate('/restraints/new'),
         },
-        { id: 'import-catalogue', label: 'Import a catalogue', group: 'Do', key: 'i', run: () => setImporting(true) },
+        {
+          id: 'import-catalogue',
+          label: msg.importACatalogue,
+          group: msg.doWord,
+          key: 'i',
+          run: () => setImporting(true),
+        },
       ]),
     [register, navigate],
   )
@@ -69,11 +76,11 @@ export default withQueries(function RestraintsPage() {
   return (
     <Page width="middle">
       <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-3xl font-bold tracking-tight">Restraints</h1>
+        <h1 className="text-3xl font-bold tracking-tight">{msg.restraints}</h1>
         <SearchField
           className="order-last w-full sm:order-none sm:max-w-sm sm:flex-1"
-          label="Find a restraint"
-          placeholder="Find by maker, name or mode"
+          label={msg.findARestraint}
+          placeholder={msg.findByMakerNameOr}
           value={query}
           onChange={setQuery}
         />
@@ -81,35 +88,33 @@ export default withQueries(function RestraintsPage() {
           {isLead && (
             <>
               <Button onClick={() => setImporting(true)}>
-                <FileUp size={18} aria-hidden="true" /> Import
+                <FileUp size={18} aria-hidden="true" />
+                {msg.importWord2}
               </Button>
               <Button look="main" onClick={() => void navigate('/restraints/new')}>
-                <Plus size={18} aria-hidden="true" /> New restraint
+                <Plus size={18} aria-hidden="true" />
+                {msg.newRestraint2}
               </Button>
             </>
           )}
         </div>
       </div>
       {status === 'failed' && (
-        <Panel title="The server does not answer">
-          <Button onClick={() => void load()}>Try again</Button>
+        <Panel title={msg.theServerDoesNotAnswer}>
+          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {catalogue && models.length === 0 && (
-        <Panel title={query ? 'No such restraint' : 'No restraint yet'}>
-          <p>
-            {query
-              ? 'Nothing in the catalogue has these words.'
-              : 'Import a catalogue, or enter the first from its manual.'}
-          </p>
+        <Panel title={query ? msg.noSuchRestraint : msg.noRestraintYet}>
+          <p>{query ? msg.nothingInTheCatalogueHas : msg.importACatalogueOrEnter}</p>
         </Panel>
       )}
       {models.length > 0 && (
         <Panel
-          title="Catalogue"
+          title={msg.catalogue}
           fills
           className="lg:flex-1"
-          aside={<span className="text-sm text-ink-soft">{models.length} models</span>}
+          aside={<span className="text-sm text-ink-soft">{msg.models(models.length)}</span>}
         >
           <ul className="-my-3 divide-y divide-hair">
             {models.map((model) => {
@@ -129,7 +134,9 @@ export default withQueries(function RestraintsPage() {
                       {model.modes.map((m) => `UN ${m.approval.regulation} ${m.label}`).join(' · ')}
                       {lints.length > 0 && (
                         <span className="block text-sm">
-                          <StateMark state="undecided" size={13} /> contradicts its regulation: {lints[0]?.message}
+                          <StateMark state="undecided" size={13} />
+                          {msg.contradictsItsRegulation2}
+                          {lints[0]?.message}
                         </span>
                       )}
                     </span>

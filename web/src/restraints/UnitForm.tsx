@@ -13,18 +13,19 @@ import { Button } from '../ui/Button.tsx'
 import { DateField } from '../ui/DateField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import * as msg from './messages.en.ts'
 
 type Known = 'isHistoryKnown' | 'wasInCrash' | 'isRecalled' | 'isComplete'
 const QUESTIONS: readonly { readonly key: Known; readonly label: string }[] = [
-  { key: 'isHistoryKnown', label: 'Its whole history is known' },
-  { key: 'wasInCrash', label: 'It was in a crash' },
-  { key: 'isRecalled', label: 'It is recalled' },
-  { key: 'isComplete', label: 'It is complete' },
+  { key: 'isHistoryKnown', label: msg.itsWholeHistoryIsKnown },
+  { key: 'wasInCrash', label: msg.itWasInACrash },
+  { key: 'isRecalled', label: msg.itIsRecalled },
+  { key: 'isComplete', label: msg.itIsComplete },
 ]
 const ANSWERS = [
-  { id: '', label: 'not known' },
-  { id: 'yes', label: 'yes' },
-  { id: 'no', label: 'no' },
+  { id: '', label: msg.notKnown },
+  { id: 'yes', label: msg.yes },
+  { id: 'no', label: msg.no },
 ]
 
 interface FormProps {
@@ -41,7 +42,7 @@ function wrongIn(draft: Draft): Wrong<Draft> {
   if (parsed.ok) return {}
   const isEmpty = (key: string): boolean => ((draft as Record<string, unknown>)[key] ?? '') === ''
   return Object.fromEntries(
-    parsed.error.map(({ path, message }) => [path.slice(2), isEmpty(path.slice(2)) ? 'is needed' : message]),
+    parsed.error.map(({ path, message }) => [path.slice(2), isEmpty(path.slice(2)) ? msg.isNeeded : message]),
   )
 }
 
@@ -73,10 +74,10 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       })}
     >
       <div className="grid gap-3 sm:grid-cols-2">
-        {text('serial', 'Serial number')}
-        {text('shelf', 'Shelf')}
-        {day('madeOn', 'Made on')}
-        {day('lifeEndsOn', 'Life ends on, where the unit says so')}
+        {text('serial', msg.serialNumber)}
+        {text('shelf', msg.shelf)}
+        {day('madeOn', msg.madeOn)}
+        {day('lifeEndsOn', msg.lifeEndsOnWhereThe)}
         {QUESTIONS.map(({ key, label }) => (
           <SelectField
             key={key}
@@ -89,40 +90,39 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       </div>
       {isConvertible(model) && (
         <SelectField
-          label="Its harness"
+          label={msg.itsHarness}
           value={draft.harness ?? ''}
           options={[
-            { id: '', label: 'not looked at' },
-            { id: 'in', label: 'in place' },
-            { id: 'stowed', label: 'stowed, for use with the car’s belt' },
+            { id: '', label: msg.notLookedAt },
+            { id: 'in', label: msg.inPlace },
+            { id: 'stowed', label: msg.stowedForUseWithThe },
           ]}
           onChange={(v) => set('harness')(v === 'in' || v === 'stowed' ? v : undefined)}
         />
       )}
       {keepsDirection(model) !== 'no' && (
         <SelectField
-          label="Which way it stands"
+          label={msg.whichWayItStands}
           value={draft.direction ?? ''}
-          options={[{ id: '', label: 'not looked at' }, ...directionsOf(model).map((d) => ({ id: d, label: d }))]}
+          options={[{ id: '', label: msg.notLookedAt }, ...directionsOf(model).map((d) => ({ id: d, label: d }))]}
           onChange={(v) => set('direction')(directionsOf(model).find((d) => d === v))}
         />
       )}
       {(model.parts?.length ?? 0) > 0 && (
         <SelectField
-          label="Which part of it"
+          label={msg.whichPartOfIt}
           value={draft.partId ?? ''}
           options={[
-            { id: '', label: 'the whole set, one serial' },
+            { id: '', label: msg.theWholeSetOneSerial },
             ...(model.parts ?? []).map((p) => ({ id: p.id, label: p.name })),
           ]}
           onChange={(v) => set('partId')(v === '' ? undefined : v)}
         />
       )}
-      {text('note', 'Note')}
+      {text('note', msg.note)}
       {unit.awaitsCheck && (
         <p className="border-l-4 border-fail pl-3 font-semibold">
-          Not for use: “{unit.awaitsCheck.job.replaceAll('-', ' ')}” was started on {unit.awaitsCheck.since} and is not
-          checked yet. Finish it from Today.
+          {msg.notForUseWasStarted(unit.awaitsCheck.job.replaceAll('-', ' '), unit.awaitsCheck.since)}
         </p>
       )}
       {fault !== undefined && (
@@ -132,11 +132,11 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       )}
       <div className="flex flex-wrap gap-2">
         <Button type="submit" look="main" disabled={isBusy}>
-          Save this unit
+          {msg.saveThisUnit}
         </Button>
         {!isNew && onRemove && (
           <Button look="quiet" onClick={onRemove}>
-            Remove this unit
+            {msg.removeThisUnit}
           </Button>
         )}
       </div>

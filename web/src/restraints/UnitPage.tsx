@@ -25,6 +25,7 @@ import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { UnitForm } from './UnitForm.tsx'
 import { unitState } from './unitState.ts'
 import { keepUnit } from './unitStore.ts'
+import * as msg from './messages.en.ts'
 
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 const dayText = (iso: string): string => day.format(new Date(iso))
@@ -42,11 +43,11 @@ export default withQueries(function UnitPage() {
   const unit = catalogue?.units?.find((u) => u.id === id)
   const model = catalogue?.models?.find((m) => m.id === unit?.modelId)
   useEffect(() => {
-    document.title = `${unit?.serial ?? 'Unit'} · Nimble Anchor`
+    document.title = msg.nimbleAnchor(unit?.serial ?? msg.unit2)
   }, [unit?.serial])
   if (!catalogue)
-    return <p className="p-8 text-ink-soft">{status === 'failed' ? 'The server does not answer.' : 'Loading.'}</p>
-  if (!unit || !model) return <Missing title="There is no such unit" to="/restraints" label="All restraints" />
+    return <p className="p-8 text-ink-soft">{status === 'failed' ? msg.theServerDoesNotAnswer2 : msg.loading}</p>
+  if (!unit || !model) return <Missing title={msg.thereIsNoSuchUnit} to="/restraints" label={msg.allRestraints} />
   return <Unit model={model} unit={unit} />
 })
 
@@ -81,28 +82,29 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
         </div>
         {isLead && (
           <Button onClick={() => setEditing(true)}>
-            <Pencil size={18} aria-hidden="true" /> Change what is known
+            <Pencil size={18} aria-hidden="true" />
+            {msg.changeWhatIsKnown}
           </Button>
         )}
       </div>
       {unit.isRecalled === true && (
         <p className="mb-3 border-l-4 border-fail bg-sheet p-3">
-          <b>Recalled.</b>{' '}
+          <b>{msg.recalled}</b>{' '}
           <Link
             to={`/logbook?unitId=${encodeURIComponent(unit.id)}&status=signed`}
             className="underline underline-offset-4"
           >
-            Find the families who were handed it
+            {msg.findTheFamiliesWhoWere}
           </Link>
         </p>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-3 lg:grid-rows-[minmax(0,1fr)]">
-        <Panel title="What is known of it" fills>
+        <Panel title={msg.whatIsKnownOfIt} fills>
           <Facts model={model} unit={unit} />
         </Panel>
-        <Panel title="Jobs" fills>
-          {jobs.isError && <p role="alert">The server does not answer.</p>}
-          {jobs.data?.length === 0 && <p className="text-ink-soft">None yet.</p>}
+        <Panel title={msg.jobs} fills>
+          {jobs.isError && <p role="alert">{msg.theServerDoesNotAnswer2}</p>}
+          {jobs.data?.length === 0 && <p className="text-ink-soft">{msg.noneYet}</p>}
           <ul className="-my-2 divide-y divide-hair">
             {(jobs.data ?? []).map((job) => (
               <li key={job.id}>
@@ -119,7 +121,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
           {mayFit && <BeginJob model={model} unit={unit} />}
         </Panel>
         <Panel
-          title="Where it has been"
+          title={msg.whereItHasBeen}
           fills
           aside={
             been.data !== undefined &&
@@ -128,13 +130,13 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
                 to={`/logbook?unitId=${encodeURIComponent(unit.id)}`}
                 className="inline-flex min-h-11 items-center underline underline-offset-4"
               >
-                {been.data.total === 1 ? '1 fitting' : `All ${been.data.total} fittings`}
+                {been.data.total === 1 ? msg.n1Fitting : `All ${been.data.total} fittings`}
               </Link>
             )
           }
         >
-          {been.isError && <p role="alert">The server does not answer.</p>}
-          {been.data?.total === 0 && <p className="text-ink-soft">It was in no car yet.</p>}
+          {been.isError && <p role="alert">{msg.theServerDoesNotAnswer2}</p>}
+          {been.data?.total === 0 && <p className="text-ink-soft">{msg.itWasInNoCar}</p>}
           <ul className="-my-2 divide-y divide-hair">
             {(been.data?.rows ?? []).map((row) => (
               <li key={row.id}>
@@ -144,7 +146,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
                     <span className="text-sm text-ink-soft">{dayText(row.createdAt)}</span>
                   </span>
                   <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
-                    <span>{row.vehicleName ?? 'no car yet'}</span>
+                    <span>{row.vehicleName ?? msg.noCarYet}</span>
                     <StateMark
                       state={VERDICT_MARK[row.verdict]}
                       word={row.status === 'signed' ? closedWord(row) : VERDICT_TEXT[row.verdict]}
@@ -157,7 +159,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
           </ul>
         </Panel>
       </div>
-      <Dialog open={isEditing} onOpenChange={setEditing} title={`Unit ${unit.serial}`}>
+      <Dialog open={isEditing} onOpenChange={setEditing} title={msg.unit(unit.serial)}>
         <UnitForm
           key={JSON.stringify(unit)}
           model={model}
@@ -178,8 +180,8 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
           }
           onRemove={() =>
             void api.removeFromCatalogue('units', unit.id).then(() => {
-              toast(`Unit ${unit.serial} removed.`, {
-                action: { label: 'Undo', onClick: () => void keepUnit(unit, NOTHING_SEEN).then(load, sayRefusal) },
+              toast(msg.unitRemoved(unit.serial), {
+                action: { label: msg.undo, onClick: () => void keepUnit(unit, NOTHING_SEEN).then(load, sayRefusal) },
               })
               void navigate(`/restraints/${model.id}`)
               return load()
@@ -192,25 +194,25 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
 }
 
 const said = (value: boolean | undefined, yes: string, no: string): string =>
-  value === undefined ? 'not known yet' : value ? yes : no
-const HARNESS = { in: 'in place', stowed: 'stowed' } as const
+  value === undefined ? msg.notKnownYet : value ? yes : no
+const HARNESS = { in: msg.inPlace, stowed: 'stowed' } as const
 
 /** What is not known is said so, and never left out. */
 function Facts({ model, unit }: { readonly model: RestraintModel; readonly unit: RestraintUnit }) {
-  const date = (iso: string | undefined): string => (iso === undefined ? 'not known yet' : dayText(`${iso}T12:00:00`))
+  const date = (iso: string | undefined): string => (iso === undefined ? msg.notKnownYet : dayText(`${iso}T12:00:00`))
   const part = model.parts?.find((p) => p.id === unit.partId)
   const rows: readonly (readonly [string, string])[] = [
-    ['Shelf', unit.shelf ?? 'no shelf named'],
-    ['Made', date(unit.madeOn)],
-    ['Life ends', date(lifeEnd({ model, unit }))],
-    ['History', said(unit.isHistoryKnown, 'known', 'not known: not for use')],
-    ['Crash', said(unit.wasInCrash, 'was in one: not for use', 'none')],
-    ['Recall', said(unit.isRecalled, 'recalled: not for use', 'none')],
-    ['Parts', said(unit.isComplete, 'complete', 'missing: not for use')],
-    ...(part ? [['Which part', part.name] as const] : []),
-    ...(unit.harness ? [['Harness', HARNESS[unit.harness]] as const] : []),
-    ...(unit.direction ? [['Stands', unit.direction] as const] : []),
-    ...(unit.note ? [['Note', unit.note] as const] : []),
+    [msg.shelf, unit.shelf ?? msg.noShelfNamed],
+    [msg.made, date(unit.madeOn)],
+    [msg.lifeEnds, date(lifeEnd({ model, unit }))],
+    [msg.history, said(unit.isHistoryKnown, 'known', msg.notKnownNotForUse)],
+    [msg.crash, said(unit.wasInCrash, msg.wasInOneNotFor, 'none')],
+    [msg.recall, said(unit.isRecalled, msg.recalledNotForUse, 'none')],
+    [msg.parts, said(unit.isComplete, 'complete', msg.missingNotForUse)],
+    ...(part ? [[msg.whichPart, part.name] as const] : []),
+    ...(unit.harness ? [[msg.harness, HARNESS[unit.harness]] as const] : []),
+    ...(unit.direction ? [[msg.stands, unit.direction] as const] : []),
+    ...(unit.note ? [[msg.note, unit.note] as const] : []),
   ]
   return (
     <dl className="grid grid-cols-[7rem_minmax(0,1fr)] gap-x-3">

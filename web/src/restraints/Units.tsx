@@ -16,6 +16,7 @@ import { StateMark } from '../ui/StateMark.tsx'
 import { UnitForm } from './UnitForm.tsx'
 import { unitState } from './unitState.ts'
 import { keepUnit } from './unitStore.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly model: RestraintModel
@@ -31,21 +32,18 @@ export function Units({ model, units, taken }: Props) {
   const [added, setAdded] = useState<Partial<RestraintUnit>>()
   return (
     <Panel
-      title="Units on the shelf"
+      title={msg.unitsOnTheShelf}
       fills
       aside={
         isLead && (
           <Button onClick={() => setAdded({ id: idFrom(`u-${model.name}`, taken), modelId: model.id, serial: '' })}>
-            <Plus size={18} aria-hidden="true" /> Add a unit
+            <Plus size={18} aria-hidden="true" />
+            {msg.addAUnit}
           </Button>
         )
       }
     >
-      {units.length === 0 && (
-        <p className="text-ink-soft">
-          None: the model is in the catalogue only, and is never ready to travel without a unit.
-        </p>
-      )}
+      {units.length === 0 && <p className="text-ink-soft">{msg.noneTheModelIsIn}</p>}
       <ul className="-my-2 divide-y divide-hair">
         {units.map((unit) => {
           const state = unitState(model, unit, today)
@@ -61,14 +59,14 @@ export function Units({ model, units, taken }: Props) {
                 </span>
                 <span>
                   <StateMark state={state.mark} size={14} /> {state.text}
-                  <span className="block text-sm text-ink-soft">{unit.shelf ?? 'no shelf named'}</span>
+                  <span className="block text-sm text-ink-soft">{unit.shelf ?? msg.noShelfNamed}</span>
                 </span>
               </Link>
             </li>
           )
         })}
       </ul>
-      <Dialog open={added !== undefined} onOpenChange={(isOpen) => !isOpen && setAdded(undefined)} title="New unit">
+      <Dialog open={added !== undefined} onOpenChange={(isOpen) => !isOpen && setAdded(undefined)} title={msg.newUnit}>
         {added && (
           <UnitForm
             model={model}

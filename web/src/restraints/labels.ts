@@ -2,6 +2,7 @@ import { formLabels } from '../form/labels.ts'
 import { BODY_FIELDS, GUIDE_FIELDS, INSERT_FIELDS, MAKERS_FIGURES, MODE_FIELDS, MODE_PARTS, MODEL_FIELDS, PROOF_FIELDS, R129_FIELDS, R44_FIELDS, RANGE_FIELDS, RECLINE_FIELDS, ROUTE_FIELDS, ROUTE_PARTS, SLOT_FIELDS, SPAN_FIELDS, STEP_FIELDS, STRAP_FIELDS, WIDTH_FIELDS, PART_FIELDS } from './specs.ts' // prettier-ignore
 
 import { SIDE_FIELDS } from './side-fields.ts'
+import * as msg from './messages.en.ts'
 
 /** What the form of a restraint calls its fields. */
 export const RESTRAINT_LABELS = formLabels(
@@ -28,30 +29,30 @@ export const RESTRAINT_LABELS = formLabels(
     'modes.*.routes.*': 'route',
     'modes.*.routes.*.belt.path.*': 'guide',
     'modes.*.routes.*.steps.*': 'step',
-    'modes.*.turns.locks.*': 'sign of the turning lock',
-    'modes.*.routes.*.isofix.proofs.*': 'sign of the ISOFIX',
-    'modes.*.routes.*.leg.proofs.*': 'sign of the support leg',
-    'modes.*.routes.*.lowerTethers.proofs.*': 'sign of the lower tethers',
-    'modes.*.reclines.*': 'recline position',
+    'modes.*.turns.locks.*': msg.signOfTheTurningLock,
+    'modes.*.routes.*.isofix.proofs.*': msg.signOfTheIsofix,
+    'modes.*.routes.*.leg.proofs.*': msg.signOfTheSupportLeg,
+    'modes.*.routes.*.lowerTethers.proofs.*': msg.signOfTheLowerTethers,
+    'modes.*.reclines.*': msg.reclinePosition,
     'modes.*.inserts.*': 'insert',
-    'modes.*.widthSettings.*': 'width setting',
+    'modes.*.widthSettings.*': msg.widthSetting,
     'conversions.*': 'conversion',
     'conversions.*.steps.*': 'step',
     'parts.*': 'part',
   },
   {
-    modes: 'Modes',
-    parts: 'Parts that come apart',
-    'modes.*.approval': 'Approved to',
-    'modes.*.routes': 'Routes',
-    'modes.*.routes.*.permittedReclines': 'Recline positions permitted',
-    'modes.*.routes.*.settingsBeforePlacing': 'Set before it is placed',
-    'modes.*.routes.*.steps': 'Steps of the maker’s own',
-    'modes.*.routes.*.steps.*.pairWith': 'Its other half',
-    'modes.*.routes.*.steps.*.whileInsert': 'Only while this piece is in',
-    'modes.*.routes.*.stepOrder': 'Usual steps in the maker’s own order',
-    'modes.*.routes.*.staleEdges': 'Looked at again after a change',
-    'modes.*.staleEdges': 'Looked at again after a change',
-    'modes.*.strap.adjuster': 'Shoulder straps, adjusted by',
+    modes: msg.modes,
+    parts: msg.partsThatComeApart,
+    'modes.*.approval': msg.approvedTo,
+    'modes.*.routes': msg.routes,
+    'modes.*.routes.*.permittedReclines': msg.reclinePositionsPermitted,
+    'modes.*.routes.*.settingsBeforePlacing': msg.setBeforeItIsPlaced,
+    'modes.*.routes.*.steps': msg.stepsOfTheMakersOwn,
+    'modes.*.routes.*.steps.*.pairWith': msg.itsOtherHalf,
+    'modes.*.routes.*.steps.*.whileInsert': msg.onlyWhileThisPieceIs,
+    'modes.*.routes.*.stepOrder': msg.usualStepsInTheMakers,
+    'modes.*.routes.*.staleEdges': msg.lookedAtAgainAfterA,
+    'modes.*.staleEdges': msg.lookedAtAgainAfterA,
+    'modes.*.strap.adjuster': msg.shoulderStrapsAdjustedBy,
   },
 )

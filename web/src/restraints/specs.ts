@@ -2,308 +2,309 @@ import { DIRECTION_WORD, HEAD_RULES, R44_GROUPS, RETRACTORS, STRAP_RULES } from 
 import { STEPS_EN } from '@nimble-anchor/core/procedure'
 import { FIXTURES } from '@nimble-anchor/core/vehicle'
 import { answer, many, number, pick, same, sentence, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import * as msg from './messages.en.ts'
 
 /** The fields of a restraint in the order a fitter reads a manual: labels and units beside the names of the format. */
 
 export const MODEL_FIELDS: readonly FieldSpec[] = [
-  text('maker', 'Maker'),
-  text('name', 'Name'),
-  number('massKg', 'Mass of the restraint', 'kg'),
-  number('lifeYears', 'May be used for', 'years'),
-  { key: 'tags', label: 'Badges beyond the approval, in single words', kind: 'words' },
+  text('maker', msg.maker),
+  text('name', msg.name),
+  number('massKg', msg.massOfTheRestraint, 'kg'),
+  number('lifeYears', msg.mayBeUsedFor, 'years'),
+  { key: 'tags', label: msg.badgesBeyondTheApprovalIn, kind: 'words' },
   pick(
     'directionChange',
-    'Changes direction by',
+    msg.changesDirectionBy,
     [
-      ['turns-on-base', 'turning on its base'],
-      ['lifts-off', 'lifting off, setting round'],
-      ['re-installed', 'installing it again'],
+      ['turns-on-base', msg.turningOnItsBase],
+      ['lifts-off', msg.liftingOffSettingRound],
+      ['re-installed', msg.installingItAgain],
     ],
     true,
   ),
-  text('variant.label', 'Variant'),
-  text('variant.madeFrom', 'Variant made from (day)'),
-  text('variant.madeUntil', 'Variant made until (day)'),
-  text('note', 'Note'),
+  text('variant.label', msg.variant),
+  text('variant.madeFrom', msg.variantMadeFromDay),
+  text('variant.madeUntil', msg.variantMadeUntilDay),
+  text('note', msg.note),
 ]
 
 export const MODE_FIELDS: readonly FieldSpec[] = [
-  text('label', 'Name of the mode'),
-  pick('shape', 'Shape', [
-    ['infant-shell', 'infant shell'],
+  text('label', msg.nameOfTheMode),
+  pick('shape', msg.shape, [
+    ['infant-shell', msg.infantShell],
     ['lie-flat', 'lie-flat'],
     ['seat', 'seat'],
-    ['booster-seat', 'booster with a back'],
-    ['booster-cushion', 'booster cushion'],
+    ['booster-seat', msg.boosterWithABack],
+    ['booster-cushion', msg.boosterCushion],
   ]),
-  pick('direction', 'Direction', Object.entries(DIRECTION_WORD)),
-  pick('heldBy', 'Child held by', [
-    ['harness', 'its own harness'],
-    ['shield', 'a shield'],
-    ['vehicle-belt', 'the car’s belt'],
+  pick('direction', msg.direction, Object.entries(DIRECTION_WORD)),
+  pick('heldBy', msg.childHeldBy, [
+    ['harness', msg.itsOwnHarness],
+    ['shield', msg.aShield],
+    ['vehicle-belt', msg.theCarsBelt],
   ]),
-  text('note', 'Note'),
+  text('note', msg.note),
 ]
 
 export const R44_FIELDS: readonly FieldSpec[] = [
-  pick('approval.series', 'Series', same(['01', '02', '03', '04'])),
+  pick('approval.series', msg.series, same(['01', '02', '03', '04'])),
   set(
     'approval.groups',
     'Groups',
     R44_GROUPS.map((g) => [g, g]),
   ),
-  number('approval.approvedYear', 'Year on the label', ''),
+  number('approval.approvedYear', msg.yearOnTheLabel, ''),
 ]
 export const R129_FIELDS: readonly FieldSpec[] = [
-  pick('approval.series', 'Series', same(['00', '01', '02', '03', '04'])),
+  pick('approval.series', msg.series, same(['00', '01', '02', '03', '04'])),
 ]
 
 export const RANGE_FIELDS: readonly FieldSpec[] = [
-  number('massKg.from', 'Mass from', 'kg'),
-  number('massKg.to', 'Mass to', 'kg'),
-  number('statureCm.from', 'Stature from', 'cm'),
-  number('statureCm.to', 'Stature to', 'cm'),
-  number('ageMonths.from', 'Age from', 'months'),
-  number('ageMonths.to', 'Age to', 'months'),
-  number('aboutAgeMonths.from', 'Printed “about” from (binds nothing)', 'months'),
-  number('aboutAgeMonths.to', 'Printed “about” to (binds nothing)', 'months'),
+  number('massKg.from', msg.massFrom, 'kg'),
+  number('massKg.to', msg.massTo, 'kg'),
+  number('statureCm.from', msg.statureFrom, 'cm'),
+  number('statureCm.to', msg.statureTo, 'cm'),
+  number('ageMonths.from', msg.ageFrom, 'months'),
+  number('ageMonths.to', msg.ageTo, 'months'),
+  number('aboutAgeMonths.from', msg.printedAboutFromBindsNothing, 'months'),
+  number('aboutAgeMonths.to', msg.printedAboutToBindsNothing, 'months'),
 ]
 
 export const BODY_FIELDS: readonly FieldSpec[] = [
-  pick('headRule', 'Head rule', same(HEAD_RULES), true),
-  number('shellEdgeMm', 'Shell edge above the seat', 'mm'),
-  number('widthMm', 'Width', 'mm'),
-  number('shellLengthMm', 'Shell length', 'mm'),
-  number('footFromBackrestMm', 'Foot from the backrest', 'mm'),
-  number('sitAboveCushionMm', 'Seat surface above the car’s cushion', 'mm'),
-  number('slidesOnBaseMm', 'Shell slides on its base by', 'mm'),
-  answer('sidePod', 'Pod for the door side'),
-  answer('crotchBeltGuide', 'Guide between the legs (boosters)'),
-  pick('extraWidthMm.side', 'Wider with a cup holder or pod, on the', same(['left', 'right', 'both']), true),
-  number('extraWidthMm.mm', 'Wider by', 'mm'),
+  pick('headRule', msg.headRule, same(HEAD_RULES), true),
+  number('shellEdgeMm', msg.shellEdgeAboveTheSeat, 'mm'),
+  number('widthMm', msg.width, 'mm'),
+  number('shellLengthMm', msg.shellLength, 'mm'),
+  number('footFromBackrestMm', msg.footFromTheBackrest, 'mm'),
+  number('sitAboveCushionMm', msg.seatSurfaceAboveTheCars, 'mm'),
+  number('slidesOnBaseMm', msg.shellSlidesOnItsBase, 'mm'),
+  answer('sidePod', msg.podForTheDoorSide),
+  answer('crotchBeltGuide', msg.guideBetweenTheLegsBoosters),
+  pick('extraWidthMm.side', msg.widerWithACupHolder, same(['left', 'right', 'both']), true),
+  number('extraWidthMm.mm', msg.widerBy, 'mm'),
 ]
 
 /** What the maker gives a figure for where a school has one too: the maker’s stands. */
 export const MAKERS_FIGURES: readonly FieldSpec[] = [
-  number('targetAngleDeg.from', 'Shell angle from', '°'),
-  number('targetAngleDeg.to', 'Shell angle to', '°'),
-  number('slackMm.fromMm', 'Harness slack from', 'mm'),
-  number('slackMm.toMm', 'Harness slack to', 'mm'),
-  number('steadinessMm', 'Movement at the base, to', 'mm'),
-  number('headBelowEdgeMm', 'Head below the edge by', 'mm'),
-  number('guideAboveShoulderMm.fromMm', 'Belt guide above the shoulder from', 'mm'),
-  number('guideAboveShoulderMm.toMm', 'Belt guide above the shoulder to', 'mm'),
-  number('beltGuideMm.fromMm', 'Belt guide goes from', 'mm'),
-  number('beltGuideMm.toMm', 'Belt guide goes to', 'mm'),
+  number('targetAngleDeg.from', msg.shellAngleFrom, '°'),
+  number('targetAngleDeg.to', msg.shellAngleTo, '°'),
+  number('slackMm.fromMm', msg.harnessSlackFrom, 'mm'),
+  number('slackMm.toMm', msg.harnessSlackTo, 'mm'),
+  number('steadinessMm', msg.movementAtTheBaseTo, 'mm'),
+  number('headBelowEdgeMm', msg.headBelowTheEdgeBy, 'mm'),
+  number('guideAboveShoulderMm.fromMm', msg.beltGuideAboveTheShoulder, 'mm'),
+  number('guideAboveShoulderMm.toMm', msg.beltGuideAboveTheShoulderTo, 'mm'),
+  number('beltGuideMm.fromMm', msg.beltGuideGoesFrom, 'mm'),
+  number('beltGuideMm.toMm', msg.beltGuideGoesTo, 'mm'),
 ]
 
 export const MODE_PARTS: readonly PartSpec[] = [
   {
     key: 'angleProof',
-    label: 'Maker’s proof of the angle',
+    label: msg.makersProofOfTheAngle,
     canBeNone: true,
     fields: [
-      pick('kind', 'Shown by', [
-        ['level-line', 'a level line'],
-        ['indicator', 'an indicator'],
-        ['fixed-base', 'a fixed base'],
+      pick('kind', msg.shownBy, [
+        ['level-line', msg.aLevelLine],
+        ['indicator', msg.anIndicator],
+        ['fixed-base', msg.aFixedBase],
       ]),
-      text('what', 'What it shows when good'),
+      text('what', msg.whatItShowsWhenGood),
     ],
   },
   {
     key: 'wedge',
-    label: 'Wedge',
+    label: msg.wedge,
     canBeNone: true,
     fields: [
-      answer('allowed', 'Allowed with this mode'),
-      number('heightMm', 'Height', 'mm'),
-      number('baseLengthMm', 'Base it lies under', 'mm'),
+      answer('allowed', msg.allowedWithThisMode),
+      number('heightMm', msg.height, 'mm'),
+      number('baseLengthMm', msg.baseItLiesUnder, 'mm'),
     ],
   },
   {
     key: 'turns',
-    label: 'Turns on its base',
+    label: msg.turnsOnItsBase,
     canBeNone: true,
     fields: [
-      answer('forwardGuard', 'A guard keeps it from facing forward'),
-      answer('toDoor', 'The child is put in with the shell turned to the door'),
-      number('sweepMm', 'Furthest corner from what it turns about', 'mm'),
+      answer('forwardGuard', msg.aGuardKeepsItFrom),
+      answer('toDoor', msg.theChildIsPutIn),
+      number('sweepMm', msg.furthestCornerFromWhatIt, 'mm'),
     ],
   },
   {
     key: 'carryHandle',
-    label: 'Carrying handle',
+    label: msg.carryingHandle,
     canBeNone: true,
-    fields: [text('travelPosition', 'While travelling')],
+    fields: [text('travelPosition', msg.whileTravelling)],
   },
 ]
 
 export const STRAP_FIELDS: readonly FieldSpec[] = [
-  pick('strap.rule', 'Strap rule, where not the usual', same(STRAP_RULES), true),
-  pick('strap.gauge', 'Gauge', same(['strap-exit', 'head-support-lower-edge']), true),
-  number('strap.gaugeAboveExitMm', 'Gauge above the strap exit', 'mm'),
-  number('strap.justMm', 'Exit off the shoulder at most', 'mm'),
+  pick('strap.rule', msg.strapRuleWhereNotThe, same(STRAP_RULES), true),
+  pick('strap.gauge', msg.gauge, same(['strap-exit', 'head-support-lower-edge']), true),
+  number('strap.gaugeAboveExitMm', msg.gaugeAboveTheStrapExit, 'mm'),
+  number('strap.justMm', msg.exitOffTheShoulderAt, 'mm'),
 ]
 export const ADJUSTERS = [
-  ['', 'not read yet, or none'],
+  ['', msg.notReadYetOrNone],
   ['slots', 'slots'],
   ['stepless', 'stepless'],
-  ['follows-head-support', 'follows the head support'],
+  ['follows-head-support', msg.followsTheHeadSupport],
 ] as const
 export const SLOT_FIELDS: readonly FieldSpec[] = [
-  { key: 'strap.adjuster.heightsMm', label: 'Slot heights in mm, spaces between', kind: 'numbers' },
+  { key: 'strap.adjuster.heightsMm', label: msg.slotHeightsInMmSpaces, kind: 'numbers' },
 ]
 export const SPAN_FIELDS: readonly FieldSpec[] = [
-  number('strap.adjuster.fromMm', 'Lowest strap exit', 'mm'),
-  number('strap.adjuster.toMm', 'Highest strap exit', 'mm'),
+  number('strap.adjuster.fromMm', msg.lowestStrapExit, 'mm'),
+  number('strap.adjuster.toMm', msg.highestStrapExit, 'mm'),
 ]
 
 export const RECLINE_FIELDS: readonly FieldSpec[] = [
-  text('label', 'Position'),
-  number('shellAngleDeg', 'Angle on a level seat', '°'),
-  number('flatterInCarUntil.massKg', 'Flatter in the car until', 'kg'),
+  text('label', msg.position),
+  number('shellAngleDeg', msg.angleOnALevelSeat, '°'),
+  number('flatterInCarUntil.massKg', msg.flatterInTheCarUntil, 'kg'),
   number('flatterInCarUntil.statureCm', 'or', 'cm'),
   number('flatterInCarUntil.ageMonths', 'or', 'months'),
 ]
 export const INSERT_FIELDS: readonly FieldSpec[] = [
-  text('name', 'Insert'),
-  number('thicknessMm', 'Lifts the child by', 'mm'),
-  number('requiredUntil.massKg', 'Required until', 'kg'),
+  text('name', msg.insert),
+  number('thicknessMm', msg.liftsTheChildBy, 'mm'),
+  number('requiredUntil.massKg', msg.requiredUntil, 'kg'),
   number('requiredUntil.statureCm', 'or', 'cm'),
   number('requiredUntil.ageMonths', 'or', 'months'),
-  number('allowedUntil.massKg', 'Allowed until', 'kg'),
+  number('allowedUntil.massKg', msg.allowedUntil, 'kg'),
   number('allowedUntil.statureCm', 'or', 'cm'),
   number('allowedUntil.ageMonths', 'or', 'months'),
 ]
 
 export const ROUTE_FIELDS: readonly FieldSpec[] = [
-  text('label', 'Name of the route'),
-  pick('scope', 'Approval', [
+  text('label', msg.nameOfTheRoute),
+  pick('scope', msg.approval, [
     ['universal', 'universal'],
     ['i-size', 'i-Size'],
-    ['semi-universal', 'semi-universal: cars on a list'],
-    ['vehicle-specific', 'for named cars'],
+    ['semi-universal', msg.semiUniversalCarsOnA],
+    ['vehicle-specific', msg.forNamedCars],
   ]),
-  pick('fixture', 'Envelope', same(FIXTURES), true),
-  pick('frontSeat', 'Seat or dashboard before it', same(['must-touch', 'must-not-touch', 'either']), true),
-  answer('usesBase', 'Goes on a base that stays in the car'),
-  answer('childFirst', 'Child may sit in it first'),
-  answer('gapAccepted.behindBase', 'Maker accepts a gap behind the base'),
-  answer('gapAccepted.underBase', 'Maker accepts a gap under the base'),
-  text('rotationHeldBy', 'Held against rotation by (neither leg nor tether)'),
-  pick('frontAirbag', 'Manual: airbag before a forward child in front', same(['on', 'off', 'either']), true),
-  pick('vehicleHeadRestraint', 'Manual: vehicle head restraint', same(['on', 'off', 'either']), true),
-  number('seatsTaken', 'Places it takes, 1 or 2', ''),
-  text('note', 'Note'),
+  pick('fixture', msg.envelope, same(FIXTURES), true),
+  pick('frontSeat', msg.seatOrDashboardBeforeIt, same(['must-touch', 'must-not-touch', 'either']), true),
+  answer('usesBase', msg.goesOnABaseThat),
+  answer('childFirst', msg.childMaySitInIt),
+  answer('gapAccepted.behindBase', msg.makerAcceptsAGapBehind),
+  answer('gapAccepted.underBase', msg.makerAcceptsAGapUnder),
+  text('rotationHeldBy', msg.heldAgainstRotationByNeither),
+  pick('frontAirbag', msg.manualAirbagBeforeAForward, same(['on', 'off', 'either']), true),
+  pick('vehicleHeadRestraint', msg.manualVehicleHeadRestraint, same(['on', 'off', 'either']), true),
+  number('seatsTaken', msg.placesItTakes1Or, ''),
+  text('note', msg.note),
 ]
 
 export const ROUTE_PARTS: readonly PartSpec[] = [
   {
     key: 'isofix',
-    label: 'ISOFIX',
+    label: msg.isofix,
     canBeNone: true,
     fields: [
-      pick('connectors', 'Connectors', same(['rigid', 'strap'])),
-      pick('role', 'They', [
-        ['holds', 'hold the restraint'],
-        ['steadies', 'only steady it'],
+      pick('connectors', msg.connectors, same(['rigid', 'strap'])),
+      pick('role', msg.they, [
+        ['holds', msg.holdTheRestraint],
+        ['steadies', msg.onlySteadyIt],
       ]),
-      pick('pushedHome', 'Pushed home', same(['required', 'any-length']), true),
-      answer('armsMayRetract', 'Arms may run back in'),
-      answer('armsMayCreep', 'Arms creep in on the road'),
+      pick('pushedHome', msg.pushedHome, same(['required', 'any-length']), true),
+      answer('armsMayRetract', msg.armsMayRunBackIn),
+      answer('armsMayCreep', msg.armsCreepInOnThe),
     ],
   },
   {
     key: 'leg',
-    label: 'Support leg',
+    label: msg.supportLeg,
     canBeNone: true,
     fields: [
-      number('minLengthMm', 'Shortest', 'mm'),
-      number('maxLengthMm', 'Longest', 'mm'),
-      number('notches', 'Notches', ''),
-      number('hingeAboveCushionMm', 'Hinge above the cushion’s edge', 'mm'),
-      number('angleFromVerticalDeg', 'From vertical', '°'),
-      number('maxLiftMm', 'May lift the base by', 'mm'),
-      answer('matMayStay', 'Mat may stay under the foot'),
+      number('minLengthMm', msg.shortest, 'mm'),
+      number('maxLengthMm', msg.longest, 'mm'),
+      number('notches', msg.notches, ''),
+      number('hingeAboveCushionMm', msg.hingeAboveTheCushionsEdge, 'mm'),
+      number('angleFromVerticalDeg', msg.fromVertical, '°'),
+      number('maxLiftMm', msg.mayLiftTheBaseBy, 'mm'),
+      answer('matMayStay', msg.matMayStayUnderThe),
     ],
   },
   {
     key: 'topTether',
-    label: 'Top tether',
+    label: msg.topTether,
     canBeNone: true,
     fields: [
-      pick('use', 'Use', same(['required', 'optional'])),
-      number('minLengthMm', 'Shortest', 'mm'),
-      number('maxLengthMm', 'Longest', 'mm'),
-      pick('headRestraintPath', 'Past the head restraint', same(['over', 'under', 'round-both-sides', 'free']), true),
-      number('goodMm.fromMm', 'Indicator shows at least', 'mm'),
-      number('goodMm.toMm', 'at most', 'mm'),
+      pick('use', msg.use, same(['required', 'optional'])),
+      number('minLengthMm', msg.shortest, 'mm'),
+      number('maxLengthMm', msg.longest, 'mm'),
+      pick('headRestraintPath', msg.pastTheHeadRestraint, same(['over', 'under', 'round-both-sides', 'free']), true),
+      number('goodMm.fromMm', msg.indicatorShowsAtLeast, 'mm'),
+      number('goodMm.toMm', msg.atMost, 'mm'),
     ],
   },
   {
     key: 'belt',
-    label: 'Vehicle belt',
+    label: msg.vehicleBelt,
     canBeNone: true,
     fields: [
-      pick('needs', 'Belt needed', same(['three-point', 'three-point-or-lap', 'lap'])),
-      number('requiredLengthMm', 'Belt it takes', 'mm'),
-      number('pathEdgeAboveBightMm', 'Path edge above the bight', 'mm'),
-      number('sidewaysPlayMm', 'May stand sideways off the middle by', 'mm'),
-      pick('lock.kind', 'Locked by', [
-        ['lock-off', 'lock-off on the restraint'],
-        ['locking-clip', 'loose clip'],
-        ['switchable-retractor', 'switchable retractor'],
-        ['tension-only', 'tension alone'],
-        ['free', 'not locked: a booster'],
+      pick('needs', msg.beltNeeded, same(['three-point', 'three-point-or-lap', 'lap'])),
+      number('requiredLengthMm', msg.beltItTakes, 'mm'),
+      number('pathEdgeAboveBightMm', msg.pathEdgeAboveTheBight, 'mm'),
+      number('sidewaysPlayMm', msg.mayStandSidewaysOffThe, 'mm'),
+      pick('lock.kind', msg.lockedBy, [
+        ['lock-off', msg.lockOffOnTheRestraint],
+        ['locking-clip', msg.looseClip],
+        ['switchable-retractor', msg.switchableRetractor],
+        ['tension-only', msg.tensionAlone],
+        ['free', msg.notLockedABooster],
       ]),
-      pick('lock.section', 'Lock or clip on the', same(['lap', 'diagonal', 'both']), true),
-      pick('lock.side', 'Lock-off at the', same(['buckle-side', 'door-side']), true),
-      number('lock.fromTongueMm', 'Clip from the tongue', 'mm'),
+      pick('lock.section', msg.lockOrClipOnThe, same(['lap', 'diagonal', 'both']), true),
+      pick('lock.side', msg.lockOffAtThe, same(['buckle-side', 'door-side']), true),
+      number('lock.fromTongueMm', msg.clipFromTheTongue, 'mm'),
       set('lock.neededWith', 'Clip needed with a retractor that is', same(RETRACTORS)),
     ],
   },
   {
     key: 'reboundBar',
-    label: 'Rebound bar',
+    label: msg.reboundBar,
     canBeNone: true,
-    fields: [answer('hasRatchet', 'With a ratchet')],
+    fields: [answer('hasRatchet', msg.withARatchet)],
   },
   {
     key: 'limits',
-    label: 'Limits of this route alone',
+    label: msg.limitsOfThisRouteAlone,
     canBeNone: true,
     fields: [
-      number('massKg.from', 'Mass from', 'kg'),
-      number('massKg.to', 'Mass to', 'kg'),
-      number('statureCm.from', 'Stature from', 'cm'),
-      number('statureCm.to', 'Stature to', 'cm'),
+      number('massKg.from', msg.massFrom, 'kg'),
+      number('massKg.to', msg.massTo, 'kg'),
+      number('statureCm.from', msg.statureFrom, 'cm'),
+      number('statureCm.to', msg.statureTo, 'cm'),
     ],
   },
   {
     key: 'lowerTethers',
-    label: 'Lower tethers',
+    label: msg.lowerTethers,
     canBeNone: true,
     fields: [
-      pick('use', 'Use', same(['required', 'optional'])),
-      number('lengthMm', 'Length', 'mm'),
-      pick('lead', 'Lead', same(['crossed', 'straight', 'either']), true),
+      pick('use', msg.use, same(['required', 'optional'])),
+      number('lengthMm', msg.length, 'mm'),
+      pick('lead', msg.lead, same(['crossed', 'straight', 'either']), true),
       set('points', 'May be fastened to', [
-        ['fixed-runner', 'a fixed runner'],
-        ['moving-frame', 'the moving frame of the seat'],
-        ['ring', 'a ring'],
-        ['seat-leg', 'a leg of the seat'],
+        ['fixed-runner', msg.aFixedRunner],
+        ['moving-frame', msg.theMovingFrameOfThe],
+        ['ring', msg.aRing],
+        ['seat-leg', msg.aLegOfTheSeat],
       ]),
     ],
   },
 ]
 
 export const GUIDE_FIELDS: readonly FieldSpec[] = [
-  pick('section', 'Section', same(['lap', 'diagonal', 'both'])),
-  text('mark', 'Mark'),
-  pick('side', 'Side', same(['left', 'right', 'buckle-side', 'door-side', 'centre'])),
-  pick('how', 'How', same(['over', 'under', 'through'])),
-  pick('place', 'Belt of the place at the', same(['head-end', 'foot-end']), true),
+  pick('section', msg.section, same(['lap', 'diagonal', 'both'])),
+  text('mark', msg.mark),
+  pick('side', msg.side, same(['left', 'right', 'buckle-side', 'door-side', 'centre'])),
+  pick('how', msg.how, same(['over', 'under', 'through'])),
+  pick('place', msg.beltOfThePlaceAt, same(['head-end', 'foot-end']), true),
 ]
 
 /** Where a step of the maker's own stands, by the usual step that it goes with. */
@@ -312,30 +313,30 @@ const PROOF_KINDS = same([
   'window', 'click', 'loud-last-click', 'clicks-cease', 'button-springs-back', 'line-in-sight', 'gate-shut', 'gauge',
 ]) // prettier-ignore
 export const STEP_FIELDS: readonly FieldSpec[] = [
-  sentence('text', 'What to do'),
-  many('after', 'After', WHERE),
-  pick('replaces', 'Instead of', WHERE, true),
-  pick('onlyBefore', 'Only before', same(['placing', 'attaching', 'child-in']), true),
-  text('proof.what', 'What shows that it is done'),
-  pick('proof.kind', 'It shows by', PROOF_KINDS, true),
-  pick('proof.side', 'It shows on the', same(['left', 'right', 'centre']), true),
+  sentence('text', msg.whatToDo),
+  many('after', msg.after, WHERE),
+  pick('replaces', msg.insteadOf, WHERE, true),
+  pick('onlyBefore', msg.onlyBefore, same(['placing', 'attaching', 'child-in']), true),
+  text('proof.what', msg.whatShowsThatItIs),
+  pick('proof.kind', msg.itShowsBy, PROOF_KINDS, true),
+  pick('proof.side', msg.itShowsOnThe, same(['left', 'right', 'centre']), true),
 ]
 /** Settings that widen it for the child, and with it the outside. */
 export const WIDTH_FIELDS: readonly FieldSpec[] = [
-  text('label', 'Setting'),
-  number('outsideMm', 'Outside width with it', 'mm'),
-  number('insideMm', 'Room inside, at the shoulders', 'mm'),
+  text('label', msg.setting),
+  number('outsideMm', msg.outsideWidthWithIt, 'mm'),
+  number('insideMm', msg.roomInsideAtTheShoulders, 'mm'),
 ]
 /** How something shows that it holds, in the maker's words. */
 export const PROOF_FIELDS: readonly FieldSpec[] = [
-  sentence('what', 'What it shows'),
-  pick('kind', 'By', PROOF_KINDS),
-  pick('side', 'Side', same(['left', 'right', 'centre']), true),
+  sentence('what', msg.whatItShows),
+  pick('kind', msg.by, PROOF_KINDS),
+  pick('side', msg.side, same(['left', 'right', 'centre']), true),
 ]
 export const PART_FIELDS: readonly FieldSpec[] = [
-  text('name', 'Part'),
+  text('name', msg.part),
   number('massKg', 'Mass', 'kg'),
-  answer('isBase', 'It is a base'),
+  answer('isBase', msg.itIsABase),
 ]
 
 /** New entries are empty: what nobody has read is not filled in. */

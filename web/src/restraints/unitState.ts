@@ -1,5 +1,6 @@
 import { lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { MarkState } from '../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 export interface UnitState {
   readonly mark: MarkState
@@ -10,12 +11,12 @@ export interface UnitState {
 export function unitState(model: RestraintModel, unit: RestraintUnit, today: string | undefined): UnitState {
   const end = lifeEnd({ model, unit })
   const bars = [
-    unit.wasInCrash && 'was in a crash',
-    unit.awaitsCheck && `not checked since ${unit.awaitsCheck.since} (${unit.awaitsCheck.job.replaceAll('-', ' ')})`,
+    unit.wasInCrash && msg.wasInACrash,
+    unit.awaitsCheck && msg.notCheckedSince(unit.awaitsCheck.since, unit.awaitsCheck.job.replaceAll('-', ' ')),
     unit.isRecalled && 'recalled',
-    unit.isComplete === false && 'parts missing',
-    unit.isHistoryKnown === false && 'history unknown',
-    end !== undefined && today !== undefined && end < today && `its life ended on ${end}`,
+    unit.isComplete === false && msg.partsMissing,
+    unit.isHistoryKnown === false && msg.historyUnknown,
+    end !== undefined && today !== undefined && end < today && msg.itsLifeEndedOn(end),
   ].filter((x) => typeof x === 'string')
   if (bars.length > 0) return { mark: 'fail', text: bars.join(', ') }
   const open = [
@@ -23,8 +24,8 @@ export function unitState(model: RestraintModel, unit: RestraintUnit, today: str
     unit.isRecalled === undefined && 'recall',
     unit.isComplete === undefined && 'completeness',
     unit.isHistoryKnown === undefined && 'history',
-    end === undefined && 'end of life',
+    end === undefined && msg.endOfLife,
   ].filter((x) => typeof x === 'string')
-  if (open.length > 0) return { mark: 'undecided', text: `not recorded: ${open.join(', ')}` }
+  if (open.length > 0) return { mark: 'undecided', text: msg.notRecorded(open.join(', ')) }
   return { mark: 'pass', text: `sound, may be used until ${end}` }
 }

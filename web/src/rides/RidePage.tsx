@@ -25,6 +25,7 @@ import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark, VERDICT_MARK, type MarkState } from '../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 const RIDE_MARK: Record<RideView['verdict'], MarkState> = {
   ready: 'pass',
@@ -42,17 +43,18 @@ export default withQueries(function RidePage() {
   const asked = useQuery({ queryKey: ['ride', id], queryFn: () => api.ride(id), refetchInterval: 10_000 })
   const mayFit = useMay('lead', 'fitter', 'trainee')
   useEffect(() => {
-    document.title = 'Ride · Nimble Anchor'
+    document.title = msg.rideNimbleAnchor
   }, [])
   const ride = asked.data
   if (ride === undefined) {
-    if (asked.error instanceof Refused) return <Missing title="There is no such ride" to="/families" label="Families" />
+    if (asked.error instanceof Refused)
+      return <Missing title={msg.thereIsNoSuchRide} to="/families" label={msg.families} />
     return asked.isError ? (
       <p role="alert" className="p-8">
-        The server does not answer. Load the page again in a moment.
+        {msg.theServerDoesNotAnswer}
       </p>
     ) : (
-      <p className="p-8 text-ink-soft">Loading.</p>
+      <p className="p-8 text-ink-soft">{msg.loading}</p>
     )
   }
   const next = ride.members.find((m) => !isDone(m) && !m.isSigned) ?? ride.members.find((m) => !isDone(m))
@@ -63,28 +65,29 @@ export default withQueries(function RidePage() {
   return (
     <Page hasVerdicts width="middle">
       <div className="mb-2 flex shrink-0 flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-2xl font-bold tracking-tight">This ride</h1>
-        <span>{ride.vehicle === null ? 'no car' : vehicleName(ride.vehicle)}</span>
+        <h1 className="text-2xl font-bold tracking-tight">{msg.thisRide}</h1>
+        <span>{ride.vehicle === null ? msg.noCar : vehicleName(ride.vehicle)}</span>
         <span className="text-lg" role="status" aria-live="polite">
           <StateMark state={RIDE_MARK[ride.verdict]} word={RIDE_VERDICT_TEXT[ride.verdict]} size={20} />
         </span>
         <span className="ml-auto flex flex-wrap gap-2">
           <FileButton path={`/api/rides/${ride.id}/sheet.pdf`} name="ride.pdf">
-            <Printer size={18} aria-hidden="true" /> Sheet for the ride
+            <Printer size={18} aria-hidden="true" />
+            {msg.sheetForTheRide}
           </FileButton>
           {next && (
             <Link
               to={`/fittings/${next.id}`}
               className="inline-flex min-h-11 items-center rounded-[3px] border border-magenta bg-magenta px-3.5 font-semibold text-on-magenta hover:brightness-110"
             >
-              Go on with {next.childName}
+              {msg.goOnWith(next.childName)}
             </Link>
           )}
         </span>
       </div>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[21rem_minmax(0,1fr)_13rem]">
         {ride.vehicle && <RidePlan ride={ride} vehicle={ride.vehicle} />}
-        <Panel title="In the order in which they go in" fills>
+        <Panel title={msg.inTheOrderInWhich} fills>
           <ol className="-my-2 divide-y divide-hair">
             {ride.members.map((m, i) => (
               <MemberRow
@@ -99,18 +102,18 @@ export default withQueries(function RidePage() {
             ))}
           </ol>
         </Panel>
-        <Panel title="Getting in" fills>
+        <Panel title={msg.gettingIn} fills>
           <ol className="list-decimal pl-5">
             {ride.loading.map(({ id: rider, past }) => (
               <li key={rider} className="py-1">
                 <b>{nameOf(rider)}</b>
-                {past.length > 0 && `, past ${past.map(place).join(', then ')}`}
+                {past.length > 0 && msg.past(past.map(place).join(', then '))}
               </li>
             ))}
           </ol>
           {ride.adults.length > 0 && (
             <>
-              <h3 className="mt-3 font-bold">On the seats themselves</h3>
+              <h3 className="mt-3 font-bold">{msg.onTheSeatsThemselves}</h3>
               <ul>
                 {ride.adults.map((a) => (
                   <li key={a.id}>
@@ -138,7 +141,7 @@ function RidePlan({ ride, vehicle }: { readonly ride: RideView; readonly vehicle
     <div className="flex min-h-0 flex-col">
       <CarField
         plan={plan}
-        label={`${vehicleName(vehicle)} from above; the list beside it says the same in words`}
+        label={msg.fromAboveTheListBeside(vehicleName(vehicle))}
         drawn={seated.map(
           ({ m, seat, second }) =>
             m.direction !== null && (
@@ -195,21 +198,21 @@ function MemberRow({ member, places, turn, mayFit, rideId, onChanged }: RowProps
       <span className="text-lg font-bold">{turn}</span>
       <span className="min-w-0">
         <span className="block text-lg font-bold">
-          {childName} <span className="font-normal text-ink-soft">{places || 'no place yet'}</span>
+          {childName} <span className="font-normal text-ink-soft">{places || msg.noPlaceYet}</span>
         </span>
         <span className="block">
-          {restraintName ?? 'no restraint yet'}
+          {restraintName ?? msg.noRestraintYet}
           {modeLabel !== null && `, ${modeLabel}`}
         </span>
         <span className="flex flex-wrap gap-x-4">
           <StateMark
             state={VERDICT_MARK[verdict]}
-            word={isSigned ? `Handed over, ${VERDICT_TEXT[verdict].toLowerCase()}` : VERDICT_TEXT[verdict]}
+            word={isSigned ? msg.handedOver(VERDICT_TEXT[verdict].toLowerCase()) : VERDICT_TEXT[verdict]}
           />
           {isOutdated ? (
-            <StateMark state="stale" word="Signed beside others than ride now: look again" />
+            <StateMark state="stale" word={msg.signedBesideOthersThanRide} />
           ) : (
-            isStale && <StateMark state="stale" word="Something has to be looked at again" />
+            isStale && <StateMark state="stale" word={msg.somethingHasToBeLooked} />
           )}
         </span>
         {verdict !== 'ready' && <span className="block text-sm text-ink-soft">{headline}</span>}
@@ -218,10 +221,10 @@ function MemberRow({ member, places, turn, mayFit, rideId, onChanged }: RowProps
       <span className="flex flex-row-reverse items-start gap-1 sm:flex-col sm:items-end">
         <Link
           to={`/fittings/${id}`}
-          aria-label={`Open the fitting of ${childName}`}
+          aria-label={msg.openTheFittingOf(childName)}
           className="inline-flex min-h-11 items-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
         >
-          Open
+          {msg.open}
         </Link>
         {mayFit && !isSigned && <Alone member={member} rideId={rideId} onChanged={onChanged} />}
       </span>
@@ -236,26 +239,24 @@ function Alone({ member, rideId, onChanged }: Pick<RowProps, 'member' | 'rideId'
   const leave = (): void => {
     setAsked(false)
     void api.leaveRide(rideId, id, fitterName()).then(() => {
-      toast(`${childName} is fitted alone now; the others are looked at without.`)
+      toast(msg.isFittedAloneNowThe(childName))
       onChanged()
     }, sayRefusal)
   }
   return (
     <>
-      <Button look="quiet" aria-label={`${childName} travels alone`} onClick={() => setAsked(true)}>
-        Travels alone
+      <Button look="quiet" aria-label={msg.travelsAlone2(childName)} onClick={() => setAsked(true)}>
+        {msg.travelsAlone}
       </Button>
       <Ask
         open={isAsked}
-        title={`${childName} travels alone?`}
+        title={msg.travelsAlone3(childName)}
         answers={[
-          { label: 'Stays in this ride', onTake: () => setAsked(false) },
-          { label: 'Travels alone', isMain: true, onTake: leave },
+          { label: msg.staysInThisRide, onTake: () => setAsked(false) },
+          { label: msg.travelsAlone, isMain: true, onTake: leave },
         ]}
       >
-        <p>
-          The fitting goes on by itself. What stands beside it is looked at again; it cannot be put back into this ride.
-        </p>
+        <p>{msg.theFittingGoesOnBy}</p>
       </Ask>
     </>
   )
@@ -286,16 +287,16 @@ function Own({ member, onChanged }: { readonly member: Member; readonly onChange
         <CheckBox
           checked={own.isExtraOff !== true}
           onChange={(isOn) => put({ isExtraOff: isOn ? undefined : true })}
-          label={`Cup holder or pod of ${childName} is on`}
+          label={msg.cupHolderOrPodOf(childName)}
         >
-          Cup holder or pod is on
+          {msg.cupHolderOrPodIs}
         </CheckBox>
       )}
       {widthSettings.length > 0 && (
         <Choices
-          legend={`Width set for ${childName}`}
+          legend={msg.widthSetFor(childName)}
           value={own.outsideMm === undefined ? undefined : String(own.outsideMm)}
-          options={widthSettings.map((w) => ({ id: String(w.outsideMm), label: `${w.label}, ${w.outsideMm} mm` }))}
+          options={widthSettings.map((w) => ({ id: String(w.outsideMm), label: msg.mm(w.label, w.outsideMm) }))}
           onChoose={(mm) => put({ outsideMm: Number(mm) })}
         />
       )}

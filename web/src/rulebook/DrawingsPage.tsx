@@ -5,6 +5,7 @@ import { DrawingView } from '../drawings/DrawingView.tsx'
 import { SETTING_NAME } from '../fitting/setup/settingName.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Item {
   readonly id: string
@@ -17,28 +18,27 @@ export default function DrawingsPage() {
   const kit = useMemo(() => drawingKit(), [])
   const [query, setQuery] = useState('')
   useEffect(() => {
-    document.title = 'Drawings · Nimble Anchor'
+    document.title = msg.drawingsNimbleAnchor
   }, [])
   const words = query.toLowerCase().split(/\s+/).filter(Boolean)
   const matches = ({ title, drawing }: Item): boolean =>
     words.every((w) => `${title} ${drawing.says}`.toLowerCase().includes(w))
   const groups: readonly (readonly [string, readonly Item[]])[] = [
-    ['Steps', kit.steps],
-    ['Checks', kit.checks],
-    ['Settings', kit.settings.map((s) => ({ ...s, title: SETTING_NAME[s.id] }))],
+    [msg.steps, kit.steps],
+    [msg.checks, kit.checks],
+    [msg.settings, kit.settings.map((s) => ({ ...s, title: SETTING_NAME[s.id] }))],
   ]
   return (
     <div className="mx-auto max-w-6xl p-3 sm:p-5">
-      <h1 className="mb-1 text-3xl font-bold tracking-tight">Drawings</h1>
+      <h1 className="mb-1 text-3xl font-bold tracking-tight">{msg.drawings}</h1>
       <p className="mb-3 max-w-3xl text-ink-soft">
-        Magenta is what the hand does or the eye looks at now. In a fitting each is drawn from that fitting: its sides,
-        colours, notches and slots. Here a made-up one stands for all.{' '}
+        {msg.magentaIsWhatTheHand}{' '}
         <Link to="/rules" className="font-semibold text-magenta underline">
-          To the rules
+          {msg.toTheRules}
         </Link>
       </p>
       <div className="mb-3 max-w-xl">
-        <SearchField label="Find a drawing" value={query} onChange={setQuery} />
+        <SearchField label={msg.findADrawing} value={query} onChange={setQuery} />
       </div>
       <div className="flex flex-col gap-3">
         {groups.map(([name, items]) => {
@@ -59,8 +59,8 @@ export default function DrawingsPage() {
           )
         })}
         {groups.every(([, items]) => !items.some(matches)) && (
-          <Panel title="No such drawing">
-            <p>No drawing has all of these words.</p>
+          <Panel title={msg.noSuchDrawing}>
+            <p>{msg.noDrawingHasAllOf}</p>
           </Panel>
         )}
       </div>

@@ -15,10 +15,11 @@ import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { useMedia } from '../ui/useMedia.ts'
+import * as msg from './messages.en.ts'
 
 const SEVERITY_WORD = {
-  stop: 'stops the fitting',
-  fix: 'put right before travel',
+  stop: msg.stopsTheFitting,
+  fix: msg.putRightBeforeTravel,
   advise: 'advice',
 } as const
 
@@ -31,9 +32,9 @@ function matches(rule: AnyRule, wanted: readonly string[]): boolean {
 
 /** "decided in 3 fittings", or that it has not yet. */
 function countText(count: RuleCount | undefined): string {
-  if (!count) return 'not used yet'
+  if (!count) return msg.notUsedYet
   const entries = `${count.entries} ${count.entries === 1 ? 'entry' : 'entries'}`
-  return `decided in ${count.fittings} ${count.fittings === 1 ? 'fitting' : 'fittings'}, after ${entries}`
+  return msg.decidedInAfter(count.fittings, count.fittings === 1 ? msg.fitting : msg.fittings, entries)
 }
 
 /** Every rule in one list, the one that is looked at beside it with its text, limits, drawings and how often it decided. */
@@ -47,7 +48,7 @@ export default withQueries(function RuleBookPage() {
   // The rules stand without the log; only the counts are missing then.
   const { data: counts } = useQuery({ queryKey: ['rule-counts'], queryFn: () => api.ruleCounts() })
   useEffect(() => {
-    document.title = 'Rule book · Nimble Anchor'
+    document.title = msg.ruleBookNimbleAnchor
   }, [])
   const asked = RULES.find((r) => r.id === hash.slice(1))
   const shown = useMemo(() => {
@@ -65,20 +66,20 @@ export default withQueries(function RuleBookPage() {
   return (
     <Page>
       <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h1 className="text-3xl font-bold tracking-tight">Rule book</h1>
+        <h1 className="text-3xl font-bold tracking-tight">{msg.ruleBook}</h1>
         <SearchField
           className="w-full sm:w-auto sm:max-w-md sm:flex-1"
-          label="Find a rule"
+          label={msg.findARule}
           value={query}
           onChange={setQuery}
         />
-        <FilterChip label="Source" value={source} options={words(SOURCE_WORD)} onChange={setSource} />
-        <FilterChip label="Weight" value={severity} options={words(SEVERITY_WORD)} onChange={setSeverity} />
+        <FilterChip label={msg.source} value={source} options={words(SOURCE_WORD)} onChange={setSource} />
+        <FilterChip label={msg.weight} value={severity} options={words(SEVERITY_WORD)} onChange={setSeverity} />
         <Link
           to="/rules/drawings"
           className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
         >
-          All drawings
+          {msg.allDrawings}
         </Link>
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] lg:grid-rows-[minmax(0,1fr)]">
@@ -93,15 +94,8 @@ export default withQueries(function RuleBookPage() {
             />
           </div>
         )}
-        <Panel
-          fills
-          title={
-            <span role="status">
-              {shown.length} of {RULES.length} rules
-            </span>
-          }
-        >
-          {shown.length === 0 && <p className="text-ink-soft">Nothing in the book has all of these words.</p>}
+        <Panel fills title={<span role="status">{msg.ofRules(shown.length, RULES.length)}</span>}>
+          {shown.length === 0 && <p className="text-ink-soft">{msg.nothingInTheBookHas}</p>}
           {RULE_STAGES.map((stage) => {
             const inStage = shown.filter((r) => r.stage === stage)
             if (inStage.length === 0) return null
@@ -164,14 +158,14 @@ function RuleDetail({
       <p className="text-lg">{standsOnOf(rule)}</p>
       <dl className="mt-3 grid grid-cols-[7rem_minmax(0,1fr)] gap-x-3">
         {[
-          ['Source', SOURCE_WORD[rule.source]],
-          ['Weight', SEVERITY_WORD[rule.severity]],
-          ['Stage', STAGE_TEXT[rule.stage]],
+          [msg.source, SOURCE_WORD[rule.source]],
+          [msg.weight, SEVERITY_WORD[rule.severity]],
+          [msg.stage, STAGE_TEXT[rule.stage]],
           ...(rule.limits
-            ? [['Limits', Object.entries(rule.limits).map(([name, { value, unit }]) => `${name} ${formatNumber(value, 2)} ${unit}`.trim()).join('; ')]] // prettier-ignore
+            ? [[msg.limits, Object.entries(rule.limits).map(([name, { value, unit }]) => `${name} ${formatNumber(value, 2)} ${unit}`.trim()).join('; ')]] // prettier-ignore
             : []),
-          ['In the log', isCounted ? countText(count) : ''],
-          ['Id', rule.id],
+          [msg.inTheLog, isCounted ? countText(count) : ''],
+          [msg.id, rule.id],
         ].map(([label, value]) => (
           <div key={label} className="col-span-2 grid grid-cols-subgrid border-b border-hair py-1.5">
             <dt className="text-ink-soft">{label}</dt>
@@ -189,13 +183,10 @@ function RuleDetail({
           ))}
         </ul>
       )}
-      <p className="mt-4 text-sm text-ink-soft">
-        Every rule says pass, fail or undecided; undecided is never a pass. Where the case has a handbook’s own figure
-        or a school of practice, the finding names that as its source.
-      </p>
+      <p className="mt-4 text-sm text-ink-soft">{msg.everyRuleSaysPassFail}</p>
       {isAlone && (
         <Button look="quiet" className="mt-2 -ml-3" onClick={onOther}>
-          Close
+          {msg.close}
         </Button>
       )}
     </Panel>

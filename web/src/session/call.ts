@@ -1,6 +1,7 @@
 import type { FittingView } from '@nimble-anchor/core/formats'
 import { fingerprint, type Fault } from '@nimble-anchor/core/ground'
 import { confirmed } from './confirm.ts'
+import * as msg from './messages.en.ts'
 
 /** How the server is asked: one request, what it may answer instead, and what a page keeps of that. */
 
@@ -50,7 +51,7 @@ export class CsvText {
 }
 
 /** A new thing: refused, if somebody else has kept one of that name meanwhile. */
-export const NOTHING_SEEN = Symbol('nothing seen')
+export const NOTHING_SEEN = Symbol(msg.nothingSeen)
 
 interface CallOptions {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
@@ -103,14 +104,14 @@ async function callOnce<T>(path: string, body?: unknown, options: CallOptions = 
     })
   } catch (error) {
     if (work?.signal.aborted) throw error
-    throw new Unreachable('The server does not answer.')
+    throw new Unreachable(msg.theServerDoesNotAnswer)
   }
   const data: unknown = await response.json().catch(() => ({}))
   if (response.status >= 500) {
     const { message } = data as { message?: string }
     // A full disk says so itself.
-    if (NOT_JUST_NOW.has(response.status)) throw new Unreachable(message ?? 'The server could not do that just now.')
-    throw new Failed(message ?? 'Something in the program failed. Nothing of this was saved.')
+    if (NOT_JUST_NOW.has(response.status)) throw new Unreachable(message ?? msg.theServerCouldNotDo)
+    throw new Failed(message ?? msg.somethingInTheProgramFailed)
   }
   if (response.ok) return data as T
   const refused = data as {
@@ -122,7 +123,7 @@ async function callOnce<T>(path: string, body?: unknown, options: CallOptions = 
   }
   throw new Refused(
     response.status,
-    refused.message ?? 'The server refused this.',
+    refused.message ?? msg.theServerRefusedThis,
     refused.faults ?? [],
     refused.current,
     refused.asks,

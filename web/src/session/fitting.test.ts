@@ -324,7 +324,7 @@ test.each([
 
 describe('one tap, one judgement', () => {
   const parses = () => {
-    const spy = jest.spyOn(caseSchema.shape.child, 'safeParse')
+    const spy = jest.spyOn(caseSchema.shape.child.shape.massKg, 'safeParse')
     return { count: () => spy.mock.calls.length, end: () => spy.mockRestore() }
   }
   test('what was judged when it was entered is not judged again when it is kept, sent and acknowledged', async () => {

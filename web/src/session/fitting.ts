@@ -13,6 +13,7 @@ import { useWho } from './who.ts'
 import { advanced, applied, outcomeOf } from './outcomes.ts'
 import { listen, sendFor, sendUnkept, tell, type Conflict, type Event } from './sending.ts'
 import { changeWaiting, dropWaiting, keepWaiting, waitingOf, type Waiting } from './waiting.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * The fitting on screen. Entries show at once, are kept on this device, and are
@@ -78,7 +79,7 @@ export const useFitting = create<FittingState>()((set, get) => {
     const queue = [...kept.filter((e) => e.refused === undefined), ...beingKept.filter((e) => e.fittingId === id && !ids.has(e.id))] // prettier-ignore
     show(newest, queue)
     if (refused.length > 0) {
-      set({ notice: `Not saved. ${refused.map((e) => e.refused).join(' ')}` })
+      set({ notice: msg.notSaved(refused.map((e) => e.refused).join(' ')) })
       for (const { id: refusedId } of refused) await dropWaiting(refusedId)
     }
     if (queue.length === 0) set({ saving: 'saved', trouble: null })
@@ -145,7 +146,7 @@ export const useFitting = create<FittingState>()((set, get) => {
       () => false,
     )
     if (!isKept) {
-      set({ notice: 'This browser keeps nothing on the device: leave the page open until everything is saved.' })
+      set({ notice: msg.thisBrowserKeepsNothingOn })
       await sendUnkept(entry)
     }
     beingKept = beingKept.filter((e) => e !== entry)
@@ -169,7 +170,7 @@ export const useFitting = create<FittingState>()((set, get) => {
   async function onSaved(request: (view: FittingView) => Promise<FittingView>): Promise<void> {
     const view = await flushed()
     if (!view) {
-      set({ notice: 'Not everything is saved yet. Wait for the connection, then try again.' })
+      set({ notice: msg.notEverythingIsSavedYet })
       return
     }
     try {
@@ -216,10 +217,10 @@ export const useFitting = create<FittingState>()((set, get) => {
     put(puts) {
       const { view, case: current, queue } = get()
       // Said, so that what was typed stays typed.
-      if (!view || !current) return [{ path: '$', message: 'No fitting is open.' }]
-      if (view.status === 'signed') return [{ path: '$', message: 'This fitting is signed and closed.' }]
+      if (!view || !current) return [{ path: '$', message: msg.noFittingIsOpen }]
+      if (view.status === 'signed') return [{ path: '$', message: msg.thisFittingIsSignedAnd }]
       if (useWho.getState().session?.person?.role === 'reader')
-        return [{ path: '$', message: 'A reader looks, and enters nothing.' }]
+        return [{ path: '$', message: msg.aReaderLooksAndEnters }]
       const entry: Waiting = {
         id: newId(),
         fittingId: view.id,
@@ -239,8 +240,7 @@ export const useFitting = create<FittingState>()((set, get) => {
     undo: () => onSaved((view) => api.undo(view.id, view.sequence, fitterName())),
     async sign(signing) {
       await settledLeaving()
-      if (openDrafts(useDrafts.getState().texts) > 0)
-        return set({ notice: 'Something is typed and not entered yet: enter it, or let it go, then sign.' })
+      if (openDrafts(useDrafts.getState().texts) > 0) return set({ notice: msg.somethingIsTypedAndNot })
       await onSaved((view) => api.sign(view.id, view.sequence, fitterName(), signing))
       if (get().view?.status === 'signed') useDrafts.getState().clear()
     },

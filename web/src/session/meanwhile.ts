@@ -1,5 +1,6 @@
 import { create } from 'zustand'
 import { Refused } from './api.ts'
+import * as msg from './messages.en.ts'
 
 /** A field that stands in two ways: as somebody left it meanwhile, and as it is to be kept here. */
 interface Difference {
@@ -52,13 +53,13 @@ function differencesOf(theirs: unknown, mine: unknown, path = ''): readonly Diff
 export class LeftTheirs<T> extends Error {
   readonly standing: T
   constructor(standing: T) {
-    super('What somebody else kept was left as it is.')
+    super(msg.whatSomebodyElseKeptWas)
     this.standing = standing
   }
 }
 export class WentBack extends Error {
   constructor() {
-    super('Nothing was kept; what was typed is still there.')
+    super(msg.nothingWasKeptWhatWas)
   }
 }
 

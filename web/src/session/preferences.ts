@@ -1,6 +1,7 @@
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
 import { author } from './who.ts'
+import * as msg from './messages.en.ts'
 
 export type Scheme = 'light' | 'dark' | 'as-device'
 
@@ -62,7 +63,7 @@ export const usePreferences = create<Preferences>()(
 
 /** Whoever is signed in; the name that was typed, where nobody signs in yet. */
 export const fitterName = (): string =>
-  author()?.name ?? (usePreferences.getState().fitterName || 'Fitter, name not given')
+  author()?.name ?? (usePreferences.getState().fitterName || msg.fitterNameNotGiven)
 export const signedInAs = (): { readonly personId?: string } => {
   const person = author()
   return person ? { personId: person.id } : {}

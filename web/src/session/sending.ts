@@ -1,6 +1,7 @@
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { api, Failed, Refused } from './api.ts'
 import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, type Waiting } from './waiting.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Sends what waits on this device, each entry to the fitting it was made for,
@@ -116,7 +117,7 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
       } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
         if ((error instanceof Refused && !WAITS.has(error.statusCode)) || error instanceof Failed)
-          return tell({ kind: 'unkept', fittingId, message: `Not saved. ${message}` })
+          return tell({ kind: 'unkept', fittingId, message: msg.notSaved(message) })
         tell({ kind: 'offline', fittingId, message })
         await new Promise((r) => setTimeout(r, RETRY_MS))
       }

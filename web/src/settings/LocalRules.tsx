@@ -16,12 +16,13 @@ import { TextField } from '../ui/TextField.tsx'
 import { useFields } from '../form/useFields.ts'
 import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
+import * as msg from './messages.en.ts'
 
 type Limit = 'untilStatureCm' | 'untilAgeYears' | 'untilMassKg'
 const LIMITS: readonly { readonly key: Limit; readonly label: string; readonly unit: string }[] = [
-  { key: 'untilStatureCm', label: 'Until a stature of', unit: 'cm' },
-  { key: 'untilAgeYears', label: 'Until an age of', unit: 'years' },
-  { key: 'untilMassKg', label: 'Until a mass of', unit: 'kg' },
+  { key: 'untilStatureCm', label: msg.untilAStatureOf, unit: 'cm' },
+  { key: 'untilAgeYears', label: msg.untilAnAgeOf, unit: 'years' },
+  { key: 'untilMassKg', label: msg.untilAMassOf, unit: 'kg' },
 ]
 
 /** What is typed, before it is a rule. */
@@ -74,7 +75,7 @@ export function LocalRules({ book, onDefault }: Props) {
   const { draft } = values
   const setDraft = set('draft')
   useUnsaved(
-    `local rule “${draft?.name ?? ''}”`,
+    msg.localRule(draft?.name ?? ''),
     draft !== undefined && (!kept || JSON.stringify(draft) !== JSON.stringify(draftOf(kept))),
   )
   if (!kept) return null
@@ -95,11 +96,11 @@ export function LocalRules({ book, onDefault }: Props) {
     setSelectedId(id)
   }
   return (
-    <Panel title="Until when a child must use a restraint" id="local-rules">
+    <Panel title={msg.untilWhenAChildMust} id="local-rules">
       <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
         <div>
           <NamedList
-            legend="Local rules"
+            legend={msg.localRules}
             items={book.localRules}
             selectedId={isNew ? undefined : shown.id}
             defaultId={book.localRuleId}
@@ -111,7 +112,7 @@ export function LocalRules({ book, onDefault }: Props) {
             <Button
               className="mt-2"
               onClick={() => {
-                const name = `${kept.name}, copy`
+                const name = msg.copy(kept.name)
                 setDraft({
                   ...draftOf(kept),
                   id: idFrom(
@@ -122,7 +123,7 @@ export function LocalRules({ book, onDefault }: Props) {
                 })
               }}
             >
-              New, from this one
+              {msg.newFromThisOne}
             </Button>
           )}
         </div>
@@ -137,7 +138,7 @@ export function LocalRules({ book, onDefault }: Props) {
         >
           <Locked when={!isLead}>
             <TextField
-              label="Name of the rule"
+              label={msg.nameOfTheRule}
               value={shown.name}
               maxLength={120}
               fault={faultOf('name')}
@@ -158,35 +159,32 @@ export function LocalRules({ book, onDefault }: Props) {
             </div>
             <div className="mt-3 grid gap-3 sm:grid-cols-3">
               <SelectField
-                label="Use of UN R44 restraints"
+                label={msg.useOfUnR44Restraints}
                 value={shown.r44}
                 options={[
-                  { id: '', label: 'not known' },
-                  { id: 'allowed', label: 'allowed' },
-                  { id: 'not-after', label: 'not after a day' },
+                  { id: '', label: msg.notKnown },
+                  { id: 'allowed', label: msg.allowed },
+                  { id: 'not-after', label: msg.notAfterADay },
                 ]}
                 onChange={(id) => setDraft({ ...shown, r44: id as Draft['r44'] })}
               />
               {shown.r44 === 'not-after' && (
                 <TextField
-                  label="Last day of use (year-month-day)"
+                  label={msg.lastDayOfUseYear}
                   value={shown.r44Day}
                   fault={shown.r44Day === '' ? undefined : (faultOf('r44Use.notAfter') ?? faultOf('r44Use'))}
                   onChange={(r44Day) => setDraft({ ...shown, r44Day: r44Day.trim() })}
                 />
               )}
             </div>
-            <p className="mt-2 text-sm text-ink-soft">
-              Whichever is reached first ends the duty. Confirm the rule with your authority: it is local law, and this
-              program does not know where you are.
-            </p>
+            <p className="mt-2 text-sm text-ink-soft">{msg.whicheverIsReachedFirstEnds}</p>
           </Locked>
           {isLead && (
             <div className="mt-4 flex flex-wrap gap-2">
               <Button type="submit" look="main" disabled={isBusy || !isChanged || !parsed.ok}>
-                Save this rule
+                {msg.saveThisRule}
               </Button>
-              {isChanged && <Button onClick={() => setDraft(undefined)}>Discard changes</Button>}
+              {isChanged && <Button onClick={() => setDraft(undefined)}>{msg.discardChanges}</Button>}
               {!isNew && kept.id !== book.localRuleId && (
                 <Button
                   look="quiet"
@@ -194,7 +192,7 @@ export function LocalRules({ book, onDefault }: Props) {
                     void change(() => api.removeLocalRule(kept.id)).then(() => open(book.localRuleId), sayRefusal)
                   }
                 >
-                  Delete “{kept.name}”
+                  {msg.deleteWord(kept.name)}
                 </Button>
               )}
             </div>

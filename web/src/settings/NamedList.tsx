@@ -1,5 +1,6 @@
 import { RadioDot, RadioRows } from '../ui/RadioDot.tsx'
 import { Button } from '../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Named {
   readonly id: string
@@ -22,10 +23,10 @@ export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDe
   return (
     <>
       <p className="pr-2 pb-1 text-right text-sm text-ink-soft" aria-hidden="true">
-        new fittings start with
+        {msg.newFittingsStartWith}
       </p>
       <RadioRows
-        aria-label={`${legend}: new fittings start with`}
+        aria-label={msg.newFittingsStartWith2(legend)}
         value={defaultId}
         disabled={isLocked}
         onValueChange={onDefault}
@@ -41,7 +42,7 @@ export function NamedList({ legend, items, selectedId, defaultId, onSelect, onDe
               >
                 {name}
               </Button>
-              <RadioDot id={id} label={`New fittings start with ${name}`} />
+              <RadioDot id={id} label={msg.newFittingsStartWith3(name)} />
             </li>
           ))}
         </ul>

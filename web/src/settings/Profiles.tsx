@@ -24,6 +24,7 @@ import { TextField } from '../ui/TextField.tsx'
 import { useFields, type Wrong } from '../form/useFields.ts'
 import { useUnsaved } from '../form/unsaved.ts'
 import { NamedList } from './NamedList.tsx'
+import * as msg from './messages.en.ts'
 
 /** A profile with one contact set, or let go where nothing is left of it. */
 function withContact(profile: PracticeProfile, of: Contact, text: string): PracticeProfile {
@@ -39,7 +40,7 @@ const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
 interface Draft {
   readonly draft: PracticeProfile | undefined
 }
-const wrongIn = ({ draft }: Draft): Wrong<Draft> => ({ draft: draft?.name.trim() === '' ? 'Needs a name' : undefined })
+const wrongIn = ({ draft }: Draft): Wrong<Draft> => ({ draft: draft?.name.trim() === '' ? msg.needsAName : undefined })
 
 interface Props {
   readonly book: PracticeBook
@@ -57,7 +58,7 @@ export function Profiles({ book, onDefault }: Props) {
   const setDraft = set('draft')
   const shown = draft ?? kept
   useUnsaved(
-    `practice profile “${shown?.name ?? ''}”`,
+    msg.practiceProfile(shown?.name ?? ''),
     draft !== undefined && JSON.stringify(draft) !== JSON.stringify(kept),
   )
   if (!shown || !kept) return null
@@ -83,11 +84,11 @@ export function Profiles({ book, onDefault }: Props) {
     )
 
   return (
-    <Panel title="Where schools differ" id="profiles">
+    <Panel title={msg.whereSchoolsDiffer} id="profiles">
       <div className="grid gap-4 md:grid-cols-[17rem_minmax(0,1fr)]">
         <div>
           <NamedList
-            legend="Practice profiles"
+            legend={msg.practiceProfiles}
             items={book.profiles}
             selectedId={isNew ? undefined : shown.id}
             defaultId={book.profileId}
@@ -99,7 +100,7 @@ export function Profiles({ book, onDefault }: Props) {
             <Button
               className="mt-2"
               onClick={() => {
-                const name = `${kept.name}, copy`
+                const name = msg.copy(kept.name)
                 setDraft({
                   ...kept,
                   id: idFrom(
@@ -110,14 +111,14 @@ export function Profiles({ book, onDefault }: Props) {
                 })
               }}
             >
-              New, from this one
+              {msg.newFromThisOne}
             </Button>
           )}
         </div>
         <form onSubmit={send(keep)}>
           <Locked when={!isLead}>
             <TextField
-              label="Name of the profile"
+              label={msg.nameOfTheProfile}
               value={shown.name}
               maxLength={120}
               fault={faultOf('draft') ?? wrongIn(values).draft}
@@ -135,10 +136,8 @@ export function Profiles({ book, onDefault }: Props) {
               ))}
             </div>
             <fieldset className="mt-4 border-t border-hair pt-3">
-              <legend className="pr-2 font-bold">Whom you send people to</legend>
-              <p className="text-sm text-ink-soft">
-                Stands on the sheet “Take this to a person”, beside where to ask as a rule.
-              </p>
+              <legend className="pr-2 font-bold">{msg.whomYouSendPeopleTo}</legend>
+              <p className="text-sm text-ink-soft">{msg.standsOnTheSheetTake}</p>
               <div className="mt-2 grid gap-x-4 gap-y-3 lg:grid-cols-2">
                 {CONTACTS.map((of) => (
                   <TextField
@@ -156,12 +155,12 @@ export function Profiles({ book, onDefault }: Props) {
           {isLead && (
             <div className="mt-4 flex flex-wrap gap-2">
               <Button type="submit" look="main" disabled={isBusy || !isChanged || shown.name.trim() === ''}>
-                Save this profile
+                {msg.saveThisProfile}
               </Button>
-              {isChanged && <Button onClick={() => open(undefined)}>Discard changes</Button>}
+              {isChanged && <Button onClick={() => open(undefined)}>{msg.discardChanges}</Button>}
               {!isNew && kept.id !== book.profileId && (
                 <Button look="quiet" onClick={remove}>
-                  Delete “{kept.name}”
+                  {msg.deleteWord(kept.name)}
                 </Button>
               )}
             </div>

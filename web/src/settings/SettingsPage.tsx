@@ -9,36 +9,37 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { Tabs } from '../ui/Tabs.tsx'
 import { LocalRules } from './LocalRules.tsx'
 import { Profiles } from './Profiles.tsx'
+import * as msg from './messages.en.ts'
 
 /** What every new fitting starts with: the schools of practice, and until when local law asks for a restraint. */
 export default function SettingsPage() {
   const isLead = useMay('lead')
   const { book, status, load, change } = usePracticeBook()
   useEffect(() => {
-    document.title = 'Settings · Nimble Anchor'
+    document.title = msg.settingsNimbleAnchor
     void load()
   }, [load])
   return (
     <Page>
       <div className="mb-3 flex flex-wrap items-baseline gap-x-5">
-        <h1 className="text-3xl font-bold tracking-tight">Settings</h1>
+        <h1 className="text-3xl font-bold tracking-tight">{msg.settings}</h1>
         <p className="text-ink-soft">
-          A fitting takes its own copy when it begins. A maker’s instruction beats the profile; law beats both.
-          {!isLead && ' A lead changes them.'}
+          {msg.aFittingTakesItsOwn}
+          {!isLead && msg.aLeadChangesThem}
         </p>
       </div>
       {status === 'failed' && (
-        <Panel title="The server does not answer">
-          <Button onClick={() => void load()}>Try again</Button>
+        <Panel title={msg.theServerDoesNotAnswer}>
+          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {book && (
         <Tabs
-          label="Settings"
+          label={msg.settings}
           tabs={[
             {
               id: 'profiles',
-              label: 'Practice profiles',
+              label: msg.practiceProfiles,
               content: (
                 <Profiles
                   book={book}
@@ -48,7 +49,7 @@ export default function SettingsPage() {
             },
             {
               id: 'local',
-              label: 'Local rules',
+              label: msg.localRules,
               content: (
                 <LocalRules
                   book={book}

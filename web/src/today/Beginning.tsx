@@ -6,6 +6,7 @@ import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import * as msg from './messages.en.ts'
 
 const STEP = 'inline-flex min-h-11 items-center font-bold underline decoration-line underline-offset-4'
 
@@ -27,33 +28,31 @@ export function Beginning({ onDemo }: { readonly onDemo: () => void }) {
     }
   }
   return (
-    <Panel title="Nothing is here yet" className="mb-4">
+    <Panel title={msg.nothingIsHereYet} className="mb-4">
       <div className="grid gap-6 md:grid-cols-2">
         <div>
-          <h3 className="mb-1 font-bold">Your own bay</h3>
+          <h3 className="mb-1 font-bold">{msg.yourOwnBay}</h3>
           <ol className="list-decimal pl-5">
             <li>
               <Link className={STEP} to="/restraints">
-                Enter a restraint
+                {msg.enterARestraint}
               </Link>{' '}
-              from its manual, or import a list.
+              {msg.fromItsManualOrImport}
             </li>
             <li>
               <Link className={STEP} to="/vehicles">
-                Enter a car
+                {msg.enterACar}
               </Link>{' '}
-              from its handbook: places, belts, ISOFIX, floor.
+              {msg.fromItsHandbookPlacesBelts}
             </li>
-            <li>Begin the first fitting; the child is added with it.</li>
+            <li>{msg.beginTheFirstFittingThe}</li>
           </ol>
         </div>
         <div>
-          <h3 className="mb-1 font-bold">Look around first</h3>
-          <p className="mb-3">
-            A Saturday at a made-up bay in full swing, with a season behind it. It goes in one press.
-          </p>
+          <h3 className="mb-1 font-bold">{msg.lookAroundFirst}</h3>
+          <p className="mb-3">{msg.aSaturdayAtAMade}</p>
           <Button disabled={isBusy} onClick={() => void begin()}>
-            {isBusy ? 'Loading the demo' : 'Load the demo'}
+            {isBusy ? msg.loadingTheDemo : msg.loadTheDemo}
           </Button>
         </div>
       </div>

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { useMedia } from '../ui/useMedia.ts'
+import * as msg from './messages.en.ts'
 
 const NOTHING: DayView['due'] = []
 
@@ -33,12 +34,12 @@ export function DuePanel() {
   const shown = isWide || showsAll ? due : due.slice(0, SHOWN_ON_A_PHONE)
   return (
     <Panel
-      title="Due"
+      title={msg.due}
       fills
       className="lg:flex-1"
       aside={
         <span className="text-sm text-ink-soft" role="status">
-          {waiting > 0 ? `being worked out: ${waiting} left` : 'and within a fortnight'}
+          {waiting > 0 ? msg.beingWorkedOutLeft(waiting) : msg.andWithinAFortnight}
         </span>
       }
     >
@@ -58,7 +59,7 @@ export function DuePanel() {
               : {d.item.title}
               <span className="block text-sm text-ink-soft">
                 {d.restraintName}
-                {d.item.isFixed ? '' : ', at the earliest'}; {d.item.because}
+                {d.item.isFixed ? '' : msg.atTheEarliest}; {d.item.because}
               </span>
             </span>
           </li>
@@ -66,7 +67,7 @@ export function DuePanel() {
       </ul>
       {shown.length < due.length && (
         <Button look="quiet" className="mt-1" onClick={() => setShowsAll(true)}>
-          Show all {due.length}
+          {msg.showAll(due.length)}
         </Button>
       )}
     </Panel>
@@ -78,7 +79,7 @@ export function JobsPanel() {
   const jobs = useToday((s) => s.day?.jobs) ?? []
   if (jobs.length === 0) return null
   return (
-    <Panel title="Jobs on restraints" fills className="lg:max-h-[35%] lg:shrink-0">
+    <Panel title={msg.jobsOnRestraints} fills className="lg:max-h-[35%] lg:shrink-0">
       <ul className="-my-2 divide-y divide-hair">
         {jobs.map((job) => (
           <li key={job.id}>
@@ -91,7 +92,7 @@ export function JobsPanel() {
                 <b>{job.plan.title}</b>
                 <span className="block text-sm text-ink-soft">
                   {job.unitName}
-                  {job.plan.holdsUnit && '; not for use until it is done'}
+                  {job.plan.holdsUnit && msg.notForUseUntilIt}
                 </span>
               </span>
             </Link>

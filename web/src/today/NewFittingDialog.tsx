@@ -10,6 +10,7 @@ import { CheckBox } from '../ui/CheckBox.tsx'
 import { RadioDot, RadioRows } from '../ui/RadioDot.tsx'
 import { TextInput } from '../ui/TextInput.tsx'
 import { childSummary } from '../ui/childSummary.ts'
+import * as msg from './messages.en.ts'
 
 /** Chosen: the child that was added here. No id of a child looks like it. */
 const NEW = '+'
@@ -38,7 +39,7 @@ function Row(props: { value: string; title: string; detail: string; isChosen: bo
 
 export default function NewFittingDialog(props: Props) {
   return (
-    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="New fitting">
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title={msg.newFitting}>
       <NewFittingForm {...props} />
     </Dialog>
   )
@@ -76,7 +77,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   })
   const { search, childId, typed, vehicleId, arrived } = values
   const [isDown, setDown] = useState(false)
-  const fault = said ?? (isDown ? 'The server does not answer.' : '')
+  const fault = said ?? (isDown ? msg.theServerDoesNotAnswer : '')
 
   useEffect(() => {
     void load()
@@ -123,8 +124,8 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
     const named = isReady && wanted !== '' && children.length === 1 ? children[0]?.id : undefined
     // One who was chosen and is no longer listed was chosen under another name: nobody sees it, so it does not count.
     const chosen = isNew ? NEW : (children.find((c) => c.id === childId)?.id ?? named)
-    if (chosen === undefined) return say('Choose a child, or add one.')
-    if (chosen === NEW && added === undefined) return say('Type the first name of the child.')
+    if (chosen === undefined) return say(msg.chooseAChildOrAdd)
+    if (chosen === NEW && added === undefined) return say(msg.typeTheFirstNameOf)
     set('childId')(chosen)
     onCreated(
       await api.create(chosen === NEW && added ? added : chosen, {
@@ -138,17 +139,17 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
 
   return (
     <form onSubmit={send(begin)}>
-      {status === 'failed' && <p role="alert">The server does not answer. Close this and try again.</p>}
+      {status === 'failed' && <p role="alert">{msg.theServerDoesNotAnswerClose}</p>}
       <div className="grid gap-4 sm:grid-cols-2">
         <fieldset className="min-w-0">
-          <legend className="mb-1 font-bold">Child</legend>
+          <legend className="mb-1 font-bold">{msg.child}</legend>
           {isTyping ? (
             <div className="mb-1 grid grid-cols-2 gap-2">
               {(['name', 'familyName'] as const).map((field) => (
                 <TextInput
                   key={field}
-                  aria-label={field === 'name' ? 'First name' : 'Family name'}
-                  placeholder={field === 'name' ? 'First name' : 'Family name'}
+                  aria-label={field === 'name' ? msg.firstName : msg.familyName}
+                  placeholder={field === 'name' ? msg.firstName : msg.familyName}
                   autoFocus={field === 'name'}
                   maxLength={120}
                   value={typed[field] ?? ''}
@@ -159,25 +160,25 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
             </div>
           ) : (
             <TextInput
-              aria-label="Find a child by name"
-              placeholder="Find by name"
+              aria-label={msg.findAChildByName}
+              placeholder={msg.findByName}
               value={search}
               onChange={(e) => set('search')(e.target.value)}
               className="mb-1 w-full"
             />
           )}
           <RadioRows
-            aria-label="Child"
+            aria-label={msg.child}
             value={isNew ? NEW : (childId ?? '')}
             onValueChange={choose}
             className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
           >
-            {!isReady && <p className="p-3 text-ink-soft">Loading.</p>}
+            {!isReady && <p className="p-3 text-ink-soft">{msg.loading}</p>}
             {isReady && (
               <Row
                 value={NEW}
-                title={added ? `Add ${nameOf(added)}` : 'Add a child'}
-                detail="a new child: a name is enough, the rest is measured"
+                title={added ? msg.add(nameOf(added)) : msg.addAChild}
+                detail={msg.aNewChildAName}
                 isChosen={isNew}
               />
             )}
@@ -193,12 +194,10 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
           </RadioRows>
         </fieldset>
         <fieldset className="min-w-0">
-          <legend className="mb-1 font-bold">Car</legend>
-          <p className="mb-1 flex min-h-11 items-center text-sm text-ink-soft">
-            It can also be chosen later, at Place.
-          </p>
+          <legend className="mb-1 font-bold">{msg.car}</legend>
+          <p className="mb-1 flex min-h-11 items-center text-sm text-ink-soft">{msg.itCanAlsoBeChosen}</p>
           <RadioRows
-            aria-label="Car"
+            aria-label={msg.car}
             value={vehicleId ?? ''}
             onValueChange={set('vehicleId')}
             className="max-h-[42dvh] overflow-y-auto rounded-[3px] border border-line"
@@ -217,8 +216,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
       </div>
       <CheckBox className="mt-3" checked={arrived} onChange={set('arrived')}>
         <span>
-          It came already fitted{' '}
-          <span className="text-sm text-ink-soft">(look first, then put right: the logbook counts what was wrong)</span>
+          {msg.itCameAlreadyFitted} <span className="text-sm text-ink-soft">{msg.lookFirstThenPutRight}</span>
         </span>
       </CheckBox>
       <p role="alert" className="min-h-6 pt-2 font-semibold text-fail">
@@ -226,10 +224,10 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
       </p>
       <div className="flex justify-end gap-2">
         <Button look="quiet" onClick={() => onOpenChange(false)}>
-          Cancel
+          {msg.cancel}
         </Button>
         <Button type="submit" look="main" disabled={isBusy}>
-          Begin
+          {msg.begin}
         </Button>
       </div>
     </form>

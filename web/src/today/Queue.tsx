@@ -17,12 +17,13 @@ import { sayRefusal } from '../ui/refusal.ts'
 import { SelectField } from '../ui/SelectField.tsx'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { toast } from 'sonner'
+import * as msg from './messages.en.ts'
 
 const STATE_WORD: Record<VisitState, string> = {
   expected: 'expected',
   here: 'here',
   done: 'done',
-  away: 'did not come',
+  away: msg.didNotCome,
 }
 
 const entryOf = ({ id: _id, familyId: _familyId, fitting, ...visit }: VisitView): VisitEntry => ({
@@ -43,7 +44,7 @@ export function timeNow(now = new Date()): string {
 const emptyVisit = (day: string, isWalkIn: boolean): VisitEntry => ({ day, time: timeNow(), who: '', note: '', isWalkIn, state: isWalkIn ? 'here' : 'expected', childId: null, vehicleId: null, fittingId: null }) // prettier-ignore
 
 const keepVisit = (id: string, entry: VisitEntry, seen: VisitEntry) =>
-  keepSeen(`The visit of ${seen.who}`, entry, seen, (at) => api.changeVisit(id, entry, at))
+  keepSeen(msg.theVisitOf(seen.who), entry, seen, (at) => api.changeVisit(id, entry, at))
 
 const isOver = ({ state }: VisitView): boolean => state === 'done' || state === 'away'
 /** By the clock; whoever is done with stands last. */
@@ -88,8 +89,8 @@ export function Queue() {
     return register([
       {
         id: 'walk-in',
-        label: 'Walk-in: note a family that comes',
-        group: 'Do',
+        label: msg.walkInNoteAFamily,
+        group: msg.doWord,
         key: 'w',
         run: () => setEdited({ id: null, entry: emptyVisit(today, true) }),
       },
@@ -115,7 +116,7 @@ export function Queue() {
       const begun = error instanceof Refused ? error.current : undefined
       // Another device was first with the same child: one fitting, for both.
       if (begun?.case.child.id === childId) {
-        toast(`The fitting of ${who} was begun on another device: here it is.`)
+        toast(msg.theFittingOfWasBegun(who))
         return go(begun)
       }
       sayRefusal(error)
@@ -132,24 +133,24 @@ export function Queue() {
   }
   return (
     <Panel
-      title="Queue"
+      title={msg.queue}
       fills
       className="lg:h-full"
       id="queue"
       aside={
         <span className="flex gap-2">
           <Button onClick={() => setEdited({ id: null, entry: emptyVisit(today, true) })}>
-            <Plus size={18} aria-hidden="true" /> Note a walk-in
+            <Plus size={18} aria-hidden="true" />
+            {msg.noteAWalkIn}
           </Button>
           <Button onClick={() => setEdited({ id: null, entry: emptyVisit(today, false) })}>
-            <Plus size={18} aria-hidden="true" /> Book a visit
+            <Plus size={18} aria-hidden="true" />
+            {msg.bookAVisit2}
           </Button>
         </span>
       }
     >
-      {visits.length === 0 && (
-        <p className="text-ink-soft">Nobody is booked for today. A walk-in is noted as it comes.</p>
-      )}
+      {visits.length === 0 && <p className="text-ink-soft">{msg.nobodyIsBookedForToday}</p>}
       <ul className="-my-2 divide-y divide-hair">
         {inOrder(visits).map((visit) => (
           <li
@@ -161,7 +162,7 @@ export function Queue() {
               <Button
                 look="bare"
                 className="block min-h-11 max-w-full truncate text-left font-bold underline decoration-line underline-offset-4 lg:min-h-0"
-                aria-label={`Change the visit of ${nameOf(visit)}`}
+                aria-label={msg.changeTheVisitOf(nameOf(visit))}
                 onClick={() => setEdited({ id: visit.id, entry: entryOf(visit) })}
               >
                 {nameOf(visit)}
@@ -178,7 +179,7 @@ export function Queue() {
             </span>
             <div className="col-span-2 grid grid-cols-2 gap-2 sm:contents">
               <SelectField
-                label={`Where ${visit.who} stands`}
+                label={msg.whereStands(visit.who)}
                 hidesLabel
                 value={visit.state}
                 options={VISIT_STATES.map((id) => ({ id, label: STATE_WORD[id] }))}
@@ -187,18 +188,18 @@ export function Queue() {
               {visit.fitting ? (
                 <Link
                   to={`/fittings/${visit.fitting.id}`}
-                  aria-label={`Open the fitting of ${visit.who}`}
+                  aria-label={msg.openTheFittingOf(visit.who)}
                   className="inline-flex min-h-11 min-w-24 items-center justify-center rounded-[3px] border border-ink px-3.5 font-semibold hover:bg-shoal"
                 >
-                  Open
+                  {msg.open}
                 </Link>
               ) : (
                 <Button
                   className="min-w-24"
-                  aria-label={`Begin the fitting of ${visit.who}`}
+                  aria-label={msg.beginTheFittingOf(visit.who)}
                   onClick={() => void begin(visit)}
                 >
-                  Begin
+                  {msg.begin}
                 </Button>
               )}
             </div>
@@ -229,9 +230,9 @@ export function Queue() {
             }}
             onRemove={() =>
               void api.removeVisit(edited.id ?? '').then(() => {
-                toast('Taken off the queue.', {
+                toast(msg.takenOffTheQueue, {
                   action: {
-                    label: 'Undo',
+                    label: msg.undo,
                     onClick: () => void api.addVisit(edited.entry).then(() => load(), sayRefusal),
                   },
                 })

@@ -22,6 +22,7 @@ import { Beginning } from './Beginning.tsx'
 import { DuePanel, JobsPanel } from './DuePanels.tsx'
 import { Queue } from './Queue.tsx'
 import { FileInput } from '../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
 const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
@@ -44,14 +45,16 @@ export function TodayPage() {
   const navigate = useNavigate()
 
   useEffect(() => {
-    document.title = 'Today · Nimble Anchor'
+    document.title = msg.todayNimbleAnchor
     void load()
     void useCatalogue.getState().load()
   }, [load])
   const mayFit = useMay('lead', 'fitter', 'trainee')
   useEffect(() => {
     if (!mayFit) return
-    return register([{ id: 'new-fitting', label: 'New fitting', group: 'Do', key: 'n', run: () => setCreating(true) }])
+    return register([
+      { id: 'new-fitting', label: msg.newFitting, group: msg.doWord, key: 'n', run: () => setCreating(true) },
+    ])
   }, [register, mayFit])
 
   const catalogue = useCatalogue((s) => s.catalogue)
@@ -79,7 +82,7 @@ export function TodayPage() {
     <Page hasVerdicts={fittings.length > 0}>
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-3xl font-bold tracking-tight">Today</h1>
+          <h1 className="text-3xl font-bold tracking-tight">{msg.today}</h1>
           {today !== undefined && <p className="text-ink-soft">{calendar.format(new Date(`${today}T12:00:00`))}</p>}
         </div>
         <div className="flex flex-wrap gap-2">
@@ -87,7 +90,8 @@ export function TodayPage() {
             <>
               <CaseImport onImported={(id) => void navigate(`/fittings/${id}`)} />
               <Button look="main" data-tour="new" onClick={() => setCreating(true)}>
-                <Plus size={18} aria-hidden="true" /> New fitting
+                <Plus size={18} aria-hidden="true" />
+                {msg.newFitting2}
               </Button>
             </>
           )}
@@ -100,9 +104,9 @@ export function TodayPage() {
         </Suspense>
       )}
       {status === 'failed' && (
-        <Panel className="mb-4" title="The server does not answer">
-          <p className="mb-3">Nothing is lost: what you entered waits on this device.</p>
-          <Button onClick={() => void load()}>Try again</Button>
+        <Panel className="mb-4" title={msg.theServerDoesNotAnswer2}>
+          <p className="mb-3">{msg.nothingIsLostWhatYou}</p>
+          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {isBare && <Beginning onDemo={() => void load()} />}
@@ -111,23 +115,21 @@ export function TodayPage() {
         <Queue />
         <div className="flex min-h-0 flex-col gap-3">
           <Panel
-            title="Not signed"
+            title={msg.notSigned}
             fills
             className="lg:max-h-[45%] lg:shrink-0"
-            aside={<span className="text-sm text-ink-soft">{status === 'ready' ? `${open.length} open` : ''}</span>}
+            aside={<span className="text-sm text-ink-soft">{status === 'ready' ? msg.open2(open.length) : ''}</span>}
           >
-            {status === 'loading' && <p className="text-ink-soft">Loading.</p>}
+            {status === 'loading' && <p className="text-ink-soft">{msg.loading}</p>}
             {status === 'ready' && unsigned.length === 0 && (
-              <p className="text-ink-soft">
-                {open.length === 0 ? 'No fitting is open.' : 'Nothing but what the queue shows.'}
-              </p>
+              <p className="text-ink-soft">{open.length === 0 ? msg.noFittingIsOpen : msg.nothingButWhatTheQueue}</p>
             )}
             <FittingList fittings={unsigned} today={today} />
           </Panel>
           <DuePanel />
           <JobsPanel />
           {signed.length > 0 && (
-            <Panel title="Closed today" fills className="lg:max-h-[30%] lg:shrink-0">
+            <Panel title={msg.closedToday} fills className="lg:max-h-[30%] lg:shrink-0">
               <FittingList fittings={signed} today={today} />
             </Panel>
           )}
@@ -164,7 +166,7 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
               <span className="truncate font-bold">
                 {f.childName}
                 {me !== undefined && f.holderId === me && f.status === 'open' && (
-                  <span className="font-normal text-magenta"> passed to you</span>
+                  <span className="font-normal text-magenta">{msg.passedToYou}</span>
                 )}
               </span>
               <StateMark
@@ -174,11 +176,11 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
               <span className="min-w-0 text-sm text-ink-soft">
                 <span className="block truncate">
                   {[
-                    f.restraintName ?? 'no restraint yet',
-                    f.vehicleName ?? 'no car yet',
+                    f.restraintName ?? msg.noRestraintYet,
+                    f.vehicleName ?? msg.noCarYet,
                     f.revises !== null && 'revision',
-                    f.elsewhere && 'signed elsewhere, judged here',
-                    f.arrivedInstalled && 'came already fitted',
+                    f.elsewhere && msg.signedElsewhereJudgedHere,
+                    f.arrivedInstalled && msg.cameAlreadyFitted,
                   ]
                     .filter(Boolean)
                     .join(' · ')}
@@ -186,7 +188,8 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
                 {f.status === 'open' && f.verdict !== 'ready' && <span className="block truncate">{f.headline}</span>}
                 {waiting > 0 && (
                   <span className="block font-semibold text-stale">
-                    {waiting === 1 ? '1 entry waits' : `${waiting} entries wait`} on this device; open it to save.
+                    {waiting === 1 ? msg.n1EntryWaits : msg.entriesWait(waiting)}
+                    {msg.onThisDeviceOpenIt}
                   </span>
                 )}
               </span>
@@ -208,7 +211,7 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
   useEffect(
     () =>
       register([
-        { id: 'open-case', label: 'Open a case file', group: 'Do', key: 'o', run: () => input.current?.click() },
+        { id: 'open-case', label: msg.openACaseFile, group: msg.doWord, key: 'o', run: () => input.current?.click() },
       ]),
     [register],
   )
@@ -229,10 +232,10 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
       const faults = error instanceof Refused ? error.faults.slice(0, 5).map((f) => `${f.path} ${f.message}`) : []
       toast.error(
         error instanceof SyntaxError
-          ? `${name} is not a JSON file.`
+          ? msg.isNotAJsonFile(name)
           : error instanceof Error
             ? error.message
-            : 'Not imported.',
+            : msg.notImported,
         { description: faults.join('\n'), duration: 20_000 },
       )
     }
@@ -242,7 +245,7 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
       <FileInput
         ref={input}
         accept="application/json,.json"
-        aria-label="Case file"
+        aria-label={msg.caseFile}
         onChange={(e) => {
           const file = e.target.files?.[0]
           if (file) void read(async () => bring(JSON.parse(await file.text())), file.name)
@@ -250,22 +253,21 @@ function CaseImport({ onImported }: { onImported: (id: string) => void }) {
         }}
       />
       <Button onClick={() => input.current?.click()}>
-        <FileUp size={18} aria-hidden="true" /> Open a case file
+        <FileUp size={18} aria-hidden="true" />
+        {msg.openACaseFile2}
       </Button>
       {asked && (
         <Ask
           open
-          title="Which child is this?"
+          title={msg.whichChildIsThis}
           answers={[
-            { label: 'Leave it', onTake: () => setAsked(undefined) },
-            { label: 'Another child', onTake: () => void read(() => bring(asked.body, 'new'), 'The file') },
-            { label: 'The same child', onTake: () => void read(() => bring(asked.body, 'known'), 'The file') },
+            { label: msg.leaveIt, onTake: () => setAsked(undefined) },
+            { label: msg.anotherChild, onTake: () => void read(() => bring(asked.body, 'new'), msg.theFile) },
+            { label: msg.theSameChild, onTake: () => void read(() => bring(asked.body, 'known'), msg.theFile) },
           ]}
         >
           <p>{asked.message}</p>
-          <p className="mt-2 text-sm text-ink-soft">
-            The record that is known here stays as it is either way. Another child gets a record of its own.
-          </p>
+          <p className="mt-2 text-sm text-ink-soft">{msg.theRecordThatIsKnown}</p>
         </Ask>
       )}
     </>

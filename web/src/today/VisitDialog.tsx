@@ -12,6 +12,7 @@ import { TextField } from '../ui/TextField.tsx'
 import { DateField } from '../ui/DateField.tsx'
 import { parseDay, parseTime } from '../ui/days.ts'
 import { TimeField } from '../ui/TimeField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly entry: VisitEntry
@@ -29,9 +30,9 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
     entry,
     ['day', 'time', 'who', 'note'],
     ({ day, time, who }) => ({
-      day: parseDay(day) === undefined ? 'On which day? A day is needed.' : undefined,
-      time: parseTime(time) === undefined ? 'At what time? A time is needed.' : undefined,
-      who: who.trim() === '' ? 'Who comes? A name is needed.' : undefined,
+      day: parseDay(day) === undefined ? msg.onWhichDayADay : undefined,
+      time: parseTime(time) === undefined ? msg.atWhatTimeATime : undefined,
+      who: who.trim() === '' ? msg.whoComesANameIs : undefined,
     }),
   )
   const catalogue = useCatalogue((s) => s.catalogue)
@@ -40,24 +41,24 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
     <Dialog
       open
       onOpenChange={(open) => !open && onClose()}
-      title={isNew ? (entry.isWalkIn ? 'Walk-in' : 'Book a visit') : `Visit of ${entry.who}`}
+      title={isNew ? (entry.isWalkIn ? msg.walkIn : msg.bookAVisit) : msg.visitOf(entry.who)}
     >
       {!isNew && entry.childId !== null && (
         <Link
           to={arrangeLink(entry.childId, entry.vehicleId ?? undefined)}
           className="mb-2 inline-flex min-h-11 items-center font-semibold underline decoration-line underline-offset-4 hover:bg-shoal"
         >
-          Arrange the family in one car
+          {msg.arrangeTheFamilyInOne}
         </Link>
       )}
       <form className="flex flex-col gap-3" onSubmit={send((typed) => onKeep({ ...typed, who: typed.who.trim() }))}>
         <div className="grid gap-3 sm:grid-cols-2">
-          <DateField label="Day" value={values.day} fault={faultOf('day')} onChange={set('day')} />
-          <TimeField label="Time" value={values.time} fault={faultOf('time')} onChange={set('time')} />
+          <DateField label={msg.day} value={values.day} fault={faultOf('day')} onChange={set('day')} />
+          <TimeField label={msg.time} value={values.time} fault={faultOf('time')} onChange={set('time')} />
           <SelectField
-            label="Child, if known"
+            label={msg.childIfKnown}
             value={values.childId ?? ''}
-            options={[{ id: '', label: 'not known yet' }, ...children.map((c) => ({ id: c.id, label: nameOf(c) }))]}
+            options={[{ id: '', label: msg.notKnownYet }, ...children.map((c) => ({ id: c.id, label: nameOf(c) }))]}
             onChange={(id) => {
               const child = children.find((c) => c.id === id)
               set('childId')(id || null)
@@ -66,10 +67,10 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
             }}
           />
           <SelectField
-            label="Car, if known"
+            label={msg.carIfKnown}
             value={values.vehicleId ?? ''}
             options={[
-              { id: '', label: 'not known yet' },
+              { id: '', label: msg.notKnownYet },
               ...(catalogue?.vehicles ?? []).map((v) => ({
                 id: v.id,
                 label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
@@ -78,27 +79,33 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
             onChange={(id) => set('vehicleId')(id || null)}
           />
           <TextField
-            label="Who comes"
+            label={msg.whoComes}
             value={values.who}
             maxLength={120}
             fault={faultOf('who')}
             onChange={set('who')}
           />
-          <TextField label="Note" value={values.note} maxLength={500} fault={faultOf('note')} onChange={set('note')} />
+          <TextField
+            label={msg.note}
+            value={values.note}
+            maxLength={500}
+            fault={faultOf('note')}
+            onChange={set('note')}
+          />
         </div>
         <p role="alert" className="min-h-6 font-semibold text-fail">
           {fault}
         </p>
         <div className="flex flex-wrap gap-2">
           <Button type="submit" look="main" disabled={isBusy}>
-            Save
+            {msg.save}
           </Button>
           <Button look="quiet" onClick={onClose}>
-            Cancel
+            {msg.cancel}
           </Button>
           {!isNew && (
             <Button look="quiet" className="ml-auto" onClick={onRemove}>
-              Take off the queue
+              {msg.takeOffTheQueue}
             </Button>
           )}
         </div>

@@ -4,6 +4,7 @@ import { lazy, Suspense, useState } from 'react'
 import { Button } from './Button.tsx'
 import { dayPattern, parseDay } from './days.ts'
 import { TextInput } from './TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 /** Only whoever opens it needs it. */
 const Calendar = lazy(() => import('./Calendar.tsx'))
@@ -58,7 +59,7 @@ export function DateBox({
         <Popover.Trigger asChild>
           <Button
             look="bare"
-            aria-label="Pick from a calendar"
+            aria-label={msg.pickFromACalendar}
             aria-describedby={id}
             disabled={disabled}
             className="grid size-11 shrink-0 place-items-center rounded-[3px] border border-line hover:bg-shoal disabled:opacity-70"
@@ -73,7 +74,7 @@ export function DateBox({
             aria-label={label}
             className="z-60 rounded-[3px] border-2 border-ink bg-sheet p-2 text-ink"
           >
-            <Suspense fallback={<p className="grid h-84 w-70 place-items-center text-ink-soft">Opening.</p>}>
+            <Suspense fallback={<p className="grid h-84 w-70 place-items-center text-ink-soft">{msg.opening}</p>}>
               <Calendar
                 value={parseDay(text) ?? ''}
                 min={min}

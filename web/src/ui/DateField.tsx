@@ -1,6 +1,7 @@
 import { useId, useState } from 'react'
 import { DateBox } from './DateBox.tsx'
 import { dayPattern, dayText, parseDay } from './days.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly label: string
@@ -22,7 +23,7 @@ export function DateField({ label, value, min, max, disabled, fault, onChange }:
   const text = typed ?? (value === '' ? '' : dayText(value))
   const isUnread = text.trim() !== '' && parseDay(text) === undefined
   // No red while it is still being typed.
-  const said = isUnread ? (isLeft ? `must be a day as ${dayPattern()}` : undefined) : fault
+  const said = isUnread ? (isLeft ? msg.mustBeADayAs(dayPattern()) : undefined) : fault
   return (
     <div className="flex min-w-0 flex-col gap-1">
       <label htmlFor={id} className="text-sm font-semibold text-ink-soft">

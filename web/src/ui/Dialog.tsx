@@ -1,6 +1,7 @@
 import { X } from 'lucide-react'
 import { Dialog as Radix } from 'radix-ui'
 import type { ReactNode } from 'react'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly open: boolean
@@ -39,7 +40,7 @@ export function Dialog({ open, onOpenChange, title, children, asDrawer = false, 
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="text-xl font-bold">{title}</Radix.Title>
             <Radix.Close
-              aria-label="Close"
+              aria-label={msg.close}
               className="-mt-1.5 -mr-1.5 grid size-11 shrink-0 place-items-center hover:bg-shoal"
             >
               <X size={20} aria-hidden="true" />

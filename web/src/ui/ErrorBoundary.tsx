@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react'
 import { Button } from './Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** A new one begins anew: another page, another stage. */
@@ -34,13 +35,9 @@ export class ErrorBoundary extends Component<Props, State> {
     return (
       <div role="alert" className="m-3 max-w-xl rounded-[3px] border-2 border-stale bg-sheet p-5">
         <h2 className="text-xl font-bold">
-          {isNotLoaded(failed) ? 'This part of the program did not arrive' : 'This part of the program has failed'}
+          {isNotLoaded(failed) ? msg.thisPartOfTheProgram : msg.thisPartOfTheProgramHas}
         </h2>
-        <p className="mt-2">
-          {isNotLoaded(failed)
-            ? 'The server does not answer. What was entered and typed is kept on this device.'
-            : 'What was entered and typed is kept. If it fails again, go on elsewhere and tell whoever looks after it.'}
-        </p>
+        <p className="mt-2">{isNotLoaded(failed) ? msg.theServerDoesNotAnswer : msg.whatWasEnteredAndTyped}</p>
         <div className="mt-4 flex gap-2">
           {/* A part that failed to arrive is only asked for again with the page. */}
           <Button
@@ -51,9 +48,9 @@ export class ErrorBoundary extends Component<Props, State> {
                 : this.setState({ failed: undefined })
             }
           >
-            Try again
+            {msg.tryAgain}
           </Button>
-          {this.state.isStillDown && <p className="content-center">It does not answer yet.</p>}
+          {this.state.isStillDown && <p className="content-center">{msg.itDoesNotAnswerYet}</p>}
         </div>
       </div>
     )

@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { Button } from './Button.tsx'
+import * as msg from './messages.en.ts'
 
 /** The reason behind a figure, opened where the figure stands; the page does not move. */
 export function Explain({ label, children }: { readonly label: string; readonly children: ReactNode }) {
@@ -12,7 +13,7 @@ export function Explain({ label, children }: { readonly label: string; readonly 
           aria-label={label}
           className="min-h-0! px-1! text-sm! max-lg:min-h-11! pointer-coarse:min-h-11!"
         >
-          Why
+          {msg.why}
         </Button>
       </Popover.Trigger>
       <Popover.Portal>

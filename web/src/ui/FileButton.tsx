@@ -2,6 +2,7 @@ import { LoaderCircle } from 'lucide-react'
 import { useState, type ReactNode } from 'react'
 import { Button } from './Button.tsx'
 import { saveFromServer } from './saveFile.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** Where the server makes it. */
@@ -37,7 +38,7 @@ export function FileButton({ path, name, look = 'plain', children }: Props) {
         </span>
       </Button>
       <span aria-live="polite" className="sr-only">
-        {isBeingMade ? `${name} is being made` : ''}
+        {isBeingMade ? msg.isBeingMade(name) : ''}
       </span>
     </>
   )

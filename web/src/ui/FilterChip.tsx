@@ -3,6 +3,7 @@ import { Popover } from 'radix-ui'
 import { useState, type ReactNode } from 'react'
 import { Button } from './Button.tsx'
 import { SearchField } from './SearchField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Shell {
   readonly label: string
@@ -53,7 +54,7 @@ export function FilterChipShell({ label, chosen, onClear, children }: Shell) {
       {isSet && (
         <Button
           look="bare"
-          aria-label={`Remove the filter: ${label}`}
+          aria-label={msg.removeTheFilter(label)}
           className="grid min-h-11 w-10 place-items-center border-l border-line hover:bg-shoal"
           onClick={onClear}
         >
@@ -109,12 +110,10 @@ function OptionList({ label, options, value, onChange }: Parameters<typeof Filte
   return (
     <>
       {options.length > MANY && (
-        <SearchField label={`Find: ${label}`} value={search} onChange={setSearch} className="mb-1" />
+        <SearchField label={msg.find(label)} value={search} onChange={setSearch} className="mb-1" />
       )}
       {shown.length === 0 && (
-        <p className="p-2 text-ink-soft">
-          {options.length === 0 ? 'Nothing to choose from yet.' : 'None of that name.'}
-        </p>
+        <p className="p-2 text-ink-soft">{options.length === 0 ? msg.nothingToChooseFromYet : msg.noneOfThatName}</p>
       )}
       <ul aria-label={label}>
         {shown.map((o) => (

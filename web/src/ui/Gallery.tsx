@@ -15,11 +15,12 @@ import { TextField } from './TextField.tsx'
 import { TextArea } from './TextInput.tsx'
 import { TimeField } from './TimeField.tsx'
 import { WorkProgress } from './WorkProgress.tsx'
+import * as msg from './messages.en.ts'
 
 const OPTIONS = [
-  { id: '', label: 'not known yet' },
-  { id: 'held', label: 'held' },
-  { id: 'gave', label: 'came off' },
+  { id: '', label: msg.notKnownYet },
+  { id: 'held', label: msg.held },
+  { id: 'gave', label: msg.cameOff },
 ]
 
 function Shown({ name, children }: { readonly name: string; readonly children: ReactNode }) {
@@ -43,50 +44,56 @@ export default function Gallery() {
   const [isOpen, setOpen] = useState(false)
   return (
     <div className="mx-auto max-w-5xl p-4">
-      <h1 className="mb-3 text-2xl font-bold">Controls</h1>
+      <h1 className="mb-3 text-2xl font-bold">{msg.controls}</h1>
       <Shown name="Button">
         {(['main', 'plain', 'quiet', 'bare'] as const).map((look) => (
           <span key={look} className="flex flex-col gap-2">
             <Button look={look}>{look}</Button>
             <Button look={look} disabled>
-              {look}, not now
+              {msg.notNow(look)}
             </Button>
           </span>
         ))}
       </Shown>
       <Shown name="Tiles and lists">
-        <Choices legend="Tug" options={OPTIONS} value={option} onChoose={setOption} />
-        <Choices legend="Tug, closed" options={OPTIONS} value={option} onChoose={setOption} disabled />
-        <SelectField label="Tug" options={OPTIONS} value={option} onChange={setOption} />
-        <SelectField label="Nothing chosen" options={OPTIONS} value="?" placeholder="choose" onChange={setOption} />
-        <SelectField label="Closed" options={OPTIONS} value={option} onChange={setOption} disabled />
+        <Choices legend={msg.tug} options={OPTIONS} value={option} onChoose={setOption} />
+        <Choices legend={msg.tugClosed} options={OPTIONS} value={option} onChoose={setOption} disabled />
+        <SelectField label={msg.tug} options={OPTIONS} value={option} onChange={setOption} />
+        <SelectField
+          label={msg.nothingChosen}
+          options={OPTIONS}
+          value="?"
+          placeholder={msg.choose}
+          onChange={setOption}
+        />
+        <SelectField label={msg.closed} options={OPTIONS} value={option} onChange={setOption} disabled />
       </Shown>
       <Shown name="Boxes and dots">
         <CheckBox checked={isOn} onChange={setOn}>
-          on the shelf
+          {msg.onTheShelf}
         </CheckBox>
         <CheckBox checked={isOn} onChange={setOn} disabled>
-          closed
+          {msg.closed2}
         </CheckBox>
-        <RadioRows aria-label="Starts with" value={option} onValueChange={setOption} className="flex">
+        <RadioRows aria-label={msg.startsWith} value={option} onValueChange={setOption} className="flex">
           {OPTIONS.slice(1).map((o) => (
             <RadioDot key={o.id} id={o.id} label={o.label} />
           ))}
         </RadioRows>
       </Shown>
       <Shown name="Fields">
-        <TextField label="Plate" value={text} onChange={setText} />
-        <TextField label="Plate, refused" value={text} fault="must be given" onChange={setText} />
-        <TextField label="Height" value="29.5" unit="cm" onChange={setText} />
-        <TextField label="Closed" value={text} onChange={setText} disabled />
-        <TextArea aria-label="Note" className="w-60" value={text} onChange={(e) => setText(e.target.value)} />
-        <SearchField label="Find by name" value={text} onChange={setText} />
-        <DateField label="Day" value={day} onChange={setDay} />
-        <TimeField label="Time" value={time} onChange={setTime} />
+        <TextField label={msg.plate} value={text} onChange={setText} />
+        <TextField label={msg.plateRefused} value={text} fault={msg.mustBeGiven} onChange={setText} />
+        <TextField label={msg.height} value="29.5" unit="cm" onChange={setText} />
+        <TextField label={msg.closed} value={text} onChange={setText} disabled />
+        <TextArea aria-label={msg.note} className="w-60" value={text} onChange={(e) => setText(e.target.value)} />
+        <SearchField label={msg.findByName} value={text} onChange={setText} />
+        <DateField label={msg.day} value={day} onChange={setDay} />
+        <TimeField label={msg.time} value={time} onChange={setTime} />
       </Shown>
       <Shown name="Progress">
-        <ProgressBar label="Forecast" share={0.4} className="h-2.5 w-32" />
-        <WorkProgress what="Reading units.csv, row by row" share={0.4} onStop={() => undefined} />
+        <ProgressBar label={msg.forecast} share={0.4} className="h-2.5 w-32" />
+        <WorkProgress what={msg.readingUnitsCsvRowBy} share={0.4} onStop={() => undefined} />
       </Shown>
       <Shown name="States">
         {(['pass', 'fail', 'undecided', 'stale', 'not-started'] as const).map((state) => (
@@ -94,10 +101,10 @@ export default function Gallery() {
         ))}
       </Shown>
       <Shown name="More, when it is asked for">
-        <Fold summary="In figures">Twelve of forty.</Fold>
-        <Button onClick={() => setOpen(true)}>Dialog</Button>
-        <Dialog open={isOpen} onOpenChange={setOpen} title="A dialog">
-          Its words.
+        <Fold summary={msg.inFigures}>{msg.twelveOfForty}</Fold>
+        <Button onClick={() => setOpen(true)}>{msg.dialog}</Button>
+        <Dialog open={isOpen} onOpenChange={setOpen} title={msg.aDialog}>
+          {msg.itsWords}
         </Dialog>
       </Shown>
     </div>

@@ -1,5 +1,6 @@
 import { useMeanwhile } from '../session/meanwhile.ts'
 import { Ask } from './Ask.tsx'
+import * as msg from './messages.en.ts'
 
 const MOST_SHOWN = 12
 const MOST_LETTERS = 80
@@ -19,19 +20,19 @@ export function MeanwhileDialog() {
   return (
     <Ask
       open
-      title={`${title} was changed meanwhile`}
+      title={msg.wasChangedMeanwhile(title)}
       answers={[
-        { label: 'Back to what I typed', onTake: () => answer('neither') },
-        { label: 'Leave theirs', onTake: () => answer('theirs') },
-        { label: 'Keep mine', isMain: true, onTake: () => answer('mine') },
+        { label: msg.backToWhatITyped, onTake: () => answer('neither') },
+        { label: msg.leaveTheirs, onTake: () => answer('theirs') },
+        { label: msg.keepMine, isMain: true, onTake: () => answer('mine') },
       ]}
     >
       <table className="w-full text-left">
         <thead>
           <tr className="border-b border-line text-sm text-ink-soft">
-            <th className="py-1 pr-3 font-semibold">Field</th>
-            <th className="py-1 pr-3 font-semibold">Theirs, kept by now</th>
-            <th className="py-1 font-semibold">Yours</th>
+            <th className="py-1 pr-3 font-semibold">{msg.field}</th>
+            <th className="py-1 pr-3 font-semibold">{msg.theirsKeptByNow}</th>
+            <th className="py-1 font-semibold">{msg.yours}</th>
           </tr>
         </thead>
         <tbody>
@@ -44,7 +45,7 @@ export function MeanwhileDialog() {
           ))}
         </tbody>
       </table>
-      {more > 0 && <p className="mt-1 text-sm text-ink-soft">and {more} more</p>}
+      {more > 0 && <p className="mt-1 text-sm text-ink-soft">{msg.andMore(more)}</p>}
     </Ask>
   )
 }

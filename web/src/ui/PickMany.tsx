@@ -5,6 +5,7 @@ import { Button } from './Button.tsx'
 import { CheckBox } from './CheckBox.tsx'
 import { SearchField } from './SearchField.tsx'
 import type { SelectOption } from './SelectBox.tsx'
+import * as msg from './messages.en.ts'
 
 /** So much is read in one line. */
 const SHORT = 40
@@ -26,7 +27,7 @@ export function PickMany({ label, options, chosen, onChange, none }: Props) {
   const id = useId()
   const [search, setSearch] = useState('')
   const known = new Set(options.map((o) => o.id))
-  const all = [...options, ...chosen.filter((c) => !known.has(c)).map((c) => ({ id: c, label: `“${c}”, no longer there` }))] // prettier-ignore
+  const all = [...options, ...chosen.filter((c) => !known.has(c)).map((c) => ({ id: c, label: msg.noLongerThere(c) }))] // prettier-ignore
   const named = all.filter((o) => chosen.includes(o.id)).map((o) => o.label)
   const wanted = search.trim().toLowerCase()
   const shown = all.filter((o) => o.label.toLowerCase().includes(wanted))
@@ -56,8 +57,8 @@ export function PickMany({ label, options, chosen, onChange, none }: Props) {
             aria-labelledby={id}
             className="z-60 max-h-[min(28rem,70dvh)] w-[min(26rem,90vw)] overflow-y-auto rounded-[4px] border-2 border-ink bg-sheet p-2 text-ink shadow-lg"
           >
-            {all.length > SEEN_AT_ONCE && <SearchField label={`Find: ${label}`} value={search} onChange={setSearch} />}
-            {shown.length === 0 && <p className="p-2 text-ink-soft">None of that name.</p>}
+            {all.length > SEEN_AT_ONCE && <SearchField label={msg.find(label)} value={search} onChange={setSearch} />}
+            {shown.length === 0 && <p className="p-2 text-ink-soft">{msg.noneOfThatName}</p>}
             {shown.map((o) => (
               <CheckBox
                 key={o.id}

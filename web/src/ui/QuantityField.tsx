@@ -5,6 +5,7 @@ import { useTyped } from '../session/drafts.ts'
 import { Fold } from './Fold.tsx'
 import { SelectField } from './SelectField.tsx'
 import { useMedia } from './useMedia.ts'
+import * as msg from './messages.en.ts'
 
 const SOURCE_TEXT: Record<QuantitySource, string> = {
   measured: 'measured',
@@ -95,8 +96,8 @@ export function QuantityField(props: Props) {
     if (text.trim() === '') return settle(quantity === undefined ? [] : props.onChange(null))
     const number = read(text)
     const plusMinus = spreadText.trim() === '' ? tidy(defaultPlusMinus * scale) : read(spreadText)
-    if (!Number.isFinite(number)) return refuse(`${label} must be a number of ${unit}, such as 10.4`)
-    if (!Number.isFinite(plusMinus)) return refuse(`${label} ± must be a number of ${unit}, such as 0.5`)
+    if (!Number.isFinite(number)) return refuse(msg.mustBeANumberOf(label, unit))
+    if (!Number.isFinite(plusMinus)) return refuse(msg.mustBeANumberOfSuch(label, unit))
     const source = nextSource ?? quantity?.source ?? 'measured'
     const next: Quantity = { value: tidy(number / scale), plusMinus: tidy(plusMinus / scale), source }
     const isSame = next.value === middle && next.plusMinus === (half ?? 0) && source === quantity?.source
@@ -105,7 +106,7 @@ export function QuantityField(props: Props) {
 
   const source = quantity && (
     <SelectField
-      label={`${label}, source`}
+      label={msg.source(label)}
       hidesLabel
       value={quantity.source}
       disabled={disabled}
@@ -147,7 +148,7 @@ export function QuantityField(props: Props) {
             <span aria-hidden="true">±</span>
             <input
               type="text"
-              aria-label={`${label}, plus or minus`}
+              aria-label={msg.plusOrMinus(label)}
               inputMode="decimal"
               autoComplete="off"
               value={spread}

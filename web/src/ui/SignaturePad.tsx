@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react'
 import Pad from 'signature_pad'
 import { Button } from './Button.tsx'
 import { linesOf, strokesOf } from './strokes.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly label: string
@@ -64,15 +65,15 @@ export function SignaturePad({ label, strokes, onChange }: Props) {
       <div className="flex items-center justify-between">
         <span className="text-sm font-semibold text-ink-soft">{label}</span>
         {strokes !== '' && (
-          <Button look="quiet" aria-label={`Clear: ${label}`} onClick={() => onChange('')}>
-            Clear
+          <Button look="quiet" aria-label={msg.clear2(label)} onClick={() => onChange('')}>
+            {msg.clear}
           </Button>
         )}
       </div>
       <canvas
         ref={canvas}
         role="img"
-        aria-label={strokes === '' ? `${label}: nothing drawn` : `${label}: drawn`}
+        aria-label={strokes === '' ? msg.nothingDrawn(label) : msg.drawn(label)}
         style={{ aspectRatio: `${W} / ${H}` }}
         className="w-full max-w-80 touch-none rounded-[3px] border border-line bg-sheet text-ink"
       />

@@ -1,4 +1,5 @@
 import type { Verdict } from '@nimble-anchor/core/verdict'
+import * as msg from './messages.en.ts'
 
 export type MarkState = 'pass' | 'fail' | 'undecided' | 'stale' | 'not-started'
 
@@ -7,7 +8,7 @@ const MARK_WORD: Record<MarkState, string> = {
   fail: 'fail',
   undecided: 'undecided',
   stale: 'stale',
-  'not-started': 'not started',
+  'not-started': msg.notStarted,
 }
 const MARK_COLOUR: Record<MarkState, string> = {
   pass: 'text-pass',

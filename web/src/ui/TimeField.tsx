@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { parseTime } from './days.ts'
 import { TextField } from './TextField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly label: string
@@ -22,7 +23,7 @@ export function TimeField({ label, value, fault, onChange }: Props) {
       inputMode="numeric"
       placeholder="hh:mm"
       value={text}
-      fault={isLeft && parseTime(text) === undefined ? 'must be a time as hh:mm' : fault}
+      fault={isLeft && parseTime(text) === undefined ? msg.mustBeATimeAs : fault}
       onChange={(next) => {
         setLeft(false)
         setTyped(next)

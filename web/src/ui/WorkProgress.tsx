@@ -1,5 +1,6 @@
 import { Button } from './Button.tsx'
 import { ProgressBar } from './ProgressBar.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** What is being done, as a sentence. */
@@ -20,7 +21,7 @@ export function WorkProgress({ what, share, onStop }: Props) {
       </span>
       {onStop && (
         <Button look="quiet" onClick={onStop}>
-          Stop
+          {msg.stop}
         </Button>
       )}
     </div>

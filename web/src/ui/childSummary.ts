@@ -1,5 +1,6 @@
 import { ageMonthsOf, type Child } from '@nimble-anchor/core/child'
 import { formatAge, formatInterval, middle, toInterval } from '@nimble-anchor/core/quantities'
+import * as msg from './messages.en.ts'
 
 /** "16 months · 10.4 ± 0.1 kg · 79 ± 0.5 cm": what tells one child from another. */
 export function childSummary(child: Child, today: string): string {
@@ -9,8 +10,8 @@ export function childSummary(child: Child, today: string): string {
   return (
     [
       age && formatAge(middle(age)),
-      mass ? formatInterval(mass, 'kg') : 'not weighed',
-      stature ? formatInterval(stature, 'cm') : 'not measured',
+      mass ? formatInterval(mass, 'kg') : msg.notWeighed,
+      stature ? formatInterval(stature, 'cm') : msg.notMeasured,
     ]
       .filter(Boolean)
       // A line breaks between two measures, never inside one.

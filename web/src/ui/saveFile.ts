@@ -1,4 +1,5 @@
 import { toast } from 'sonner'
+import * as msg from './messages.en.ts'
 
 /** Hands a file to the browser's own saving. */
 export function saveFile(name: string, content: BlobPart, type: string): void {
@@ -18,6 +19,6 @@ export async function saveFromServer(path: string, name: string): Promise<void> 
     if (!response.ok) throw new Error(String(response.status))
     saveFile(name, await response.arrayBuffer(), response.headers.get('content-type') ?? 'application/octet-stream')
   } catch {
-    toast.error(`${name} was not made: the server does not answer. Try again.`)
+    toast.error(msg.wasNotMadeTheServer(name))
   }
 }

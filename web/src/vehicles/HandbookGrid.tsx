@@ -4,6 +4,7 @@ import { useFormContext, type FieldValues } from 'react-hook-form'
 import { GROUPS, LETTERS } from './specs.ts'
 import { SelectBox } from '../ui/SelectBox.tsx'
 import { Button } from '../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Row {
   readonly id: string
@@ -12,9 +13,9 @@ interface Row {
 }
 
 const ROWS: readonly Row[] = [
-  ...GROUPS.map((g) => ({ id: g, label: `Group ${g}`, letters: LETTERS })),
-  { id: 'isofix', label: 'ISOFIX', letters: ['IUF', 'IL', 'X'] },
-  { id: 'iSize', label: 'i-Size', letters: ['i-U', 'i-UF', 'X'] },
+  ...GROUPS.map((g) => ({ id: g, label: msg.group(g), letters: LETTERS })),
+  { id: 'isofix', label: msg.isofix, letters: ['IUF', 'IL', 'X'] },
+  { id: 'iSize', label: msg.iSize, letters: ['i-U', 'i-UF', 'X'] },
 ]
 type Handbook = NonNullable<SeatingPosition['handbook']>
 
@@ -86,7 +87,7 @@ export function HandbookGrid({ positions, onOpen }: Props) {
   return (
     <div className="overflow-x-auto">
       <table ref={table} className="border-collapse">
-        <caption className="sr-only">Handbook letters of every place</caption>
+        <caption className="sr-only">{msg.handbookLettersOfEveryPlace}</caption>
         <thead>
           <tr>
             <td className="border border-line" />

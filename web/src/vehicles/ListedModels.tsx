@@ -3,6 +3,7 @@ import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { useCatalogue } from '../session/catalogue.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Fold } from '../ui/Fold.tsx'
+import * as msg from './messages.en.ts'
 
 /** Restraints on the car maker's own list for one place; of one that is not ticked nothing is said. */
 export function ListedModels({ base }: { readonly base: string }) {
@@ -16,11 +17,8 @@ export function ListedModels({ base }: { readonly base: string }) {
     setValue(name, next.length === 0 ? undefined : next, { shouldDirty: true })
   }
   return (
-    <Fold
-      className="mt-2"
-      summary={`Car maker’s own list of restraints: ${listed.length === 0 ? 'not read yet' : listed.length}`}
-    >
-      {models.length === 0 && <p className="text-ink-soft">No restraint is known yet: enter one first.</p>}
+    <Fold className="mt-2" summary={msg.carMakersOwnListOf(listed.length === 0 ? msg.notReadYet : listed.length)}>
+      {models.length === 0 && <p className="text-ink-soft">{msg.noRestraintIsKnownYet}</p>}
       <div className="flex flex-wrap gap-x-5">
         {models.map((m) => (
           <CheckBox key={m.id} checked={listed.includes(m.id)} onChange={(is) => set(m.id, is)}>

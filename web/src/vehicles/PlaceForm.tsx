@@ -16,6 +16,7 @@ import {
   sharedFields,
 } from './specs.ts'
 import { SelectBox } from '../ui/SelectBox.tsx'
+import * as msg from './messages.en.ts'
 
 /** The handbook's row of letters for one place, one key a letter: the arrows go along it. */
 function Letters({ base }: { readonly base: string }) {
@@ -25,7 +26,7 @@ function Letters({ base }: { readonly base: string }) {
   const letters = (useWatch({ name }) as Record<string, string> | undefined) ?? {}
   return (
     <table className="mb-3 border-collapse">
-      <caption className="mb-1 text-left text-sm font-bold">Belt-installed groups, as in the handbook</caption>
+      <caption className="mb-1 text-left text-sm font-bold">{msg.beltInstalledGroupsAsIn}</caption>
       <thead>
         <tr>
           {GROUPS.map((g) => (
@@ -40,7 +41,7 @@ function Letters({ base }: { readonly base: string }) {
           {GROUPS.map((g) => (
             <td key={g} className="border border-line p-0">
               <SelectBox
-                label={`Group ${g}`}
+                label={msg.group(g)}
                 className="border-transparent!"
                 value={letters[g] ?? ''}
                 options={[{ id: '', label: '?' }, ...LETTERS.map((letter) => ({ id: letter, label: letter }))]}
@@ -82,20 +83,20 @@ export const PlaceForm = memo(function PlaceForm({ base, others }: Props) {
             <Part spec={TRACK_PART} base={base} />
             <Fields specs={ROOM_FIELDS} base={base} columns={2} />
             <Rows
-              title="Points for lower tethers"
+              title={msg.pointsForLowerTethers}
               name={`${base}.lowerTetherPoints`}
               specs={LOWER_TETHER_FIELDS}
               fresh={() => ({})}
-              add="Add a point"
+              add={msg.addAPoint}
               canBeNone
             />
             <Fields specs={besideFields(others)} base={base} columns={2} />
             <Rows
-              title="Shared with another place"
+              title={msg.sharedWithAnotherPlace}
               name={`${base}.sharedWith`}
               specs={sharedFields(others)}
               fresh={() => ({})}
-              add="Add what is shared"
+              add={msg.addWhatIsShared}
               canBeNone
             />
           </div>

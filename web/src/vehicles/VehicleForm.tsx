@@ -30,6 +30,7 @@ import { CAR_LABELS } from './labels.ts'
 import { HandbookGrid } from './HandbookGrid.tsx'
 import { PlaceForm } from './PlaceForm.tsx'
 import { ROW_FIELDS, VEHICLE_FIELDS } from './specs.ts'
+import * as msg from './messages.en.ts'
 
 const CAR: EntryKind<Vehicle> = {
   kind: 'vehicles',
@@ -37,7 +38,7 @@ const CAR: EntryKind<Vehicle> = {
   tidy: tidyVehicle,
   nameOf: ({ maker = '', model = '' }) => `${maker} ${model}`.trim(),
   path: '/vehicles',
-  newTitle: 'New car',
+  newTitle: msg.newCar,
 }
 const isShowable = (value: unknown): value is object =>
   typeof value === 'object' && value !== null && 'positions' in value && Array.isArray(value.positions)
@@ -119,29 +120,23 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
       ),
       there.id,
     )
-    toast(`${there.label} is now as ${place.label}, turned over.`, {
-      action: { label: 'Undo', onClick: () => setPositions(before) },
+    toast(msg.isNowAsTurnedOver(there.label, place.label), {
+      action: { label: msg.undo, onClick: () => setPositions(before) },
     })
   }
   const faultsAt = (base: string): number => [...faults.keys()].filter((f) => f.startsWith(`${base}.`)).length
   const sections: FormSection[] = [
     {
       id: 'car',
-      label: 'Car',
+      label: msg.car,
       faults: [...faults.keys()].filter((f) => !f.startsWith('positions.')).length,
       content: (
         <>
           <Fields specs={VEHICLE_FIELDS} base="" columns={2} />
-          <Rows
-            title="Door trim of a row, where it was measured"
-            name="rows"
-            specs={ROW_FIELDS}
-            fresh={() => ({})}
-            add="Add a row"
-          />
+          <Rows title={msg.doorTrimOfARow} name="rows" specs={ROW_FIELDS} fresh={() => ({})} add={msg.addARow} />
           {isNew && (
             <div className="mt-3 flex flex-wrap items-center gap-2">
-              <span className="text-sm font-semibold text-ink-soft">Begin with the places of a</span>
+              <span className="text-sm font-semibold text-ink-soft">{msg.beginWithThePlacesOf}</span>
               {(Object.keys(LAYOUTS) as LayoutName[]).map((layout) => (
                 <Button key={layout} onClick={() => setPositions(layoutPositions(layout, tidied.driverSide))}>
                   {LAYOUTS[layout].label.toLowerCase()}
@@ -154,7 +149,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
     },
     {
       id: 'handbook',
-      label: 'Handbook letters, every place',
+      label: msg.handbookLettersEveryPlace,
       faults: 0,
       content: (
         <HandbookGrid
@@ -169,7 +164,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
     ...positions.map((place, i): FormSection => ({
       id: `p-${place.id}`,
       label: place.label ?? place.id,
-      ...(i === 0 && { group: <b>Places</b>, groupLabel: 'Places' }),
+      ...(i === 0 && { group: <b>{msg.places}</b>, groupLabel: msg.places }),
       faults: faultsAt(`positions.${i}`),
       content: (
         <>
@@ -178,15 +173,15 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
             <Button
               onClick={() => {
                 const now = current().find((p) => p.id === place.id) ?? place
-                add({ ...now, id: idFrom(place.id, ids), label: `${now.label}, copy` })
+                add({ ...now, id: idFrom(place.id, ids), label: msg.copy(now.label) })
               }}
             >
-              Copy this place
+              {msg.copyThisPlace}
             </Button>
-            {place.side !== 'centre' && <Button onClick={() => mirror(place.id)}>Mirror to the other side</Button>}
+            {place.side !== 'centre' && <Button onClick={() => mirror(place.id)}>{msg.mirrorToTheOtherSide}</Button>}
             {positions.length > 1 && (
               <Button look="quiet" onClick={() => setPositions(current().filter((p) => p.id !== place.id))}>
-                Remove this place
+                {msg.removeThisPlace}
               </Button>
             )}
           </div>
@@ -195,13 +190,13 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
     })),
     {
       id: 'json',
-      label: 'In full, as JSON',
+      label: msg.inFullAsJson,
       faults: 0,
       content: (
         <JsonEditor
           value={tidied}
           isShowable={isShowable}
-          wanted='Must be one car with its "positions".'
+          wanted={msg.mustBeOneCarWith}
           onRead={(value) => form.reset(value)}
         />
       ),
@@ -226,16 +221,16 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
           <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
             <div className="flex flex-wrap items-center gap-x-4">
               <Link to="/vehicles" className="inline-flex min-h-11 items-center underline underline-offset-4">
-                All cars
+                {msg.allCars}
               </Link>
               <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
             </div>
-            <EntryActions entry={entry} isNew={isNew} keepLabel="Save this car" />
+            <EntryActions entry={entry} isNew={isNew} keepLabel={msg.saveThisCar} />
           </div>
           <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
-            <Sections label="Parts of this car" sections={sections} open={shown} onOpen={look} />
-            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label="Plan">
-              <Panel title="From above">
+            <Sections label={msg.partsOfThisCar} sections={sections} open={shown} onOpen={look} />
+            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label={msg.plan}>
+              <Panel title={msg.fromAbove}>
                 <CarPlan
                   vehicle={{
                     ...tidied,
@@ -247,19 +242,17 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
                   onSelect={(id) => look(`p-${id}`)}
                   edit={edit}
                 />
-                <p className="mt-2 text-sm text-ink-soft">
-                  Drag a place sideways or to another row, and a door mark to the other side; or use the arrow keys.
-                </p>
+                <p className="mt-2 text-sm text-ink-soft">{msg.dragAPlaceSidewaysOr}</p>
               </Panel>
-              <Panel title="As it will stand">
+              <Panel title={msg.asItWillStand}>
                 <EntryCheck
                   entry={entry}
                   labels={CAR_LABELS}
                   lints={lints.filter((l) => !l.isMissing).map((l) => l.message)}
                   open={lints.filter((l) => l.isMissing).map((l) => l.message)}
-                  lintTitle="Contradicts itself"
-                  lintAdvice="Read the handbook again."
-                  sound="Nothing contradicts itself"
+                  lintTitle={msg.contradictsItself2}
+                  lintAdvice={msg.readTheHandbookAgain}
+                  sound={msg.nothingContradictsItself}
                 />
               </Panel>
             </aside>

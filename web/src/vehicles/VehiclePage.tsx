@@ -4,6 +4,7 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { Missing } from '../ui/Missing.tsx'
 import { NEW_VEHICLE } from './specs.ts'
 import { VehicleForm } from './VehicleForm.tsx'
+import * as msg from './messages.en.ts'
 
 /** One car with its seating positions. */
 export default function VehiclePage() {
@@ -13,12 +14,12 @@ export default function VehiclePage() {
     if (!catalogue) void load()
   }, [catalogue, load])
   if (!catalogue)
-    return <p className="p-8 text-ink-soft">{status === 'failed' ? 'The server does not answer.' : 'Loading.'}</p>
+    return <p className="p-8 text-ink-soft">{status === 'failed' ? msg.theServerDoesNotAnswer2 : msg.loading}</p>
   const vehicles = catalogue.vehicles ?? []
   const vehicle = id === 'new' ? NEW_VEHICLE : vehicles.find((v) => v.id === id)
   return vehicle ? (
     <VehicleForm key={id} vehicle={vehicle} isNew={id === 'new'} taken={vehicles.map((v) => v.id)} />
   ) : (
-    <Missing title="There is no such car" to="/vehicles" label="All cars" />
+    <Missing title={msg.thereIsNoSuchCar} to="/vehicles" label={msg.allCars} />
   )
 }

@@ -10,10 +10,11 @@ import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 const EXPORTS = [
-  { file: 'vehicles.json', label: 'Cars, JSON' },
-  { file: 'vehicles.csv', label: 'Cars, CSV' },
+  { file: 'vehicles.json', label: msg.carsJson },
+  { file: 'vehicles.csv', label: msg.carsCsv },
 ]
 
 /** "5 places, 2 i-Size, 2 with a tether": what a fitter asks of a car first. */
@@ -23,7 +24,7 @@ function placesText(positions: readonly SeatingPosition[]): string {
   const iSize = count((p) => p.handbook?.iSize === 'i-U' || p.handbook?.iSize === 'i-UF')
   const bars = count((p) => p.isofix !== undefined && p.isofix.bars !== 'none')
   const tethers = count((p) => p.tether !== undefined && p.tether.where !== 'none')
-  return `${places.length} ${places.length === 1 ? 'place' : 'places'} beside the driver; ${bars} with ISOFIX, ${iSize} i-Size, ${tethers} with a tether`
+  return msg.besideTheDriverWithIsofix(places.length, places.length === 1 ? 'place' : msg.places2, bars, iSize, tethers)
 }
 
 /** Every car with what its places offer. */
@@ -34,14 +35,14 @@ export default function VehiclesPage() {
   const [isImporting, setImporting] = useState(false)
   const isLead = useMay('lead')
   useEffect(() => {
-    document.title = 'Vehicles · Nimble Anchor'
+    document.title = msg.vehiclesNimbleAnchor
     void load()
   }, [load])
   useEffect(
     () =>
       register([
-        { id: 'new-car', label: 'New car', group: 'Do', key: 'n', run: () => void navigate('/vehicles/new') },
-        { id: 'import-cars', label: 'Import a catalogue', group: 'Do', key: 'i', run: () => setImporting(true) },
+        { id: 'new-car', label: msg.newCar, group: msg.doWord, key: 'n', run: () => void navigate('/vehicles/new') },
+        { id: 'import-cars', label: msg.importACatalogue, group: msg.doWord, key: 'i', run: () => setImporting(true) },
       ]),
     [register, navigate],
   )
@@ -49,32 +50,34 @@ export default function VehiclesPage() {
   return (
     <div className="mx-auto max-w-5xl p-3 sm:p-5">
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
-        <h1 className="text-3xl font-bold tracking-tight">Vehicles</h1>
+        <h1 className="text-3xl font-bold tracking-tight">{msg.vehicles}</h1>
         <div className="flex flex-wrap gap-2">
           {isLead && (
             <>
               <Button onClick={() => setImporting(true)}>
-                <FileUp size={18} aria-hidden="true" /> Import
+                <FileUp size={18} aria-hidden="true" />
+                {msg.importWord}
               </Button>
               <Button look="main" onClick={() => void navigate('/vehicles/new')}>
-                <Plus size={18} aria-hidden="true" /> New car
+                <Plus size={18} aria-hidden="true" />
+                {msg.newCar2}
               </Button>
             </>
           )}
         </div>
       </div>
       {status === 'failed' && (
-        <Panel title="The server does not answer">
-          <Button onClick={() => void load()}>Try again</Button>
+        <Panel title={msg.theServerDoesNotAnswer}>
+          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {catalogue && vehicles.length === 0 && (
-        <Panel title="No car yet">
-          <p>Import a catalogue, or begin with the places of a common layout.</p>
+        <Panel title={msg.noCarYet}>
+          <p>{msg.importACatalogueOrBegin}</p>
         </Panel>
       )}
       {vehicles.length > 0 && (
-        <Panel title="Cars" aside={<span className="text-sm text-ink-soft">{vehicles.length}</span>}>
+        <Panel title={msg.cars} aside={<span className="text-sm text-ink-soft">{vehicles.length}</span>}>
           <ul className="-my-3 divide-y divide-hair">
             {vehicles
               .toSorted((a, b) => vehicleName(a).localeCompare(vehicleName(b)))
@@ -91,7 +94,9 @@ export default function VehiclesPage() {
                         {placesText(v.positions)}
                         {lints.length > 0 && (
                           <span className="block text-sm">
-                            <StateMark state="undecided" size={13} /> contradicts itself: {lints[0]?.message}
+                            <StateMark state="undecided" size={13} />
+                            {msg.contradictsItself}
+                            {lints[0]?.message}
                           </span>
                         )}
                       </span>

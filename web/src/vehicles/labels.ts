@@ -11,6 +11,7 @@ import {
   besideFields,
   sharedFields,
 } from './specs.ts'
+import * as msg from './messages.en.ts'
 
 /** What the form of a car calls its fields. */
 export const CAR_LABELS = formLabels(
@@ -26,8 +27,8 @@ export const CAR_LABELS = formLabels(
   {
     'positions.*': 'place',
     'positions.*.lowerTetherPoints.*': 'point',
-    'positions.*.sharedWith.*': 'shared part',
+    'positions.*.sharedWith.*': msg.sharedPart,
     'rows.*': 'row',
   },
-  { positions: 'Places', 'positions.*.handbook.beltGroups': 'Belt-installed groups' },
+  { positions: msg.places, 'positions.*.handbook.beltGroups': msg.beltInstalledGroups },
 )

@@ -1,144 +1,145 @@
 import { FIXTURES, FIXTURES_OF, layoutPositions } from '@nimble-anchor/core/vehicle'
 import { answer, flag, many, number, pick, same, set, text, type FieldSpec, type PartSpec } from '../form/spec.ts'
+import * as msg from './messages.en.ts'
 
 /** The fields of a car in the order a fitter walks round it; what is left open stays unknown. */
 
 const quantity = (key: string, label: string, unit: string): FieldSpec => ({ key, label, kind: 'quantity', unit })
 
 export const VEHICLE_FIELDS: readonly FieldSpec[] = [
-  text('maker', 'Maker'),
-  text('model', 'Model'),
-  text('plate', 'Plate'),
-  number('builtFrom', 'Built from (year)', ''),
-  number('builtTo', 'Built to (year)', ''),
-  pick('driverSide', 'Driver sits', [
-    ['left', 'on the left'],
-    ['right', 'on the right'],
+  text('maker', msg.maker),
+  text('model', msg.model),
+  text('plate', msg.plate),
+  number('builtFrom', msg.builtFromYear, ''),
+  number('builtTo', msg.builtToYear, ''),
+  pick('driverSide', msg.driverSits, [
+    ['left', msg.onTheLeft],
+    ['right', msg.onTheRight],
   ]),
-  text('note', 'Note'),
+  text('note', msg.note),
 ]
 
 export const PLACE_FIELDS: readonly FieldSpec[] = [
-  text('label', 'Name of the place'),
-  number('row', 'Row, 1 is the front', ''),
-  pick('side', 'Side', same(['left', 'centre', 'right'])),
-  number('lateralCentreMm', 'Centre, right of the middle is +', 'mm'),
-  number('widthMm', 'Width', 'mm'),
-  pick('facing', 'Seat faces', same(['forward', 'rearward', 'sideways']), true),
-  pick('doorSide', 'Door', same(['left', 'right', 'both', 'none']), true),
+  text('label', msg.nameOfThePlace),
+  number('row', msg.row1IsTheFront, ''),
+  pick('side', msg.side, same(['left', 'centre', 'right'])),
+  number('lateralCentreMm', msg.centreRightOfTheMiddle, 'mm'),
+  number('widthMm', msg.width, 'mm'),
+  pick('facing', msg.seatFaces, same(['forward', 'rearward', 'sideways']), true),
+  pick('doorSide', msg.door, same(['left', 'right', 'both', 'none']), true),
   pick(
     'frontAirbag',
-    'Frontal airbag',
+    msg.frontalAirbag,
     same(['none', 'can-be-switched-off', 'cannot-be-switched-off', 'automatic']),
     true,
   ),
-  pick('headRestraint', 'Head restraint', same(['none', 'removable', 'adjustable', 'fixed']), true),
-  quantity('headRestraintTopMm', 'Its top above the cushion', 'mm'),
-  number('backrestDeg', 'Backrest from vertical', '°'),
-  flag('isDriverSeat', 'Driver’s seat'),
-  text('note', 'Note'),
+  pick('headRestraint', msg.headRestraint, same(['none', 'removable', 'adjustable', 'fixed']), true),
+  quantity('headRestraintTopMm', msg.itsTopAboveTheCushion, 'mm'),
+  number('backrestDeg', msg.backrestFromVertical, '°'),
+  flag('isDriverSeat', msg.driversSeat),
+  text('note', msg.note),
 ]
 
 export const PLACE_PARTS: readonly PartSpec[] = [
   {
     key: 'belt',
-    label: 'Belt looked at',
+    label: msg.beltLookedAt,
     fields: [
-      pick('kind', 'Belt', [
+      pick('kind', msg.belt, [
         ['three-point', 'three-point'],
-        ['lap', 'lap only'],
+        ['lap', msg.lapOnly],
         ['none', 'none'],
       ]),
-      pick('retractor', 'Retractor', same(['emergency-locking', 'switchable', 'static']), true),
-      pick('buckleStalk', 'Buckle stalk', same(['stiff', 'flexible']), true),
-      pick('buckleSide', 'Buckle of a middle place, on the', same(['left', 'right']), true),
-      quantity('usableLengthMm', 'Usable belt', 'mm'),
-      quantity('buckleTopMm', 'Top of the buckle above the bight', 'mm'),
+      pick('retractor', msg.retractor, same(['emergency-locking', 'switchable', 'static']), true),
+      pick('buckleStalk', msg.buckleStalk, same(['stiff', 'flexible']), true),
+      pick('buckleSide', msg.buckleOfAMiddlePlace, same(['left', 'right']), true),
+      quantity('usableLengthMm', msg.usableBelt, 'mm'),
+      quantity('buckleTopMm', msg.topOfTheBuckleAbove, 'mm'),
     ],
   },
   {
     key: 'isofix',
-    label: 'ISOFIX looked for',
+    label: msg.isofixLookedFor,
     fields: [
-      pick('bars', 'Bars', same(['visible', 'recessed', 'none'])),
-      pick('easierSide', 'Easier to reach', same(['left', 'right']), true),
-      number('maxTotalMassKg', 'Handbook’s own limit, child and restraint', 'kg'),
+      pick('bars', msg.bars, same(['visible', 'recessed', 'none'])),
+      pick('easierSide', msg.easierToReach, same(['left', 'right']), true),
+      number('maxTotalMassKg', msg.handbooksOwnLimitChildAnd, 'kg'),
     ],
   },
   {
     key: 'tether',
-    label: 'Top tether looked for',
+    label: msg.topTetherLookedFor,
     fields: [
-      pick('where', 'Anchorage', same(['none', 'seat-back', 'shelf', 'load-floor', 'roof', 'under-seat'])),
-      quantity('pathLengthMm', 'Path from the restraint', 'mm'),
-      text('note', 'How to find it'),
+      pick('where', msg.anchorage, same(['none', 'seat-back', 'shelf', 'load-floor', 'roof', 'under-seat'])),
+      quantity('pathLengthMm', msg.pathFromTheRestraint, 'mm'),
+      text('note', msg.howToFindIt),
     ],
   },
   {
     key: 'floor',
-    label: 'Floor looked under',
+    label: msg.floorLookedUnder,
     fields: [
-      pick('kind', 'Floor', [
+      pick('kind', msg.floor, [
         ['solid', 'solid'],
-        ['box-not-allowed', 'box that may not bear a leg'],
-        ['box-allowed-when-propped', 'box, allowed filled or propped'],
-        ['none', 'no floor'],
+        ['box-not-allowed', msg.boxThatMayNotBear],
+        ['box-allowed-when-propped', msg.boxAllowedFilledOrPropped],
+        ['none', msg.noFloor],
       ]),
-      answer('matRemovable', 'Mat comes out'),
-      answer('matMayStay', 'Handbook lets a leg stand on the mat'),
+      answer('matRemovable', msg.matComesOut),
+      answer('matMayStay', msg.handbookLetsALegStand),
     ],
   },
   {
     key: 'cushion',
-    label: 'Cushion measured',
+    label: msg.cushionMeasured,
     fields: [
-      quantity('slopeDeg', 'Slope, front edge higher is +', '°'),
-      quantity('depthMm', 'Depth', 'mm'),
-      quantity('frontEdgeAboveFloorMm', 'Front edge above the bare floor', 'mm'),
+      quantity('slopeDeg', msg.slopeFrontEdgeHigherIs, '°'),
+      quantity('depthMm', msg.depth, 'mm'),
+      quantity('frontEdgeAboveFloorMm', msg.frontEdgeAboveTheBare, 'mm'),
     ],
   },
 ]
 
 export const ROOM_FIELDS: readonly FieldSpec[] = [
-  quantity('frontClearanceMm', 'Backrest to the seat in front, tallest driver', 'mm'),
-  number('frontSeatRangeMm.fullyBackMm', 'The same, that seat fully back', 'mm'),
-  number('frontSeatRangeMm.fullyForwardMm', 'and fully forward', 'mm'),
+  quantity('frontClearanceMm', msg.backrestToTheSeatIn, 'mm'),
+  number('frontSeatRangeMm.fullyBackMm', msg.theSameThatSeatFully, 'mm'),
+  number('frontSeatRangeMm.fullyForwardMm', msg.andFullyForward, 'mm'),
   set('obstacles', 'In the way', [
-    ['centre-console', 'a centre console'],
-    ['removable-console', 'a console that comes out'],
-    ['tunnel', 'a tunnel'],
-    ['raised-floor', 'a raised floor'],
+    ['centre-console', msg.aCentreConsole],
+    ['removable-console', msg.aConsoleThatComesOut],
+    ['tunnel', msg.aTunnel],
+    ['raised-floor', msg.aRaisedFloor],
   ]),
 ]
 
 type Options = NonNullable<FieldSpec['options']>
 /** What a place has to do with the others of its car. */
 export const besideFields = (others: Options): readonly FieldSpec[] => [
-  pick('airbagOf', 'Covered by the airbag of', others, true),
-  many('reachedPast', 'Reached past', others),
+  pick('airbagOf', msg.coveredByTheAirbagOf, others, true),
+  many('reachedPast', msg.reachedPast, others),
 ]
 export const sharedFields = (others: Options): readonly FieldSpec[] => [
-  pick('part', 'What', [
-    ['bars', 'the ISOFIX bars'],
-    ['tether', 'the tether anchorage'],
-    ['buckle', 'room for one buckle alone'],
-    ['buckle-covered', 'its buckle, covered by what stands on'],
-    ['rails', 'rails for lower tethers'],
+  pick('part', msg.what, [
+    ['bars', msg.theIsofixBars],
+    ['tether', msg.theTetherAnchorage],
+    ['buckle', msg.roomForOneBuckleAlone],
+    ['buckle-covered', msg.itsBuckleCoveredByWhat],
+    ['rails', msg.railsForLowerTethers],
   ]),
-  pick('positionId', 'With', others),
+  pick('positionId', msg.withWord, others),
 ]
 export const ROW_FIELDS: readonly FieldSpec[] = [
-  number('row', 'Row, 1 is the front', ''),
-  number('trimLeftMm', 'Middle of the car to the left trim', 'mm'),
-  number('trimRightMm', 'to the right trim', 'mm'),
+  number('row', msg.row1IsTheFront, ''),
+  number('trimLeftMm', msg.middleOfTheCarTo, 'mm'),
+  number('trimRightMm', msg.toTheRightTrim, 'mm'),
 ]
 
 /** Whether it slides, and where the handbook wants it under a restraint. */
 export const TRACK_PART: PartSpec = {
   key: 'slidingTrack',
-  label: 'Seat or bench slides',
+  label: msg.seatOrBenchSlides,
   canBeNone: true,
-  fields: [number('travelMm', 'By', 'mm'), text('handbookSetting', 'Where the handbook wants it')],
+  fields: [number('travelMm', msg.by, 'mm'), text('handbookSetting', msg.whereTheHandbookWantsIt)],
 }
 
 export const GROUPS = ['0', '0+', 'I', 'II', 'III'] as const
@@ -152,26 +153,26 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
     'Fixtures',
     FIXTURES.map((f) => [f, f]),
   ),
-  answer('handbook.table.universalBelted', 'Newer table: universal belted'),
-  answer('handbook.table.legPermitted', 'Newer table: leg permitted'),
-  number('handbook.table.placeNumber', 'Newer table: number of the place', ''),
-  pick('handbook.table.rearward', 'Newer table: largest rearward', same([...FIXTURES_OF.rearward, 'none']), true),
-  pick('handbook.table.forward', 'Newer table: largest forward', same([...FIXTURES_OF.forward, 'none']), true),
-  pick('handbook.table.lateral', 'Newer table: largest lying across', same([...FIXTURES_OF.lateral, 'none']), true),
-  pick('handbook.table.booster', 'Newer table: largest booster', same([...FIXTURES_OF.booster, 'none']), true),
-  pick('handbook.forwardAirbag', 'Airbag in front of a forward-facing child', same(['on', 'off', 'either']), true),
-  answer('handbook.automaticCutOffCounts', 'Automatic cut-off counts as off'),
+  answer('handbook.table.universalBelted', msg.newerTableUniversalBelted),
+  answer('handbook.table.legPermitted', msg.newerTableLegPermitted),
+  number('handbook.table.placeNumber', msg.newerTableNumberOfThe, ''),
+  pick('handbook.table.rearward', msg.newerTableLargestRearward, same([...FIXTURES_OF.rearward, 'none']), true),
+  pick('handbook.table.forward', msg.newerTableLargestForward, same([...FIXTURES_OF.forward, 'none']), true),
+  pick('handbook.table.lateral', msg.newerTableLargestLyingAcross, same([...FIXTURES_OF.lateral, 'none']), true),
+  pick('handbook.table.booster', msg.newerTableLargestBooster, same([...FIXTURES_OF.booster, 'none']), true),
+  pick('handbook.forwardAirbag', msg.airbagInFrontOfA, same(['on', 'off', 'either']), true),
+  answer('handbook.automaticCutOffCounts', msg.automaticCutOffCountsAs),
 ]
 
 export const LOWER_TETHER_FIELDS: readonly FieldSpec[] = [
-  pick('kind', 'Point', [
-    ['fixed-runner', 'a fixed runner'],
-    ['moving-frame', 'the moving frame of the seat'],
-    ['ring', 'a ring'],
-    ['seat-leg', 'a leg of the seat'],
-    ['boxed-in', 'boxed in: nothing to fasten to'],
+  pick('kind', msg.point, [
+    ['fixed-runner', msg.aFixedRunner],
+    ['moving-frame', msg.theMovingFrameOfThe],
+    ['ring', msg.aRing],
+    ['seat-leg', msg.aLegOfTheSeat],
+    ['boxed-in', msg.boxedInNothingToFasten],
   ]),
-  pick('side', 'Side', same(['left', 'right'])),
+  pick('side', msg.side, same(['left', 'right'])),
 ]
 
 export const NEW_VEHICLE = {

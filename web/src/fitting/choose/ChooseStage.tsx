@@ -35,6 +35,7 @@ import { NoneFits } from './NoneFits.tsx'
 import { PracticeDialog } from './PracticeDialog.tsx'
 import { useChooseKeys } from './useChooseKeys.ts'
 import { groupKey, isShown, SECTIONS, useChooseView } from './view.ts'
+import * as msg from './messages.en.ts'
 
 export default function ChooseStage(props: StageProps) {
   const { catalogue, status, load } = useCatalogue()
@@ -44,16 +45,16 @@ export default function ChooseStage(props: StageProps) {
   const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
   if (status === 'failed') {
     return (
-      <Panel title="The shelf could not be read">
-        <Button onClick={() => void load()}>Try again</Button>
+      <Panel title={msg.theShelfCouldNotBe}>
+        <Button onClick={() => void load()}>{msg.tryAgain}</Button>
       </Panel>
     )
   }
-  if (!catalogue) return <p className="p-4 text-ink-soft">Loading the shelf.</p>
+  if (!catalogue) return <p className="p-4 text-ink-soft">{msg.loadingTheShelf}</p>
   if (stock.length === 0) {
     return (
-      <Panel title="Nothing on the shelf">
-        <p>No restraint is recorded. Import a catalogue on the page Restraints, or make one there.</p>
+      <Panel title={msg.nothingOnTheShelf}>
+        <p>{msg.noRestraintIsRecordedImport}</p>
       </Panel>
     )
   }
@@ -129,8 +130,8 @@ function ModeList({
       register([
         {
           id: 'practice',
-          label: 'Practice and local rule in this fitting',
-          group: 'Do',
+          label: msg.practiceAndLocalRuleIn,
+          group: msg.doWord,
           key: 'p',
           run: () => setPracticeOpen(true),
         },
@@ -144,7 +145,7 @@ function ModeList({
 
   const carName = vehicle && vehicleName(vehicle)
   const tags = useMemo(() => [...new Set(stock.flatMap((s) => s.model.tags ?? []))].toSorted(), [stock])
-  const count = `${shown.length} of ${groups.length} modes`
+  const count = msg.ofModes(shown.length, groups.length)
   const pick = (key: string): void => {
     select(key)
     if (isNarrow) setDetailOpen(true)
@@ -178,7 +179,7 @@ function ModeList({
           <Popover.Root>
             <Popover.Trigger asChild>
               <Button look="quiet" className="min-h-9! px-2! max-lg:min-h-11! pointer-coarse:min-h-11!">
-                Show only: {count}
+                {msg.showOnly2(count)}
               </Button>
             </Popover.Trigger>
             <Popover.Portal>
@@ -186,7 +187,7 @@ function ModeList({
                 side="bottom"
                 align="start"
                 collisionPadding={8}
-                aria-label="Show only"
+                aria-label={msg.showOnly}
                 className="z-60 w-[min(24rem,calc(100vw-1rem))] rounded-[3px] border-2 border-ink bg-sheet p-3 text-ink"
               >
                 <Filters carName={carName} count={count} tags={tags} />
@@ -202,7 +203,7 @@ function ModeList({
                 onClick={() => setCompareOpen(true)}
                 disabled={compared.length === 0}
               >
-                Side by side ({compared.length})
+                {msg.sideBySide2(compared.length)}
               </Button>
             )}
             <Button
@@ -210,14 +211,14 @@ function ModeList({
               className="min-h-9! px-2! max-lg:min-h-11! pointer-coarse:min-h-11!"
               onClick={() => setPracticeOpen(true)}
             >
-              Practice: {practice.name}
+              {msg.practice(practice.name)}
             </Button>
           </span>
         </div>
         <div className="relative min-h-0 flex-1 tall:lg:overflow-y-auto" aria-busy={isWaiting}>
           {needs.length > 0 && !needsAdvice && (
             <p className="flex flex-wrap items-center gap-x-2 border-b border-hair px-2 text-sm">
-              <StateMark state="undecided" word="Measure next" size={14} />
+              <StateMark state="undecided" word={msg.measureNext} size={14} />
               {needs.slice(0, 3).map(({ need, settles, bearsOn }) => (
                 <Button
                   look="bare"
@@ -225,21 +226,20 @@ function ModeList({
                   className="min-h-7 underline underline-offset-4 max-lg:min-h-11 pointer-coarse:min-h-11"
                   onClick={() => goTo(describeNeed(need).stage, need)}
                 >
-                  {describeNeed(need).label} ({settles > 0 ? `settles ${settles}` : `bears on ${bearsOn}`})
+                  {describeNeed(need).label} ({settles > 0 ? msg.settles(settles) : msg.bearsOn(bearsOn)})
                 </Button>
               ))}
             </p>
           )}
           {needsAdvice && (
             <p role="alert" className="m-2 border-l-4 border-fail pl-3 font-semibold">
-              Stop here and refer: a specialist decides how this child travels. Nothing is put first until that advice
-              is recorded at{' '}
+              {msg.stopHereAndReferA}{' '}
               <Button
                 look="bare"
                 className="min-h-11 underline underline-offset-4"
                 onClick={() => goTo('measure', 'child.advice')}
               >
-                Measure
+                {msg.measure}
               </Button>
               .
             </p>
@@ -247,7 +247,7 @@ function ModeList({
           <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="mode" />
           {isWaiting ? (
             <p role="status" className="p-4 text-ink-soft">
-              Working out how long each mode lasts; the order follows from it.
+              {msg.workingOutHowLongEach}
             </p>
           ) : shown.length === 0 ? (
             filters.fitsCar && vehicle ? (
@@ -261,7 +261,7 @@ function ModeList({
                 }}
               />
             ) : (
-              <p className="p-4">No mode passes these filters. Show everything to see what there is.</p>
+              <p className="p-4">{msg.noModePassesTheseFilters}</p>
             )
           ) : (
             <ModeChart
@@ -280,7 +280,7 @@ function ModeList({
         </div>
       </div>
       {!isNarrow && !isWaiting && detail}
-      <Dialog open={isDetailOpen} onOpenChange={setDetailOpen} title="Why" asDrawer>
+      <Dialog open={isDetailOpen} onOpenChange={setDetailOpen} title={msg.why} asDrawer>
         {detail}
       </Dialog>
       <PracticeDialog

@@ -12,6 +12,7 @@ import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { ModeBars, type ChildOnBars } from './ModeBars.tsx'
 import { groupKey, SECTIONS, useChooseView } from './view.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly groups: readonly ModeGroup[]
@@ -23,7 +24,7 @@ interface Props {
   readonly onOpenChange: (open: boolean) => void
 }
 
-const HELD_WORD = { harness: 'its own harness', shield: 'a shield', 'vehicle-belt': 'the car’s belt' } as const
+const HELD_WORD = { harness: msg.itsOwnHarness, shield: msg.aShield, 'vehicle-belt': msg.theCarsBelt } as const
 
 /** Up to three modes side by side, the same question in every row. */
 export function CompareDialog({ groups, child, basis, answer, forecastOf, open, onOpenChange }: Props) {
@@ -31,55 +32,55 @@ export function CompareDialog({ groups, child, basis, answer, forecastOf, open, 
   const matches = groups.map((g) => g.best)
   const rows: readonly (readonly [string, (m: ModeMatch) => ReactNode])[] = [
     [
-      'Verdict',
+      msg.verdict,
       (m) => {
         const section = SECTIONS.find((s) => s.standing === m.standing)
         return <StateMark state={section?.mark ?? 'undecided'} word={section?.title.split(':')[0]} size={14} />
       },
     ],
     [
-      'What decided',
+      msg.whatDecided,
       (m) =>
         m.deciding
           ? `${reasonOf(m.deciding.outcome)} (${SOURCE_WORD[m.deciding.outcome.source ?? m.deciding.rule.source]})`
           : 'nothing',
     ],
     [
-      'Advised against',
+      msg.advisedAgainst,
       (m) =>
         m.findings
           .filter((f) => severityOf(f) === 'advise' && f.outcome.kind === 'fail')
           .map((f) => reasonOf(f.outcome))
           .join(' ') || 'no',
     ],
-    ['Approved to', (m) => `UN ${m.mode.approval.regulation}, series ${m.mode.approval.series}`],
-    ['Direction', (m) => DIRECTION_WORD[m.mode.direction]],
-    ['Held by', (m) => HELD_WORD[m.mode.heldBy]],
-    ['Ranges', (m) => <ModeBars mode={m.mode} child={child} answer={answer} forecast={forecastOf(m)} />],
-    ['Time left', (m) => forecastText(forecastOf(m), m.standing) ?? 'none, or not forecast'],
-    ['Routes', (m) => m.routes.map((r) => `${r.route.label} (${r.decision})`).join(', ')],
+    [msg.approvedTo, (m) => msg.unSeries(m.mode.approval.regulation, m.mode.approval.series)],
+    [msg.direction, (m) => DIRECTION_WORD[m.mode.direction]],
+    [msg.heldBy, (m) => HELD_WORD[m.mode.heldBy]],
+    [msg.ranges, (m) => <ModeBars mode={m.mode} child={child} answer={answer} forecast={forecastOf(m)} />],
+    [msg.timeLeft, (m) => forecastText(forecastOf(m), m.standing) ?? msg.noneOrNotForecast],
+    [msg.routes, (m) => m.routes.map((r) => `${r.route.label} (${r.decision})`).join(', ')],
     ...(basis.ease
       ? [
           [
-            'In this car',
+            msg.inThisCar,
             (m: ModeMatch) =>
-              m.decision === 'fail' ? 'not for this child' : (basis.ease?.(m)?.text ?? 'fits nowhere'),
+              m.decision === 'fail' ? msg.notForThisChild : (basis.ease?.(m)?.text ?? msg.fitsNowhere),
           ] as const,
         ]
       : []),
-    ['Mass of the restraint', (m) => `${formatNumber(m.model.massKg)} kg`],
-    ['Recline positions', (m) => m.mode.reclines?.length ?? 'none stated'],
+    [msg.massOfTheRestraint, (m) => `${formatNumber(m.model.massKg)} kg`],
+    [msg.reclinePositions, (m) => m.mode.reclines?.length ?? msg.noneStated],
   ]
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Side by side" isWide>
+    <Dialog open={open} onOpenChange={onOpenChange} title={msg.sideBySide} isWide>
       {matches.length === 0 ? (
-        <p>Mark up to three modes with “Compare”, then open this again.</p>
+        <p>{msg.markUpToThreeModes}</p>
       ) : (
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Comparison">
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={msg.comparison}>
           <table className="w-full min-w-[40rem] table-fixed border-collapse text-[0.95rem]">
             <thead>
               <tr>
-                <th className="w-32 text-left align-bottom text-sm font-semibold text-ink-soft">Mode</th>
+                <th className="w-32 text-left align-bottom text-sm font-semibold text-ink-soft">{msg.mode}</th>
                 {groups.map((g) => (
                   <th key={groupKey(g)} scope="col" className="px-2 pb-1 text-left align-bottom">
                     <span className="font-bold">{modelName(g.best.model)}</span>
@@ -87,10 +88,10 @@ export function CompareDialog({ groups, child, basis, answer, forecastOf, open, 
                     <Button
                       look="quiet"
                       className="-ml-3.5"
-                      aria-label={`Remove ${modelName(g.best.model)}, ${g.best.mode.label}`}
+                      aria-label={msg.remove2(modelName(g.best.model), g.best.mode.label)}
                       onClick={() => toggle(groupKey(g))}
                     >
-                      Remove
+                      {msg.remove}
                     </Button>
                   </th>
                 ))}

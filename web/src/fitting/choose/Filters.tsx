@@ -3,18 +3,19 @@ import { SelectField } from '../../ui/SelectField.tsx'
 import { NO_FILTERS, ROUTE_KIND_TEXT, useChooseView, type Filters as FilterValues } from './view.ts'
 import { CheckBox } from '../../ui/CheckBox.tsx'
 import { Button } from '../../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 const DIRECTIONS = [
-  { id: 'all', label: 'any direction' },
+  { id: 'all', label: msg.anyDirection },
   ...(['rearward', 'lateral', 'forward'] as const).map((id) => ({ id, label: DIRECTION_WORD[id] })),
 ]
 const REGULATIONS = [
-  { id: 'all', label: 'both regulations' },
-  { id: 'R129', label: 'UN R129, by stature' },
-  { id: 'R44', label: 'UN R44, by mass' },
+  { id: 'all', label: msg.bothRegulations },
+  { id: 'R129', label: msg.unR129ByStature },
+  { id: 'R44', label: msg.unR44ByMass },
 ]
 const ROUTES = [
-  { id: 'all', label: 'any route' },
+  { id: 'all', label: msg.anyRoute },
   ...Object.entries(ROUTE_KIND_TEXT).map(([id, label]) => ({ id, label })),
 ]
 
@@ -31,23 +32,23 @@ export function Filters({ carName, count, tags }: Props) {
   const isFiltered = JSON.stringify(filters) !== JSON.stringify(NO_FILTERS)
   return (
     <fieldset className="flex flex-wrap items-center gap-x-3 gap-y-1 *:max-md:basis-full">
-      <legend className="sr-only">Show only</legend>
+      <legend className="sr-only">{msg.showOnly}</legend>
       <SelectField
-        label="Direction"
+        label={msg.direction}
         hidesLabel
         value={filters.direction}
         options={DIRECTIONS}
         onChange={(direction) => setFilters({ direction: direction as FilterValues['direction'] })}
       />
       <SelectField
-        label="Regulation"
+        label={msg.regulation}
         hidesLabel
         value={filters.regulation}
         options={REGULATIONS}
         onChange={(regulation) => setFilters({ regulation: regulation as FilterValues['regulation'] })}
       />
       <SelectField
-        label="Route"
+        label={msg.route}
         hidesLabel
         value={filters.route}
         options={ROUTES}
@@ -55,25 +56,25 @@ export function Filters({ carName, count, tags }: Props) {
       />
       {tags.length > 0 && (
         <SelectField
-          label="Badge"
+          label={msg.badge}
           hidesLabel
           value={filters.tag}
           options={[
-            { id: 'all', label: 'any badge' },
-            ...tags.map((id) => ({ id, label: `badge: ${id.replaceAll('-', ' ')}` })),
+            { id: 'all', label: msg.anyBadge },
+            ...tags.map((id) => ({ id, label: msg.badge2(id.replaceAll('-', ' ')) })),
           ]}
           onChange={(tag) => setFilters({ tag })}
         />
       )}
       <CheckBox checked={filters.shelfOnly} onChange={(shelfOnly) => setFilters({ shelfOnly })}>
-        on the shelf
+        {msg.onTheShelf}
       </CheckBox>
       <CheckBox
         checked={filters.fitsCar && carName !== undefined}
         disabled={carName === undefined}
         onChange={(fitsCar) => setFilters({ fitsCar })}
       >
-        {carName === undefined ? 'fits the car' : `fits the ${carName}`}
+        {carName === undefined ? msg.fitsTheCar : msg.fitsThe(carName)}
       </CheckBox>
       <p className="ml-auto text-sm text-ink-soft" role="status">
         {count}
@@ -84,7 +85,7 @@ export function Filters({ carName, count, tags }: Props) {
           onClick={() => setFilters(NO_FILTERS)}
           className="min-h-11 justify-self-start underline underline-offset-4"
         >
-          Show everything
+          {msg.showEverything}
         </Button>
       )}
     </fieldset>

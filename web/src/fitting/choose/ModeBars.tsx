@@ -4,6 +4,7 @@ import { formatRange, type Interval } from '@nimble-anchor/core/quantities'
 import { massRangeOf, type Mode } from '@nimble-anchor/core/restraint'
 import type { ForecastAnswer } from '../../forecast/protocol.ts'
 import { RangeBar } from './RangeBar.tsx'
+import * as msg from './messages.en.ts'
 
 /** What the bars need of the child: worked out once for the whole list. */
 export interface ChildOnBars {
@@ -31,7 +32,7 @@ function ageRange(mode: Mode): { readonly from?: number; readonly to?: number; r
   // The regulation says "over", a maker's own range holds at its ends.
   const isOver = isR129Forward && from === LAW.r129ForwardOverMonths
   const caption = isOver
-    ? `over ${from}${to === undefined ? '' : `, to ${to}`} months`
+    ? msg.overMonths(from, to === undefined ? '' : msg.to(to))
     : formatRange('months', from > 0 ? from : undefined, to)
   return { ...(from > 0 && { from }), ...(to !== undefined && { to }), caption }
 }
@@ -65,7 +66,7 @@ export function ModeBars({ mode, child, answer, forecast }: Props) {
         tailTo={ahead(answer?.massKg)}
       />
       <RangeBar
-        what="Stature"
+        what={msg.stature}
         unit="cm"
         scale={SCALES.statureCm}
         range={mode.statureCm}
@@ -73,11 +74,11 @@ export function ModeBars({ mode, child, answer, forecast }: Props) {
         tailTo={ahead(answer?.statureCm)}
       />
       <RangeBar
-        what="Age"
+        what={msg.age}
         unit="months"
         scale={SCALES.ageMonths}
         range={age}
-        caption={age?.caption ?? 'no age limit'}
+        caption={age?.caption ?? msg.noAgeLimit}
         child={child.ageMonths}
         serves={serves}
       />

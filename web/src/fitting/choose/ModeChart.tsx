@@ -12,6 +12,7 @@ import { AXIS_IDS, axesFor, barOf, childOn, type Axis } from './axes.ts'
 import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { groupKey, SECTIONS, useChooseView } from './view.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** In the order they stand. */
@@ -56,23 +57,23 @@ export function ModeChart(props: Props) {
       <BarFade />
       {isNarrow ? (
         <div className="sticky top-0 z-10 grid grid-cols-[2.75rem_minmax(0,1fr)_2.75rem] items-center gap-1 border-b border-line bg-sheet px-1">
-          <Button look="quiet" className="px-1!" aria-label="The axis before" onClick={() => turn(-1)}>
+          <Button look="quiet" className="px-1!" aria-label={msg.theAxisBefore} onClick={() => turn(-1)}>
             <ChevronLeft size={20} aria-hidden="true" />
           </Button>
           <AxisHead axis={axes[axisId]} child={childOn(axes[axisId], props.massKg, props.statureCm)} />
-          <Button look="quiet" className="px-1!" aria-label="The next axis" onClick={() => turn(1)}>
+          <Button look="quiet" className="px-1!" aria-label={msg.theNextAxis} onClick={() => turn(1)}>
             <ChevronRight size={20} aria-hidden="true" />
           </Button>
         </div>
       ) : (
         <div className={`sticky top-0 z-10 grid ${COLUMNS} items-end gap-x-2 border-b border-line bg-sheet px-2`}>
           <span />
-          <span className="pb-0.5 text-xs text-ink-soft">{groups.length} modes</span>
+          <span className="pb-0.5 text-xs text-ink-soft">{msg.modes(groups.length)}</span>
           {shownAxes.map((axis) => (
             <AxisHead key={axis.id} axis={axis} child={childOn(axis, props.massKg, props.statureCm)} />
           ))}
-          <span className="pb-0.5 text-xs text-ink-soft">ended by</span>
-          <span className="pb-0.5 text-xs text-ink-soft">car</span>
+          <span className="pb-0.5 text-xs text-ink-soft">{msg.endedBy}</span>
+          <span className="pb-0.5 text-xs text-ink-soft">{msg.car}</span>
         </div>
       )}
       {SECTIONS.map(({ standing, title }) => {
@@ -114,16 +115,16 @@ function ModeRow({ group, axes, isNarrow, selectedKey, chosenKey, carName, easeO
   const ends = best.standing === 'outgrown' || best.standing === 'not-permitted' ? undefined : ending
   const said = [
     section?.title.split(':')[0],
-    best.isAdvisedAgainst && 'advised against',
+    best.isAdvisedAgainst && msg.advisedAgainst2,
     forecastText(forecast, best.standing),
-    carName !== undefined && stands !== undefined && (stands === 'fail' ? `fits nowhere in the ${carName}` : `stands in the ${carName}`), // prettier-ignore
-    stands === 'undecided' && 'not measured there',
+    carName !== undefined && stands !== undefined && (stands === 'fail' ? msg.fitsNowhereInThe(carName) : msg.standsInThe(carName)), // prettier-ignore
+    stands === 'undecided' && msg.notMeasuredThere,
   ]
   const name = (
     <span className="min-w-0 truncate">
       <span className={isSelected ? 'font-bold' : 'font-semibold'}>{modelName(model)}</span>{' '}
       <span className="text-ink-soft">{mode.label}</span>
-      {key === chosenKey && ' · chosen'}
+      {key === chosenKey && msg.chosen2}
       <span className="sr-only">, {DIRECTION_WORD[mode.direction]}: {said.filter(Boolean).join('; ')}</span>
     </span>
   ) // prettier-ignore

@@ -19,6 +19,7 @@ import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { nearestPlace } from './NoneFits.tsx'
 import { groupKey, SECTIONS, useChooseView } from './view.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly group: ModeGroup
@@ -46,7 +47,7 @@ function printedBeside(model: RestraintModel, mode: Mode): readonly string[] {
   const { from, to } = mode.aboutAgeMonths ?? {}
   const isAbout = from !== undefined || to !== undefined
   return [
-    ...(isAbout ? [`Printed beside the range: about ${formatRange('months', from, to)}`] : []),
+    ...(isAbout ? [msg.printedBesideTheRangeAbout(formatRange('months', from, to))] : []),
     ...(model.tags?.length ? [`Badges: ${model.tags.map((t) => t.replaceAll('-', ' ')).join(', ')}`] : []),
   ]
 }
@@ -84,14 +85,16 @@ function InThisCar({
   if (ease)
     return (
       <p className="mt-1 text-sm">
-        <StateMark state={ease.decision} size={12} /> In this car: {ease.text}
-        {ease.decision === 'undecided' && ', something there is still open'}.
+        <StateMark state={ease.decision} size={12} />
+        {msg.inThisCar2(ease.text)}
+        {ease.decision === 'undecided' && msg.somethingThereIsStillOpen}.
       </p>
     )
   return (
     <div className="mt-1 text-sm">
       <p>
-        <StateMark state="fail" size={12} /> In this car: fits nowhere.
+        <StateMark state="fail" size={12} />
+        {msg.inThisCarFitsNowhere}
       </p>
       {nearest && (
         <ul>
@@ -129,15 +132,18 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
   const isNowhere = basis.ease !== undefined && match.decision !== 'fail' && basis.ease(match) === undefined
   return (
     <section
-      aria-label="The mode selected"
+      aria-label={msg.theModeSelected}
       className="flex min-h-0 min-w-0 flex-col rounded-[3px] border border-line bg-sheet"
     >
       <div className="relative min-h-0 flex-1 overflow-y-auto">
         <div className="border-b border-line px-3 py-2">
           <h2 className="text-lg leading-tight font-bold">{nameOf(group)}</h2>
           <p className="text-sm text-ink-soft">
-            UN {mode.approval.regulation} · {DIRECTION_WORD[mode.direction]} ·{' '}
-            {mode.routes.map((r) => r.label).join(', ')}
+            {msg.un(
+              mode.approval.regulation,
+              DIRECTION_WORD[mode.direction],
+              mode.routes.map((r) => r.label).join(', '),
+            )}
           </p>
           <p className="mt-0.5 text-sm">
             <StateMark state={section?.mark ?? 'undecided'} word={section?.title.split(':')[0]} size={14} />
@@ -150,24 +156,24 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
           <InThisCar match={match} basis={basis} current={current} group={group} />
           {above && (
             <p className="mt-1 text-sm text-ink-soft">
-              Below {nameOf(above)}: that one stands higher because {whyAbove(above.best, group.best, basis)}.
+              {msg.belowThatOneStandsHigher(nameOf(above), whyAbove(above.best, group.best, basis))}
             </p>
           )}
           {below && (
             <p className="mt-1 text-sm text-ink-soft">
-              Above {nameOf(below)}, because {whyAbove(group.best, below.best, basis)}.
+              {msg.aboveBecause(nameOf(below), whyAbove(group.best, below.best, basis))}
             </p>
           )}
           {beside.length > 0 && (
-            <p className="mt-1 text-sm text-ink-soft">{beside.join('; ')}. This decides nothing.</p>
+            <p className="mt-1 text-sm text-ink-soft">{msg.thisDecidesNothing(beside.join('; '))}</p>
           )}
           <CheckBox
             className="text-sm"
-            label={`Compare ${nameOf(group)}`}
+            label={msg.compare2(nameOf(group))}
             checked={compared.includes(key)}
             onChange={() => toggleCompared(key)}
           >
-            Compare
+            {msg.compare}
           </CheckBox>
         </div>
         <ul className="divide-y divide-hair">
@@ -179,7 +185,7 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
               <Fold
                 isRow
                 triggerClassName="px-3 py-2 text-sm text-ink-soft hover:bg-shoal"
-                summary={`${held.length} ${held.length === 1 ? 'rule holds' : 'rules hold'}`}
+                summary={`${held.length} ${held.length === 1 ? msg.ruleHolds : msg.rulesHold}`}
               >
                 <ul className="divide-y divide-hair border-t border-hair">
                   {held.map((f) => (
@@ -194,29 +200,29 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
       <div className="sticky bottom-0 flex flex-wrap items-center justify-between gap-2 border-t border-line bg-sheet p-2">
         {group.units.length > 1 ? (
           <SelectBox
-            label={`Unit of ${modelName(model)}`}
+            label={msg.unitOf(modelName(model))}
             value={unit?.id ?? ''}
             options={group.units.map((m) => ({ id: m.unit?.id ?? '', label: m.unit?.serial ?? '' }))}
             onChange={setUnitId}
             className="max-w-36 text-sm"
           />
         ) : (
-          <span className="text-sm text-ink-soft">{unit?.serial ?? 'not on the shelf'}</span>
+          <span className="text-sm text-ink-soft">{unit?.serial ?? msg.notOnTheShelf}</span>
         )}
         {isChosen ? (
-          <StateMark state="pass" word="Chosen" />
+          <StateMark state="pass" word={msg.chosen} />
         ) : (
           match.decision !== 'fail' &&
           !isSigned && (
             <Button
               look={match.decision === 'pass' && !match.isAdvisedAgainst && !isNowhere ? 'main' : 'plain'}
-              aria-label={`Use ${nameOf(group)}`}
+              aria-label={msg.use2(nameOf(group))}
               data-use
               onClick={() => {
                 if (put(putsForMode(current, model, mode.id, unit)).length === 0) onChosen()
               }}
             >
-              Use
+              {msg.use}
             </Button>
           )
         )}

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import type { ModeGroup } from './groupModes.ts'
 import { groupKey } from './view.ts'
+import * as msg from './messages.en.ts'
 
 /** So many are tried at the car: those that stand first. */
 const TRIED = 8
@@ -53,8 +54,8 @@ export function NoneFits({ current, vehicle, groups, onSelect }: Props) {
     [current, vehicle, groups],
   )
   return (
-    <section aria-label="Why none fits" className="p-3">
-      <h2 className="font-bold">None of these fits the {vehicleName(vehicle)}. The nearest first:</h2>
+    <section aria-label={msg.whyNoneFits} className="p-3">
+      <h2 className="font-bold">{msg.noneOfTheseFitsThe(vehicleName(vehicle))}</h2>
       <ul className="mt-1 divide-y divide-hair">
         {nearest.map(({ group, place, refusals }) => (
           <li key={groupKey(group)} className="py-2">
@@ -77,7 +78,7 @@ export function NoneFits({ current, vehicle, groups, onSelect }: Props) {
             </ul>
           </li>
         ))}
-        {nearest.length === 0 && <li className="py-2">No mode is permitted for this child, whatever the car.</li>}
+        {nearest.length === 0 && <li className="py-2">{msg.noModeIsPermittedFor}</li>}
       </ul>
     </section>
   )

@@ -16,6 +16,7 @@ import { Dialog } from '../../ui/Dialog.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { groupModes } from './groupModes.ts'
 import { whatMoved } from './whatMoved.ts'
+import * as msg from './messages.en.ts'
 
 /** The id of a profile that is nobody's but this fitting's. */
 const OWN = 'own'
@@ -41,7 +42,7 @@ function orderUnder(current: Case, practice: PracticeProfile, stock: readonly St
 /** One choice per question on which good practitioners differ; the order of the modes follows at once. */
 export function PracticeDialog(props: Props) {
   return (
-    <Dialog open={props.open} onOpenChange={props.onOpenChange} title="Practice in this fitting">
+    <Dialog open={props.open} onOpenChange={props.onOpenChange} title={msg.practiceInThisFitting}>
       <PracticeForm {...props} />
     </Dialog>
   )
@@ -68,18 +69,15 @@ function PracticeForm({ current, stock, isSigned }: Props) {
   function choose(question: SchoolQuestion, school: string): void {
     const next = { ...practice, [question]: school }
     const known = profiles.find((p) => QUESTIONS.every((q) => p[q] === next[q]))
-    keep(known ?? { ...next, id: OWN, name: practice.id === OWN ? practice.name : 'Own choice' })
+    keep(known ?? { ...next, id: OWN, name: practice.id === OWN ? practice.name : msg.ownChoice })
   }
 
   return (
     <>
-      <p className="mb-3 text-sm text-ink-soft">
-        A maker’s instruction beats the profile; law beats both. The verdict says which of the three decided. Profiles
-        for all fittings are kept in Settings.
-      </p>
+      <p className="mb-3 text-sm text-ink-soft">{msg.aMakersInstructionBeatsThe}</p>
       <div className="mb-3 grid gap-x-4 gap-y-3 border-b border-hair pb-3 sm:grid-cols-2">
         <SelectField
-          label="Profile"
+          label={msg.profile}
           value={named?.id ?? OWN}
           disabled={isSigned}
           options={[
@@ -92,7 +90,7 @@ function PracticeForm({ current, stock, isSigned }: Props) {
           }}
         />
         <SelectField
-          label="Local rule"
+          label={msg.localRule}
           value={current.localRule.id}
           disabled={isSigned}
           options={localRules.map((r) => ({ id: r.id, label: r.name }))}
@@ -116,12 +114,12 @@ function PracticeForm({ current, stock, isSigned }: Props) {
       </div>
       <div className="mt-4 border-t-3 border-double border-line pt-3" role="status">
         <p className="flex flex-wrap items-center justify-between gap-2 font-bold">
-          Profile “{practice.name}”
+          {msg.profile2(practice.name)}
           {!isSigned && !isDefault && (
-            <Button onClick={() => keep(DEFAULT_PRACTICE)}>Back to “{DEFAULT_PRACTICE.name}”</Button>
+            <Button onClick={() => keep(DEFAULT_PRACTICE)}>{msg.backTo(DEFAULT_PRACTICE.name)}</Button>
           )}
         </p>
-        {moved.length === 0 && <p className="text-ink-soft">The order of the modes is as it was.</p>}
+        {moved.length === 0 && <p className="text-ink-soft">{msg.theOrderOfTheModes}</p>}
         <ul>
           {moved.map((text) => (
             <li key={text}>{text}</li>

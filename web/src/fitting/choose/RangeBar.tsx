@@ -1,4 +1,5 @@
 import { formatInterval, formatNumber, formatRange, type Interval } from '@nimble-anchor/core/quantities'
+import * as msg from './messages.en.ts'
 
 /** Two ends on a scale; an end left out is open. */
 interface Span {
@@ -47,11 +48,11 @@ export function RangeBar({ what, unit, scale: [min, max], range, child, tailTo, 
   const at = (x: number): number => ((Math.min(Math.max(x, min), max) - min) / (max - min)) * WIDE
   const [low, high] = [at(range?.from ?? min), at(range?.to ?? max)]
   const middle = child && (child.lo + child.hi) / 2
-  const shown = caption ?? (range ? formatRange(unit, range.from, range.to) : `no limit in ${unit}`)
+  const shown = caption ?? (range ? formatRange(unit, range.from, range.to) : msg.noLimitIn(unit))
   const spoken = [
     `${what} ${shown}`,
-    child ? `child ${formatInterval(child, unit)}` : 'child not measured',
-    tailTo !== undefined && `about ${formatNumber(tailTo)} ${unit} in two years`,
+    child ? `child ${formatInterval(child, unit)}` : msg.childNotMeasured,
+    tailTo !== undefined && msg.aboutInTwoYears(formatNumber(tailTo), unit),
   ]
   return (
     <span role="img" aria-label={spoken.filter(Boolean).join('; ')} className="block min-w-0">

@@ -1,6 +1,7 @@
 import type { ModeForecast } from '@nimble-anchor/core/forecast'
 import { formatNumber, type Interval } from '@nimble-anchor/core/quantities'
 import { massRangeOf, type Mode } from '@nimble-anchor/core/restraint'
+import * as msg from './messages.en.ts'
 
 /** The three axes that all rows of the chart share. */
 export const AXIS_IDS = ['mass', 'stature', 'months'] as const
@@ -15,8 +16,8 @@ export interface Axis {
 }
 
 const plain = (list: readonly number[]) => list.map((at) => ({ at, text: formatNumber(at) }))
-const MASS: Axis = { id: 'mass', label: 'Mass, kg', from: 0, to: 40, ticks: plain([10, 20, 30]) }
-const STATURE: Axis = { id: 'stature', label: 'Stature, cm', from: 40, to: 155, ticks: plain([60, 80, 100, 125, 150]) }
+const MASS: Axis = { id: 'mass', label: msg.massKg, from: 0, to: 40, ticks: plain([10, 20, 30]) }
+const STATURE: Axis = { id: 'stature', label: msg.statureCm, from: 40, to: 155, ticks: plain([60, 80, 100, 125, 150]) }
 /** As far as the chart looks ahead, in months: what lasts longer goes off its edge. */
 const SHORTEST = 24
 const LONGEST = 144
@@ -31,7 +32,7 @@ export function axesFor(forecasts: readonly (ModeForecast | undefined)[]): Reado
     at,
     text: step < 12 ? `${at} m` : `${at / 12} y`,
   }))
-  return { mass: MASS, stature: STATURE, months: { id: 'months', label: 'From now', from: 0, to, ticks } }
+  return { mass: MASS, stature: STATURE, months: { id: 'months', label: msg.fromNow, from: 0, to, ticks } }
 }
 
 /** Where a value stands on an axis, in per cent of its length; beyond its ends it stays at the end. */

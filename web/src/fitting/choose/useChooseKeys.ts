@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { useCommands } from '../../commands/commands.ts'
 import type { ModeGroup } from './groupModes.ts'
 import { groupKey, useChooseView } from './view.ts'
+import * as msg from './messages.en.ts'
 
 interface Actions {
   readonly compare: () => void
@@ -32,28 +33,28 @@ export function useChooseKeys(
     }
     const key = selected && groupKey(selected)
     return register([
-      { id: 'mode-next', label: 'Next mode', group: 'Modes', key: 'j', run: () => move(1) },
-      { id: 'mode-previous', label: 'Previous mode', group: 'Modes', key: 'k', run: () => move(-1) },
+      { id: 'mode-next', label: msg.nextMode, group: msg.modes2, key: 'j', run: () => move(1) },
+      { id: 'mode-previous', label: msg.previousMode, group: msg.modes2, key: 'k', run: () => move(-1) },
       ...(key === undefined
         ? []
         : [
             {
               id: 'mode-use',
-              label: 'Use the mode selected',
-              group: 'Modes',
+              label: msg.useTheModeSelected,
+              group: msg.modes2,
               key: 'e',
               run: () => document.querySelector<HTMLElement>('[data-use]')?.click(),
             },
-            { id: 'mode-why', label: 'Why: the rules of the mode selected', group: 'Modes', key: 'y', run: detail },
+            { id: 'mode-why', label: msg.whyTheRulesOfThe, group: msg.modes2, key: 'y', run: detail },
             {
               id: 'mode-mark',
-              label: 'Mark the mode selected for comparison',
-              group: 'Modes',
+              label: msg.markTheModeSelectedFor,
+              group: msg.modes2,
               key: 'c',
               run: () => toggleCompared(key),
             },
           ]),
-      { id: 'mode-compare', label: 'Compare side by side', group: 'Modes', key: 'v', run: compare },
+      { id: 'mode-compare', label: msg.compareSideBySide, group: msg.modes2, key: 'v', run: compare },
     ])
   }, [register, ordered, selected, select, toggleCompared, compare, detail])
 }

@@ -3,6 +3,7 @@ import type { Route } from '@nimble-anchor/core/restraint'
 import { create } from 'zustand'
 import type { AxisId } from './axes.ts'
 import type { ModeGroup } from './groupModes.ts'
+import * as msg from './messages.en.ts'
 
 /** What the fitter looks for in the list of modes. */
 export interface Filters {
@@ -17,10 +18,10 @@ export interface Filters {
 export type RouteKind = 'isofix-leg' | 'isofix-tether' | 'isofix' | 'belt'
 
 export const ROUTE_KIND_TEXT: Record<RouteKind, string> = {
-  'isofix-leg': 'ISOFIX and leg',
-  'isofix-tether': 'ISOFIX and top tether',
-  isofix: 'ISOFIX otherwise',
-  belt: 'by belt',
+  'isofix-leg': msg.isofixAndLeg,
+  'isofix-tether': msg.isofixAndTopTether,
+  isofix: msg.isofixOtherwise,
+  belt: msg.byBelt,
 }
 
 export function routeKindOf(route: Route): RouteKind {
@@ -51,12 +52,12 @@ export const SECTIONS: readonly {
   readonly mark: 'pass' | 'undecided' | 'fail' | 'not-started'
   readonly title: string
 }[] = [
-  { standing: 'permitted', mark: 'pass', title: 'Permitted' },
-  { standing: 'undecided', mark: 'undecided', title: 'Undecided: measure or find out first' },
-  { standing: 'convert-first', mark: 'undecided', title: 'Convert the restraint first' },
-  { standing: 'soon', mark: 'not-started', title: 'Not yet' },
-  { standing: 'outgrown', mark: 'fail', title: 'Outgrown' },
-  { standing: 'not-permitted', mark: 'fail', title: 'Not permitted' },
+  { standing: 'permitted', mark: 'pass', title: msg.permitted },
+  { standing: 'undecided', mark: 'undecided', title: msg.undecidedMeasureOrFindOut },
+  { standing: 'convert-first', mark: 'undecided', title: msg.convertTheRestraintFirst },
+  { standing: 'soon', mark: 'not-started', title: msg.notYet },
+  { standing: 'outgrown', mark: 'fail', title: msg.outgrown },
+  { standing: 'not-permitted', mark: 'fail', title: msg.notPermitted },
 ]
 
 const MOST_COMPARED = 3

@@ -11,6 +11,7 @@ import { Panel } from '../../ui/Panel.tsx'
 import { sayRefusal } from '../../ui/refusal.ts'
 import { notSo, RECHECK_WORD } from '../../recheck/words.ts'
 import { StateMark } from '../../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
@@ -37,14 +38,14 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
       .then((job) => navigate(`/jobs/${job.id}`), sayRefusal)
   }
   return (
-    <Panel title="Afterwards" className="no-print">
+    <Panel title={msg.afterwards} className="no-print">
       {isSigned && current.handover?.againstAdvice === undefined && (
         <div className="mb-3">
           <Link
             to={`/fittings/${fittingId}/recheck`}
             className="inline-flex min-h-11 items-center rounded-[3px] border border-magenta bg-magenta px-3.5 font-semibold text-on-magenta"
           >
-            Look again, in ten taps at most
+            {msg.lookAgainInTenTaps}
           </Link>
           <CarerLinkButton fittingId={fittingId} />
           {rechecks.length > 0 && (
@@ -64,9 +65,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
       )}
       {unit ? (
         <>
-          <p className="mb-2 text-sm text-ink-soft">
-            Jobs on unit {unit.serial}, each ending in its check. What takes it apart keeps it off the shelf until then.
-          </p>
+          <p className="mb-2 text-sm text-ink-soft">{msg.jobsOnUnitEachEnding(unit.serial)}</p>
           <div className="flex flex-wrap gap-2">
             {kinds.map((kind) => (
               <Button key={kind} onClick={() => begin(kind)}>
@@ -76,7 +75,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
           </div>
         </>
       ) : (
-        <p className="text-ink-soft">Jobs are kept with a unit: choose one from the shelf at Choose.</p>
+        <p className="text-ink-soft">{msg.jobsAreKeptWithA}</p>
       )}
     </Panel>
   )

@@ -8,6 +8,7 @@ import { copyText } from '../../ui/copyText.ts'
 import { Panel } from '../../ui/Panel.tsx'
 import { CodePicture } from '../../ui/CodePicture.tsx'
 import { Fold } from '../../ui/Fold.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -19,20 +20,19 @@ export function CaseCode({ current, ahead }: Props) {
   const text = useMemo(() => caseText(current, ahead), [current, ahead])
   return (
     <Panel
-      title="For the carer’s phone"
+      title={msg.forTheCarersPhone}
       aside={
-        <Button className="no-print" onClick={() => copyText(text, 'Copied: paste it into a message.')}>
-          <Copy size={18} aria-hidden="true" /> Copy the words
+        <Button className="no-print" onClick={() => copyText(text, msg.copiedPasteItIntoA)}>
+          <Copy size={18} aria-hidden="true" />
+          {msg.copyTheWords}
         </Button>
       }
     >
       <div className="grid gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
-        <CodePicture text={text} label="Code with this fitting in words" />
+        <CodePicture text={text} label={msg.codeWithThisFittingIn} />
         <div className="min-w-0">
-          <p className="text-ink-soft">
-            Plain words, with no name in them: a phone’s camera shows them without any program or server.
-          </p>
-          <Fold className="mt-2" summary="Read what it says">
+          <p className="text-ink-soft">{msg.plainWordsWithNoName}</p>
+          <Fold className="mt-2" summary={msg.readWhatItSays}>
             <pre className="overflow-x-auto font-sans text-sm whitespace-pre-wrap">{text}</pre>
           </Fold>
         </div>

@@ -18,6 +18,7 @@ import { RoadAhead, useAhead } from '../../ahead/RoadAhead.tsx'
 import { SheetPreview } from './SheetPreview.tsx'
 import { SignPanel } from './SignPanel.tsx'
 import { remedyOf } from '../../findings/remedy.ts'
+import * as msg from './messages.en.ts'
 
 const stamp = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
@@ -34,8 +35,8 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
   useEffect(
     () =>
       register([
-        { id: 'case-file', label: 'Save the case file', group: 'Do', key: 'c', run: () => download(current) },
-        { id: 'print', label: 'Print', group: 'Do', key: 'p', run: () => window.print() },
+        { id: 'case-file', label: msg.saveTheCaseFile, group: msg.doWord, key: 'c', run: () => download(current) },
+        { id: 'print', label: msg.print, group: msg.doWord, key: 'p', run: () => window.print() },
       ]),
     [register, current],
   )
@@ -46,7 +47,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
   const tabs = [
     {
       id: 'sheet',
-      label: 'The sheet',
+      label: msg.theSheet,
       content: (
         <div className="flex min-h-full flex-col gap-3">
           <SheetPreview current={current} assessment={assessment} known={known} />
@@ -56,29 +57,29 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
     },
     {
       id: 'ahead',
-      label: 'What changes next',
+      label: msg.whatChangesNext,
       content: <RoadAhead fittingId={fittingId} today={current.today} known={known} />,
     },
-    { id: 'code', label: 'For the phone', content: <CaseCode current={current} ahead={known.ahead?.items ?? []} /> },
+    { id: 'code', label: msg.forThePhone, content: <CaseCode current={current} ahead={known.ahead?.items ?? []} /> },
     {
       id: 'after',
-      label: 'Afterwards',
+      label: msg.afterwards,
       content: <AfterPanel fittingId={fittingId} current={current} isSigned={isSigned} />,
     },
-    { id: 'findings', label: 'All findings', content: <Ledger assessment={assessment} goTo={goTo} showsAll /> },
+    { id: 'findings', label: msg.allFindings, content: <Ledger assessment={assessment} goTo={goTo} showsAll /> },
   ]
   return (
     <div className="grid gap-3 lg:grid-cols-[26rem_minmax(0,1fr)] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)] print:block">
       <div className="relative no-print flex min-h-0 flex-col gap-3 lg:overflow-y-auto">
-        <Panel title="Verdict">
+        <Panel title={msg.verdict}>
           <p className="mt-1 text-lg">{headline}</p>
           {remedy !== undefined && <p className="text-lg font-semibold">{remedy}</p>}
           {decided !== undefined && <p className="text-ink-soft">{decided}</p>}
           <p className="mt-2 border-t border-line pt-2 text-sm">{caution}</p>
         </Panel>
         {handover ? (
-          <Panel title={handover.againstAdvice ? 'Left against advice' : 'Signed'}>
-            <p className="mb-2">{stamp.format(new Date(handover.signedAt))}. This fitting is closed.</p>
+          <Panel title={handover.againstAdvice ? msg.leftAgainstAdvice : msg.signed}>
+            <p className="mb-2">{msg.thisFittingIsClosed(stamp.format(new Date(handover.signedAt)))}</p>
             <ReviseButton fittingId={fittingId} />
           </Panel>
         ) : (
@@ -86,18 +87,21 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         )}
         <div className="flex flex-wrap gap-2">
           <Button onClick={() => download(current)}>
-            <Download size={18} aria-hidden="true" /> Case file
+            <Download size={18} aria-hidden="true" />
+            {msg.caseFile}
           </Button>
           <FileButton path={`/api/fittings/${fittingId}/sheet.pdf`} name="handover.pdf">
-            <FileText size={18} aria-hidden="true" /> Sheet, PDF
+            <FileText size={18} aria-hidden="true" />
+            {msg.sheetPdf}
           </FileButton>
           <Button onClick={() => window.print()}>
-            <Printer size={18} aria-hidden="true" /> Print
+            <Printer size={18} aria-hidden="true" />
+            {msg.print2}
           </Button>
         </div>
       </div>
       <div className="flex min-h-0 min-w-0 flex-col">
-        <Tabs label="What goes with it" tabs={tabs} prints="first" />
+        <Tabs label={msg.whatGoesWithIt} tabs={tabs} prints="first" />
       </div>
     </div>
   )

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { saveFile } from '../../ui/saveFile.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
+import * as msg from './messages.en.ts'
 
 /** What is open and where to ask, for somebody who goes home without a fitting. */
 export function PersonSheet({ current }: { readonly current: Case }) {
@@ -13,9 +14,9 @@ export function PersonSheet({ current }: { readonly current: Case }) {
   return (
     <>
       <Button className="mt-3" onClick={() => setOpen(true)}>
-        Take this to a person
+        {msg.takeThisToAPerson}
       </Button>
-      <Dialog open={isOpen} onOpenChange={setOpen} title="Take this to a person">
+      <Dialog open={isOpen} onOpenChange={setOpen} title={msg.takeThisToAPerson}>
         {sections.map(({ title, lines }) => (
           <section key={title} className="mb-3">
             <h3 className="font-bold">{title}</h3>
@@ -26,13 +27,14 @@ export function PersonSheet({ current }: { readonly current: Case }) {
             </ul>
           </section>
         ))}
-        <p className="text-sm text-ink-soft">It names nobody.</p>
+        <p className="text-sm text-ink-soft">{msg.itNamesNobody}</p>
         <div className="mt-2 flex justify-end">
           <Button
             look="main"
             onClick={() => saveFile('take-this-to-a-person.txt', personSheetText(sections), 'text/plain')}
           >
-            <Download size={18} aria-hidden="true" /> Save as text
+            <Download size={18} aria-hidden="true" />
+            {msg.saveAsText}
           </Button>
         </div>
       </Dialog>

@@ -8,6 +8,7 @@ import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { changeText } from '../changeText.ts'
+import * as msg from './messages.en.ts'
 
 /** Begins a correction of a signed fitting and opens it. */
 export function ReviseButton({ fittingId }: { readonly fittingId: string }) {
@@ -19,13 +20,13 @@ export function ReviseButton({ fittingId }: { readonly fittingId: string }) {
       const revision = await api.revise(fittingId)
       void navigate(`/fittings/${revision.id}/hand-over`)
     } catch (error) {
-      toast.error(error instanceof Error ? error.message : 'The revision was not begun.')
+      toast.error(error instanceof Error ? error.message : msg.theRevisionWasNotBegun)
       setBusy(false)
     }
   }
   return (
     <Button className="no-print mt-3" disabled={isBusy} onClick={() => void revise()}>
-      Correct it in a new revision
+      {msg.correctItInANew}
     </Button>
   )
 }
@@ -50,21 +51,21 @@ export function RevisionPanel({ current }: { readonly current: Case }) {
   const changes = signed ? compareCases(signed.case, current) : []
   return (
     <Panel
-      title="Revision of a signed fitting"
+      title={msg.revisionOfASignedFitting}
       aside={
         <Link
           to={`/fittings/${revises}/hand-over`}
           className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
         >
-          The signed one
+          {msg.theSignedOne}
         </Link>
       }
     >
-      {!signed && <p className="text-ink-soft">Looking at what it said.</p>}
-      {signed && changes.length === 0 && <p>Nothing is said otherwise yet. What was signed stays as it was.</p>}
+      {!signed && <p className="text-ink-soft">{msg.lookingAtWhatItSaid}</p>}
+      {signed && changes.length === 0 && <p>{msg.nothingIsSaidOtherwiseYet}</p>}
       {changes.length > 0 && (
         <>
-          <p className="mb-1 text-ink-soft">What this one says differently; both are kept.</p>
+          <p className="mb-1 text-ink-soft">{msg.whatThisOneSaysDifferently}</p>
           <ul className="list-disc pl-5">
             {changes.map((change) => (
               <li key={change.path.join('/')}>{changeText(change)}</li>

@@ -4,6 +4,7 @@ import { api } from '../../session/api.ts'
 import { sayRefusal } from '../../ui/refusal.ts'
 import { SecretField } from '../../ui/SecretField.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Second {
   readonly personId: string
@@ -22,18 +23,18 @@ export function SecondSigner({
   useEffect(() => void api.colleagues().then(setColleagues, sayRefusal), [])
   return (
     <fieldset className="grid w-full gap-3 border-l-2 border-line pl-3 sm:grid-cols-2">
-      <legend className="text-sm font-bold">Signs with you, after looking</legend>
+      <legend className="text-sm font-bold">{msg.signsWithYouAfterLooking}</legend>
       <SelectField
-        label="A fitter or a lead"
+        label={msg.aFitterOrALead}
         value={value.personId}
-        placeholder="choose"
+        placeholder={msg.choose}
         options={colleagues
           .filter((c) => c.role === 'fitter' || c.role === 'lead')
           .map((c) => ({ id: c.id, label: c.name }))}
         onChange={(personId) => onChange({ ...value, personId })}
       />
       <SecretField
-        label="Their PIN or password"
+        label={msg.theirPinOrPassword}
         value={value.secret}
         onChange={(secret) => onChange({ ...value, secret })}
         autoComplete="off"

@@ -7,6 +7,7 @@ import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { CodePicture } from '../../ui/CodePicture.tsx'
 import { Signature } from '../../ui/SignaturePad.tsx'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
+import * as msg from './messages.en.ts'
 
 type Of<K extends SheetBlock['kind']> = Extract<SheetBlock, { kind: K }>
 
@@ -30,7 +31,7 @@ function Hand({ role, name, strokes }: Of<'signing'>['hands'][number]) {
     <div className="min-h-16 flex-1 border-b border-line">
       <p className={`text-sm ${NAME}`}>{role}</p>
       <p className="font-bold">{name}</p>
-      {strokes !== undefined && <Signature strokes={strokes} label={`Signature of ${name}`} />}
+      {strokes !== undefined && <Signature strokes={strokes} label={msg.signatureOf(name)} />}
     </div>
   )
 }
@@ -51,8 +52,8 @@ function Block({ block }: { readonly block: SheetBlock }) {
             <div key={name} className="grid grid-cols-[5rem_minmax(0,1fr)] content-center gap-x-3 border-b border-hair py-1">
               <dt className={`relative col-start-2 self-end text-sm ${NAME}`}>{name}</dt>
               <dd className="relative col-start-2 min-h-7 font-bold">
-                {drawing && <DrawingView isSaid drawing={drawing} className="absolute -top-6 -left-23 h-14 w-20" />}
                 {value}
+                {drawing && <DrawingView isSaid drawing={drawing} className="absolute -top-6 -left-23 h-14 w-20" />}
               </dd>
             </div>
           ))}
@@ -118,12 +119,12 @@ export function SheetPreview({ current, assessment, known: { ahead, failed } }: 
   )
   return (
     <article
-      aria-label="The sheet, as it will be printed"
+      aria-label={msg.theSheetAsItWill}
       aria-busy={sheet === undefined}
       className="min-h-full rounded-[3px] border border-line bg-sheet px-5 py-4 print:border-0 print:p-0"
     >
       {sheet === undefined ? (
-        <p className={NAME}>Working out what changes next…</p>
+        <p className={NAME}>{msg.workingOutWhatChangesNext}</p>
       ) : (
         <>
           <h2 className="text-xl leading-tight font-bold">{sheet.heading}</h2>
@@ -134,9 +135,7 @@ export function SheetPreview({ current, assessment, known: { ahead, failed } }: 
           <p>{sheet.headline}</p>
           {sheet.decided !== undefined && <p className={NAME}>{sheet.decided}</p>}
           {failed && ahead === null && (
-            <p className="mt-2 border-l-4 border-buff pl-3">
-              What changes next could not be worked out just now; the sheet is without it.
-            </p>
+            <p className="mt-2 border-l-4 border-buff pl-3">{msg.whatChangesNextCouldNot}</p>
           )}
           {sheet.blocks.map((block) => (
             <section key={block.title} className="mt-4 break-inside-avoid">

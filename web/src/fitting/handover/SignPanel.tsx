@@ -17,6 +17,7 @@ import type { StageProps } from '../stages.ts'
 import { PersonSheet } from './PersonSheet.tsx'
 import { SecondSigner } from './SecondSigner.tsx'
 import { TextArea, TextInput } from '../../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -30,17 +31,15 @@ export function SignPanel({ current, assessment, isSigned, goTo }: Props) {
   if (isSigned) return null
   if (assessment.verdict === 'ready')
     return (
-      <Panel title="Sign and hand over">
-        <SignForm submit="Sign and close" />
-        <p className="text-sm text-ink-soft">
-          The carer has been shown how it is attached, released and checked. A signed fitting is closed.
-        </p>
+      <Panel title={msg.signAndHandOver}>
+        <SignForm submit={msg.signAndClose} />
+        <p className="text-sm text-ink-soft">{msg.theCarerHasBeenShown}</p>
       </Panel>
     )
   const open = assessment.measureNext.slice(0, 8)
   return (
-    <Panel title="Not ready to sign">
-      <p>Only a fitting that is ready to travel is signed.</p>
+    <Panel title={msg.notReadyToSign}>
+      <p>{msg.onlyAFittingThatIs}</p>
       {open.length > 0 && (
         <ul className="mt-2 flex flex-wrap gap-2">
           {open.map((n) => (
@@ -53,14 +52,13 @@ export function SignPanel({ current, assessment, isSigned, goTo }: Props) {
       <PersonSheet current={current} />
       <Collapsible.Root className="mt-3 border-t border-hair pt-3">
         <Collapsible.Trigger asChild>
-          <Button look="quiet">They leave all the same…</Button>
+          <Button look="quiet">{msg.theyLeaveAllTheSame}</Button>
         </Collapsible.Trigger>
         <Collapsible.Content className="mt-2 flex flex-col gap-3">
           <p>
-            <b>{VERDICT_TEXT[assessment.verdict]}.</b> {assessment.headline} It is written down so, signed by both, and
-            the fitting is closed. It is never called ready.
+            <b>{VERDICT_TEXT[assessment.verdict]}.</b> {msg.itIsWrittenDownSo(assessment.headline)}
           </p>
-          <SignForm submit="Sign: left against advice" isAgainstAdvice />
+          <SignForm submit={msg.signLeftAgainstAdvice} isAgainstAdvice />
         </Collapsible.Content>
       </Collapsible.Root>
     </Panel>
@@ -97,11 +95,9 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
   const { name, second, tried, fitterStrokes, carerStrokes } = values
 
   async function submitted(): Promise<void> {
-    if (name.trim() === '' || carer.trim() === '') return say('Both names are needed.')
-    if (isAgainstAdvice && (reason.trim() === '' || said.trim() === ''))
-      return say('Their reason, and what they were told, are needed.')
-    if (isTrainee && (second.personId === '' || second.secret === ''))
-      return say('A trainee’s fitting is signed by two: a fitter or a lead signs with you.')
+    if (name.trim() === '' || carer.trim() === '') return say(msg.bothNamesAreNeeded)
+    if (isAgainstAdvice && (reason.trim() === '' || said.trim() === '')) return say(msg.theirReasonAndWhatThey)
+    if (isTrainee && (second.personId === '' || second.secret === '')) return say(msg.aTraineesFittingIsSigned)
     if (!person) setFitterName(name)
     const signing: Signing = {
       carerName: carer.trim(),
@@ -119,7 +115,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
       {isAgainstAdvice ? (
         <div className="grid w-full gap-3 sm:grid-cols-2">
           <label className={LABEL}>
-            Their reason
+            {msg.theirReason}
             <TextArea
               value={reason}
               maxLength={500}
@@ -129,14 +125,14 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
             />
           </label>
           <label className={LABEL}>
-            What they were told
+            {msg.whatTheyWereTold}
             <TextArea value={said} maxLength={500} rows={2} onChange={(e) => setSaid(e.target.value)} className={BOX} />
           </label>
         </div>
       ) : (
         <div className="w-full">
           <Choices
-            legend="The carer did it once while you watched, child in and quickly out"
+            legend={msg.theCarerDidItOnce}
             options={CARER_TRIED.map((id) => ({ id, label: CARER_TRIED_TEXT[id] }))}
             value={tried}
             onChoose={(id) => set('tried')(id as CarerTried)}
@@ -145,7 +141,7 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
       )}
       <div className="grid w-full gap-3 sm:grid-cols-2">
         <label className={LABEL}>
-          Fitter
+          {msg.fitter}
           <TextInput
             value={name}
             maxLength={120}
@@ -157,15 +153,15 @@ function SignForm({ submit, isAgainstAdvice = false }: { submit: string; isAgain
           />
         </label>
         <label className={LABEL}>
-          Carer
+          {msg.carer}
           <TextInput value={carer} maxLength={120} onChange={(e) => setCarer(e.target.value)} className={BOX} />
         </label>
       </div>
       {isTrainee && <SecondSigner value={second} onChange={set('second')} />}
-      <Fold className="w-full" summary="Sign by hand, if you like">
+      <Fold className="w-full" summary={msg.signByHandIfYou}>
         <div className="grid gap-3">
-          <SignaturePad label="Fitter’s signature" strokes={fitterStrokes} onChange={set('fitterStrokes')} />
-          <SignaturePad label="Carer’s signature" strokes={carerStrokes} onChange={set('carerStrokes')} />
+          <SignaturePad label={msg.fittersSignature} strokes={fitterStrokes} onChange={set('fitterStrokes')} />
+          <SignaturePad label={msg.carersSignature} strokes={carerStrokes} onChange={set('carerStrokes')} />
         </div>
       </Fold>
       {/* In view however much stands above it. */}

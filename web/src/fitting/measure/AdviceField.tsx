@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { TextField } from '../../ui/TextField.tsx'
 import { DateField } from '../../ui/DateField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -16,10 +17,10 @@ interface Props {
 }
 
 const OUTCOME: Record<Advice['outcome'], string> = {
-  'lie-flat-only': 'lie-flat only',
-  'semi-reclined-rearward': 'semi-reclined, rearward',
-  'this-restraint': 'one restraint',
-  'not-yet-by-car': 'not yet by car',
+  'lie-flat-only': msg.lieFlatOnly,
+  'semi-reclined-rearward': msg.semiReclinedRearward,
+  'this-restraint': msg.oneRestraint,
+  'not-yet-by-car': msg.notYetByCar,
 }
 
 /** Who advised what, on which day: only modes that the outcome permits become decidable. */
@@ -35,27 +36,23 @@ export function AdviceField({ current, isSigned }: Props) {
   const isWhole = Boolean(draft.by && draft.role && draft.on && draft.outcome && namesModel)
   return (
     <fieldset disabled={isSigned} className="mt-4 border-l-4 border-magenta pl-3">
-      <legend className="font-bold">A specialist’s advice</legend>
-      <p className="text-sm text-ink-soft">
-        {kept
-          ? 'Only what it permits can be chosen. Advice that has changed is recorded again.'
-          : 'Stop here until a specialist has said how this child travels: who, on which day, and what.'}
-      </p>
+      <legend className="font-bold">{msg.aSpecialistsAdvice}</legend>
+      <p className="text-sm text-ink-soft">{kept ? msg.onlyWhatItPermitsCan : msg.stopHereUntilASpecialist}</p>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
-        <TextField label="Who" value={draft.by ?? ''} onChange={(by) => set({ by })} />
-        <TextField label="Role" value={draft.role ?? ''} onChange={(role) => set({ role })} />
-        <DateField label="On" value={draft.on ?? ''} max={current.today} onChange={(on) => set({ on })} />
+        <TextField label={msg.who} value={draft.by ?? ''} onChange={(by) => set({ by })} />
+        <TextField label={msg.role} value={draft.role ?? ''} onChange={(role) => set({ role })} />
+        <DateField label={msg.on} value={draft.on ?? ''} max={current.today} onChange={(on) => set({ on })} />
         <SelectField
-          label="Outcome"
+          label={msg.outcome}
           value={draft.outcome ?? ''}
-          options={[{ id: '', label: 'choose' }, ...ADVICE_OUTCOMES.map((id) => ({ id, label: OUTCOME[id] }))]}
+          options={[{ id: '', label: msg.choose }, ...ADVICE_OUTCOMES.map((id) => ({ id, label: OUTCOME[id] }))]}
           onChange={(id) => set({ outcome: id === '' ? undefined : (id as Advice['outcome']) })}
         />
         {draft.outcome === 'this-restraint' && (
           <SelectField
-            label="Which restraint"
+            label={msg.whichRestraint}
             value={draft.modelId ?? ''}
-            options={[{ id: '', label: 'choose' }, ...models.map((m) => ({ id: m.id, label: modelName(m) }))]}
+            options={[{ id: '', label: msg.choose }, ...models.map((m) => ({ id: m.id, label: modelName(m) }))]}
             onChange={(modelId) => set({ modelId })}
           />
         )}
@@ -74,11 +71,11 @@ export function AdviceField({ current, isSigned }: Props) {
             if (!refused) setText(undefined)
           }}
         >
-          Record the advice
+          {msg.recordTheAdvice}
         </Button>
         {kept && (
           <Button look="quiet" onClick={() => put([{ path: ['child', 'advice'], value: null }])}>
-            Remove
+            {msg.remove}
           </Button>
         )}
       </div>

@@ -13,6 +13,7 @@ import { AdviceField } from './AdviceField.tsx'
 import { TextInput } from '../../ui/TextInput.tsx'
 import { DateBox } from '../../ui/DateBox.tsx'
 import { dayPattern, dayText, parseDay } from '../../ui/days.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -31,7 +32,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
   const asksBirth = isYoung || needs.has('child.bornAtWeeks') || needs.has('child.birthMassKg')
   const field = (key: string) => (value: unknown) => put([{ path: ['child', key], value }])
   return (
-    <section aria-label="Age and posture">
+    <section aria-label={msg.ageAndPosture}>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-1">
         <div className="flex flex-wrap items-start gap-4">
           <BirthField
@@ -42,7 +43,7 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
           />
           {child.dateOfBirth === undefined && (
             <QuantityField
-              label="Age, as told"
+              label={msg.ageAsTold}
               unit="months"
               quantity={child.ageMonths}
               draftKey="child.ageMonths"
@@ -54,35 +55,35 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
           {age && <p className="pt-8 text-lg font-bold">{formatAge(middle(age))}</p>}
         </div>
         <Choices
-          legend="Head control"
+          legend={msg.headControl}
           need="child.headControl"
           disabled={isSigned}
           value={child.headControl}
           options={[
-            { id: 'steady', label: 'holds its head steady' },
-            { id: 'none', label: 'not yet' },
+            { id: 'steady', label: msg.holdsItsHeadSteady },
+            { id: 'none', label: msg.notYet },
           ]}
           onChoose={field('headControl')}
         />
         <Choices
-          legend="Medical posture needs"
+          legend={msg.medicalPostureNeeds}
           need="child.needsPostureSpecialist"
           disabled={isSigned}
           value={child.needsPostureSpecialist === undefined ? undefined : child.needsPostureSpecialist ? 'yes' : 'no'}
           options={[
-            { id: 'no', label: 'none' },
-            { id: 'yes', label: 'yes: refer to a specialist' },
+            { id: 'no', label: msg.none },
+            { id: 'yes', label: msg.yesReferToASpecialist },
           ]}
           onChoose={(id) => field('needsPostureSpecialist')(id === 'yes')}
         />
         <Choices
-          legend="Sex, for the growth tables only"
+          legend={msg.sexForTheGrowthTables}
           disabled={isSigned}
           value={child.sex ?? 'unsaid'}
           options={[
-            { id: 'female', label: 'girl' },
-            { id: 'male', label: 'boy' },
-            { id: 'unsaid', label: 'not said' },
+            { id: 'female', label: msg.girl },
+            { id: 'male', label: msg.boy },
+            { id: 'unsaid', label: msg.notSaid },
           ]}
           onChoose={(id) => field('sex')(id === 'unsaid' ? null : id)}
         />
@@ -95,12 +96,12 @@ export function AgeAndPosture({ current, isSigned, needs }: Props) {
               onChange={field('bornAtWeeks')}
             />
             <QuantityField
-              label="Mass at birth"
+              label={msg.massAtBirth}
               unit="kg"
               quantity={child.birthMassKg}
               draftKey="child.birthMassKg"
               defaultPlusMinus={0.05}
-              hint="Under 2.5 kg is low; it is in the child’s book."
+              hint={msg.under25KgIs}
               withSource
               disabled={isSigned}
               onChange={(q: Quantity | null) => field('birthMassKg')(q)}
@@ -126,23 +127,21 @@ function SameChild({ current, isSigned }: Omit<Props, 'needs'>) {
   const put = useFitting((s) => s.put)
   const { identity } = current
   if (identity === undefined || identity.answer !== undefined) return null
-  const what = { dateOfBirth: 'day of birth', ageMonths: 'age', sex: 'sex' }[identity.field]
+  const what = { dateOfBirth: msg.dayOfBirth, ageMonths: 'age', sex: 'sex' }[identity.field]
   const answer = (value: 'corrected' | 'another') => {
     const { at: _at, ...asked } = identity
     put([{ path: ['identity'], value: { ...asked, answer: value } }])
   }
   return (
     <div role="alert" className="mt-4 border-l-4 border-undecided pl-3">
-      <p className="font-semibold">
-        The {what} was {identity.was} and was changed: put right, or another child?
-      </p>
-      <p className="text-sm text-ink-soft">Another child takes away everything measured and seen on the one before.</p>
+      <p className="font-semibold">{msg.theWasAndWasChanged(what, identity.was)}</p>
+      <p className="text-sm text-ink-soft">{msg.anotherChildTakesAwayEverything}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button disabled={isSigned} onClick={() => answer('corrected')}>
-          Put right: the same child
+          {msg.putRightTheSameChild}
         </Button>
         <Button disabled={isSigned} onClick={() => answer('another')}>
-          Another child
+          {msg.anotherChild}
         </Button>
       </div>
     </div>
@@ -158,25 +157,25 @@ interface FieldProps<T> {
 }
 
 const EARLIEST_DAY = '1900-01-01'
-const UNREAD: readonly Fault[] = [{ path: '', message: `must be a day as ${dayPattern()}` }]
+const UNREAD: readonly Fault[] = [{ path: '', message: msg.mustBeADayAs(dayPattern()) }]
 
 function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: string }) {
   const id = useId()
   const [fault, setFault] = useState('')
   const enter = (iso: string | undefined): boolean => {
     const faults = iso === undefined || (iso !== '' && iso < EARLIEST_DAY) ? UNREAD : iso === (value ?? '') ? [] : onChange(iso === '' ? null : iso) // prettier-ignore
-    setFault(faults[0] ? `Day of birth ${faults[0].message}` : '')
+    setFault(faults[0] ? msg.dayOfBirth2(faults[0].message) : '')
     return faults.length === 0
   }
   const typed = useTyped('child.dateOfBirth', (text) => enter(text.trim() === '' ? '' : parseDay(text)))
   return (
     <div className="flex flex-col gap-1" data-need="child.ageMonths">
       <label htmlFor={id} className="text-sm font-semibold text-ink-soft">
-        Day of birth
+        {msg.dayOfBirth3}
       </label>
       <DateBox
         id={id}
-        label="Day of birth"
+        label={msg.dayOfBirth3}
         text={typed.text ?? (value === undefined ? '' : dayText(value))}
         min={EARLIEST_DAY}
         max={today}
@@ -237,9 +236,9 @@ const WeeksField = ({ isPreterm: isEarly, ...props }: FieldProps<number> & { rea
   <WholeField
     {...props}
     draftKey="child.bornAtWeeks"
-    label="Born after, completed weeks of pregnancy"
-    hint={isEarly ? 'Preterm: a specialist’s advice comes first.' : 'A full pregnancy is 40; under 37 is preterm.'}
-    limits="Weeks of pregnancy must be a whole number from 22 to 44"
+    label={msg.bornAfterCompletedWeeksOf}
+    hint={isEarly ? msg.pretermASpecialistsAdviceComes : msg.aFullPregnancyIs40}
+    limits={msg.weeksOfPregnancyMustBe}
   />
 )
 
@@ -247,8 +246,8 @@ const MinutesField = (props: FieldProps<number>) => (
   <WholeField
     {...props}
     draftKey="journeyMinutes"
-    label="Journey ahead, minutes"
-    hint="For the breaks: the very young are not kept long in a shell."
-    limits="The journey must be a whole number of minutes from 1 to 2880"
+    label={msg.journeyAheadMinutes}
+    hint={msg.forTheBreaksTheVery}
+    limits={msg.theJourneyMustBeA}
   />
 )

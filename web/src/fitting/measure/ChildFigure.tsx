@@ -1,4 +1,5 @@
 import { type Child } from '@nimble-anchor/core/child'
+import * as msg from './messages.en.ts'
 
 export type Dimension = 'statureCm' | 'seatedShoulderHeightMm' | 'sittingHeightMm' | 'massKg'
 
@@ -66,7 +67,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
     <svg
       viewBox="0 0 340 440"
       role="img"
-      aria-label="The child, sitting and standing, with the lengths that are measured"
+      aria-label={msg.theChildSittingAndStanding}
       className="graticule mx-auto block w-full max-w-[440px] self-start bg-shoal max-lg:max-h-56 lg:max-h-[calc(100dvh-19rem)]"
     >
       {/* sitting, from the side */}
@@ -150,7 +151,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
           fontWeight="700"
           fill={active === 'massKg' ? 'var(--magenta)' : 'var(--ink)'}
         >
-          {child.massKg === undefined ? 'mass ?' : 'mass'}
+          {child.massKg === undefined ? msg.mass : msg.mass2}
         </text>
       </g>
     </svg>

@@ -20,17 +20,18 @@ import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 import { ShoulderBreadth } from './ShoulderBreadth.tsx'
 import { useSlotStep } from './useSlotStep.ts'
+import * as msg from './messages.en.ts'
 
 const FIELDS: readonly { key: Dimension; side: 'left' | 'right'; label: string; unit: string; scale: number; plusMinus: number; hint: string; instrument?: InstrumentKind }[] = [
-  { key: 'massKg', side: 'left', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: 'Without shoes; say what it wore.', instrument: 'scale' },
-  { key: 'statureCm', side: 'left', label: 'Stature', unit: 'cm', scale: 1, plusMinus: 0.5, hint: 'Lying length under about two years.', instrument: 'height-gauge' },
+  { key: 'massKg', side: 'left', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: msg.withoutShoesSayWhatIt, instrument: 'scale' },
+  { key: 'statureCm', side: 'left', label: msg.stature, unit: 'cm', scale: 1, plusMinus: 0.5, hint: msg.lyingLengthUnderAboutTwo, instrument: 'height-gauge' },
   {
-    key: 'seatedShoulderHeightMm', side: 'right', label: 'Seated shoulder height', unit: 'cm', scale: 0.1, plusMinus: 8,
-    hint: 'From the surface it sits on to the top of the shoulder.',
+    key: 'seatedShoulderHeightMm', side: 'right', label: msg.seatedShoulderHeight, unit: 'cm', scale: 0.1, plusMinus: 8,
+    hint: msg.fromTheSurfaceItSits,
   },
   {
-    key: 'sittingHeightMm', side: 'right', label: 'Sitting height', unit: 'cm', scale: 0.1, plusMinus: 10,
-    hint: 'To the crown; only where the head is close to the edge.',
+    key: 'sittingHeightMm', side: 'right', label: msg.sittingHeight, unit: 'cm', scale: 0.1, plusMinus: 10,
+    hint: msg.toTheCrownOnlyWhere,
   },
 ] // prettier-ignore
 
@@ -67,7 +68,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
   const stepMm = useSlotStep(current)
   const closenessOf = (key: Dimension): string | undefined =>
     key === 'seatedShoulderHeightMm' && stepMm !== undefined
-      ? `Hips back, to the top of the shoulder; within ${formatNumber(stepMm / 50, 1)} cm: the straps here step by ${formatNumber(stepMm / 10, 1)} cm.`
+      ? msg.hipsBackToTheTop(formatNumber(stepMm / 50, 1), formatNumber(stepMm / 10, 1))
       : undefined
   const keep =
     (key: string) =>
@@ -98,7 +99,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
       )}
       {f.key === 'massKg' && child.massKg !== undefined && (
         <Worn
-          label="Weighed in"
+          label={msg.weighedIn}
           value={child.weighedIn ?? 'bare'}
           options={WEIGHED_IN}
           disabled={isSigned}
@@ -107,7 +108,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
       )}
       {f.key === 'statureCm' && child.statureCm !== undefined && (
         <Worn
-          label="Measured in"
+          label={msg.measuredIn}
           value={child.measuredIn ?? 'barefoot'}
           options={MEASURED_IN}
           disabled={isSigned}
@@ -117,14 +118,16 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
       <EstimateNote child={child} dimension={f.key} />
       {outdated.includes(f.key) && (
         <p className="mt-1 border-l-4 border-stale pl-2 text-sm">
-          Measured on {child[f.key]?.on}: by now it may be more, and near a limit it decides nothing.{' '}
+          {msg.measuredOn}
+          {child[f.key]?.on}
+          {msg.byNowItMayBe}{' '}
           {!isSigned && (
             <Button
               look="bare"
               className="min-h-11 font-semibold underline underline-offset-4"
               onClick={() => keep(f.key)({ ...(child[f.key] as Quantity), on: current.today })}
             >
-              Measured again today, the same
+              {msg.measuredAgainTodayTheSame}
             </Button>
           )}
         </p>
@@ -134,24 +137,20 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
   return (
     <div className="grid gap-3 lg:grid-cols-[minmax(0,1fr)_22rem] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
       <section
-        aria-label="The child’s measures"
+        aria-label={msg.theChildsMeasures}
         className="relative min-w-0 rounded-[3px] border border-line bg-sheet lg:min-h-0 tall:lg:overflow-y-auto"
       >
         {/* Always there: what stands under it must not jump when the last thing is measured. */}
         <p className="flex min-h-11 flex-wrap items-center gap-x-2 border-b border-hair px-3 py-1">
           {wanted.length > 0 ? (
             <>
-              <StateMark state="undecided" word="Measure next" />
+              <StateMark state="undecided" word={msg.measureNext} />
               <span>{wanted.join(', ')}</span>
             </>
           ) : (
             <StateMark
               state={current.choice.modeId === undefined ? 'not-started' : 'pass'}
-              word={
-                current.choice.modeId === undefined
-                  ? 'Whatever else a mode needs, it asks for at Choose'
-                  : 'The chosen mode needs nothing more here'
-              }
+              word={current.choice.modeId === undefined ? msg.whateverElseAModeNeeds : msg.theChosenModeNeedsNothing}
             />
           )}
         </p>
@@ -173,7 +172,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
           <div className="flex flex-col gap-3">
             {shown.filter((f) => f.side === 'right').map(field)}
             {idle.length > 0 && (
-              <Fold summary={`Decides nothing yet: ${idle.map((f) => lowerFirst(f.label)).join(', ')}`}>
+              <Fold summary={msg.decidesNothingYet(idle.map((f) => lowerFirst(f.label)).join(', '))}>
                 {idle.map(field)}
               </Fold>
             )}
@@ -190,9 +189,10 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
             to={`/fittings/${id}/growth`}
             className="inline-flex min-h-11 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal"
           >
-            <ChartSpline size={18} aria-hidden="true" /> Growth curves
+            <ChartSpline size={18} aria-hidden="true" />
+            {msg.growthCurves}
           </Link>
-          <Button onClick={() => goTo('choose')}>Go on to Choose</Button>
+          <Button onClick={() => goTo('choose')}>{msg.goOnToChoose}</Button>
         </div>
       </div>
     </div>
@@ -205,9 +205,9 @@ function standingText(child: Child, today: string, key: Dimension): string | und
   const standing = growthStanding(child, today, key)
   if (!standing) return undefined
   const notes = [
-    standing.isBothSexes && 'both sexes',
-    standing.isCorrected && 'by corrected age',
-    standing.isDerived && 'from a derived table, not a published one',
+    standing.isBothSexes && msg.bothSexes,
+    standing.isCorrected && msg.byCorrectedAge,
+    standing.isDerived && msg.fromADerivedTableNot,
   ].filter(Boolean)
   return `${upperFirst(centileText(standing))}${notes.length > 0 ? `, ${notes.join(', ')}` : ''}.`
 }

@@ -2,6 +2,7 @@ import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import type { Fault } from '@nimble-anchor/core/ground'
 import type { Quantity } from '@nimble-anchor/core/quantities'
 import { QuantityField } from '../../ui/QuantityField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -17,13 +18,13 @@ export function ShoulderBreadth({ current, isSigned, onKeep }: Props) {
   if (ride === undefined && !isSettable && child.shoulderBreadthMm === undefined) return null
   return (
     <QuantityField
-      label="Shoulder breadth"
+      label={msg.shoulderBreadth}
       unit="cm"
       scale={0.1}
       quantity={child.shoulderBreadthMm}
       draftKey="child.shoulderBreadthMm"
       defaultPlusMinus={10}
-      hint="Across both shoulders; where a shell is set to a width, or somebody sits beside it."
+      hint={msg.acrossBothShouldersWhereA}
       withSource
       disabled={isSigned}
       onChange={onKeep}

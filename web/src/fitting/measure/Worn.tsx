@@ -4,18 +4,19 @@ import { Fold } from '../../ui/Fold.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { useMedia } from '../../ui/useMedia.ts'
 import type { Dimension } from './ChildFigure.tsx'
+import * as msg from './messages.en.ts'
 
 const takenOff = ({ lo, hi }: { readonly lo: number; readonly hi: number }, unit: string): string =>
-  hi === 0 ? '' : `, less ${formatNumber(lo)} to ${formatNumber(hi)} ${unit}`
+  hi === 0 ? '' : msg.lessTo(formatNumber(lo), formatNumber(hi), unit)
 const { weighedInKg, measuredInCm } = ALLOWANCES
 export const WEIGHED_IN = [
-  { id: 'bare', label: 'weighed bare, or clothes deducted' },
-  { id: 'indoor-clothes', label: `weighed in indoor clothes${takenOff(weighedInKg['indoor-clothes'], 'kg')}` },
-  { id: 'outdoor-clothes', label: `weighed in coat and shoes${takenOff(weighedInKg['outdoor-clothes'], 'kg')}` },
+  { id: 'bare', label: msg.weighedBareOrClothesDeducted },
+  { id: 'indoor-clothes', label: msg.weighedInIndoorClothes(takenOff(weighedInKg['indoor-clothes'], 'kg')) },
+  { id: 'outdoor-clothes', label: msg.weighedInCoatAndShoes(takenOff(weighedInKg['outdoor-clothes'], 'kg')) },
 ]
 export const MEASURED_IN = [
-  { id: 'barefoot', label: 'measured barefoot' },
-  { id: 'shoes', label: `measured in shoes${takenOff(measuredInCm.shoes, 'cm')}` },
+  { id: 'barefoot', label: msg.measuredBarefoot },
+  { id: 'shoes', label: msg.measuredInShoes(takenOff(measuredInCm.shoes, 'cm')) },
 ]
 
 interface WornProps {
@@ -49,7 +50,7 @@ export function EstimateNote({ child, dimension: key }: { readonly child: Child;
   if (!body?.isEstimated) return null
   return (
     <p className="text-sm text-ink-soft">
-      Estimated from the stature until measured: {formatNumber(body.mm.lo / 10)} to {formatNumber(body.mm.hi / 10)} cm.
+      {msg.estimatedFromTheStatureUntil(formatNumber(body.mm.lo / 10), formatNumber(body.mm.hi / 10))}
     </p>
   )
 }

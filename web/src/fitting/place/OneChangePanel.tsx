@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
 import { StateMark } from '../../ui/StateMark.tsx'
 import type { StageProps } from '../stages.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -22,11 +23,11 @@ interface Props {
 }
 
 const KIND_TEXT: Record<OneChange['kind'], string> = {
-  place: 'Another place',
-  route: 'Another route',
+  place: msg.anotherPlace,
+  route: msg.anotherRoute,
   mode: 'Another mode of this restraint',
-  vehicle: 'Another car',
-  restraint: 'Another restraint',
+  vehicle: msg.anotherCar,
+  restraint: msg.anotherRestraint,
 }
 const SHOWN = 5
 
@@ -62,13 +63,8 @@ export function OneChangePanel({ current, wanted, isNowhere, catalogue, isSigned
   if (!changes) return null
   const shown = showsAll ? changes : changes.slice(0, SHOWN)
   return (
-    <Panel title={isNowhere ? 'No place of this car holds: one change that would' : 'One change that would hold'}>
-      {changes.length === 0 && (
-        <p>
-          No single change helps: no other place, route, car of the pool or restraint on the shelf takes this child
-          here. Change two things, or stop and ask.
-        </p>
-      )}
+    <Panel title={isNowhere ? msg.noPlaceOfThisCar : msg.oneChangeThatWouldHold}>
+      {changes.length === 0 && <p>{msg.noSingleChangeHelpsNo}</p>}
       <ul className="-my-1 divide-y divide-hair">
         {shown.map((change) => (
           <li
@@ -82,20 +78,20 @@ export function OneChangePanel({ current, wanted, isNowhere, catalogue, isSigned
               <span className="min-w-0">
                 <span className="block text-sm font-semibold text-ink-soft">
                   {KIND_TEXT[change.kind]}
-                  {change.decision === 'undecided' && ', if what is not known yet holds'}
-                  {change.isAdvisedAgainst && ', which your profile advises against'}
+                  {change.decision === 'undecided' && msg.ifWhatIsNotKnown}
+                  {change.isAdvisedAgainst && msg.whichYourProfileAdvisesAgainst}
                 </span>
                 <span className="block font-bold">{changeText(change)}</span>
               </span>
             </span>
             {!isSigned && (
               <Button
-                aria-label={`Change to this: ${changeText(change)}`}
+                aria-label={msg.changeToThis2(changeText(change))}
                 onClick={() => {
                   if (put(putsForChange(current, change)).length === 0 && change.decision === 'pass') goTo('set-up')
                 }}
               >
-                Change to this
+                {msg.changeToThis}
               </Button>
             )}
           </li>
@@ -103,7 +99,7 @@ export function OneChangePanel({ current, wanted, isNowhere, catalogue, isSigned
       </ul>
       {changes.length > SHOWN && (
         <Button look="quiet" onClick={() => setShowsAll(!showsAll)}>
-          {showsAll ? 'Show fewer' : `Show all ${changes.length}`}
+          {showsAll ? msg.showFewer : msg.showAll(changes.length)}
         </Button>
       )}
     </Panel>

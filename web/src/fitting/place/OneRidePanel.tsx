@@ -17,6 +17,7 @@ import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
 import { upperFirst } from '../../ui/words.ts'
+import * as msg from './messages.en.ts'
 
 const placeLabel = (id: OneRidePlace): string => upperFirst(id.replace('-', ' '))
 /** More would not be the shortest way any more. */
@@ -27,8 +28,8 @@ export function OneRidePanel({ current, onTaken }: { readonly current: Case; rea
   const [isOpen, setOpen] = useState(false)
   return (
     <>
-      <Button onClick={() => setOpen(true)}>A car in no catalogue, for one ride</Button>
-      <Dialog open={isOpen} onOpenChange={setOpen} title="One ride in an unknown car" isWide>
+      <Button onClick={() => setOpen(true)}>{msg.aCarInNoCatalogue}</Button>
+      <Dialog open={isOpen} onOpenChange={setOpen} title={msg.oneRideInAnUnknown} isWide>
         <Ways
           current={current}
           onTaken={() => {
@@ -56,33 +57,25 @@ function Ways({ current, onTaken }: { readonly current: Case; readonly onTaken: 
   }
   return (
     <>
-      <p>
-        Nothing of this car is taken for known. Each way says what has to be found out at the car before it can pass;
-        the one with the fewest readings stands first.
-      </p>
+      <p>{msg.nothingOfThisCarIs}</p>
       <div className="my-3 grid max-w-md grid-cols-2 gap-3">
         <SelectField
-          label="Place"
+          label={msg.place}
           value={place}
           options={ONE_RIDE_PLACES.map((id) => ({ id, label: placeLabel(id) }))}
           onChange={(id) => setPlace(id as OneRidePlace)}
         />
         <SelectField
-          label="The driver sits"
+          label={msg.theDriverSits}
           value={driverSide}
           options={[
-            { id: 'right', label: 'on the right' },
-            { id: 'left', label: 'on the left' },
+            { id: 'right', label: msg.onTheRight },
+            { id: 'left', label: msg.onTheLeft },
           ]}
           onChange={(id) => setDriverSide(id as Vehicle['driverSide'])}
         />
       </div>
-      {ways.length === 0 && (
-        <p className="font-semibold">
-          Nothing on the shelf can be proved for this child in an unknown car. Use a car that is in the catalogue, or
-          ask a fitter.
-        </p>
-      )}
+      {ways.length === 0 && <p className="font-semibold">{msg.nothingOnTheShelfCan}</p>}
       <ol className="divide-y divide-hair border-y border-hair">
         {ways.slice(0, SHOWN).map((way) => {
           const { model, mode, unit } = way.item
@@ -95,15 +88,15 @@ function Ways({ current, onTaken }: { readonly current: Case; readonly onTaken: 
                   <b>{name}</b>
                   <span className="block text-ink-soft">
                     {way.route.label}
-                    {unit && `, unit ${unit.serial}`}
+                    {unit && msg.unit(unit.serial)}
                   </span>
                 </p>
-                <Button aria-label={`Take this way: ${name}, ${way.route.label}`} onClick={() => take(way)}>
-                  Take this way
+                <Button aria-label={msg.takeThisWay2(name, way.route.label)} onClick={() => take(way)}>
+                  {msg.takeThisWay}
                 </Button>
               </div>
               <p className="text-sm">
-                <b>{readings.length} readings:</b> {readings.join(', ')}.
+                <b>{msg.readings(readings.length)}</b> {readings.join(', ')}.
               </p>
             </li>
           )

@@ -3,73 +3,74 @@ import type { SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { useFitting } from '../../session/fitting.ts'
 import { Panel } from '../../ui/Panel.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly position: SeatingPosition
   readonly isSigned: boolean
 }
 
-const UNKNOWN = { id: '', label: 'not known' }
+const UNKNOWN = { id: '', label: msg.notKnown }
 const GROUPS = ['0', '0+', 'I', 'II', 'III'] as const
 type Option = { readonly id: string; readonly label: string }
 
 const FLOOR: readonly Option[] = [
-  { id: 'solid', label: 'solid' },
-  { id: 'box-not-allowed', label: 'storage box, may not bear a leg' },
-  { id: 'box-allowed-when-propped', label: 'storage box, allowed filled or propped' },
-  { id: 'none', label: 'no floor for a leg' },
+  { id: 'solid', label: msg.solid },
+  { id: 'box-not-allowed', label: msg.storageBoxMayNotBear },
+  { id: 'box-allowed-when-propped', label: msg.storageBoxAllowedFilledOr },
+  { id: 'none', label: msg.noFloorForALeg },
 ]
 const BELT: readonly Option[] = [
-  { id: 'three-point', label: 'three-point' },
-  { id: 'lap', label: 'lap only' },
-  { id: 'none', label: 'none' },
+  { id: 'three-point', label: msg.threePoint },
+  { id: 'lap', label: msg.lapOnly },
+  { id: 'none', label: msg.none },
 ]
 const BARS: readonly Option[] = [
-  { id: 'visible', label: 'yes, visible' },
-  { id: 'recessed', label: 'yes, recessed' },
-  { id: 'none', label: 'none' },
+  { id: 'visible', label: msg.yesVisible },
+  { id: 'recessed', label: msg.yesRecessed },
+  { id: 'none', label: msg.none },
 ]
 const TETHER: readonly Option[] = [
-  { id: 'seat-back', label: 'seat back' },
-  { id: 'shelf', label: 'shelf' },
-  { id: 'load-floor', label: 'load floor' },
-  { id: 'roof', label: 'roof' },
-  { id: 'under-seat', label: 'under the seat' },
-  { id: 'none', label: 'none: rings are for luggage' },
+  { id: 'seat-back', label: msg.seatBack },
+  { id: 'shelf', label: msg.shelf },
+  { id: 'load-floor', label: msg.loadFloor },
+  { id: 'roof', label: msg.roof },
+  { id: 'under-seat', label: msg.underTheSeat },
+  { id: 'none', label: msg.noneRingsAreForLuggage },
 ]
 const AIRBAG: readonly Option[] = [
-  { id: 'none', label: 'none' },
-  { id: 'can-be-switched-off', label: 'can be switched off' },
-  { id: 'cannot-be-switched-off', label: 'cannot be switched off' },
-  { id: 'automatic', label: 'switches itself by weight' },
+  { id: 'none', label: msg.none },
+  { id: 'can-be-switched-off', label: msg.canBeSwitchedOff },
+  { id: 'cannot-be-switched-off', label: msg.cannotBeSwitchedOff },
+  { id: 'automatic', label: msg.switchesItselfByWeight },
 ]
 const RETRACTOR: readonly Option[] = [
-  { id: 'emergency-locking', label: 'locks only in a crash' },
-  { id: 'switchable', label: 'switchable: pulled right out it ratchets' },
-  { id: 'static', label: 'static: tightened by hand' },
+  { id: 'emergency-locking', label: msg.locksOnlyInACrash },
+  { id: 'switchable', label: msg.switchablePulledRightOutIt },
+  { id: 'static', label: msg.staticTightenedByHand },
 ]
 const HEAD_RESTRAINT: readonly Option[] = ['none', 'removable', 'adjustable', 'fixed'].map((id) => ({ id, label: id }))
 const SLIDES: readonly Option[] = [
-  { id: 'no', label: 'no' },
-  { id: 'free', label: 'yes; the handbook asks for no setting' },
-  { id: 'back', label: 'yes; fully back, says the handbook' },
+  { id: 'no', label: msg.no },
+  { id: 'free', label: msg.yesTheHandbookAsksFor },
+  { id: 'back', label: msg.yesFullyBackSaysThe },
 ]
 const FACING: readonly Option[] = [
-  { id: 'forward', label: 'forward' },
-  { id: 'rearward', label: 'rearward' },
-  { id: 'sideways', label: 'to the side' },
+  { id: 'forward', label: msg.forward },
+  { id: 'rearward', label: msg.rearward },
+  { id: 'sideways', label: msg.toTheSide },
 ]
 const AIRBAG_WORD: readonly Option[] = ['on', 'off', 'either'].map((id) => ({ id, label: id }))
 const YES_NO: readonly Option[] = [
-  { id: 'yes', label: 'yes' },
-  { id: 'no', label: 'no' },
+  { id: 'yes', label: msg.yes },
+  { id: 'no', label: msg.no },
 ]
 const POINT: readonly Option[] = [
-  { id: 'fixed-runner', label: 'fixed runner' },
-  { id: 'moving-frame', label: 'moving frame' },
+  { id: 'fixed-runner', label: msg.fixedRunner },
+  { id: 'moving-frame', label: msg.movingFrame },
   { id: 'ring', label: 'ring' },
-  { id: 'seat-leg', label: 'metal seat leg' },
-  { id: 'boxed-in', label: 'boxed in: none' },
+  { id: 'seat-leg', label: msg.metalSeatLeg },
+  { id: 'boxed-in', label: msg.boxedInNone },
 ]
 const LETTERS = ['U', 'UF', 'L', 'B', 'X'].map((id) => ({ id, label: id }))
 
@@ -139,7 +140,7 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
         path: ['vehicle', p.id, 'slidingTrack'],
         value:
           id === 'free' || id === 'back'
-            ? { ...p.slidingTrack, handbookSetting: id === 'back' ? 'Fully back under a restraint.' : '' }
+            ? { ...p.slidingTrack, handbookSetting: id === 'back' ? msg.fullyBackUnderARestraint : '' }
             : null,
       },
       { path: ['vehicle', p.id, 'without'], value: value.length === 0 ? null : value },
@@ -151,35 +152,30 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
   }
 
   return (
-    <Panel title={`What is known of ${p.label}`}>
+    <Panel title={msg.whatIsKnownOf(p.label)}>
       {p.note !== undefined && <p className="mb-3 border-l-4 border-buff pl-3">{p.note}</p>}
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
-        {pick('Floor under a leg', p.floor?.kind, FLOOR, setKey('floor', 'kind', p.floor))}
-        {pick('Belt', p.belt?.kind, BELT, setKey('belt', 'kind', p.belt))}
-        {pick('ISOFIX bars', p.isofix?.bars, BARS, setKey('isofix', 'bars', p.isofix))}
-        {pick('Tether anchorage', p.tether?.where, TETHER, setKey('tether', 'where', p.tether))}
-        {pick('Frontal airbag', p.frontAirbag, AIRBAG, (id) => set('frontAirbag', id === '' ? null : id))}
+        {pick(msg.floorUnderALeg, p.floor?.kind, FLOOR, setKey('floor', 'kind', p.floor))}
+        {pick(msg.belt, p.belt?.kind, BELT, setKey('belt', 'kind', p.belt))}
+        {pick(msg.isofixBars, p.isofix?.bars, BARS, setKey('isofix', 'bars', p.isofix))}
+        {pick(msg.tetherAnchorage, p.tether?.where, TETHER, setKey('tether', 'where', p.tether))}
+        {pick(msg.frontalAirbag, p.frontAirbag, AIRBAG, (id) => set('frontAirbag', id === '' ? null : id))}
         {pick(
-          'Belt retractor',
+          msg.beltRetractor,
           p.belt?.retractor,
           RETRACTOR,
           (id) => p.belt && set('belt', id === '' ? without(p.belt, 'retractor') : { ...p.belt, retractor: id }),
         )}
-        {pick('Vehicle head restraint', p.headRestraint, HEAD_RESTRAINT, (id) =>
+        {pick(msg.vehicleHeadRestraint, p.headRestraint, HEAD_RESTRAINT, (id) =>
           set('headRestraint', id === '' ? null : id),
         )}
-        {pick('Seat slides', slides(p), SLIDES, setSlides)}
-        {pick('Seat faces', p.facing, FACING, (id) => set('facing', id === '' ? null : id))}
+        {pick(msg.seatSlides, slides(p), SLIDES, setSlides)}
+        {pick(msg.seatFaces, p.facing, FACING, (id) => set('facing', id === '' ? null : id))}
         {p.row === 1 &&
-          pick(
-            'Handbook: airbag before a forward child',
-            handbook.forwardAirbag,
-            AIRBAG_WORD,
-            setLetter('forwardAirbag'),
-          )}
+          pick(msg.handbookAirbagBeforeAForward, handbook.forwardAirbag, AIRBAG_WORD, setLetter('forwardAirbag'))}
         {p.frontAirbag === 'automatic' &&
           pick(
-            'Handbook: cut-off by weight counts as off',
+            msg.handbookCutOffByWeight,
             handbook.automaticCutOffCounts === undefined ? undefined : handbook.automaticCutOffCounts ? 'yes' : 'no',
             YES_NO,
             (id) =>
@@ -190,10 +186,10 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
                   : { ...handbook, automaticCutOffCounts: id === 'yes' },
               ),
           )}
-        {pick('Lower tether point, left', point('left'), POINT, setPoint('left'))}
-        {pick('Lower tether point, right', point('right'), POINT, setPoint('right'))}
+        {pick(msg.lowerTetherPointLeft, point('left'), POINT, setPoint('left'))}
+        {pick(msg.lowerTetherPointRight, point('right'), POINT, setPoint('right'))}
       </div>
-      <h3 className="mt-4 mb-1 font-bold">Handbook letters</h3>
+      <h3 className="mt-4 mb-1 font-bold">{msg.handbookLetters}</h3>
       <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
         {GROUPS.map((g) => (
           <div key={g}>{pick(`Group ${g}`, handbook.beltGroups?.[g], LETTERS, setGroup(g))}</div>
@@ -213,7 +209,8 @@ export function PlaceFacts({ position: p, isSigned }: Props) {
       </div>
       {handbook.fixtures !== undefined && (
         <p className="mt-2 text-sm text-ink-soft">
-          Envelopes listed: {handbook.fixtures.length === 0 ? 'none' : handbook.fixtures.join(', ')}
+          {msg.envelopesListed}
+          {handbook.fixtures.length === 0 ? msg.none : handbook.fixtures.join(', ')}
         </p>
       )}
     </Panel>

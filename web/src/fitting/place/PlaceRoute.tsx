@@ -6,6 +6,7 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import { lowerFirst } from '../../ui/words.ts'
 import { FindingRow } from '../../findings/Ledger.tsx'
 import type { StageProps } from '../stages.ts'
+import * as msg from './messages.en.ts'
 
 interface UseProps {
   readonly match: PlaceRouteMatch
@@ -23,16 +24,16 @@ export function UseBar({ match, placeLabel, isChosen, isSigned, onUse, onOnward 
     <div className="no-print sticky bottom-0 flex items-center justify-end gap-3 border-t border-line bg-sheet p-2">
       {isChosen ? (
         <>
-          <StateMark state="pass" word="Chosen" />
-          <Button onClick={onOnward}>Go on to Set up</Button>
+          <StateMark state="pass" word={msg.chosen} />
+          <Button onClick={onOnward}>{msg.goOnToSetUp}</Button>
         </>
       ) : (
         <Button
           look={match.decision === 'pass' ? 'main' : 'plain'}
-          aria-label={`Use this place: ${placeLabel}, ${match.route.label}`}
+          aria-label={msg.useThisPlace2(placeLabel, match.route.label)}
           onClick={onUse}
         >
-          Use this place
+          {msg.useThisPlace}
         </Button>
       )}
     </div>
@@ -69,7 +70,7 @@ export function RouteFindings({ match, isNamed, budget, goTo }: RouteProps) {
             <Fold
               isRow
               triggerClassName="px-3 py-2 text-sm text-ink-soft hover:bg-shoal"
-              summary={`${held.length} ${held.length === 1 ? 'rule holds' : 'rules hold'}: ${held.map((f) => lowerFirst(titleOf(f.rule))).join(', ')}.`}
+              summary={`${held.length} ${held.length === 1 ? msg.ruleHolds : msg.rulesHold}: ${held.map((f) => lowerFirst(titleOf(f.rule))).join(', ')}.`}
             >
               <ul className="divide-y divide-hair border-t border-hair">
                 {held.map((f) => (

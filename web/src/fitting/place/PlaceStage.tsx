@@ -26,6 +26,7 @@ import { OneRidePanel } from './OneRidePanel.tsx'
 import { RouteFindings, UseBar } from './PlaceRoute.tsx'
 import { PlaceFacts } from './PlaceFacts.tsx'
 import { Fold } from '../../ui/Fold.tsx'
+import * as msg from './messages.en.ts'
 
 const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
 
@@ -82,12 +83,12 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
 
   const chooseCar = (
     <SelectField
-      label="Car"
+      label={msg.car}
       hidesLabel
       className="min-w-40 flex-1"
       value={vehicle?.id ?? ''}
       options={[
-        ...(vehicle ? [] : [{ id: '', label: 'Choose a car' }]),
+        ...(vehicle ? [] : [{ id: '', label: msg.chooseACar }]),
         ...(vehicle && !catalogue?.vehicles?.some((v) => v.id === vehicle.id)
           ? [{ id: vehicle.id, label: vehicleName(vehicle) }]
           : []),
@@ -112,13 +113,13 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
   return (
     <div className="grid gap-3 lg:grid-cols-[23rem_minmax(0,1fr)] tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]">
       <section
-        aria-label="The car"
+        aria-label={msg.theCar}
         className="flex min-h-0 flex-col rounded-[3px] border border-line bg-sheet tall:lg:overflow-y-auto"
       >
         {!isSigned && (
           <div className="flex flex-wrap items-end gap-x-3 gap-y-1 p-2.5">
             {isNarrow && vehicle ? (
-              <Fold className="w-full" summary="Another car">
+              <Fold className="w-full" summary={msg.anotherCar}>
                 {chooseCar}
               </Fold>
             ) : (
@@ -128,9 +129,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
             <OneRidePanel current={current} onTaken={() => setPicked(undefined)} />
           </div>
         )}
-        {!vehicle && (
-          <p className="p-3 text-ink-soft">Each place of the car is then judged for the chosen restraint.</p>
-        )}
+        {!vehicle && <p className="p-3 text-ink-soft">{msg.eachPlaceOfTheCar}</p>}
         {vehicle && (
           <>
             <div className="mx-auto w-full max-w-72 px-2 max-lg:max-w-64">
@@ -152,7 +151,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
                 onSelect={setPicked}
               />
             </div>
-            <Fold className="px-3 pb-1 text-sm" summary="What the marks mean">
+            <Fold className="px-3 pb-1 text-sm" summary={msg.whatTheMarksMean}>
               <PlanLegend />
             </Fold>
           </>
@@ -164,14 +163,14 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
           <ManualQuestions current={current} assessment={assessment} isSigned={isSigned} of="route" />
           {!mode && (
             <p className="m-3 border-l-4 border-line pl-3">
-              Choose a restraint mode first; then each place says whether it fits.{' '}
+              {msg.chooseARestraintModeFirst}{' '}
               <Button look="bare" className="min-h-11 underline underline-offset-4" onClick={() => goTo('choose')}>
-                Open Choose
+                {msg.openChoose}
               </Button>
             </p>
           )}
           {vehicle && (
-            <ul aria-label="Places" className="divide-y divide-hair">
+            <ul aria-label={msg.places} className="divide-y divide-hair">
               {vehicle.positions
                 .filter((p) => !p.isDriverSeat)
                 .map((p) => {
@@ -187,7 +186,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
                         {match && <StateMark state={match.decision} size={14} />}
                         <span className={`shrink-0 ${p.id === selected ? 'font-bold' : ''}`}>
                           {p.label}
-                          {p.id === current.choice.positionId && <span className="font-normal"> · chosen</span>}
+                          {p.id === current.choice.positionId && <span className="font-normal">{msg.chosen2}</span>}
                         </span>
                         <span className="min-w-0 text-sm text-ink-soft lg:truncate">{match && placeLine(match)}</span>
                       </Button>
@@ -200,14 +199,14 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
             <div className="flex flex-wrap items-center justify-between gap-x-3 border-y border-line bg-shoal px-3">
               <h2 className="py-1.5 text-lg font-bold">{selectedPosition.label}</h2>
               <Button look="quiet" className="px-2!" onClick={() => setFacts(true)}>
-                Facts of this place
+                {msg.factsOfThisPlace}
               </Button>
             </div>
           )}
           {selectedMatch && usable.length > 1 && atRoute && (
             <div className="px-3 pt-2">
               <Choices
-                legend="By which route"
+                legend={msg.byWhichRoute}
                 hideLegend
                 value={atRoute.route.id}
                 options={usable.map((r) => ({
@@ -268,7 +267,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
       <Dialog
         open={facts && selectedPosition !== undefined}
         onOpenChange={setFacts}
-        title={selectedPosition ? `Facts of ${lowerFirst(selectedPosition.label)}` : ''}
+        title={selectedPosition ? msg.factsOf(lowerFirst(selectedPosition.label)) : ''}
         asDrawer
       >
         {selectedPosition && (
@@ -295,7 +294,7 @@ function placeLine(match: PlaceMatch): string {
   const [route] = match.routes.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])
   const worst = route?.findings[0]
   if (!route || !worst) return ''
-  return worst.outcome.kind === 'pass' ? `Holds: ${route.route.label}.` : reasonOf(worst.outcome)
+  return worst.outcome.kind === 'pass' ? msg.holds(route.route.label) : reasonOf(worst.outcome)
 }
 
 /** How much the chosen restraint would ask at a place, before anything is carried to the car. */

@@ -21,6 +21,7 @@ import { ThumbPad } from './ThumbPad.tsx'
 import { useGoesOn } from './useGoesOn.ts'
 import { useWakeLock } from './useWakeLock.ts'
 import { Button } from '../../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly steps: readonly Step[]
@@ -132,18 +133,20 @@ export function BayView(props: Props) {
           <header className="border-b-3 border-double border-line bg-sheet px-3 py-1.5">
             <div className="flex items-center justify-between gap-2">
               <p className="leading-tight">
-                Step <b>{steps.indexOf(step) + 1}</b> of {steps.length}
+                {msg.step}
+                <b>{steps.indexOf(step) + 1}</b>
+                {msg.ofWord(steps.length)}
                 <span className="block text-sm font-semibold">
                   <StateMark state={VERDICT_MARK[assessment.verdict]} word={VERDICT_TEXT[assessment.verdict]} />
                 </span>
-                {staysOn && <span className="sr-only">screen stays on</span>}
+                {staysOn && <span className="sr-only">{msg.screenStaysOn}</span>}
               </p>
               <div className="flex gap-1.5">
                 {canSpeak() && (
                   <Button
                     look="bare"
                     aria-pressed={isSpoken}
-                    aria-label="Read steps aloud"
+                    aria-label={msg.readStepsAloud}
                     className={round}
                     onClick={() => {
                       if (isSpoken) window.speechSynthesis.cancel()
@@ -154,11 +157,11 @@ export function BayView(props: Props) {
                   </Button>
                 )}
                 {!isSigned && (
-                  <Button look="bare" aria-label="Undo the last entry" className={round} onClick={() => void undo()}>
+                  <Button look="bare" aria-label={msg.undoTheLastEntry} className={round} onClick={() => void undo()}>
                     <Undo2 size={22} aria-hidden="true" />
                   </Button>
                 )}
-                <Radix.Close aria-label="Close" className={round}>
+                <Radix.Close aria-label={msg.close} className={round}>
                   <X size={22} aria-hidden="true" />
                 </Radix.Close>
               </div>
@@ -208,14 +211,15 @@ export function BayView(props: Props) {
               </div>
             </div>
           </div>
-          <nav aria-label="Steps" className="grid grid-cols-[1fr_2fr] gap-2 border-t border-line bg-sheet p-2">
+          <nav aria-label={msg.steps} className="grid grid-cols-[1fr_2fr] gap-2 border-t border-line bg-sheet p-2">
             <Button
               look="bare"
               className="inline-flex min-h-14 items-center justify-center gap-1 rounded-[3px] border border-ink bg-sheet text-lg font-bold disabled:border-hair disabled:text-ink-soft"
               disabled={at === 0}
               onClick={() => go(-1)}
             >
-              <ChevronLeft aria-hidden="true" /> Back
+              <ChevronLeft aria-hidden="true" />
+              {msg.back}
             </Button>
             <Button
               look="bare"
@@ -229,7 +233,7 @@ export function BayView(props: Props) {
                 onEnd()
               }}
             >
-              {isAtEnd ? onward : isNext ? 'Next' : 'Leave it open'} <ChevronRight aria-hidden="true" />
+              {isAtEnd ? onward : isNext ? msg.next : msg.leaveItOpen} <ChevronRight aria-hidden="true" />
             </Button>
           </nav>
         </Radix.Content>
@@ -249,7 +253,7 @@ function Figures({ id, value }: { readonly id: CheckId; readonly value: number |
   if (!isShown)
     return (
       <Button look="quiet" className="mt-2 px-0!" onClick={() => setAsked(true)}>
-        Read off a figure
+        {msg.readOffAFigure}
       </Button>
     )
   return (

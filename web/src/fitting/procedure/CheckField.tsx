@@ -25,6 +25,7 @@ import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import type { CheckPart } from './bayPages.ts'
 import { Ticks } from './Ticks.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly id: CheckId
@@ -95,21 +96,21 @@ export function CheckField(props: Props) {
           <span className="font-bold">{label}</span>{' '}
           <span id={howId} className="text-sm text-ink-soft">
             {part !== 'before' && checkHow(id)}
-            {limit !== undefined && <span className="font-semibold text-ink"> Limit: {limit}.</span>}
+            {limit !== undefined && <span className="font-semibold text-ink">{msg.limit(limit)}</span>}
           </span>
         </p>
       </div>
       {isStale && (
         <p className="mb-1 text-sm font-semibold text-stale">
-          Again: {staleBecause} after it was checked.
-          {option !== undefined && !isSigned && ` It was: ${optionLabel(id, option)}.`}
+          {msg.againAfterItWasChecked(staleBecause)}
+          {option !== undefined && !isSigned && msg.itWas(optionLabel(id, option))}
         </p>
       )}
       {check.kind === 'number' ? (
         <div className="flex flex-wrap items-start gap-2">
           {answersOf(id).length > 0 && (
             <Choices
-              legend={`${label}, without a figure`}
+              legend={msg.withoutAFigure(label)}
               hideLegend
               describedBy={howId}
               disabled={isSigned}
@@ -123,7 +124,7 @@ export function CheckField(props: Props) {
           )}
           {!hasPad && (
             <QuantityField
-              label={isStale ? `${label}, again` : label}
+              label={isStale ? msg.again(label) : label}
               unit={check.unit}
               hidesLabel
               draftKey={`readings.${id}`}
@@ -147,7 +148,7 @@ export function CheckField(props: Props) {
         <div className="flex flex-col gap-2">
           {check.notesBefore === true && part !== 'after' && (
             <Choices
-              legend="Before, it showed"
+              legend={msg.beforeItShowed}
               disabled={isSigned}
               value={isStale ? undefined : reading?.before}
               options={check.options
@@ -170,9 +171,9 @@ export function CheckField(props: Props) {
               )}
               {check.isProof === true && (!isSigned || sensed.length > 0) && (
                 <fieldset disabled={isSigned} className="-mb-1.5 flex flex-wrap items-center gap-x-3 text-sm">
-                  <legend className="sr-only">{label}, how it was noticed</legend>
+                  <legend className="sr-only">{msg.howItWasNoticed(label)}</legend>
                   <span aria-hidden="true" className="text-ink-soft">
-                    noticed:
+                    {msg.noticed}
                   </span>
                   {SENSES.map((sense) => (
                     <CheckBox
@@ -191,7 +192,7 @@ export function CheckField(props: Props) {
                 </fieldset>
               )}
               <Choices
-                legend={check.notesBefore === true && part === undefined ? 'Now' : label}
+                legend={check.notesBefore === true && part === undefined ? msg.now : label}
                 hideLegend={check.notesBefore !== true || part !== undefined}
                 describedBy={howId}
                 disabled={isSigned}
@@ -214,7 +215,7 @@ export function CheckField(props: Props) {
               />
               {maySlip && (
                 <CheckBox className="text-sm" checked={isSlip} onChange={setSlip}>
-                  A slip of the finger: my next answer puts it right, nothing was done again
+                  {msg.aSlipOfTheFinger}
                 </CheckBox>
               )}
             </>

@@ -20,6 +20,7 @@ import { RedoNote, StepList } from './StepList.tsx'
 import { putsForDone } from './StepParts.tsx'
 import { stepMark } from './stepState.ts'
 import { useGoesOn } from './useGoesOn.ts'
+import * as msg from './messages.en.ts'
 
 interface Props extends StageProps {
   readonly stage: 'attach' | 'child-in'
@@ -107,26 +108,26 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
       register([
         {
           id: 'bay-view',
-          label: 'Bay view: one step, large',
-          group: 'Do',
+          label: msg.bayViewOneStepLarge,
+          group: msg.doWord,
           key: 'o',
           run: () => setBay({ at: undefined }),
         },
-        { id: 'next-step', label: 'Next step', group: 'Do', key: 'j', run: () => latestLeaf.current(1) },
-        { id: 'step-before', label: 'The step before', group: 'Do', key: 'k', run: () => latestLeaf.current(-1) },
+        { id: 'next-step', label: msg.nextStep, group: msg.doWord, key: 'j', run: () => latestLeaf.current(1) },
+        { id: 'step-before', label: msg.theStepBefore, group: msg.doWord, key: 'k', run: () => latestLeaf.current(-1) },
       ]),
     [register],
   )
   if (!subject) {
     const hasMode = current.choice.modeId !== undefined
     return (
-      <Panel title={stage === 'attach' ? 'Attach' : 'Child in'}>
+      <Panel title={stage === 'attach' ? 'Attach' : msg.childIn}>
         <p>
-          The steps are made for one mode, place and route. {hasMode ? 'Choose the place' : 'Choose the restraint mode'}{' '}
-          first.
+          {msg.theStepsAreMadeFor}
+          {hasMode ? msg.chooseThePlace : msg.chooseTheRestraintMode} {msg.first}
         </p>
         <Button look="main" className="mt-3" onClick={() => goTo(hasMode ? 'place' : 'choose')}>
-          {hasMode ? 'Open Place' : 'Open Choose'}
+          {hasMode ? msg.openPlace : msg.openChoose}
         </Button>
       </Panel>
     )
@@ -136,7 +137,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   const mark = stepMark(step, marks, done)
   const isAnswered = mark === 'pass' || (step.checks.length === 0 && step.pair === undefined)
   const after = steps[at + 1]
-  const onward = after ? stepName(after) : next === 'child-in' ? 'Child in' : 'Hand over'
+  const onward = after ? stepName(after) : next === 'child-in' ? msg.childIn : msg.handOver
   return (
     <>
       {bay && (
@@ -149,7 +150,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
           marks={marks}
           done={done}
           isSigned={isSigned}
-          onward={next === 'child-in' ? 'On to Child in' : 'To the verdict'}
+          onward={next === 'child-in' ? msg.onToChildIn : msg.toTheVerdict}
           onEnd={() => {
             setBay(null)
             if (next === 'child-in') void navigate('../child-in', { relative: 'path', state: { bay: true } })
@@ -171,7 +172,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
               className="ml-auto px-2!"
               onClick={() => setBay({ at: isNarrow ? undefined : step.id })}
             >
-              Bay view
+              {msg.bayView}
             </Button>
           </div>
         </div>
@@ -201,15 +202,16 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
               />
             </div>
             <nav
-              aria-label="From step to step"
+              aria-label={msg.fromStepToStep}
               className="no-print flex items-center justify-between gap-2 border-t border-line bg-sheet p-2"
             >
               <Button disabled={at === 0} onClick={() => leaf(-1)}>
-                <ChevronLeft size={18} aria-hidden="true" /> Back
+                <ChevronLeft size={18} aria-hidden="true" />
+                {msg.back}
               </Button>
               <Button look={isAnswered && leadsWithin(assessment, stage) ? 'main' : 'plain'} onClick={goOn}>
                 <span className="max-w-72 truncate">
-                  {isAnswered ? 'Next' : 'Leave it open'}: {onward}
+                  {isAnswered ? msg.next : msg.leaveItOpen}: {onward}
                 </span>
                 <ChevronRight size={18} aria-hidden="true" />
               </Button>
@@ -229,7 +231,7 @@ function Moved({ disturbances }: { readonly disturbances: readonly Disturbance[]
     <Popover.Root open={isOpen} onOpenChange={setOpen}>
       <Popover.Trigger asChild>
         <Button look="quiet" className="px-2!">
-          Something moved
+          {msg.somethingMoved}
         </Button>
       </Popover.Trigger>
       <Popover.Portal>
@@ -237,10 +239,10 @@ function Moved({ disturbances }: { readonly disturbances: readonly Disturbance[]
           side="top"
           align="start"
           collisionPadding={8}
-          aria-label="Something changed after it was checked"
+          aria-label={msg.somethingChangedAfterItWas}
           className="z-60 max-w-md rounded-[3px] border-2 border-ink bg-sheet p-3 text-ink"
         >
-          <p className="mb-2 text-sm text-ink-soft">Note it here: every check that depended on it is asked again.</p>
+          <p className="mb-2 text-sm text-ink-soft">{msg.noteItHereEveryCheck}</p>
           <div className="flex flex-wrap gap-2">
             {disturbances.map((d) => (
               <Button

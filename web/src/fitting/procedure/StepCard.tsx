@@ -10,6 +10,7 @@ import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import { StepChecks } from './StepChecks.tsx'
 import { saysOf, StepDone, StepNotes, StepProofs } from './StepParts.tsx'
 import { stepMark } from './stepState.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly step: Step
@@ -42,11 +43,11 @@ export function StepCard({ step, number, of, subject, current, assessment, marks
           >
             <span className="font-light text-ink-soft">
               {number}
-              <span className="sr-only"> of {of}</span>
+              <span className="sr-only">{msg.ofWord(of)}</span>
             </span>
             {step.title}
             {mark !== undefined && <StateMark state={mark} size={16} />}
-            {step.byMaker && <span className="text-sm font-normal text-ink-soft">maker’s words</span>}
+            {step.byMaker && <span className="text-sm font-normal text-ink-soft">{msg.makersWords}</span>}
           </h2>
           <ul className="mt-1 text-[1.05rem] leading-snug">
             {saysOf(step).map((text) => (

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react'
 import { Button } from '../../ui/Button.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
 import { stepMark } from './stepState.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly steps: readonly Step[]
@@ -20,7 +21,7 @@ export function StepList({ steps, atId, marks, done, onOpen }: Props) {
     list.current?.querySelector('[aria-current="step"]')?.scrollIntoView({ block: 'nearest' })
   }, [atId])
   return (
-    <ol ref={list} aria-label="Steps" className="divide-y divide-hair">
+    <ol ref={list} aria-label={msg.steps} className="divide-y divide-hair">
       {steps.map((step, i) => {
         const isHere = step.id === atId
         const mark = stepMark(step, marks, done)
@@ -52,11 +53,8 @@ export function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (ste
   if (list.length === 0) return null
   const count = list.flatMap((r) => r.checks).length
   return (
-    <section aria-label="Checks to do again" className="border-b-2 border-stale bg-sheet p-2">
-      <StateMark
-        state="stale"
-        word={count === 1 ? '1 check must be done again' : `${count} checks must be done again`}
-      />
+    <section aria-label={msg.checksToDoAgain} className="border-b-2 border-stale bg-sheet p-2">
+      <StateMark state="stale" word={count === 1 ? msg.n1CheckMustBeDone : msg.checksMustBeDoneAgain(count)} />
       <ol>
         {list.map(({ step, checks, because }) => (
           <li key={step.id} className="mt-1 border-t border-hair pt-1 text-sm leading-snug first:border-t-0">
@@ -67,8 +65,9 @@ export function RedoNote({ list, onOpen }: { list: readonly Redo[]; onOpen: (ste
             >
               {stepName(step)}
             </Button>
-            {checks.map((id) => checkLabel(id)).join(', ')}: {because.join('; ')} after{' '}
-            {checks.length === 1 ? 'it was' : 'they were'} checked.
+            {msg.after(checks.map((id) => checkLabel(id)).join(', '), because.join('; '))}{' '}
+            {checks.length === 1 ? msg.itWas2 : msg.theyWere}
+            {msg.checked}
           </li>
         ))}
       </ol>

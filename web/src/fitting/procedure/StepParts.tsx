@@ -5,6 +5,7 @@ import { Ear, Eye, Hand } from 'lucide-react'
 import { useFitting } from '../../session/fitting.ts'
 import { Fold } from '../../ui/Fold.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
+import * as msg from './messages.en.ts'
 
 const SENSE_ICON = { seen: Eye, heard: Ear, felt: Hand } as const satisfies Record<Sense, unknown>
 
@@ -16,7 +17,7 @@ export const saysOf = ({ does, ticks }: Step): readonly string[] =>
 export function StepProofs({ step }: { readonly step: Step }) {
   if (step.proofs.length === 0) return null
   return (
-    <ul className="mt-1.5 flex flex-wrap gap-x-4 gap-y-1" aria-label="What proves it">
+    <ul className="mt-1.5 flex flex-wrap gap-x-4 gap-y-1" aria-label={msg.whatProvesIt}>
       {step.proofs.map(({ sense, what }) => {
         const Icon = SENSE_ICON[sense]
         return (
@@ -38,13 +39,13 @@ export function StepNotes({ step }: { readonly step: Step }) {
     <>
       {step.pair && (
         <p className="mt-1 border-l-4 border-magenta pl-2 text-[0.95em] font-semibold">
-          {step.pair.half === 'first' ? 'Must be reversed later: ' : 'Reverses: '}
+          {step.pair.half === 'first' ? msg.mustBeReversedLater : msg.reverses}
           {step.pair.otherText}
         </p>
       )}
       {step.undoes.length > 0 && (
-        <Fold className="mt-1 text-sm" summary="If you redo this step">
-          <p>Check again: {step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', ')}.</p>
+        <Fold className="mt-1 text-sm" summary={msg.ifYouRedoThisStep}>
+          <p>{msg.checkAgain(step.undoes.map((id) => checkLabel(id).toLowerCase()).join(', '))}</p>
         </Fold>
       )}
     </>
@@ -70,7 +71,7 @@ export function StepDone({ step, done, isSigned }: Props) {
       checked={done.has(step.id)}
       onChange={(isDone) => put([{ path: ['stepsDone', step.id], value: isDone ? {} : null }])}
     >
-      Done
+      {msg.done}
     </CheckBox>
   )
 }

@@ -3,6 +3,7 @@ import { formatNumber } from '@nimble-anchor/core/quantities'
 import { useState, type KeyboardEvent } from 'react'
 import { useDraft } from '../../session/drafts.ts'
 import { Button } from '../../ui/Button.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** Under which name the figures are kept until they are entered. */
@@ -54,24 +55,24 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, p
   }
   const keep = (): void => {
     const value = Number(text)
-    if (text === '' || text === '−' || !Number.isFinite(value)) return setFault(`${label} must be a number of ${unit}`)
+    if (text === '' || text === '−' || !Number.isFinite(value)) return setFault(msg.mustBeANumberOf(label, unit))
     const said = onKeep(value, close)
     setFault(said)
     if (said === '') setText('')
   }
   const key = 'min-h-13 rounded-[3px] border border-line bg-sheet text-2xl font-bold hover:bg-shoal'
   const figure = (k: string) => (
-    <Button look="bare" key={k} className={key} aria-label={k === '.' ? 'point' : k} onClick={() => press(k)}>
+    <Button look="bare" key={k} className={key} aria-label={k === '.' ? msg.point : k} onClick={() => press(k)}>
       {k}
     </Button>
   )
   return (
     // A keyboard that is there types into it too, whichever of its keys has the focus.
-    <div role="group" aria-label={`${label}, figures`} data-pad="" className="max-w-xs" onKeyDown={type}>
+    <div role="group" aria-label={msg.figures(label)} data-pad="" className="max-w-xs" onKeyDown={type}>
       <div className="mb-1 flex gap-1.5">
         <Button
           look="bare"
-          aria-label={`Read to ± ${formatNumber(close)} ${unit}; ± ${formatNumber(closer)} instead`}
+          aria-label={msg.readToInstead(formatNumber(close), unit, formatNumber(closer))}
           className="min-h-11 min-w-16 rounded-[3px] border border-line bg-sheet px-2 font-semibold hover:bg-shoal"
           onClick={() => setClose(closer)}
         >
@@ -93,7 +94,7 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, p
         {ROWS[0].map(figure)}
         <Button
           look="bare"
-          aria-label="Take the last figure away"
+          aria-label={msg.takeTheLastFigureAway}
           className={`${key} grid place-items-center`}
           onClick={takeLast}
         >
@@ -104,7 +105,7 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, p
         {ROWS[2].map(figure)}
         {figure('0')}
         {allowsMinus && (
-          <Button look="bare" aria-label="minus" className={key} onClick={turnOver}>
+          <Button look="bare" aria-label={msg.minus} className={key} onClick={turnOver}>
             −
           </Button>
         )}
@@ -113,7 +114,7 @@ export function ThumbPad({ draftKey, label, unit, allowsMinus, value: entered, p
           className={`min-h-13 rounded-[3px] border border-magenta bg-magenta text-xl font-bold text-on-magenta ${allowsMinus ? 'col-span-3' : 'col-span-4'}`}
           onClick={keep}
         >
-          Save
+          {msg.save}
         </Button>
       </div>
       <p role="alert" className="min-h-6 font-semibold text-fail">

@@ -1,6 +1,7 @@
 import { Check } from 'lucide-react'
 import { Checkbox } from 'radix-ui'
 import { NOT_ENTRIES, useDraft } from '../../session/drafts.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   /** Names the look that the ticks are of: the belt laid anew is ticked anew. */
@@ -20,7 +21,7 @@ export function Ticks({ draftKey, lines, onAll }: Props) {
     onAll()
   }
   return (
-    <ul className="flex flex-col gap-1" aria-label="Tick each as you touch it">
+    <ul className="flex flex-col gap-1" aria-label={msg.tickEachAsYouTouch}>
       {lines.map((line) => (
         <li key={line}>
           <label className="flex min-h-11 items-center gap-2.5 rounded-[3px] border border-line bg-sheet px-2.5 py-1 leading-snug hover:bg-shoal">

@@ -1,5 +1,6 @@
 import { lineValueText, type BenchLine } from '@nimble-anchor/core/bench'
 import { formatNumber } from '@nimble-anchor/core/quantities'
+import * as msg from './messages.en.ts'
 
 const WIDE = 100
 /** Beyond the end that is missed this share of the window is drawn, so that a miss is seen to be one. */
@@ -23,7 +24,7 @@ export function MarginBar({ line }: { readonly line: BenchLine }) {
   return (
     <span
       role="img"
-      aria-label={`${line.label}: ${lineValueText(line)}; wanted ${line.wanted}`}
+      aria-label={msg.wanted(line.label, lineValueText(line), line.wanted)}
       className="mt-1 grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-x-2 text-xs text-ink-soft"
     >
       <span aria-hidden="true">{end(window.from)}</span>

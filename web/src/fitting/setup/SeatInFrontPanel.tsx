@@ -6,6 +6,7 @@ import { useFitting } from '../../session/fitting.ts'
 import { Panel } from '../../ui/Panel.tsx'
 import { QuantityField } from '../../ui/QuantityField.tsx'
 import { NumberSetting } from './SettingField.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -21,22 +22,22 @@ export function SeatInFrontPanel({ current, position, isSigned, withSetting = tr
   const isDriver = current.vehicle !== undefined && isBehindDriver(current.vehicle, position)
   const range = position.frontSeatRangeMm
   return (
-    <Panel title={isDriver ? 'The driver’s seat in front' : 'The seat in front'}>
+    <Panel title={isDriver ? msg.theDriversSeatInFront : msg.theSeatInFront}>
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         <QuantityField
-          label={`Backrest to it, ${isDriver ? 'tallest driver' : 'tallest user'}`}
+          label={msg.backrestToIt(isDriver ? msg.tallestDriver : msg.tallestUser)}
           unit="mm"
           quantity={position.frontClearanceMm}
           draftKey={`vehicle.${position.id}.frontClearanceMm`}
           need="position.frontClearanceMm"
           defaultPlusMinus={10}
           disabled={isSigned}
-          hint="From this backrest to the back of the seat in front, at the height of the shell’s top."
+          hint={msg.fromThisBackrestToThe}
           onChange={(q: Quantity | null) => put([{ path: ['vehicle', position.id, 'frontClearanceMm'], value: q }])}
         />
         {withSetting && (
           <NumberSetting
-            label={`As it stands now, mm${range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : ''}`}
+            label={msg.asItStandsNowMm(range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : '')}
             name="Seat in front"
             draftKey="settings.frontSeatGapMm"
             value={current.settings.frontSeatGapMm?.value}

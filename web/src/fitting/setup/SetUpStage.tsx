@@ -28,6 +28,7 @@ import { MarginBar } from './MarginBar.tsx'
 import { isAsSet, isSettingNext } from './openSettings.ts'
 import { SettingField } from './SettingField.tsx'
 import { SETTING_NAME } from './settingName.ts'
+import * as msg from './messages.en.ts'
 
 export default function SetUpStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
@@ -37,13 +38,13 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
   if (!subject || !mode || !route || !position || !model) {
     const missing = mode ? 'place' : 'choose'
     return (
-      <Panel title="Set up">
+      <Panel title={msg.setUp}>
         <p>
-          What to set follows from the restraint, the place and the route.{' '}
-          {mode ? 'Choose the place' : 'Choose the restraint mode'} first.
+          {msg.whatToSetFollowsFrom} {mode ? msg.chooseThePlace : msg.chooseTheRestraintMode}
+          {msg.first}
         </p>
         <Button look="main" className="mt-3" onClick={() => goTo(missing)}>
-          {mode ? 'Open Place' : 'Open Choose'}
+          {mode ? msg.openPlace : msg.openChoose}
         </Button>
       </Panel>
     )
@@ -63,7 +64,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
       </div>
       <div className="relative flex min-w-0 flex-col gap-3 lg:min-h-0 tall:lg:overflow-y-auto">
         <Panel
-          title="Set before it goes in"
+          title={msg.setBeforeItGoesIn}
           aside={
             open.length > 0 &&
             !isSigned && (
@@ -77,22 +78,23 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
                   )
                 }
               >
-                Set all as worked out
+                {msg.setAllAsWorkedOut}
               </Button>
             )
           }
         >
           {(route.settingsBeforePlacing ?? []).length > 0 && (
             <p className="mb-3 border-l-4 border-buff pl-3">
-              Out of reach once it is in: {route.settingsBeforePlacing?.join('; ')}.
+              {msg.outOfReachOnceIt}
+              {route.settingsBeforePlacing?.join('; ')}.
             </p>
           )}
           {notWorkedOut.length > 0 && (
             <p className="mb-3 border-l-4 border-buff pl-3">
-              Not worked out, left for you: {notWorkedOut.map((r) => SETTING_NAME[r.setting].toLowerCase()).join(', ')}.
+              {msg.notWorkedOutLeftFor(notWorkedOut.map((r) => SETTING_NAME[r.setting].toLowerCase()).join(', '))}
             </p>
           )}
-          {recommended.length === 0 && <p>Nothing is set on this restraint for this child.</p>}
+          {recommended.length === 0 && <p>{msg.nothingIsSetOnThis}</p>}
           <div className="divide-y divide-hair">
             {recommended.map((r) => (
               <SettingRow
@@ -116,15 +118,12 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
               </SettingRow>
             ))}
             {mode.strap?.adjuster.kind === 'follows-head-support' && (
-              <p className="py-3">
-                The head support carries the straps: lower it until it stops on the shoulders, then let it up one click.
-                Checked at Child in.
-              </p>
+              <p className="py-3">{msg.theHeadSupportCarriesThe}</p>
             )}
           </div>
         </Panel>
         {mode.slidesOnBaseMm !== undefined && (
-          <Panel title="Shell on its base">
+          <Panel title={msg.shellOnItsBase}>
             <SettingField
               setting="slideMm"
               mode={mode}
@@ -141,7 +140,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
         )}
         <CushionPanel position={position} hasLeg={route.leg !== undefined} isSigned={isSigned} />
         {findings.length > 0 && (
-          <Panel title="What does not hold yet">
+          <Panel title={msg.whatDoesNotHoldYet}>
             <ul className="-mx-3.5 -my-3.5 divide-y divide-hair">
               {findings.map((f) => (
                 <FindingRow key={f.ruleId} finding={f} goTo={goTo} />
@@ -150,7 +149,7 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
           </Panel>
         )}
         <div className="flex justify-end">
-          <Button onClick={() => goTo('attach', nextAt(assessment, 'attach'))}>Go on to Attach</Button>
+          <Button onClick={() => goTo('attach', nextAt(assessment, 'attach'))}>{msg.goOnToAttach}</Button>
         </div>
       </div>
     </div>
@@ -188,17 +187,17 @@ function SettingRow({ recommendation: r, line, subject, settings, isSigned, onSe
       <div className="min-w-0">
         <div className="flex items-baseline justify-between gap-2">
           <h3 className="text-sm font-semibold text-ink-soft">{SETTING_NAME[r.setting]}</h3>
-          <Explain label={`Why: ${SETTING_NAME[r.setting]}`}>{upperFirst(r.because)}.</Explain>
+          <Explain label={msg.why(SETTING_NAME[r.setting])}>{upperFirst(r.because)}.</Explain>
         </div>
         <div className="mb-1 flex flex-wrap items-center justify-between gap-x-2">
           <p className="text-lg leading-tight font-bold">{r.text}</p>
           {r.kind === 'set' &&
             (done ? (
-              <StateMark state="pass" word="Set so" size={14} />
+              <StateMark state="pass" word={msg.setSo} size={14} />
             ) : (
               !isSigned && (
-                <Button aria-label={`${SETTING_NAME[r.setting]}: set so`} onClick={() => onSet(r.value)}>
-                  Set so
+                <Button aria-label={msg.setSo2(SETTING_NAME[r.setting])} onClick={() => onSet(r.value)}>
+                  {msg.setSo}
                 </Button>
               )
             ))}
@@ -221,10 +220,10 @@ function CushionPanel({
 }) {
   const put = useFitting((s) => s.put)
   return (
-    <Panel title={`The cushion at ${position.label}`}>
+    <Panel title={msg.theCushionAt(position.label)}>
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         <QuantityField
-          label="Slope, front edge higher is +"
+          label={msg.slopeFrontEdgeHigherIs}
           unit="°"
           quantity={position.cushion?.slopeDeg}
           draftKey={`vehicle.${position.id}.slopeDeg`}
@@ -246,14 +245,14 @@ function CushionPanel({
         )}
         {hasLeg && (
           <QuantityField
-            label="Front edge above the bare floor"
+            label={msg.frontEdgeAboveTheBare}
             unit="mm"
             quantity={position.cushion?.frontEdgeAboveFloorMm}
             draftKey={`vehicle.${position.id}.frontEdgeAboveFloorMm`}
             need="position.cushionHeightMm"
             defaultPlusMinus={3}
             disabled={isSigned}
-            hint="Mat out; where the foot lands."
+            hint={msg.matOutWhereTheFoot}
             onChange={(q) => put([cushionPut(position, 'frontEdgeAboveFloorMm', q)])}
           />
         )}

@@ -10,6 +10,7 @@ import { SelectField } from '../../ui/SelectField.tsx'
 import { StepSelect } from '../../ui/StepSelect.tsx'
 import { CheckBox } from '../../ui/CheckBox.tsx'
 import { TextInput } from '../../ui/TextInput.tsx'
+import * as msg from './messages.en.ts'
 
 interface FieldProps {
   readonly setting: keyof Settings
@@ -22,11 +23,11 @@ interface FieldProps {
   readonly onSet: (value: unknown) => readonly Fault[]
 }
 
-const NOT_RECORDED = { id: '', label: 'not recorded' }
+const NOT_RECORDED = { id: '', label: msg.notRecorded }
 
 /** What is really set, where it differs from what was worked out. */
 export function SettingField({ setting, mode, route, settings, isSigned, first, onSet }: FieldProps) {
-  const common = { label: 'What is set', disabled: isSigned }
+  const common = { label: msg.whatIsSet, disabled: isSigned }
   switch (setting) {
     case 'recline':
       return (
@@ -36,8 +37,8 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
           steps={(mode.reclines ?? []).map((r) => ({ id: r.id, label: `${r.label} (${r.shellAngleDeg}° level)` }))}
           none={NOT_RECORDED}
           first={first === undefined ? undefined : String(first)}
-          less="Recline before"
-          more="Next recline"
+          less={msg.reclineBefore}
+          more={msg.nextRecline}
           onChange={(id) => onSet(id === '' ? null : id)}
         />
       )
@@ -48,12 +49,12 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
           value={String(settings.legNotch?.value ?? '')}
           steps={Array.from({ length: route.leg?.notches ?? 0 }, (_, i) => ({
             id: String(i + 1),
-            label: `notch ${i + 1}`,
+            label: msg.notch(i + 1),
           }))}
           none={NOT_RECORDED}
           first={first === undefined ? undefined : String(first)}
-          less="One notch shorter"
-          more="One notch longer"
+          less={msg.oneNotchShorter}
+          more={msg.oneNotchLonger}
           onChange={(id) => onSet(id === '' ? null : Number(id))}
         />
       )
@@ -65,7 +66,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
           {...common}
           hidesLabel
           value={settings.wedge === undefined ? '' : settings.wedge.value ? 'in' : 'out'}
-          options={[NOT_RECORDED, { id: 'in', label: 'wedge in' }, { id: 'out', label: 'no wedge' }]}
+          options={[NOT_RECORDED, { id: 'in', label: msg.wedgeIn }, { id: 'out', label: msg.noWedge }]}
           onChange={(id) => onSet(id === '' ? null : id === 'in')}
         />
       )
@@ -73,7 +74,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
       const chosen = settings.insertsIn?.value
       return (
         <fieldset disabled={isSigned}>
-          <legend className="sr-only">What is in</legend>
+          <legend className="sr-only">{msg.whatIsIn}</legend>
           {(mode.inserts ?? []).map((i) => (
             <CheckBox
               key={i.id}
@@ -86,7 +87,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
           ))}
           {chosen === undefined && (
             <Button className="text-sm!" onClick={() => onSet([])}>
-              None is in
+              {msg.noneIsIn}
             </Button>
           )}
         </fieldset>
@@ -95,7 +96,7 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
     case 'slideMm':
       return (
         <NumberSetting
-          label={`What is set, 0 to ${mode.slidesOnBaseMm ?? 0} mm`}
+          label={msg.whatIsSet0To(mode.slidesOnBaseMm ?? 0)}
           name="Slide"
           draftKey="settings.slideMm"
           value={settings.slideMm?.value}
@@ -106,14 +107,14 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
     case 'vehicleHeadRestraint':
       return (
         <Choices
-          legend="Where it is"
+          legend={msg.whereItIs}
           hideLegend
           disabled={isSigned}
           value={settings.vehicleHeadRestraint?.value}
           options={[
-            { id: 'on', label: 'on its seat' },
-            { id: 'off-and-stowed', label: 'off, stowed in the load space' },
-            { id: 'off-and-loose', label: 'off, loose in the cabin' },
+            { id: 'on', label: msg.onItsSeat },
+            { id: 'off-and-stowed', label: msg.offStowedInTheLoad },
+            { id: 'off-and-loose', label: msg.offLooseInTheCabin },
           ]}
           onChoose={onSet}
         />
@@ -129,7 +130,7 @@ function StrapField({ mode, settings, isSigned, first, onSet }: Omit<FieldProps,
   if (adjuster?.kind === 'slots') {
     return (
       <StepSelect
-        label="What is set"
+        label={msg.whatIsSet}
         disabled={isSigned}
         value={String(value ?? '')}
         steps={adjuster.heightsMm
@@ -137,15 +138,15 @@ function StrapField({ mode, settings, isSigned, first, onSet }: Omit<FieldProps,
           .map((mm, i) => ({ id: String(mm), label: slotText(i + 1, mm) }))}
         none={NOT_RECORDED}
         first={first === undefined ? undefined : String(first)}
-        less="One slot down"
-        more="One slot up"
+        less={msg.oneSlotDown}
+        more={msg.oneSlotUp}
         onChange={(id) => onSet(id === '' ? null : Number(id))}
       />
     )
   }
   return (
     <NumberSetting
-      label="What is set, mm above the seat"
+      label={msg.whatIsSetMmAbove}
       name="Strap height"
       draftKey="settings.strapHeightMm"
       value={value}
@@ -172,7 +173,7 @@ export function NumberSetting({ label, name, draftKey, value, isSigned, onSet }:
   const typed = useTyped(draftKey, (text) => {
     const number = text.trim() === '' ? null : Number(text.replace(',', '.'))
     const isNumber = number === null || Number.isFinite(number)
-    const [refused] = isNumber ? onSet(number) : [{ message: 'must be a number, such as 20' }]
+    const [refused] = isNumber ? onSet(number) : [{ message: msg.mustBeANumberSuch }]
     setFault(refused ? `${name} ${refused.message}` : '')
     return refused === undefined
   })

@@ -9,6 +9,7 @@ import { DragHandle, type StopValue } from './DragHandle.tsx'
 import { nearestStop, type View } from './frame.ts'
 import { valueText, type LengthUnit } from './length.ts'
 import { lineMark } from './marks.ts'
+import * as msg from './messages.en.ts'
 
 /** What the pointer holds: a handle at one of its stops, or the drawing itself. */
 interface Held {
@@ -130,7 +131,7 @@ export function BenchDrawing(props: Props) {
           px={px}
           mark={strapMark}
           recommendedMm={props.recommendedStrapMm}
-          label={strap && strap.value !== undefined && s.strapAt ? `strap ${valueText(strap, unit)}` : undefined}
+          label={strap && strap.value !== undefined && s.strapAt ? msg.strap(valueText(strap, unit)) : undefined}
         />
         {props.namesParts && <PartNames section={s} px={px} />}
         <Figures section={s} lines={props.lines} px={px} unit={unit} isForward={props.isForward} />

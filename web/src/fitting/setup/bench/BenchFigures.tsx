@@ -3,6 +3,7 @@ import { Dimension, DrawnLabel } from './Dimension.tsx'
 import { along, arcOf, between, offset, pathOf } from './frame.ts'
 import { valueText, type LengthUnit } from './length.ts'
 import { lineMark, MARK_INK } from './marks.ts'
+import * as msg from './messages.en.ts'
 
 const INK = 'var(--ink)'
 
@@ -50,7 +51,7 @@ export function Figures({
           />
           <DrawnLabel
             at={offset(s, along(s.shellFoot, s.up, length * 0.2), -60 - 10 * px)}
-            text={`shell ${valueText(angle, unit)}`}
+            text={msg.shell(valueText(angle, unit))}
             anchor={isForward ? 'end' : 'start'}
             mark={lineMark(angle)}
           />
@@ -69,7 +70,7 @@ export function Figures({
             from={{ x: s.shellTop.x, y: roomY }}
             to={{ x: s.frontSeat.x, y: roomY }}
             labelAt={{ x: (s.shellTop.x + s.frontSeat.x) / 2, y: roomY + 15 * px }}
-            text={`room ${valueText(room, unit)}`}
+            text={msg.room(valueText(room, unit))}
             mark={lineMark(room)}
           />
         </g>
@@ -77,7 +78,7 @@ export function Figures({
       {leg && s.leg && (
         <DrawnLabel
           at={{ x: s.leg.hinge.x + 40 * px, y: s.leg.hinge.y * 0.3 + s.leg.foot.y * 0.7 }}
-          text={s.leg.isSet ? `lifts ${valueText(leg, unit)}` : `needs ${valueText(leg, unit)}`}
+          text={s.leg.isSet ? msg.lifts(valueText(leg, unit)) : msg.needs(valueText(leg, unit))}
           anchor="start"
           mark={lineMark(leg)}
         />
@@ -93,7 +94,7 @@ export function Figures({
             from={offset(s, s.headLineAt, 165)}
             to={offset(s, s.edgeAt, 165)}
             labelAt={offset(s, s.edgeAt, 165 + 34 * px)}
-            text={`head ${valueText(head, unit)}`}
+            text={msg.head(valueText(head, unit))}
             anchor={isForward ? 'start' : 'end'}
             mark={lineMark(head)}
           />
@@ -102,7 +103,7 @@ export function Figures({
       {tether && s.tether?.[2] && (
         <DrawnLabel
           at={{ x: s.tether[2].x - 14 * px, y: s.tether[2].y + 20 * px }}
-          text={`path ${valueText(tether, unit)}`}
+          text={msg.path(valueText(tether, unit))}
           anchor="start"
           mark={lineMark(tether)}
         />
@@ -110,7 +111,7 @@ export function Figures({
       {belt && s.belt && (
         <DrawnLabel
           at={between(s.belt.at(-2), s.belt.at(-1))}
-          text={`belt ${valueText(belt, unit)} spare`}
+          text={msg.beltSpare(valueText(belt, unit))}
           mark={lineMark(belt)}
         />
       )}
@@ -127,7 +128,7 @@ export function Figures({
             from={{ x: 185, y: s.buckle.top.y }}
             to={{ x: 185, y: s.buckle.edge.y }}
             labelAt={{ x: 200, y: Math.min(s.buckle.top.y, s.buckle.edge.y) - 16 * px }}
-            text={`buckle ${valueText(buckle, unit)}`}
+            text={msg.buckle(valueText(buckle, unit))}
             mark={lineMark(buckle)}
           />
         </g>

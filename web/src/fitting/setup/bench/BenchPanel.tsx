@@ -21,6 +21,7 @@ import { LENGTH_UNITS, valueText, type LengthUnit } from './length.ts'
 import { lineMark } from './marks.ts'
 import { settingText } from './settingText.ts'
 import { CheckBox } from '../../../ui/CheckBox.tsx'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -72,11 +73,11 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
 
   return (
     <Panel
-      title="Fit bench"
+      title={msg.fitBench}
       aside={
         <div className="flex flex-wrap items-center gap-1">
           <SelectField
-            label="Unit of lengths"
+            label={msg.unitOfLengths}
             hidesLabel
             value={benchUnit}
             options={Object.entries(LENGTH_UNITS).map(([id, label]) => ({ id, label }))}
@@ -85,7 +86,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           <Button
             look="quiet"
             className="px-2!"
-            aria-label="Smaller"
+            aria-label={msg.smaller}
             disabled={zoom <= 1}
             onClick={() => setZoom(Math.max(1, zoom / ZOOM_STEP))}
           >
@@ -94,7 +95,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           <Button
             look="quiet"
             className="px-2!"
-            aria-label="Larger"
+            aria-label={msg.larger}
             disabled={zoom >= MAX_ZOOM}
             onClick={() => setZoom(Math.min(MAX_ZOOM, zoom * ZOOM_STEP))}
           >
@@ -103,7 +104,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           <Button
             look="quiet"
             className="px-2!"
-            aria-label="Show the whole drawing"
+            aria-label={msg.showTheWholeDrawing}
             disabled={zoom === 1}
             onClick={() => {
               setZoom(1)
@@ -115,7 +116,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           <Button
             look="quiet"
             className="px-2!"
-            aria-label="Save the drawing as SVG"
+            aria-label={msg.saveTheDrawingAsSvg}
             onClick={() => {
               if (svgRef.current) saveFile('fit-bench.svg', svgText(svgRef.current, name, words), 'image/svg+xml')
             }}
@@ -138,7 +139,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
           canDrag={!isSigned}
           isZoomed={zoom > 1}
           namesParts={namesParts}
-          label={`${name}, seen from the side; the list below says the same in words`}
+          label={msg.seenFromTheSideThe(name)}
           svgRef={svgRef}
           zoom={zoom}
           maxZoom={MAX_ZOOM}
@@ -152,18 +153,16 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
         />
       </div>
       <p className="mt-2 text-sm text-ink-soft">
-        {section.handles.length > 0 &&
-          !isSigned &&
-          'Drag a magenta dot, or step it with the arrow keys; a dashed ring is what the arithmetic recommends. '}
-        {section.assumed.length > 0 && `Drawn at a usual size, not known: ${section.assumed.join('; ')}.`}
+        {section.handles.length > 0 && !isSigned && msg.dragAMagentaDotOr}
+        {section.assumed.length > 0 && msg.drawnAtAUsualSize(section.assumed.join('; '))}
       </p>
       <CheckBox className="mt-2 mr-5 inline-flex! font-semibold" checked={namesParts} onChange={setNamesParts}>
-        Name the parts
+        {msg.nameTheParts}
       </CheckBox>
       <CheckBox className="mt-2 inline-flex! font-semibold" checked={explains} onChange={setExplains}>
-        Explain: show the formulas with their numbers
+        {msg.explainShowTheFormulasWith}
       </CheckBox>
-      <ul aria-label="The arithmetic" className="mt-1 divide-y divide-hair border-t border-hair">
+      <ul aria-label={msg.theArithmetic} className="mt-1 divide-y divide-hair border-t border-hair">
         {lines.map((line) => {
           const worst = line.findings[0]
           const isAdvice = worst !== undefined && worst.outcome.kind !== 'pass' && severityOf(worst) === 'advise'
@@ -176,15 +175,15 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
                 <p className="flex flex-wrap items-baseline gap-x-2">
                   <span className="font-semibold">{line.label}</span>
                   <span className="text-lg font-bold">{valueText(line, benchUnit)}</span>
-                  <span className="text-sm text-ink-soft">wanted: {line.wanted}</span>
-                  {isAdvice && <span className="text-sm text-ink-soft">advice</span>}
+                  <span className="text-sm text-ink-soft">{msg.wanted(line.wanted)}</span>
+                  {isAdvice && <span className="text-sm text-ink-soft">{msg.advice}</span>}
                 </p>
                 {worst && worst.outcome.kind !== 'pass' ? (
                   <p className="text-sm">
                     {reasonOf(worst.outcome)} <span className="font-semibold">{remedyOf(worst.outcome)}</span>
                   </p>
                 ) : (
-                  line.missing !== undefined && <p className="text-sm">Missing: {line.missing}.</p>
+                  line.missing !== undefined && <p className="text-sm">{msg.missing(line.missing)}</p>
                 )}
                 {explains && (
                   <div className="mt-1 border-l-2 border-hair pl-3 text-sm text-ink-soft">
@@ -197,7 +196,7 @@ export function BenchPanel({ current, subject, isSigned }: Props) {
                       </p>
                     ))}
                     {line.filled.length === 0 && line.missing !== undefined && (
-                      <p>{upperFirst(line.missing)} is missing, so there are no numbers to fill in.</p>
+                      <p>{msg.isMissingSoThereAre(upperFirst(line.missing))}</p>
                     )}
                   </div>
                 )}

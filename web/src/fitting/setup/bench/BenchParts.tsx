@@ -2,6 +2,7 @@ import type { Point, Section } from '@nimble-anchor/core/bench'
 import { Dimension } from './Dimension.tsx'
 import { arcOf, offset, pathOf } from './frame.ts'
 import { MARK_INK, type lineMark } from './marks.ts'
+import * as msg from './messages.en.ts'
 
 const INK = 'var(--ink)'
 
@@ -194,11 +195,11 @@ export function PartNames({ section: s, px }: { section: Section; px: number }) 
     ['cushion', middle(s.cushion)],
     ['base', middle(s.base)],
     ['shell', middle(s.shell)],
-    ...(s.headRestraint ? [['head restraint', middle(s.headRestraint)] as const] : []),
-    ...(s.frontSeat ? [['seat in front', middle(s.frontSeat.outline)] as const] : []),
+    ...(s.headRestraint ? [[msg.headRestraint, middle(s.headRestraint)] as const] : []),
+    ...(s.frontSeat ? [[msg.seatInFront, middle(s.frontSeat.outline)] as const] : []),
     ...(s.wedge ? [['wedge', middle(s.wedge)] as const] : []),
     ...(s.leg ? [['leg', middle([s.leg.hinge, s.leg.foot])] as const] : []),
-    ...(s.tether ? [['top tether', middle(s.tether.slice(-2))] as const] : []),
+    ...(s.tether ? [[msg.topTether, middle(s.tether.slice(-2))] as const] : []),
     ...(s.belt ? [['belt', middle(s.belt.slice(-2))] as const] : []),
   ]
   return (

@@ -1,14 +1,15 @@
 import type { Handle } from '@nimble-anchor/core/bench'
 import type { KeyboardEvent, PointerEvent } from 'react'
+import * as msg from './messages.en.ts'
 
 export type StopValue = Handle['stops'][number]['value']
 
 const HANDLE_NAME: Record<Handle['id'], string> = {
-  recline: 'Recline',
-  legNotch: 'Leg notch',
-  wedge: 'Wedge',
-  slideMm: 'Shell on its base',
-  frontSeatGapMm: 'Seat in front',
+  recline: msg.recline,
+  legNotch: msg.legNotch,
+  wedge: msg.wedge,
+  slideMm: msg.shellOnItsBase,
+  frontSeatGapMm: msg.seatInFront2,
 }
 
 interface HandleProps {
@@ -52,7 +53,7 @@ export function DragHandle({ handle, px, recommended, stopText, onHold, onStep }
         aria-valuemin={0}
         aria-valuemax={stops.length - 1}
         aria-valuenow={Math.max(index, 0)}
-        aria-valuetext={index < 0 ? 'not recorded' : stopText(id, stops[index]?.value ?? 0)}
+        aria-valuetext={index < 0 ? msg.notRecorded : stopText(id, stops[index]?.value ?? 0)}
         data-handle={id}
         className="cursor-grab touch-none outline-none [&:focus-visible>circle:last-child]:stroke-ink"
         onPointerDown={onHold}

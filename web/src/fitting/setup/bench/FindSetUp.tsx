@@ -12,6 +12,7 @@ import { lowerFirst, upperFirst } from '../../../ui/words.ts'
 import type { FoundSetting, SetUpAnswer } from './protocol.ts'
 import { setUpText } from './settingText.ts'
 import { startSearch, type RunningSearch } from './startSearch.ts'
+import * as msg from './messages.en.ts'
 
 interface Props {
   readonly current: Case
@@ -63,27 +64,23 @@ export function FindSetUp({ current, isSigned }: Props) {
 
   return (
     <Panel
-      title="Find a set-up"
+      title={msg.findASetUp}
       aside={
         search.kind === 'running' ? (
-          <Button onClick={stop}>Stop</Button>
+          <Button onClick={stop}>{msg.stop}</Button>
         ) : (
-          <Button onClick={start}>{search.kind === 'done' ? 'Search again' : 'Search'}</Button>
+          <Button onClick={start}>{search.kind === 'done' ? msg.searchAgain : msg.search}</Button>
         )
       }
     >
       <div role="status">
-        {search.kind === 'idle' && (
-          <p className="text-ink-soft">
-            Tries every permitted recline, wedge, slide, leg notch and seat in front for what passes with the most room.
-          </p>
-        )}
-        {search.kind === 'running' && <p>Searching.</p>}
+        {search.kind === 'idle' && <p className="text-ink-soft">{msg.triesEveryPermittedReclineWedge}</p>}
+        {search.kind === 'running' && <p>{msg.searching}</p>}
         {search.kind === 'failed' && <p className="font-semibold text-fail">{search.message}</p>}
         {search.kind === 'done' && (
           <p className="text-sm text-ink-soft">
-            {search.answer.tried} combinations tried, best first.
-            {isOld && ' Something was changed since: search again.'}
+            {msg.combinationsTriedBestFirst(search.answer.tried)}
+            {isOld && msg.somethingWasChangedSinceSearch}
           </p>
         )}
       </div>
@@ -132,16 +129,17 @@ function FoundRow({ found, isFirst, mode, route, canUse, onUse }: RowProps) {
         <ul className="ml-6 text-sm">
           {open.map((f) => (
             <li key={f.ruleId}>
-              {f.severity === 'advise' && <span className="text-ink-soft">Advice: </span>}
+              {f.severity === 'advise' && <span className="text-ink-soft">{msg.advice2}</span>}
               {f.reason} <span className="font-semibold">{f.remedy}</span>
             </li>
           ))}
           {found.missing.map((text) => (
-            <li key={text}>Not judged, missing: {lowerFirst(text)}.</li>
+            <li key={text}>{msg.notJudgedMissing(lowerFirst(text))}</li>
           ))}
           {held.map((f) => (
             <li key={f.ruleId} className="text-ink-soft">
-              {f.title}: {Math.round((f.margin ?? 0) * 10) / 10} {f.unit} to spare.
+              {f.title}: {Math.round((f.margin ?? 0) * 10) / 10} {f.unit}
+              {msg.toSpare}
             </li>
           ))}
         </ul>
@@ -150,10 +148,10 @@ function FoundRow({ found, isFirst, mode, route, canUse, onUse }: RowProps) {
         <Button
           look={isFirst && found.decision === 'pass' ? 'main' : 'plain'}
           className="self-start"
-          aria-label={`Use these settings: ${setUpText(mode, route, found.values)}`}
+          aria-label={msg.useTheseSettings2(setUpText(mode, route, found.values))}
           onClick={onUse}
         >
-          Use these settings
+          {msg.useTheseSettings}
         </Button>
       )}
     </li>

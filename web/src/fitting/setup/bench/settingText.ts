@@ -2,6 +2,7 @@ import { slotText } from '@nimble-anchor/core/fit'
 import { type SettingValues } from '@nimble-anchor/core/match'
 import { type Settings } from '@nimble-anchor/core/readings'
 import { type Mode, type Route } from '@nimble-anchor/core/restraint'
+import * as msg from './messages.en.ts'
 
 /** One setting's value in words: "Recline 3", "notch 7 of 19", "wedge in". */
 export function settingText(mode: Mode, route: Route, id: keyof Settings, value: unknown): string {
@@ -9,26 +10,26 @@ export function settingText(mode: Mode, route: Route, id: keyof Settings, value:
     case 'recline':
       return `recline ${mode.reclines?.find((r) => r.id === value)?.label ?? String(value)}`
     case 'legNotch':
-      return `leg notch ${String(value)} of ${route.leg?.notches ?? '?'}`
+      return msg.legNotchOf(String(value), route.leg?.notches ?? '?')
     case 'wedge':
-      return value === true ? 'wedge in' : 'no wedge'
+      return value === true ? msg.wedgeIn : msg.noWedge
     case 'slideMm':
-      return `shell slid ${String(value)} mm`
+      return msg.shellSlidMm(String(value))
     case 'frontSeatGapMm':
-      return `seat in front at ${String(value)} mm`
+      return msg.seatInFrontAtMm(String(value))
     case 'strapHeightMm': {
       const heights =
         mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm.toSorted((a, b) => a - b) : []
       const at = heights.indexOf(value as number)
-      return `${mode.heldBy === 'vehicle-belt' ? 'belt guide at' : 'straps at'} ${slotText(at < 0 ? undefined : at + 1, value as number)}`
+      return `${mode.heldBy === 'vehicle-belt' ? msg.beltGuideAt : msg.strapsAt} ${slotText(at < 0 ? undefined : at + 1, value as number)}`
     }
     case 'insertsIn': {
       const ids = value as readonly string[]
       const names = (mode.inserts ?? []).filter((i) => ids.includes(i.id)).map((i) => i.name)
-      return names.length === 0 ? 'no insert' : `in: ${names.join(', ')}`
+      return names.length === 0 ? msg.noInsert : `in: ${names.join(', ')}`
     }
     case 'vehicleHeadRestraint':
-      return `head restraint ${String(value).replaceAll('-', ' ')}`
+      return msg.headRestraint2(String(value).replaceAll('-', ' '))
   }
 }
 
