@@ -37,7 +37,7 @@ function sentencesIn(path: string): string[] {
       ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)
         ? node.text
         : ts.isTemplateExpression(node)
-          ? node.getText()
+          ? [node.head.text, ...node.templateSpans.map((s) => s.literal.text)].join('0')
           : ''
     if (/[a-z’,;:]+ [a-z“‘(]/i.test(text)) found.push(text)
     ts.forEachChild(node, visit)
@@ -70,68 +70,13 @@ describe('what rules say stands in their message files', () => {
   })
 })
 
-/** Files outside rules, checks, steps and jobs whose words are still to move; a file leaves the list, none enters it. */
-const STILL_TO_MOVE: readonly string[] = [
-  'aftercare/unit.ts',
-  'ahead/road-ahead.ts',
-  'bench/describe.ts',
-  'bench/lines.ts',
-  'bench/section.ts',
-  'bench/standing.ts',
-  'bench/worked.ts',
-  'bench/workings-child.ts',
-  'bench/workings-shell.ts',
-  'bench/workings-straps.ts',
-  'casefile/case.ts',
-  'casefile/changes.ts',
-  'casefile/collide.ts',
-  'casefile/consequences.ts',
-  'casefile/upgrade.ts',
-  'child/child.ts',
-  'child/plausibility.ts',
-  'fit/head-line.ts',
-  'fit/shell-angle.ts',
-  'formats/catalogue.ts',
-  'formats/reading.ts',
-  'formats/spreadsheet.ts',
-  'ground/names.ts',
-  'ground/parse.ts',
-  'growth/standing.ts',
-  'handover/case-text.ts',
-  'instruments/instrument.ts',
-  'instruments/settle.ts',
-  'instruments/stand-in.ts',
-  'law/local-rule.ts',
-  'match/ease.ts',
-  'practice/profile.ts',
-  'procedure/one-ride.ts',
-  'procedure/recommend-child.ts',
-  'procedure/recommend-tilt.ts',
-  'procedure/recommend.ts',
-  'quantities/quantity.ts',
-  'quantities/text.ts',
-  'readings/catalogue-lint.ts',
-  'readings/schema.ts',
-  'restraint/lint-approval.ts',
-  'restraint/lint.ts',
-  'restraint/parts.ts',
-  'restraint/restraint.ts',
-  'restraint/route-kind.ts',
-  'vehicle/fixtures.ts',
-  'vehicle/layout.ts',
-  'vehicle/lint.ts',
-  'vehicle/vehicle.ts',
-  'verdict/assess.ts',
-  'verdict/caution.ts',
-  'verdict/words.ts',
-]
 const CORE_DIR = join(__dirname, '../src')
-test('no other file of core holds a sentence, but for those still to move', () => {
+test('no other file of core holds a sentence', () => {
   const files = readdirSync(CORE_DIR, { recursive: true, encoding: 'utf8' }).filter(
     (f) => f.endsWith('.ts') && !f.endsWith('.en.ts') && !f.endsWith('.test.ts') && !f.startsWith('rules/'),
   )
-  const holding = files.filter((f) => sentencesIn(join(CORE_DIR, f)).length > 0)
-  expect(holding.toSorted()).toEqual(STILL_TO_MOVE.toSorted())
+  expect(files.length).toBeGreaterThan(150)
+  expect(files.flatMap((f) => sentencesIn(join(CORE_DIR, f)).map((text) => `${f}: ${text}`))).toEqual([])
 })
 
 describe('what a shape asks of the text beside a rule', () => {

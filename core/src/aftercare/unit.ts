@@ -1,6 +1,7 @@
 import type { IsoDate } from '../quantities/index.ts'
 import type { RestraintUnit } from '../restraint/index.ts'
 import { jobState, type JobKind, type JobPlan, type JobRecord } from './job.ts'
+import * as msg from './messages.en.ts'
 
 /** What a job says of a unit for good: a crash is a fact from its first step, parts that were counted stay counted. */
 export function unitFacts(unit: RestraintUnit, plan: JobPlan, record: JobRecord): RestraintUnit {
@@ -24,12 +25,12 @@ const STANCE = ['harness', 'direction'] as const
 
 export type UnitFact = keyof typeof GRAVE | (typeof STANCE)[number]
 export const UNIT_FACT_TEXT: Record<UnitFact, string> = {
-  wasInCrash: 'it was in a crash',
-  isRecalled: 'it is recalled',
-  isHistoryKnown: 'its history is not known',
-  isComplete: 'it is not complete',
-  harness: 'how its harness stands',
-  direction: 'which way it stands',
+  wasInCrash: msg.itWasInACrash,
+  isRecalled: msg.itIsRecalled,
+  isHistoryKnown: msg.itsHistoryIsNotKnown,
+  isComplete: msg.itIsNotComplete,
+  harness: msg.howItsHarnessStands,
+  direction: msg.whichWayItStands,
 }
 
 /**

@@ -32,6 +32,7 @@ import {
 } from '../quantities/index.ts'
 import { lifeEnd, type Insert, type Mode, type Until } from '../restraint/index.ts'
 import type { Bound } from '../rules/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * What changes next for one fitting, and when: the middle of the possible
@@ -136,14 +137,14 @@ function nextStrap(
     // At its top there is no next click: the mode ends there.
     if (setMm >= adjuster.toMm) return undefined
     const gauge = gaugeAboveExitMm(mode)
-    const at = gauge === undefined ? '' : ` from ${formatNumber(setMm + gauge, 0)} mm`
-    const text = adjuster.kind === 'stepless' ? `the next mark of the gauge${at}` : `the head support’s next click${at}`
+    const at = gauge === undefined ? '' : msg.fromMm(formatNumber(setMm + gauge, 0))
+    const text = adjuster.kind === 'stepless' ? msg.theNextMarkOfThe(at) : msg.theHeadSupportsNextClick(at)
     return { bound: { quantity: 'shoulderMm', wording: 'at-most', limit: servedUpToMm(mode, setMm) - insertMm }, text }
   }
   const heights = adjuster.heightsMm.toSorted((a, b) => a - b)
   const next = heights.find((h) => h > setMm)
   if (next === undefined) return undefined
-  const text = `slot ${heights.indexOf(next) + 1} (${formatNumber(next, 0)} mm)`
+  const text = msg.slotMm(heights.indexOf(next) + 1, formatNumber(next, 0))
   const rule = strapRuleOf(mode)
   // From below, the next slot serves once the shoulder has come to it; from above, once it has passed the present one.
   return rule === 'at-or-just-below' || rule === 'level-or-just-under'
@@ -182,7 +183,7 @@ function wedgeOut(c: Case): { readonly on: IsoDate; readonly because: string } |
   if (within(bare, then.fromDeg, then.toDeg) !== 'pass' || wedged.hi <= then.toDeg) return undefined
   return {
     on,
-    because: `from a year ${then.fromDeg} to ${then.toDeg}°; without it the shell stands at ${formatInterval(bare, '°')}`,
+    because: msg.fromAYearToWithout(then.fromDeg, then.toDeg, formatInterval(bare, '°')),
   }
 }
 
@@ -195,9 +196,9 @@ export function roadAhead(c: Case, count = AHEAD_TRAJECTORIES): readonly AheadIt
   }
   if (!model || !mode) return []
   const months = checkMonths(c)
-  fixed('next-check', 'next-check', 'Look at the fit again', `every ${months} months at this age`, addMonths(c.today, months)) // prettier-ignore
+  fixed('next-check', 'next-check', msg.lookAtTheFitAgain, msg.everyMonthsAtThisAge(months), addMonths(c.today, months)) // prettier-ignore
   const wedge = wedgeOut(c)
-  if (wedge) fixed('wedge-out', 'wedge-out', 'Wedge out', wedge.because, wedge.on)
+  if (wedge) fixed('wedge-out', 'wedge-out', msg.wedgeOut, wedge.because, wedge.on)
   const input = forecastInput(c.child, c.today)
   if (input) {
     const passages = new Passages(growAll(input, count))
@@ -210,29 +211,29 @@ export function roadAhead(c: Case, count = AHEAD_TRAJECTORIES): readonly AheadIt
     for (const insert of (mode.inserts ?? []).filter(isIn)) {
       const until = insert.allowedUntil
       if (until && untilBounds(until).length > 0)
-        add(`insert-${insert.id}`, 'insert-out', `${insert.name} out`, `the maker allows it until ${limitText(until)}`, firstOf(passages, untilBounds(until))) // prettier-ignore
+        add(`insert-${insert.id}`, 'insert-out', `${insert.name} out`, msg.theMakerAllowsItUntil(limitText(until)), firstOf(passages, untilBounds(until))) // prettier-ignore
     }
     const set = c.settings.strapHeightMm?.value
     const strap = set === undefined ? undefined : nextStrap(mode, set, insertThicknessMm(mode, insertsIn))
     if (strap)
-      add('strap-up', 'strap-up', `Straps up to ${strap.text}`, 'the shoulder has grown past the present one', firstOf(passages, [strap.bound])) // prettier-ignore
+      add('strap-up', 'strap-up', msg.strapsUpTo(strap.text), msg.theShoulderHasGrownPast, firstOf(passages, [strap.bound])) // prettier-ignore
     const circumstances = { today: c.today, child: c.child, practice: c.practice, localRule: c.localRule }
     const own = forecastMode(passages, circumstances, { model, mode, unit })
     if (mode.direction === 'rearward') {
       for (const forward of model.modes.filter((m) => m.direction === 'forward' && m.heldBy === mode.heldBy)) {
         const { opensIn } = forecastMode(passages, circumstances, { model, mode: forward, unit })
         const late = c.practice.turningForward === 'as-late-as-allowed'
-        add(`turn-${forward.id}`, 'may-turn', `May turn forward (${forward.label})`, late ? 'every condition is met then; your profile keeps it rearward to the end of the mode' : 'every condition is met then', opensIn) // prettier-ignore
+        add(`turn-${forward.id}`, 'may-turn', msg.mayTurnForward(forward.label), late ? msg.everyConditionIsMetThen : msg.everyConditionIsMetThen2, opensIn) // prettier-ignore
         if (mode.turns?.forwardGuard === true)
-          add(`guard-${forward.id}`, 'guard-opens', 'Guard against facing forward may be opened', late ? 'not before; leave it set while your profile keeps it rearward' : 'not before', opensIn) // prettier-ignore
+          add(`guard-${forward.id}`, 'guard-opens', msg.guardAgainstFacingForwardMay, late ? msg.notBeforeLeaveItSet : msg.notBefore, opensIn) // prettier-ignore
       }
     }
     const ending = own.endsBy.find((e) => e.quantity !== 'daysFromToday')
-    add('mode-ends', 'mode-ends', `${mode.label}: outgrown`, ending ? `first by ${endingText(ending)} for most` : 'a limit of the mode', own.left) // prettier-ignore
-    add('duty-ends', 'duty-ends', 'Local rule asks for no restraint any more', `${c.localRule.name}; confirm with your authority`, dutyEnds(c, passages)) // prettier-ignore
+    add('mode-ends', 'mode-ends', msg.outgrown(mode.label), ending ? msg.firstByForMost(endingText(ending)) : msg.aLimitOfTheMode, own.left) // prettier-ignore
+    add('duty-ends', 'duty-ends', msg.localRuleAsksForNo, msg.confirmWithYourAuthority(c.localRule.name), dutyEnds(c, passages)) // prettier-ignore
   }
   const life = lifeEnd({ unit, model })
   if (unit && life !== undefined && life > c.today)
-    fixed('unit-ends', 'unit-ends', `Unit ${unit.serial}: last day of its life`, 'stated by the maker', life)
+    fixed('unit-ends', 'unit-ends', msg.unitLastDayOfIts(unit.serial), msg.statedByTheMaker, life)
   return items.toSorted((a, b) => a.likely.localeCompare(b.likely))
 }

@@ -5,6 +5,7 @@ import type { Window, Worked } from './worked.ts'
 import { guide, head, straps } from './workings-child.ts'
 import { frontRoom, leg, shellAngle } from './workings-shell.ts'
 import { belt, buckle, tether } from './workings-straps.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * The arithmetic of one fitting, line by line: value, what is wanted, and the
@@ -98,7 +99,7 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
 }
 
 /** What stands where a figure would. */
-export const NO_FIGURE = { open: 'not known', settled: 'settled by a look' } as const
+export const NO_FIGURE = { open: msg.notKnown, settled: msg.settledByALook } as const
 
 /** `24 ± 1°`, `−12 ± 20 mm`; what is missing where there is no value. */
 export const lineValueText = (line: BenchLine): string =>

@@ -6,6 +6,7 @@ import { headLineMm } from './workings-child.ts'
 import { beltPath, childIn, frontSeatOutline, isOff, mountOf, shellOutline, tetherPath } from './outlines.ts'
 import { along, from, leaning, mid, point, radians, USUAL, type Point } from './plane.ts'
 import { angleDrawn, legAt, placeShell, vehicleSeat, type Leg } from './standing.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * The fitting cut through the middle of its place, seen from the car's left:
@@ -65,15 +66,15 @@ export function sectionOf(s: FittedSubject): Section {
   const { mode, route, position, settings } = s
   const seat = vehicleSeat(s, assumed)
   const back = leaning(-(position.backrestDeg ?? USUAL.backrestDeg))
-  if (position.backrestDeg === undefined) assumed.push(`backrest, drawn leaning ${USUAL.backrestDeg}°`)
+  if (position.backrestDeg === undefined) assumed.push(msg.backrestDrawnLeaning(USUAL.backrestDeg))
   const behind = point(-back.y, back.x)
   const backTop = along(point(0, 0), back, USUAL.backrestLength)
   const angleDeg = angleDrawn(s)
-  if (!('angle' in angleNow(s))) assumed.push('shell angle')
+  if (!('angle' in angleNow(s))) assumed.push(msg.shellAngle2)
   const slideMm = Math.min(settings.slideMm?.value ?? 0, mode.slidesOnBaseMm ?? 0)
   const shell = placeShell(s, seat, angleDeg, slideMm)
-  if (mode.shellLengthMm === undefined) assumed.push('shell length')
-  if (mode.sitAboveCushionMm === undefined) assumed.push('height of the seat above the cushion')
+  if (mode.shellLengthMm === undefined) assumed.push(msg.shellLength)
+  if (mode.sitAboveCushionMm === undefined) assumed.push(msg.heightOfTheSeatAbove)
   const band = angleBand(s)
   const distance = settings.frontSeatGapMm?.value ?? mid(toInterval(position.frontClearanceMm))
   const room = frontRoomNow(s)

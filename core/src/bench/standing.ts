@@ -2,6 +2,7 @@ import { notchLengthMm, wedgeAngleDeg } from '../fit/index.ts'
 import { middle, toInterval } from '../quantities/index.ts'
 import { angleNow, type FittedSubject } from '../rules/index.ts'
 import { along, leaning, mid, point, radians, USUAL, type Point } from './plane.ts'
+import * as msg from './messages.en.ts'
 
 /** Where the shell stands for one angle and slide. */
 export function placeShell(s: FittedSubject, seat: Seat, angleDeg: number, slideMm: number) {
@@ -31,9 +32,9 @@ export function vehicleSeat(s: FittedSubject, assumed: string[]): Seat {
   const slope = mid(toInterval(cushion?.slopeDeg))
   const depth = mid(toInterval(cushion?.depthMm))
   const above = mid(toInterval(cushion?.frontEdgeAboveFloorMm))
-  if (slope === undefined) assumed.push('cushion slope, drawn level')
-  if (depth === undefined) assumed.push(`cushion depth, drawn ${USUAL.cushionDepth} mm`)
-  if (above === undefined && s.route.leg) assumed.push(`cushion height, drawn ${USUAL.floorBelow} mm`)
+  if (slope === undefined) assumed.push(msg.cushionSlopeDrawnLevel)
+  if (depth === undefined) assumed.push(msg.cushionDepthDrawnMm(USUAL.cushionDepth))
+  if (above === undefined && s.route.leg) assumed.push(msg.cushionHeightDrawnMm(USUAL.floorBelow))
   const slopeDeg = slope ?? 0
   const d = depth ?? USUAL.cushionDepth
   const front = point(d * Math.cos(radians(slopeDeg)), d * Math.sin(radians(slopeDeg)))

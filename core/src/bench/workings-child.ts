@@ -23,6 +23,7 @@ import {
 } from '../quantities/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { mm, type Worked } from './worked.ts'
+import * as msg from './messages.en.ts'
 
 export function straps(s: FittedSubject): Worked | undefined {
   const { mode, shoulderMm, settings } = s
@@ -34,26 +35,26 @@ export function straps(s: FittedSubject): Worked | undefined {
   const gauge = gaugeAboveExitMm(mode)
   const above = raised === undefined || set === undefined ? undefined : minus(exactly(set), raised)
   return {
-    label: above === undefined ? 'Shoulder' : 'Strap exit above the shoulder',
+    label: above === undefined ? msg.shoulder : msg.strapExitAboveTheShoulder,
     unit: 'mm',
     value: above ?? raised,
-    wanted: `${STRAP_RULE_TEXT[strapRuleOf(mode)]}${gauge === 0 ? '' : gauge === undefined ? '; read at the head support’s lower edge' : `; read at the head support’s lower edge, ${gauge} mm above`}`,
+    wanted: `${STRAP_RULE_TEXT[strapRuleOf(mode)]}${gauge === 0 ? '' : gauge === undefined ? msg.readAtTheHeadSupports : msg.readAtTheHeadSupportsLower(gauge)}`,
     window: above === undefined ? undefined : strapWindowMm(mode),
     missing:
       shoulderMm === undefined
-        ? 'the seated shoulder height'
+        ? msg.theSeatedShoulderHeight
         : insert === undefined
-          ? 'which inserts are in'
+          ? msg.whichInsertsAreIn
           : set === undefined
-            ? 'the slot set'
+            ? msg.theSlotSet
             : undefined,
-    formula: ['S = seated shoulder + insert', 'offset = slot − S'],
+    formula: [msg.sSeatedShoulderInsert, msg.offsetSlotS],
     filled:
       shoulderMm === undefined || raised === undefined
         ? []
         : [
             `S = ${mm(shoulderMm)} + ${insert} mm = ${mm(raised)}`,
-            ...(set === undefined || above === undefined ? [] : [`offset = ${set} mm − ${mm(raised)} = ${mm(above)}`]),
+            ...(set === undefined || above === undefined ? [] : [msg.offsetMm(set, mm(raised), mm(above))]),
           ],
   }
 }
@@ -64,14 +65,13 @@ export function guide(s: FittedSubject): Worked | undefined {
   const set = settings.strapHeightMm?.value
   const above = shoulder === undefined || set === undefined ? undefined : minus(exactly(set), shoulder.mm)
   return {
-    label: 'Belt guide above the shoulder',
+    label: msg.beltGuideAboveTheShoulder,
     unit: 'mm',
     value: above,
-    wanted: `${boundsText(guideWindowMm(mode))}; the guide goes ${mode.beltGuideMm.fromMm}–${mode.beltGuideMm.toMm} mm`,
+    wanted: msg.theGuideGoesMm(boundsText(guideWindowMm(mode)), mode.beltGuideMm.fromMm, mode.beltGuideMm.toMm),
     window: { from: guideWindowMm(mode).fromMm, to: guideWindowMm(mode).toMm },
-    missing:
-      shoulder === undefined ? 'the seated shoulder height' : set === undefined ? 'the guide’s height' : undefined,
-    formula: ['above = guide − seated shoulder'],
+    missing: shoulder === undefined ? msg.theSeatedShoulderHeight : set === undefined ? msg.theGuidesHeight : undefined,
+    formula: [msg.aboveGuideSeatedShoulder],
     filled:
       above === undefined || shoulder === undefined
         ? []
@@ -105,32 +105,32 @@ export function head(s: FittedSubject): Worked | undefined {
       : exactly(mode.shellEdgeMm)
   const below = height === undefined || edge === undefined ? undefined : minus(edge, height)
   const share =
-    halfWidth(line.share) === 0 ? '' : ` × ${formatNumber(line.share.lo, 2)} to ${formatNumber(line.share.hi, 2)}`
+    halfWidth(line.share) === 0 ? '' : msg.to(formatNumber(line.share.lo, 2), formatNumber(line.share.hi, 2))
   return {
-    label: `${line.what} below the edge`,
+    label: msg.belowTheEdge(line.what),
     unit: 'mm',
     value: below,
     wanted: byCar
-      ? 'no higher than the car’s head restraint'
+      ? msg.noHigherThanTheCars
       : lower.mm === 0
-        ? 'no higher than the edge'
-        : `at least ${lower.mm} mm below the edge, by ${lower.by === 'maker' ? 'the maker' : 'the practice profile'}`,
+        ? msg.noHigherThanTheEdge
+        : msg.atLeastMmBelowThe(lower.mm, lower.by === 'maker' ? msg.theMaker : msg.thePracticeProfile),
     window: { from: byCar ? 0 : lower.mm },
     missing:
       height === undefined
-        ? 'the sitting height'
+        ? msg.theSittingHeight
         : edge === undefined
           ? byCar
-            ? 'the head restraint’s top, or the cushion’s height'
-            : 'the shell’s edge, in the catalogue'
+            ? msg.theHeadRestraintsTopOr
+            : msg.theShellsEdgeInThe
           : undefined,
-    formula: [`line = sitting height${share} + insert`, 'below = edge − line'],
+    formula: [msg.lineSittingHeightInsert(share), msg.belowEdgeLine],
     filled:
       below === undefined || sitting === undefined || height === undefined || edge === undefined
         ? []
         : [
-            `line = ${mm(sitting.mm)}${sitting.isEstimated ? ' (estimated)' : ''}${share} + insert = ${mm(height)}`,
-            `below = ${mm(edge)} − ${mm(height)} = ${mm(below)}`,
+            msg.lineInsert(mm(sitting.mm), sitting.isEstimated ? ' (estimated)' : '', share, mm(height)),
+            msg.below(mm(edge), mm(height), mm(below)),
           ],
   }
 }

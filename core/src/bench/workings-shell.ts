@@ -11,6 +11,7 @@ import {
 import { exactly, formatNumber, toInterval } from '../quantities/index.ts'
 import { angleNow, angleProofSeen, frontRoomNow, type FittedSubject } from '../rules/index.ts'
 import { deg, mm, type Worked } from './worked.ts'
+import * as msg from './messages.en.ts'
 
 export function shellAngle(s: FittedSubject): Worked | undefined {
   const { mode, position, settings } = s
@@ -24,16 +25,16 @@ export function shellAngle(s: FittedSubject): Worked | undefined {
   const omega = wedge ? wedgeAngleDeg(wedge.heightMm, wedge.baseLengthMm) : 0
   const known = 'angle' in now ? now : undefined
   return {
-    label: 'Shell angle',
+    label: msg.shellAngle,
     unit: '°',
     value: known?.angle,
     wanted:
       band === undefined
-        ? 'no target stated; never over 45°'
+        ? msg.noTargetStatedNeverOver
         : band === 'ask-head-control'
-          ? 'depends on head control'
+          ? msg.dependsOnHeadControl
           : isByAirway(band)
-            ? `at most ${band.toDeg}°, ${band.because}`
+            ? msg.atMost(band.toDeg, band.because)
             : `${band.fromDeg}–${band.toDeg}° (${band.because})`,
     // Where the shell’s own indicator has been seen, it decides, whatever the arithmetic comes to.
     window:
@@ -42,25 +43,24 @@ export function shellAngle(s: FittedSubject): Worked | undefined {
         : band === undefined
           ? { to: MAX_SHELL_ANGLE_DEG }
           : { from: isByAirway(band) ? undefined : band.fromDeg, to: band.toDeg },
-    missing:
-      recline === undefined ? 'the recline that is set' : slope === undefined ? 'the cushion’s slope' : undefined,
-    formula: [isForward ? 'φ = θ + σ − ω' : 'φ = θ − σ + ω', 'ω = atan(h / B)'],
+    missing: recline === undefined ? msg.theReclineThatIsSet : slope === undefined ? msg.theCushionsSlope : undefined,
+    formula: [isForward ? 'φ = θ + σ − ω' : 'φ = θ − σ + ω', msg.atanHB],
     filled:
       known === undefined
         ? []
         : known.how === 'measured'
-          ? [`φ = ${deg(known.angle)}, measured in the car`]
+          ? [msg.measuredInTheCar(deg(known.angle))]
           : [
               `φ = ${deg(recline?.shellAngleDeg ?? 0)} ${isForward ? '+' : '−'} ${deg(slope ?? exactly(0))} ${isForward ? '−' : '+'} ${deg(omega)} = ${deg(known.angle)}`,
-              ...(wedge ? [`ω = atan(${wedge.heightMm} / ${wedge.baseLengthMm}) = ${deg(omega)}`] : []),
+              ...(wedge ? [msg.atan(wedge.heightMm, wedge.baseLengthMm, deg(omega))] : []),
             ],
   }
 }
 
 const TOUCH_TEXT = {
-  'must-touch': 'must touch',
-  'must-not-touch': 'must not touch',
-  either: 'touch or gap',
+  'must-touch': msg.mustTouch,
+  'must-not-touch': msg.mustNotTouch,
+  either: msg.touchOrGap,
 } as const
 
 export function frontRoom(s: FittedSubject): Worked | undefined {
@@ -69,25 +69,31 @@ export function frontRoom(s: FittedSubject): Worked | undefined {
   const room = frontRoomNow(s)
   const figures = shellFigures(mode)
   return {
-    label: position.row === 1 ? 'Room to the dashboard' : 'Room to the seat in front',
+    label: position.row === 1 ? msg.roomToTheDashboard : msg.roomToTheSeatIn,
     unit: 'mm',
     value: room?.clearanceMm,
-    wanted: `${TOUCH_TEXT[route.frontSeat]}, by the maker`,
+    wanted: msg.byTheMaker(TOUCH_TEXT[route.frontSeat]),
     missing:
       figures === undefined
-        ? 'the shell’s length and foot, in the catalogue'
+        ? msg.theShellsLengthAndFoot
         : position.frontClearanceMm === undefined && s.settings.frontSeatGapMm === undefined
-          ? `the distance to the ${position.row === 1 ? 'dashboard' : 'seat in front'}`
+          ? msg.theDistanceToThe(position.row === 1 ? msg.dashboard : msg.seatInFront)
           : room === undefined
-            ? 'the shell’s angle'
+            ? msg.theShellsAngle
             : undefined,
-    formula: ['X = x₀ + slide + ℓ·sin φ', 'clearance = D − X'],
+    formula: [msg.xXSlideSin, msg.clearanceDX],
     filled:
       room === undefined || figures === undefined
         ? []
         : [
-            `X = ${mm(figures.footFromBackrestMm)} + ${mm(room.slideMm)} + ${mm(figures.shellLengthMm)}·sin ${deg(room.angle)} = ${mm(room.reachMm)}`,
-            `clearance = ${mm(room.distanceMm)} − ${mm(room.reachMm)} = ${mm(room.clearanceMm)}`,
+            msg.xSin(
+              mm(figures.footFromBackrestMm),
+              mm(room.slideMm),
+              mm(figures.shellLengthMm),
+              deg(room.angle),
+              mm(room.reachMm),
+            ),
+            msg.clearance(mm(room.distanceMm), mm(room.reachMm), mm(room.clearanceMm)),
           ],
   }
 }
@@ -101,31 +107,42 @@ export function leg(s: FittedSubject): Worked | undefined {
   const needed = advice?.neededMm
   const lift =
     notch !== undefined && needed !== undefined && notch <= own.notches ? liftMm(own, notch, needed) : undefined
-  const range = `${own.minLengthMm}–${own.maxLengthMm} mm in ${own.notches} notches`
+  const range = msg.mmInNotches(own.minLengthMm, own.maxLengthMm, own.notches)
   return {
-    label: notch === undefined ? 'Leg needed' : 'Base lifted by the leg',
+    label: notch === undefined ? msg.legNeeded : msg.baseLiftedByTheLeg,
     unit: 'mm',
     value: lift ?? needed,
-    wanted:
-      own.maxLiftMm === undefined ? `${range}; the maker is silent on lift` : `${range}; lifts 0–${own.maxLiftMm} mm`,
+    wanted: own.maxLiftMm === undefined ? msg.theMakerIsSilentOn(range) : msg.lifts0Mm(range, own.maxLiftMm),
     window:
       lift === undefined
         ? { from: own.minLengthMm, to: own.maxLengthMm }
         : own.maxLiftMm === undefined
           ? undefined
           : { from: 0, to: own.maxLiftMm },
-    missing: height === undefined ? 'the cushion’s front edge above the bare floor' : undefined,
-    formula: ['L = (C + b) / cos ψ', 'L_k = L_min + (k − 1)·(L_max − L_min) / (N − 1)', 'lift = (L_k − L)·cos ψ'],
+    missing: height === undefined ? msg.theCushionsFrontEdgeAbove : undefined,
+    formula: [msg.lCBCos, msg.lKLMinK, msg.liftLKLCos],
     filled:
       height === undefined || needed === undefined
         ? []
         : [
-            `L = (${mm(height)} + ${mm(own.hingeAboveCushionMm)}) / cos ${deg(own.angleFromVerticalDeg)} = ${mm(needed)}`,
+            msg.lCos(mm(height), mm(own.hingeAboveCushionMm), deg(own.angleFromVerticalDeg), mm(needed)),
             ...(notch === undefined || lift === undefined
               ? []
               : [
-                  `L_${notch} = ${own.minLengthMm} + ${notch - 1}·${own.maxLengthMm - own.minLengthMm} / ${own.notches - 1} = ${formatNumber(notchLengthMm(own, notch))} mm`,
-                  `lift = (${formatNumber(notchLengthMm(own, notch))} − ${mm(needed)})·cos ${deg(own.angleFromVerticalDeg)} = ${mm(lift)}`,
+                  msg.lMm(
+                    notch,
+                    own.minLengthMm,
+                    notch - 1,
+                    own.maxLengthMm - own.minLengthMm,
+                    own.notches - 1,
+                    formatNumber(notchLengthMm(own, notch)),
+                  ),
+                  msg.liftCos(
+                    formatNumber(notchLengthMm(own, notch)),
+                    mm(needed),
+                    deg(own.angleFromVerticalDeg),
+                    mm(lift),
+                  ),
                 ]),
           ],
   }

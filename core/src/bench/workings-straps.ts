@@ -1,6 +1,7 @@
 import { exactly, minus, toInterval } from '../quantities/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { mm, type Worked } from './worked.ts'
+import * as msg from './messages.en.ts'
 
 export function tether(s: FittedSubject): Worked | undefined {
   const { topTether } = s.route
@@ -9,14 +10,13 @@ export function tether(s: FittedSubject): Worked | undefined {
   const { minLengthMm: from, maxLengthMm: to } = topTether
   const isStated = from !== undefined || to !== undefined
   return {
-    label: 'Tether path',
+    label: msg.tetherPath,
     unit: 'mm',
     value: path,
-    wanted: isStated ? `strap ${from ?? 0}–${to === undefined ? 'any' : `${to} mm`}` : 'strap length not stated',
-    missing:
-      path === undefined ? 'the path to the anchorage' : isStated ? undefined : 'the strap’s range, in the catalogue',
-    formula: ['shortest strap ≤ path ≤ longest strap'],
-    filled: path === undefined || !isStated ? [] : [`${from ?? 0} mm ≤ ${mm(path)} ≤ ${to ?? '∞'} mm`],
+    wanted: isStated ? msg.strap(from ?? 0, to === undefined ? msg.any : msg.mm(to)) : msg.strapLengthNotStated,
+    missing: path === undefined ? msg.thePathToTheAnchorage : isStated ? undefined : msg.theStrapsRangeInThe,
+    formula: [msg.shortestStrapPathLongestStrap],
+    filled: path === undefined || !isStated ? [] : [msg.mmMm(from ?? 0, mm(path), to ?? '∞')],
   }
 }
 
@@ -27,17 +27,12 @@ export function belt(s: FittedSubject): Worked | undefined {
   const needed = use.requiredLengthMm
   const spare = usable === undefined || needed === undefined ? undefined : minus(usable, exactly(needed))
   return {
-    label: 'Belt to spare',
+    label: msg.beltToSpare,
     unit: 'mm',
     value: spare,
-    wanted: needed === undefined ? 'the path’s need is not stated' : `the path needs ${needed} mm`,
-    missing:
-      usable === undefined
-        ? 'the usable belt'
-        : needed === undefined
-          ? 'what the path needs, in the catalogue'
-          : undefined,
-    formula: ['spare = usable belt − path'],
+    wanted: needed === undefined ? msg.thePathsNeedIsNot : msg.thePathNeedsMm(needed),
+    missing: usable === undefined ? msg.theUsableBelt : needed === undefined ? msg.whatThePathNeedsIn : undefined,
+    formula: [msg.spareUsableBeltPath],
     filled: spare === undefined || usable === undefined ? [] : [`spare = ${mm(usable)} − ${needed} mm = ${mm(spare)}`],
   }
 }
@@ -48,12 +43,12 @@ export function buckle(s: FittedSubject): Worked | undefined {
   const top = toInterval(s.position.belt?.buckleTopMm)
   const above = top === undefined ? undefined : minus(top, exactly(edge))
   return {
-    label: 'Buckle top above the path’s edge',
+    label: msg.buckleTopAboveThePaths,
     unit: 'mm',
     value: above,
-    wanted: 'at most 0 mm',
-    missing: top === undefined ? 'the buckle’s height' : undefined,
-    formula: ['above = buckle top − edge'],
-    filled: above === undefined || top === undefined ? [] : [`above = ${mm(top)} − ${edge} mm = ${mm(above)}`],
+    wanted: msg.atMost0Mm,
+    missing: top === undefined ? msg.theBucklesHeight : undefined,
+    formula: [msg.aboveBuckleTopEdge],
+    filled: above === undefined || top === undefined ? [] : [msg.aboveMm(mm(top), edge, mm(above))],
   }
 }

@@ -34,6 +34,7 @@ import {
   type Route,
 } from '../restraint/index.ts'
 import { vehicleSchema, type SeatingPosition } from '../vehicle/index.ts'
+import * as msg from './messages.en.ts'
 
 export const CASE_FORMAT = 'nimble-anchor/case'
 
@@ -67,7 +68,7 @@ export type Identity = z.infer<typeof identitySchema>
 export const strokesSchema = z
   .string()
   .max(12_000)
-  .regex(/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/, 'must be strokes as "M10 20L30 40…"')
+  .regex(/^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/, msg.mustBeStrokesAsM10)
 export const SIGNATURE_FIELD = { width: 300, height: 100 } as const
 
 /** What somebody said at the hand-over, in their words. */
@@ -125,56 +126,56 @@ const caseFields = z.strictObject({
 /** What must hold between the fields of a case, each of them being what it should. */
 function crossCheck(c: z.infer<typeof caseFields>, issue: (path: (string | number)[], message: string) => void): void {
   if (c.child.dateOfBirth !== undefined && c.child.dateOfBirth > c.today) {
-    issue(['child', 'dateOfBirth'], `must not be after ${c.today}`)
+    issue(['child', 'dateOfBirth'], msg.mustNotBeAfter(c.today))
   }
   for (const field of DATED_MEASURES) {
     const on = c.child[field]?.on
-    if (on !== undefined && on > c.today) issue(['child', field, 'on'], `must not be after ${c.today}`)
+    if (on !== undefined && on > c.today) issue(['child', field, 'on'], msg.mustNotBeAfter(c.today))
   }
   if (c.child.advice !== undefined && c.child.advice.on > c.today) {
-    issue(['child', 'advice', 'on'], `must not be after ${c.today}`)
+    issue(['child', 'advice', 'on'], msg.mustNotBeAfter(c.today))
   }
   c.units?.forEach((u, i) => {
-    if (u.madeOn !== undefined && u.madeOn > c.today) issue(['units', i, 'madeOn'], `must not be after ${c.today}`)
+    if (u.madeOn !== undefined && u.madeOn > c.today) issue(['units', i, 'madeOn'], msg.mustNotBeAfter(c.today))
   })
   const base = c.units?.find((u) => u.id === c.choice.baseUnitId)
   if (c.choice.baseUnitId !== undefined && !base) {
-    issue(['choice', 'baseUnitId'], `no unit "${c.choice.baseUnitId}" in this case`)
+    issue(['choice', 'baseUnitId'], msg.noUnitInThisCase(c.choice.baseUnitId))
   }
   if (base && c.choice.modelId !== undefined && base.modelId !== c.choice.modelId) {
-    issue(['choice', 'baseUnitId'], `unit "${base.id}" is a "${base.modelId}", not a "${c.choice.modelId}"`)
+    issue(['choice', 'baseUnitId'], msg.unitIsANotA(base.id, base.modelId, c.choice.modelId))
   }
-  if (base && base.id === c.choice.unitId) issue(['choice', 'baseUnitId'], 'must be another unit than the shell')
+  if (base && base.id === c.choice.unitId) issue(['choice', 'baseUnitId'], msg.mustBeAnotherUnitThan)
   const { modelId, unitId, modeId, routeId, positionId } = c.choice
   const model = c.restraints.find((m) => m.id === modelId)
-  if (modelId !== undefined && !model) issue(['choice', 'modelId'], `no restraint "${modelId}" in this case`)
+  if (modelId !== undefined && !model) issue(['choice', 'modelId'], msg.noRestraintInThisCase(modelId))
   const unit = c.units?.find((u) => u.id === unitId)
-  if (unitId !== undefined && !unit) issue(['choice', 'unitId'], `no unit "${unitId}" in this case`)
+  if (unitId !== undefined && !unit) issue(['choice', 'unitId'], msg.noUnitInThisCase(unitId))
   if (unit && modelId !== undefined && unit.modelId !== modelId) {
-    issue(['choice', 'unitId'], `unit "${unitId}" is a "${unit.modelId}", not a "${modelId}"`)
+    issue(['choice', 'unitId'], msg.unitIsANotA(unit.id, unit.modelId, modelId))
   }
   const mode = model?.modes.find((m) => m.id === modeId)
-  if (modeId !== undefined && !mode) issue(['choice', 'modeId'], `no mode "${modeId}" in the chosen restraint`)
+  if (modeId !== undefined && !mode) issue(['choice', 'modeId'], msg.noModeInTheChosen(modeId))
   if (routeId !== undefined && !mode?.routes.some((r) => r.id === routeId)) {
-    issue(['choice', 'routeId'], `no route "${routeId}" in the chosen mode`)
+    issue(['choice', 'routeId'], msg.noRouteInTheChosen(routeId))
   }
   if (positionId !== undefined && !c.vehicle?.positions.some((p) => p.id === positionId)) {
-    issue(['choice', 'positionId'], `no place "${positionId}" in the vehicle`)
+    issue(['choice', 'positionId'], msg.noPlaceInTheVehicle(positionId))
   }
   if (mode) {
     const recline = c.settings.recline?.value
     if (recline !== undefined && !mode.reclines?.some((r) => r.id === recline)) {
-      issue(['settings', 'recline', 'value'], `the mode has no recline "${recline}"`)
+      issue(['settings', 'recline', 'value'], msg.theModeHasNoRecline(recline))
     }
     c.settings.insertsIn?.value.forEach((id, i) => {
       if (!mode.inserts?.some((x) => x.id === id)) {
-        issue(['settings', 'insertsIn', 'value', i], `the mode has no insert "${id}"`)
+        issue(['settings', 'insertsIn', 'value', i], msg.theModeHasNoInsert(id))
       }
     })
     const notches = mode.routes.find((r) => r.id === routeId)?.leg?.notches
     const notch = c.settings.legNotch?.value
     if (notch !== undefined && notches !== undefined && notch > notches) {
-      issue(['settings', 'legNotch', 'value'], `must be at most ${notches}, the leg's last notch`)
+      issue(['settings', 'legNotch', 'value'], msg.mustBeAtMostThe(notches))
     }
   }
 }
@@ -182,7 +183,7 @@ function crossCheck(c: z.infer<typeof caseFields>, issue: (path: (string | numbe
 /** One fitting, whole: everything that the judgement rests on, and nothing else. */
 export const caseSchema = caseFields
   .superRefine((c, ctx) => crossCheck(c, (path, message) => ctx.addIssue({ code: 'custom', path, message })))
-  .meta({ id: 'Case', title: 'Nimble Anchor case file' })
+  .meta({ id: 'Case', title: msg.nimbleAnchorCaseFile })
 
 export type Case = z.infer<typeof caseSchema>
 

@@ -5,6 +5,7 @@ import { caseSchema, parseChanged, type Case } from './case.ts'
 import { consequencesOf } from './consequences.ts'
 import { faultText, parseWith, type Fault } from '../ground/index.ts'
 import type { Changed, Put } from './put.ts'
+import * as msg from './messages.en.ts'
 
 const CHILD_FIELDS = [
   'name', 'familyName', 'dateOfBirth', 'ageMonths', 'sex', 'bornAtWeeks', 'headControl', 'needsPostureSpecialist',
@@ -103,11 +104,10 @@ function slipFault(before: Case, { path, value }: Put, from: unknown): string | 
   const slip = (value as { readonly slip?: unknown } | null)?.slip
   if (path[0] !== 'readings' || slip === undefined) return undefined
   const noted = from as Case['readings'][keyof Case['readings']] | null
-  if (noted == null) return 'nothing was noted before'
-  if (noted.at !== highestSequence(before))
-    return 'something was entered since: that is no slip, the step was done again'
+  if (noted == null) return msg.nothingWasNotedBefore
+  if (noted.at !== highestSequence(before)) return msg.somethingWasEnteredSinceThat
   const was = noted.option ?? noted.number
-  return JSON.stringify(slip) === JSON.stringify(was) ? undefined : `must be what was noted: ${JSON.stringify(was)}`
+  return JSON.stringify(slip) === JSON.stringify(was) ? undefined : msg.mustBeWhatWasNoted(JSON.stringify(was))
 }
 
 /** The highest place in the order of entry that a case holds. */
@@ -142,14 +142,14 @@ export function applyPuts(
   const changed: Changed[] = []
   for (const [i, put] of puts.entries()) {
     if (!isAllowed(put.path)) {
-      return err([{ path: `$.puts[${i}].path`, message: `"${put.path.join('.')}" is not a field that can be set` }])
+      return err([{ path: `$.puts[${i}].path`, message: msg.isNotAFieldThat(put.path.join('.')) }])
     }
     if (
       put.path[0] === 'vehicle' &&
       put.path.length === 3 &&
       !before.vehicle?.positions.some((p) => p.id === put.path[1])
     ) {
-      return err([{ path: `$.puts[${i}].path`, message: `no place "${put.path[1]}" in the vehicle` }])
+      return err([{ path: `$.puts[${i}].path`, message: msg.noPlaceInTheVehicle(put.path[1] ?? '') }])
     }
     const from = readAt(document, put.path) ?? null
     const write = (path: readonly string[], value: unknown): void => {

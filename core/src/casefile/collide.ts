@@ -4,6 +4,7 @@ import type { Case } from './case.ts'
 import { applyPuts } from './changes.ts'
 import { staleChangesOf } from './edges.ts'
 import type { Changed, Put } from './put.ts'
+import * as msg from './messages.en.ts'
 
 /** Why an entry made on an older state of a case may not go on top of what was entered since. */
 type Collision =
@@ -57,8 +58,8 @@ export function collisionOf(
 export function collisionText(collision: Collision, who: string): string {
   const { path } = collision
   const what = path[0] === 'readings' ? `“${checkLabel(path[1] as CheckId)}”` : path.join(' ')
-  if (collision.kind === 'written') return `${who} has changed ${what} since.`
+  if (collision.kind === 'written') return msg.hasChangedSince(who, what)
   const { by } = collision
-  const why = by === undefined ? 'what it stood on was changed' : changeText(by)
-  return `${what} was looked at before ${who} entered that ${why}: look again.`
+  const why = by === undefined ? msg.whatItStoodOnWas : changeText(by)
+  return msg.wasLookedAtBeforeEntered(what, who, why)
 }

@@ -6,6 +6,7 @@ import { besideIn, sharedSeatIn } from './beside.ts'
 import { DATED_MEASURES, type Case, type Identity } from './case.ts'
 import type { Put } from './put.ts'
 import type { Ride } from './ride.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * What an entry brings with it, beyond the field it names: a bad check put right
@@ -66,7 +67,7 @@ const IDENTITY_FIELDS: readonly string[] = ['dateOfBirth', 'ageMonths', 'sex'] s
 const inWords = (x: unknown): string => {
   if (typeof x === 'string') return x
   const i = toInterval(x as Quantity)
-  return i === undefined ? 'not known' : i.lo === i.hi ? `${i.lo} months` : `${i.lo} to ${i.hi} months`
+  return i === undefined ? msg.notKnown : i.lo === i.hi ? `${i.lo} months` : msg.toMonths(i.lo, i.hi)
 }
 
 /** Everything measured or known of a child that another child brings anew. */

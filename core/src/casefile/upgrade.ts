@@ -2,6 +2,7 @@ import { DEFAULT_PRACTICE } from '../practice/index.ts'
 import { PARTS_TOLERANCE_KG } from '../restraint/index.ts'
 import { CASE_VERSION } from './case.ts'
 import type { Changed } from './put.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Documents of older versions in the words of today's. What an older one does
@@ -62,7 +63,7 @@ function upgradeParts(model: Json): Json {
   if (parts.length === 0 || Math.abs(sumKg - Number(model.massKg)) <= PARTS_TOLERANCE_KG + 1e-9) return model
   const { parts: _parts, ...rest } = model
   const said = parts.map((p) => `${String(p.name)} ${String(p.massKg)} kg`).join(', ')
-  return { ...rest, note: `${String(model.note ?? '')} Parts once entered, which do not add up: ${said}.`.trim().slice(0, 1000) }
+  return { ...rest, note: `${String(model.note ?? '')} ${msg.partsOnceEntered(said)}`.trim().slice(0, 1000) }
 } // prettier-ignore
 
 /** A restraint model as version 1 wrote it. */

@@ -9,6 +9,7 @@ import {
   type Interval,
   type IsoDate,
 } from '../quantities/index.ts'
+import * as msg from './messages.en.ts'
 
 /** Widest values accepted for a child; outside them it is a slip of the keyboard. */
 const CHILD_LIMITS = {
@@ -35,7 +36,7 @@ const adviceSchema = z
   })
   .refine((a) => a.outcome !== 'this-restraint' || a.modelId !== undefined, {
     path: ['modelId'],
-    message: 'is needed: which restraint was advised',
+    message: msg.isNeededWhichRestraintWas,
   })
 export type Advice = z.infer<typeof adviceSchema>
 

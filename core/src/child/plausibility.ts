@@ -1,6 +1,7 @@
 import { formatNumber, middle, toInterval } from '../quantities/index.ts'
 import type { Child } from './child.ts'
 import { massOf, statureOf } from './measures.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Bounds so wide that only a slip of the keyboard falls outside: body-mass index
@@ -28,7 +29,7 @@ export function slipsIn(child: Child): readonly Slip[] {
     if (index < from || index > to) {
       slips.push({
         fields: ['massKg', 'statureCm'],
-        text: `${formatNumber(massKg)} kg and ${formatNumber(statureCm)} cm do not go together. Look at both again.`,
+        text: msg.kgAndCmDoNot(formatNumber(massKg), formatNumber(statureCm)),
       })
     }
   }
@@ -39,7 +40,7 @@ export function slipsIn(child: Child): readonly Slip[] {
     if (share < from || share > to) {
       slips.push({
         fields: ['seatedShoulderHeightMm', 'statureCm'],
-        text: `A seated shoulder at ${formatNumber(middle(shoulder) / 10)} cm and a stature of ${formatNumber(statureCm)} cm do not go together. Look at both again.`,
+        text: msg.aSeatedShoulderAtCm(formatNumber(middle(shoulder) / 10), formatNumber(statureCm)),
       })
     }
   }

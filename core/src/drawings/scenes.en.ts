@@ -42,7 +42,10 @@ const SIDE: Readonly<Record<SideFocus, string>> = {
   'against-backrest': 'the back against the car’s backrest, square to it',
 }
 /** "notch 6 of 11", from the figure as it is drawn. */
-const notchWords = (figure: string): string => `notch ${figure.replace('/', 'of')}`
+const notchWords = (figure: string): string => {
+  const [notch, notches] = figure.split(' / ')
+  return notches === undefined ? `notch ${figure}` : `notch ${notch} of ${notches}`
+}
 const sideSays = ({ focus, direction, figure, detail, guides = [] }: Side): string =>
   `From the side, ${DIRECTION_FACING[direction]}: ${SIDE[focus]}${figured(figure !== undefined && (focus === 'leg' || focus === 'notch') ? notchWords(figure) : figure)}${detail === undefined ? '' : `; ${detail.replace(/\.$/, '')}`}${guides.length === 0 ? '' : `; ${list(guides)}`}.`
 

@@ -2,13 +2,14 @@ import { EAR_SHARE, EYE_SHARE } from '../child/index.ts'
 import { exactly, interval, middle, type Decision, type Interval } from '../quantities/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { HeadRule, Mode } from '../restraint/index.ts'
+import * as msg from './messages.en.ts'
 
 /** Which line of the head each maker's rule looks at, and its share of the sitting height. */
 export const HEAD_LINES = {
-  'crown-inside': { what: 'Crown', share: exactly(1) },
-  'eyes-below-edge': { what: 'Eyes', share: EYE_SHARE },
-  'ears-below-edge': { what: 'Top of the ears', share: EAR_SHARE },
-  'ears-below-vehicle-head-restraint': { what: 'Top of the ears', share: EAR_SHARE },
+  'crown-inside': { what: msg.crown, share: exactly(1) },
+  'eyes-below-edge': { what: msg.eyes, share: EYE_SHARE },
+  'ears-below-edge': { what: msg.topOfTheEars, share: EAR_SHARE },
+  'ears-below-vehicle-head-restraint': { what: msg.topOfTheEars, share: EAR_SHARE },
 } as const satisfies Record<HeadRule, { readonly what: string; readonly share: Interval }>
 
 /** The strict school keeps an infant's crown this far below the edge of the shell. */

@@ -2,6 +2,7 @@ import { ageMonthsOf, correctedAgeMonths, headControlOf, isPreterm, type Child }
 import { interval, type Interval, type IsoDate } from '../quantities/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { Mode } from '../restraint/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Back surface of the shell from vertical, in degrees: φ.
@@ -54,7 +55,7 @@ const BY_AIRWAY: AngleBand = {
   fromDeg: 0,
   toDeg: MAX_SHELL_ANGLE_DEG,
   statedBy: 'practice',
-  because: 'as upright as the head lies back, chin free',
+  because: msg.asUprightAsTheHead,
 }
 
 /**
@@ -87,7 +88,7 @@ function findAngleBand(mode: Mode, child: Child, today: IsoDate, school: School)
       fromDeg: own.from ?? 0,
       toDeg: own.to ?? RIGHT_ANGLE_DEG,
       statedBy: 'maker',
-      because: 'the maker’s own line',
+      because: msg.theMakersOwnLine,
     }
   }
   if (mode.direction !== 'rearward' || mode.shape === 'lie-flat') return undefined
@@ -99,13 +100,13 @@ function findAngleBand(mode: Mode, child: Child, today: IsoDate, school: School)
   const isYoungPreterm = isPreterm(child) && corrected !== undefined && corrected.lo < 6
   if (control === 'none' && byAirway && !isYoungPreterm) return byAirway
   if (control === 'none' || isYoungPreterm) {
-    return { fromDeg: 40, toDeg: 45, statedBy: 'practice', because: 'no head control yet' }
+    return { fromDeg: 40, toDeg: 45, statedBy: 'practice', because: msg.noHeadControlYet }
   }
   if (control === 'unknown') return 'ask-head-control'
   if (isUnderYear && byAirway) return byAirway
   return isUnderYear
-    ? { fromDeg: 30, toDeg: 45, statedBy: 'practice', because: 'head control, under a year' }
-    : { fromDeg: 20, toDeg: 35, statedBy: 'practice', because: 'older child rearward' }
+    ? { fromDeg: 30, toDeg: 45, statedBy: 'practice', because: msg.headControlUnderAYear }
+    : { fromDeg: 20, toDeg: 35, statedBy: 'practice', because: msg.olderChildRearward }
 }
 
 /** Whether no figure but a look at the chin decides how upright it may stand. */

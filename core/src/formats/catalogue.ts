@@ -4,6 +4,7 @@ import { CASE_VERSION } from '../casefile/index.ts'
 import { childSchema } from '../child/index.ts'
 import { modelSchema, unitSchema } from '../restraint/index.ts'
 import { vehicleSchema } from '../vehicle/index.ts'
+import * as msg from './messages.en.ts'
 
 export const CATALOGUE_FORMAT = 'nimble-anchor/catalogue'
 
@@ -23,11 +24,11 @@ export const catalogueSchema = z
     for (const key of ['vehicles', 'models', 'units', 'children'] as const) {
       const seen = new Set<string>()
       catalogue[key]?.forEach(({ id }, i) => {
-        if (seen.has(id)) ctx.addIssue({ code: 'custom', path: [key, i, 'id'], message: `"${id}" is used twice` })
+        if (seen.has(id)) ctx.addIssue({ code: 'custom', path: [key, i, 'id'], message: msg.isUsedTwice(id) })
         seen.add(id)
       })
     }
   })
-  .meta({ id: 'Catalogue', title: 'Nimble Anchor catalogue' })
+  .meta({ id: 'Catalogue', title: msg.nimbleAnchorCatalogue })
 
 export type Catalogue = z.infer<typeof catalogueSchema>

@@ -7,6 +7,7 @@ import { modelSchema, unitSchema, type RestraintModel } from '../restraint/index
 import { lintVehicle, vehicleSchema, type Vehicle } from '../vehicle/index.ts'
 import { CATALOGUE_FORMAT } from './catalogue.ts'
 import { fromTable, toFault, TABLE_KIND, type CellFault, type TableName } from './spreadsheet.ts'
+import * as msg from './messages.en.ts'
 
 /** What may be imported, in the order in which it must be stored. */
 const CATALOGUE_KINDS = ['vehicles', 'models', 'units', 'children'] as const
@@ -81,7 +82,7 @@ export function readCatalogue(
           return { kind, id, item: { id }, at, faults, lints: [] }
         }
         const { id } = parsed.value
-        const faults = seen.has(id) ? [{ path: `${at}.id`, message: `"${id}" is used twice` }] : []
+        const faults = seen.has(id) ? [{ path: `${at}.id`, message: msg.isUsedTwice(id) }] : []
         seen.add(id)
         const { asOf } = envelope.value
         // A measure without a day of its own is as old as its file says it is.
@@ -101,11 +102,11 @@ export function readTable(
   const kind = TABLE_KIND[table]
   const count = rows.length - 1
   if (count > MOST_ROWS)
-    return err([{ row: 1, column: '1', value: '', message: `${count} rows follow; a file holds at most ${MOST_ROWS}` }])
+    return err([{ row: 1, column: '1', value: '', message: msg.rowsFollowAFileHolds(count, MOST_ROWS) }])
   const read = fromTable(table, rows, tell)
   if (!read.ok) return err(read.error)
   if (read.value.length > MOST[kind]) {
-    const message = `${read.value.length} ${kind} stand in it; a file holds at most ${MOST[kind]}`
+    const message = msg.standInItAFile(read.value.length, kind, MOST[kind])
     return err([{ row: 1, column: '1', value: '', message }])
   }
   return ok(

@@ -3,6 +3,7 @@ import { parseWith, type Fault } from '../ground/index.ts'
 import { err, ok, type Result } from '../ground/index.ts'
 import { modelSchema, modeSchema, routeSchema, unitSchema } from '../restraint/index.ts'
 import { positionSchema, vehicleSchema } from '../vehicle/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Catalogues as tables: one line a route (or a unit, or a seating position),
@@ -30,14 +31,14 @@ interface Level {
 
 const LEVELS = {
   restraints: [
-    { name: 'model', schema: modelSchema },
-    { name: 'mode', schema: modeSchema, within: 'modes' },
-    { name: 'route', schema: routeSchema, within: 'routes' },
+    { name: msg.model, schema: modelSchema },
+    { name: msg.mode, schema: modeSchema, within: 'modes' },
+    { name: msg.route, schema: routeSchema, within: 'routes' },
   ],
-  units: [{ name: 'unit', schema: unitSchema }],
+  units: [{ name: msg.unit, schema: unitSchema }],
   vehicles: [
-    { name: 'vehicle', schema: vehicleSchema },
-    { name: 'position', schema: positionSchema, within: 'positions' },
+    { name: msg.vehicle, schema: vehicleSchema },
+    { name: msg.position, schema: positionSchema, within: 'positions' },
   ],
 } as const satisfies Record<string, readonly Level[]>
 
@@ -153,8 +154,8 @@ export interface CellFault {
 
 /** The same as any other fault: its path is the row and the column. */
 export const toFault = ({ row, column, value, message }: CellFault): Fault => ({
-  path: `row ${row}, column ${column}`,
-  message: value === '' ? message : `${message}, got "${value}"`,
+  path: msg.rowAndColumn(row, column),
+  message: value === '' ? message : msg.got(message, value),
 })
 
 /** One item read from a table: what it is, or the cells that spoil it. */
@@ -170,13 +171,13 @@ function fromCell(text: string, kind: ColumnKind): Result<unknown, string> {
   const number = (x: string): number => (/^-?\d+([.,]\d+)?$/.test(x) ? Number(x.replace(',', '.')) : Number.NaN)
   switch (kind) {
     case 'number':
-      return Number.isNaN(number(text)) ? err('must be a number') : ok(number(text))
+      return Number.isNaN(number(text)) ? err(msg.mustBeANumber) : ok(number(text))
     case 'boolean':
-      return /^(true|false)$/i.test(text) ? ok(/^true$/i.test(text)) : err('must be true or false')
+      return /^(true|false)$/i.test(text) ? ok(/^true$/i.test(text)) : err(msg.mustBeTrueOrFalse)
     case 'numbers': {
       if (text === NONE) return ok([])
       const all = text.split(/\s+/).map(number)
-      return all.some(Number.isNaN) ? err('must be numbers with spaces between') : ok(all)
+      return all.some(Number.isNaN) ? err(msg.mustBeNumbersWithSpaces) : ok(all)
     }
     case 'words':
       return ok(text === NONE ? [] : text.split(/\s+/))
@@ -184,7 +185,7 @@ function fromCell(text: string, kind: ColumnKind): Result<unknown, string> {
       try {
         return ok(JSON.parse(text))
       } catch {
-        return err('must be JSON')
+        return err(msg.mustBeJson)
       }
     case 'text':
       return ok(text)
@@ -245,13 +246,13 @@ export function fromTable(
   header.forEach((name, i) => place.has(name) || place.set(name, i))
   const headerFaults = header.flatMap((name, i): CellFault[] =>
     !byName.has(name)
-      ? [{ row: 1, column: name, value: '', message: `is not a column of the table of ${table}` }]
+      ? [{ row: 1, column: name, value: '', message: msg.isNotAColumnOf(table) }]
       : place.get(name) !== i
-        ? [{ row: 1, column: name, value: '', message: 'stands twice' }]
+        ? [{ row: 1, column: name, value: '', message: msg.standsTwice }]
         : [],
   )
   for (const { name } of levels) {
-    if (!place.has(`${name}.id`)) headerFaults.push({ row: 1, column: `${name}.id`, value: '', message: 'is missing' })
+    if (!place.has(`${name}.id`)) headerFaults.push({ row: 1, column: `${name}.id`, value: '', message: msg.isMissing })
   }
   if (headerFaults.length > 0) return err(headerFaults)
 
@@ -282,7 +283,7 @@ export function fromTable(
         open = siblings.begin(id, row)
       } else if (depth === levels.length - 1) {
         root ??= open
-        blame(root, { row, column: `${name}.id`, value: id, message: `stands on row ${open.row} already` })
+        blame(root, { row, column: `${name}.id`, value: id, message: msg.standsOnRowAlready(open.row) })
         return
       }
       root ??= open
@@ -293,7 +294,7 @@ export function fromTable(
         if (text === '') continue
         const before = open.cells.get(column.name)
         if (before && before.text !== text)
-          blame(root, { row, column: column.name, value: text, message: `row ${before.row} says "${before.text}"` })
+          blame(root, { row, column: column.name, value: text, message: msg.rowSays(before.row, before.text) })
         if (before) continue
         open.cells.set(column.name, { text, row })
         const value = fromCell(text, column.kind)

@@ -3,6 +3,7 @@ import { err } from './result.ts'
 import { ok } from './result.ts'
 import { type Result } from './result.ts'
 import { oncePer } from './once.ts'
+import * as msg from './messages.en.ts'
 
 /** One thing wrong with a document: where, as a JSON path, and which limit it breaks. */
 export interface Fault {
@@ -26,41 +27,40 @@ export function jsonPath(path: readonly PropertyKey[]): string {
 /** A figure is held to its limit, a text or list to its length; a schema's own words say more than the library's. */
 function sizeMessage(
   { origin, message }: { readonly origin: string; readonly message: string },
-  wording: 'at least' | 'at most',
+  end: 'atLeast' | 'atMost',
   limit: number | bigint,
 ): string {
   if (origin === 'number' || origin === 'int')
-    return /^Too (big|small)/.test(message) ? `must be ${wording} ${limit}` : message
-  const many = Number(limit) === 1 ? '' : 's'
-  return `must hold ${wording} ${limit} ${origin === 'string' ? 'character' : 'item'}${many}`
+    return /^Too (big|small)/.test(message) ? msg.mustBeOfSize[end](Number(limit)) : message
+  return msg.mustHold[end](Number(limit), origin === 'string' ? 'characters' : 'items')
 }
 
 function toFaults(issue: z.core.$ZodIssue): Fault[] {
   const path = jsonPath(issue.path)
   switch (issue.code) {
     case 'unrecognized_keys':
-      return issue.keys.map((key) => ({ path: jsonPath([...issue.path, key]), message: 'is not a known field' }))
+      return issue.keys.map((key) => ({ path: jsonPath([...issue.path, key]), message: msg.isNotAKnownField }))
     case 'invalid_type': {
       // A schema's own words say the limits; the library's only name a type.
-      const isOwnWords = !issue.message.startsWith('Invalid input')
+      const isOwnWords = !/^Invalid input/.test(issue.message)
       const isMissing = /received undefined/.test(issue.message)
       return [
         {
           path,
           message: isOwnWords
             ? issue.message
-            : `${isMissing ? 'is missing; ' : ''}must be ${EXPECTED[issue.expected] ?? issue.expected}`,
+            : msg.mustBe(isMissing ? msg.isMissing : '', EXPECTED[issue.expected] ?? issue.expected),
         },
       ]
     }
     case 'invalid_value':
-      return [{ path, message: `must be one of ${issue.values.map((v) => JSON.stringify(v)).join(', ')}` }]
+      return [{ path, message: msg.mustBeOneOf(issue.values.map((v) => JSON.stringify(v)).join(', ')) }]
     case 'too_big':
-      return [{ path, message: sizeMessage(issue, 'at most', issue.maximum) }]
+      return [{ path, message: sizeMessage(issue, 'atMost', issue.maximum) }]
     case 'too_small':
-      return [{ path, message: sizeMessage(issue, 'at least', issue.minimum) }]
+      return [{ path, message: sizeMessage(issue, 'atLeast', issue.minimum) }]
     case 'invalid_format':
-      return [{ path, message: issue.format === 'date' ? 'must be a day as YYYY-MM-DD' : issue.message }]
+      return [{ path, message: issue.format === 'date' ? msg.mustBeADayAs : issue.message }]
     default:
       return [{ path, message: issue.message }]
   }
@@ -69,13 +69,13 @@ function toFaults(issue: z.core.$ZodIssue): Fault[] {
 /** What a field must be, for whoever reads it on a screen or in an answer. */
 const EXPECTED: Readonly<Record<string, string>> = {
   string: 'text',
-  number: 'a number',
-  int: 'a whole number',
-  boolean: 'true or false',
-  array: 'a list',
-  object: 'an object',
-  record: 'an object',
-  date: 'a day',
+  number: msg.aNumber,
+  int: msg.aWholeNumber,
+  boolean: msg.trueOrFalse,
+  array: msg.aList,
+  object: msg.anObject,
+  record: msg.anObject,
+  date: msg.aDay,
 }
 
 /** Parses unknown data by a schema; every fault comes back with its JSON path. */

@@ -9,6 +9,7 @@ import {
   type IsoDate,
 } from '../quantities/index.ts'
 import { centileOfZ, lmsAt, zScore, type GrowthMeasure, type Sex } from './lms.ts'
+import * as msg from './messages.en.ts'
 
 /** Preterm children are compared by corrected age up to this calendar age. */
 export const CORRECTED_UNTIL_MONTHS = 24
@@ -75,12 +76,11 @@ export function growthStanding(child: Child, today: IsoDate, measure: GrowthMeas
 
 /** "centile 34", "centile 29 to 41": no exactness beyond what is known. */
 export function centileText({ centile }: GrowthStanding): string {
-  const word = (x: number): string => (x < 1 ? 'below 1' : x > 99 ? 'above 99' : formatNumber(x, 0))
+  const word = (x: number): string => (x < 1 ? msg.below1 : x > 99 ? msg.above99 : formatNumber(x, 0))
   const [low, high] = [word(centile.lo), word(centile.hi)]
-  return low === high ? `centile ${low}` : `centile ${low} to ${high}`
+  return low === high ? msg.centile(low) : msg.centileTo(low, high)
 }
 
-const SLIP_WORD = { massKg: 'mass', statureCm: 'stature' } as const
 const SLIP_UNIT = { massKg: 'kg', statureCm: 'cm' } as const
 
 /** Measures that no child of this age has, as far as the tables know: kept, and said aloud. */
@@ -91,10 +91,8 @@ export function growthSlips(child: Child, today: IsoDate): readonly string[] {
     if (!standing || !value) return []
     const nearest = standing.z.lo > 0 ? standing.z.lo : standing.z.hi < 0 ? -standing.z.hi : 0
     if (nearest <= SLIP_Z) return []
-    const side = standing.z.lo > 0 ? 'above' : 'below'
-    return [
-      `A ${SLIP_WORD[measure]} of ${formatNumber(middle(value))} ${SLIP_UNIT[measure]} is more than ${SLIP_Z} standard deviations ${side} the middle of this age. Look at it and at the day of birth again.`,
-    ]
+    const shown = `${formatNumber(middle(value))} ${SLIP_UNIT[measure]}`
+    return [msg.farFromTheMiddle(measure, shown, SLIP_Z, standing.z.lo > 0 ? 'above' : 'below')]
   })
 }
 
@@ -111,7 +109,5 @@ export function shrinkSlips(child: Child, today: IsoDate, earlier: readonly Date
     .filter((r) => r.on < today && r.statureCm !== undefined && r.statureCm.lo > now.hi)
     .toSorted((a, b) => (b.statureCm?.lo ?? 0) - (a.statureCm?.lo ?? 0))[0]
   if (!worst?.statureCm) return []
-  return [
-    `A stature of ${formatNumber(middle(now))} cm is less than the ${formatNumber(middle(worst.statureCm))} cm of ${worst.on}, and a child does not shrink. Look at both again.`,
-  ]
+  return [msg.aStatureOfCmIs(formatNumber(middle(now)), formatNumber(middle(worst.statureCm)), worst.on)]
 }

@@ -6,11 +6,12 @@ import { assess, VERDICT_TEXT } from '../verdict/index.ts'
 import { vehicleName } from '../vehicle/index.ts'
 import { settingsToRemember } from './remember.ts'
 import type { AheadItem } from '../ahead/index.ts'
+import * as msg from './messages.en.ts'
 
 /** As many bytes of UTF-8 as a phone still reads from a printed code without trouble: our own figure. */
 export const CASE_TEXT_BYTES = 950
 
-const CAUTION_SHORT = 'A working aid. Manual, handbook and local law decide.'
+const CAUTION_SHORT = msg.aWorkingAidManualHandbook
 
 /** Bytes in UTF-8, without an encoder: core has no platform. */
 export const utf8Length = (text: string): number =>
@@ -29,7 +30,7 @@ export function caseText(c: Case, ahead: readonly AheadItem[]): string {
   const subject = fittedSubject(c)
   const asks = subject ? recheckList(subject).map((i) => i.ask) : []
   const head = [
-    `Child restraint, ${c.handover ? 'handed over' : 'not signed'}, judged for ${c.today}: ${VERDICT_TEXT[assess(c).verdict]}`,
+    msg.childRestraintJudgedFor(c.handover ? msg.handedOver : msg.notSigned, c.today, VERDICT_TEXT[assess(c).verdict]),
     [c.vehicle && vehicleName(c.vehicle), c.vehicle?.plate, position?.label].filter(Boolean).join(', '),
     [model && modelName(model), mode?.label, unit && `unit ${unit.serial}`].filter(Boolean).join(', '),
     '',
@@ -37,9 +38,9 @@ export function caseText(c: Case, ahead: readonly AheadItem[]): string {
   ]
   const tail = ['', CAUTION_SHORT]
   const optional = [
-    ...(asks.length > 0 ? ['', 'Before a ride:'] : []),
+    ...(asks.length > 0 ? ['', msg.beforeARide] : []),
     ...asks.map((a) => `- ${a}`),
-    ...(ahead.length > 0 ? ['', 'Due:'] : []),
+    ...(ahead.length > 0 ? ['', msg.due] : []),
     ...ahead.map((i) => `- ${i.isFixed ? i.likely : `about ${i.likely.slice(0, 7)}`}: ${i.title}`),
   ]
   const size = (lines: readonly string[]): number => utf8Length(lines.join('\n'))

@@ -1,3 +1,4 @@
+import * as msg from './messages.en.ts'
 /**
  * The tools a fitter holds against child, car or strap, as the core sees them:
  * a stream of values in one unit. A driver may be a stand-in, a cable, a radio
@@ -46,24 +47,24 @@ export interface InstrumentSpec {
 /** Our own figures for ordinary tools of each kind; a driver of a real one may bring better. */
 export const INSTRUMENTS = {
   scale: {
-    label: 'Baby scale', unit: 'kg', resolution: 0.01, accuracy: 0.02,
+    label: msg.babyScale, unit: 'kg', resolution: 0.01, accuracy: 0.02,
     sampleMs: 100, windowMs: 3000, spreadMax: 0.04, driftMax: 0.03, emptyBelow: 0.5,
-    how: 'Lay or sit the child on the scale, bare or in what you then record, and let go.',
+    how: msg.layOrSitTheChild,
   },
   'height-gauge': {
-    label: 'Height gauge', unit: 'cm', resolution: 0.1, accuracy: 0.2,
+    label: msg.heightGauge, unit: 'cm', resolution: 0.1, accuracy: 0.2,
     sampleMs: 100, windowMs: 2500, spreadMax: 0.25, driftMax: 0.2, emptyBelow: 30,
-    how: 'Crown to the fixed end, knees straight, slide the foot board up and hold it.',
+    how: msg.crownToTheFixedEnd,
   },
   inclinometer: {
-    label: 'Inclinometer', unit: '°', resolution: 0.1, accuracy: 0.3,
+    label: msg.inclinometer, unit: '°', resolution: 0.1, accuracy: 0.3,
     sampleMs: 100, windowMs: 2000, spreadMax: 0.4, driftMax: 0.4,
-    how: 'Hold its back flat against the surface, along the car.',
+    how: msg.holdItsBackFlatAgainst,
   },
   'strap-gauge': {
-    label: 'Strap gauge', unit: 'mm', resolution: 0.5, accuracy: 1,
+    label: msg.strapGauge, unit: 'mm', resolution: 0.5, accuracy: 1,
     sampleMs: 100, windowMs: 2000, spreadMax: 0.8, driftMax: 0.8,
-    how: 'Hook it under the strap at the collar bone and let its spring lift: it reads how far the strap comes off.',
+    how: msg.hookItUnderTheStrap,
   },
 } as const satisfies Record<string, InstrumentSpec> // prettier-ignore
 export type InstrumentKind = keyof typeof INSTRUMENTS

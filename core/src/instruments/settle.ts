@@ -1,4 +1,5 @@
 import type { InstrumentSpec, Sample } from './instrument.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Decides when a streaming reading has come to rest, and how well it is known.
@@ -131,16 +132,16 @@ export class Settler {
 export function settleText(state: SettleState, spec: InstrumentSpec): string {
   switch (state.kind) {
     case 'waiting':
-      return 'Reading.'
+      return msg.reading
     case 'empty':
-      return `Nothing on it yet. ${spec.how}`
+      return msg.nothingOnItYet(spec.how)
     case 'drifting':
-      return `Still ${state.perS > 0 ? 'rising' : 'falling'}: nobody leans on it, nothing hangs from it?`
+      return msg.stillNobodyLeansOnIt(state.perS > 0 ? msg.rising : msg.falling)
     case 'restless':
-      return 'Moving. Keep still; it takes the value by itself.'
+      return msg.movingKeepStillItTakes
     case 'coming-to-rest':
-      return 'Coming to rest.'
+      return msg.comingToRest
     case 'settled':
-      return 'At rest.'
+      return msg.atRest
   }
 }

@@ -1,16 +1,17 @@
 import { randomStream } from '../quantities/index.ts'
 import type { InstrumentSpec, Sample } from './instrument.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * A stand-in for a real tool: what it would stream for a given truth. It has
  * noise, runs up like a damped needle, and is disturbed as the behaviour says.
  */
 export const BEHAVIOURS = {
-  calm: 'lies still',
-  'wriggles-then-calm': 'wriggles, then lies still',
-  restless: 'never lies still',
-  drifting: 'somebody leans on it, more and more',
-  'drops-out': 'the contact comes and goes',
+  calm: msg.liesStill,
+  'wriggles-then-calm': msg.wrigglesThenLiesStill,
+  restless: msg.neverLiesStill,
+  drifting: msg.somebodyLeansOnItMore,
+  'drops-out': msg.theContactComesAndGoes,
 } as const
 export type Behaviour = keyof typeof BEHAVIOURS
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { daySchema, idSchema, nameSchema, oncePer } from '../ground/index.ts'
+import * as msg from './messages.en.ts'
 
 /** When the use of a restraint may end: local law, whichever limit comes first. */
 export const localRuleSchema = z
@@ -14,15 +15,15 @@ export const localRuleSchema = z
   })
   .refine((r) => r.untilStatureCm !== undefined || r.untilAgeYears !== undefined || r.untilMassKg !== undefined, {
     path: ['untilStatureCm'],
-    message: 'needs a stature, an age or a mass',
+    message: msg.needsAStatureAnAge,
   })
   .meta({ id: 'LocalRule' })
 export type LocalRule = z.infer<typeof localRuleSchema>
 
 export const LOCAL_RULES: readonly LocalRule[] = [
-  { id: 'to-135-or-12', name: 'Until 135 cm or 12 years', untilStatureCm: 135, untilAgeYears: 12 },
-  { id: 'to-150-or-12', name: 'Until 150 cm or 12 years', untilStatureCm: 150, untilAgeYears: 12 },
-  { id: 'to-150-or-36-kg', name: 'Until 150 cm or 36 kg', untilStatureCm: 150, untilMassKg: 36 },
+  { id: 'to-135-or-12', name: msg.until135CmOr12, untilStatureCm: 135, untilAgeYears: 12 },
+  { id: 'to-150-or-12', name: msg.until150CmOr12, untilStatureCm: 150, untilAgeYears: 12 },
+  { id: 'to-150-or-36-kg', name: msg.until150CmOr36, untilStatureCm: 150, untilMassKg: 36 },
 ]
 export const DEFAULT_LOCAL_RULE = LOCAL_RULES[1] as LocalRule
 

@@ -6,6 +6,7 @@ import type { StockItem } from './types.ts'
 import { matchPlaces } from './places.ts'
 import type { Mode } from '../restraint/index.ts'
 import type { Circumstances } from './subjects.ts'
+import * as msg from './messages.en.ts'
 
 /** What has to be done and proved to attach a route, in points: fewer is simpler. Our own weights. */
 const POINTS = {
@@ -36,11 +37,11 @@ function partsOf(route: Route): readonly (readonly [points: number, text: string
   return [
     ...(route.isofix ? [[POINTS.isofix, 'ISOFIX'] as const] : []),
     ...(route.leg ? [[POINTS.leg, 'leg'] as const] : []),
-    ...(route.topTether?.use === 'required' ? [[POINTS.topTether, 'top tether'] as const] : []),
+    ...(route.topTether?.use === 'required' ? [[POINTS.topTether, msg.topTether] as const] : []),
     ...(belt ? [[belt.lock.kind === 'free' ? POINTS.beltFree : POINTS.beltThreaded, 'belt'] as const] : []),
-    ...(belt?.lock.kind === 'locking-clip' ? [[POINTS.lockingClip, 'locking clip'] as const] : []),
-    ...(route.lowerTethers?.use === 'required' ? [[POINTS.lowerTethers, 'lower tethers'] as const] : []),
-    ...(route.seatsTaken === 2 ? [[POINTS.twoPlaces, 'two places'] as const] : []),
+    ...(belt?.lock.kind === 'locking-clip' ? [[POINTS.lockingClip, msg.lockingClip] as const] : []),
+    ...(route.lowerTethers?.use === 'required' ? [[POINTS.lowerTethers, msg.lowerTethers] as const] : []),
+    ...(route.seatsTaken === 2 ? [[POINTS.twoPlaces, msg.twoPlaces] as const] : []),
   ]
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idSchema, nameSchema } from '../ground/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * One choice per question on which good practitioners differ. The first of
@@ -64,7 +65,7 @@ export type PracticeProfile = z.infer<typeof practiceSchema>
 
 export const DEFAULT_PRACTICE: PracticeProfile = {
   id: 'rearward-longest',
-  name: 'Rearward longest',
+  name: msg.rearwardLongest,
   slack: 'one-finger',
   turningForward: 'as-late-as-allowed',
   boosterFrom: 'harness-to-its-limit',

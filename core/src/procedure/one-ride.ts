@@ -4,6 +4,7 @@ import { evaluateFitted, fittedSubject, matchModes, type StockItem } from '../ma
 import type { Mode, Route } from '../restraint/index.ts'
 import { severityOf, type Need, missingIn } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * A ride in a car that no catalogue knows: which restraint and route can be
@@ -24,7 +25,7 @@ export function oneRideCar(place: OneRidePlace, driverSide: Vehicle['driverSide'
     row: place === 'front-passenger' ? 1 : 2,
     side: at,
   }
-  return { id: 'one-ride', maker: 'Unknown car', model: 'for one ride', driverSide, positions: [position] }
+  return { id: 'one-ride', maker: msg.unknownCar, model: msg.forOneRide, driverSide, positions: [position] }
 }
 
 export interface OneRideWay {

@@ -14,6 +14,7 @@ import { isIntegral } from '../restraint/index.ts'
 import { frontRoomNow, type FittedSubject } from '../rules/index.ts'
 import { NOT_READ } from './recommend-child.ts'
 import type { Recommendation } from './recommendation.ts'
+import * as msg from './messages.en.ts'
 
 interface Angled {
   readonly reclineId: string
@@ -62,23 +63,23 @@ const degrees = (x: Interval): string => formatInterval(x, '°').replace(' °', 
 export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   const reclines = s.mode.reclines ?? []
   const noWedge: readonly Recommendation[] = s.mode.wedge?.allowed
-    ? [{ setting: 'wedge', kind: 'set', value: false, text: 'No wedge', because: 'no angle asks for it' }]
+    ? [{ setting: 'wedge', kind: 'set', value: false, text: msg.noWedge, because: msg.noAngleAsksForIt }]
     : []
   if (s.mode.reclines === undefined && isIntegral(s.mode) && s.mode.shape !== 'lie-flat') {
-    return [{ setting: 'recline', kind: 'ask', text: 'Look up the recline positions', because: NOT_READ }]
+    return [{ setting: 'recline', kind: 'ask', text: msg.lookUpTheReclinePositions, because: NOT_READ }]
   }
   if (reclines.length === 0) return noWedge
   const ask = (text: string, because: string): Recommendation[] => [{ setting: 'recline', kind: 'ask', text, because }]
   const band = angleBand(s)
-  if (band === 'ask-head-control') return ask('Ask about head control first', 'it decides how far the shell may sit up')
+  if (band === 'ask-head-control') return ask(msg.askAboutHeadControlFirst, msg.itDecidesHowFarThe)
   const permitted = s.route.permittedReclines ?? reclines.map((r) => r.id)
   const names = reclines.filter((r) => permitted.includes(r.id)).map((r) => r.label)
   const slope = toInterval(s.position.cushion?.slopeDeg)
   const choose = (ids: readonly string[], because: string): readonly Recommendation[] => [
-    { setting: 'recline', kind: 'choose', values: ids, text: `One of ${names.join(', ')}`, because },
+    { setting: 'recline', kind: 'choose', values: ids, text: msg.oneOf(names.join(', ')), because },
     ...noWedge,
   ]
-  if (s.mode.angleProof) return choose(permitted, `the one at which it shows good: ${s.mode.angleProof.what}`)
+  if (s.mode.angleProof) return choose(permitted, msg.theOneAtWhichIt(s.mode.angleProof.what))
   if (band === undefined) {
     // Flatter than the ceiling is none of them, where the slope is known.
     const upright = reclines.filter((r) => {
@@ -96,13 +97,13 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
         {
           setting: 'recline',
           kind: 'none',
-          text: 'No permitted recline is upright enough here',
-          because: `never more than ${MAX_SHELL_ANGLE_DEG}°`,
+          text: msg.noPermittedReclineIsUpright,
+          because: msg.neverMoreThan(MAX_SHELL_ANGLE_DEG),
         },
       ]
     return choose(
       upright.map((r) => r.id),
-      'the maker permits these here and states no angle',
+      msg.theMakerPermitsTheseHere,
     )
   }
   if (isByAirway(band)) {
@@ -113,10 +114,10 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
     if (upright.length > 0)
       return choose(
         upright.map((a) => a.reclineId),
-        'the most upright at which the head lies back, asleep too',
+        msg.theMostUprightAtWhich,
       )
   }
-  if (slope === undefined) return ask('Measure the cushion slope first', `the target is ${band.fromDeg}–${band.toDeg}°`)
+  if (slope === undefined) return ask(msg.measureTheCushionSlopeFirst, msg.theTargetIs(band.fromDeg, band.toDeg))
   const { fromDeg, toDeg } = band
   const angled = angledReclines(s, slope)
   const leavesRoom = ({ reclineId, wedge }: Angled): boolean => {
@@ -133,28 +134,28 @@ export function recommendRecline(s: FittedSubject): readonly Recommendation[] {
   const candidates = withoutWedge.length > 0 ? withoutWedge : inBand
   const prefer = anglePreference(s, band)
   const best = candidates.toSorted((a, b) => prefer(b.angle) - prefer(a.angle))[0]
-  const target = `target ${fromDeg}–${toDeg}° (${band.because})`
-  const slopeText = `cushion slope ${degrees(slope)}`
+  const target = msg.target(fromDeg, toDeg, band.because)
+  const slopeText = msg.cushionSlope(degrees(slope))
   if (best === undefined) {
     if (reached.length > 0) {
-      const because = `${slopeText}, ${target}; those that meet it leave no room in front of the shell`
-      return [{ setting: 'recline', kind: 'none', text: 'No recline meets target and room together', because }]
+      const because = msg.thoseThatMeetItLeave(slopeText, target)
+      return [{ setting: 'recline', kind: 'none', text: msg.noReclineMeetsTargetAnd, because }]
     }
     const nearest = angled.toSorted((a, b) => angleRoom(b.angle, band) - angleRoom(a.angle, band))[0]
-    const shown = nearest ? `; nearest is ${nearest.label} at ${degrees(nearest.angle)}` : ''
+    const shown = nearest ? msg.nearestIsAt(nearest.label, degrees(nearest.angle)) : ''
     const because = `${slopeText}, ${target}${shown}`
-    return [{ setting: 'recline', kind: 'none', text: 'No permitted recline is sure to meet the target', because }]
+    return [{ setting: 'recline', kind: 'none', text: msg.noPermittedReclineIsSure, because }]
   }
-  const because = `shell ${degrees(best.angle)}: ${slopeText}, ${target}`
+  const because = msg.shell(degrees(best.angle), slopeText, target)
   const recline: Recommendation = {
     setting: 'recline',
     kind: 'set',
     value: best.reclineId,
-    text: `Recline ${best.label}`,
+    text: msg.recline(best.label),
     because,
   }
   if (!s.mode.wedge?.allowed) return [recline]
-  const wedgeText = best.wedge ? 'Wedge in' : 'No wedge'
+  const wedgeText = best.wedge ? msg.wedgeIn : msg.noWedge
   return [recline, { setting: 'wedge', kind: 'set', value: best.wedge, text: wedgeText, because }]
 }
 
@@ -167,12 +168,12 @@ export function recommendFrontSeat(s: FittedSubject): readonly Recommendation[] 
   const value = Math.round(middle(room.reachMm))
   const tallest = toInterval(s.position.frontClearanceMm)
   const range = s.position.frontSeatRangeMm
-  const because = `the shell reaches ${formatInterval(room.reachMm, 'mm', 0)} from the backrest, and the maker asks for touch`
+  const because = msg.theShellReachesFromThe(formatInterval(room.reachMm, 'mm', 0))
   const isOnTrack = range === undefined || (value >= range.fullyBackMm && value <= range.fullyForwardMm)
   const fitsDriver = tallest === undefined || !isBehindDriver(s.vehicle, s.position) || value <= tallest.hi
   if (!isOnTrack || !fitsDriver) {
-    const text = isOnTrack ? 'Its tallest driver needs it further back' : 'The seat in front does not come so far'
+    const text = isOnTrack ? msg.itsTallestDriverNeedsIt : msg.theSeatInFrontDoes
     return [{ setting, kind: 'none', text, because }]
   }
-  return [{ setting, kind: 'set', value, text: `Seat in front to ${value} mm, until it touches`, because }]
+  return [{ setting, kind: 'set', value, text: msg.seatInFrontToMm(value), because }]
 }

@@ -5,6 +5,7 @@ import { recommendGuide, recommendInserts, recommendStrap } from './recommend-ch
 import { recommendHeadRestraint } from './recommend-car.ts'
 import { recommendFrontSeat, recommendRecline } from './recommend-tilt.ts'
 import type { Recommendation } from './recommendation.ts'
+import * as msg from './messages.en.ts'
 
 function recommendNotch(s: FittedSubject): readonly Recommendation[] {
   const leg = s.route.leg
@@ -12,11 +13,11 @@ function recommendNotch(s: FittedSubject): readonly Recommendation[] {
   const setting = 'legNotch'
   const height = toInterval(s.position.cushion?.frontEdgeAboveFloorMm)
   if (height === undefined) {
-    const text = 'Measure the cushion’s front edge above the bare floor first'
-    return [{ setting, kind: 'ask', text, because: 'the leg must reach the floor, mat out' }]
+    const text = msg.measureTheCushionsFrontEdge
+    return [{ setting, kind: 'ask', text, because: msg.theLegMustReachThe }]
   }
   const advice = adviseNotch(leg, height)
-  const needed = `a leg of ${formatInterval(advice.neededMm, 'mm', 0)} is needed`
+  const needed = msg.aLegOfIsNeeded(formatInterval(advice.neededMm, 'mm', 0))
   switch (advice.kind) {
     case 'notch':
       return [
@@ -24,8 +25,8 @@ function recommendNotch(s: FittedSubject): readonly Recommendation[] {
           setting,
           kind: 'set',
           value: advice.notch,
-          text: `Notch ${advice.notch} of ${leg.notches}`,
-          because: `${needed}; it lifts the base by ${formatInterval(advice.liftMm, 'mm', 0)}`,
+          text: msg.notchOf(advice.notch, leg.notches),
+          because: msg.itLiftsTheBaseBy(needed, formatInterval(advice.liftMm, 'mm', 0)),
         },
       ]
     case 'between':
@@ -34,7 +35,7 @@ function recommendNotch(s: FittedSubject): readonly Recommendation[] {
           setting,
           kind: 'choose',
           values: advice.notches,
-          text: `Notch ${advice.notches[0]} to ${advice.notches.at(-1)}: the first that stands`,
+          text: msg.firstThatStands(advice.notches),
           because: needed,
         },
       ]
@@ -47,9 +48,9 @@ function recommendNotch(s: FittedSubject): readonly Recommendation[] {
           kind: advice.kind === 'may-be-out-of-range' ? 'ask' : 'none',
           text:
             advice.kind === 'may-be-out-of-range'
-              ? 'Too close to the leg’s end to tell: measure more closely'
-              : `The leg is too ${advice.kind === 'too-short' ? 'short' : 'long'} for this place`,
-          because: `${needed}; it goes ${formatNumber(leg.minLengthMm, 0)}–${formatNumber(leg.maxLengthMm, 0)} mm`,
+              ? msg.tooCloseToTheLegs
+              : msg.theLegIsTooFor(advice.kind === 'too-short' ? 'short' : msg.long),
+          because: msg.itGoesMm(needed, formatNumber(leg.minLengthMm, 0), formatNumber(leg.maxLengthMm, 0)),
         },
       ]
   }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { daySchema } from '../ground/index.ts'
 import { interval, type Interval } from './interval.ts'
+import * as msg from './messages.en.ts'
 
 export const QUANTITY_SOURCES = ['measured', 'instrument', 'told', 'estimated'] as const
 export type QuantitySource = (typeof QUANTITY_SOURCES)[number]
@@ -29,16 +30,16 @@ export interface QuantityLimits {
 export function quantitySchema({ min, max, unit }: QuantityLimits) {
   const bounded = () =>
     z
-      .number({ error: `must be a number of ${unit} between ${min} and ${max}` })
-      .min(min, `must be at least ${min} ${unit}`)
-      .max(max, `must be at most ${max} ${unit}`)
+      .number({ error: msg.mustBeANumberOf(unit, min, max) })
+      .min(min, msg.mustBeAtLeast(min, unit))
+      .max(max, msg.mustBeAtMost(max, unit))
   return z
     .strictObject({
       value: bounded().optional(),
       plusMinus: z
         .number()
-        .min(0, `must be at least 0 ${unit}`)
-        .max((max - min) / 2, `must be at most ${(max - min) / 2} ${unit}`)
+        .min(0, msg.mustBeAtLeast0(unit))
+        .max((max - min) / 2, msg.mustBeAtMost((max - min) / 2, unit))
         .optional(),
       from: bounded().optional(),
       to: bounded().optional(),
@@ -49,16 +50,16 @@ export function quantitySchema({ min, max, unit }: QuantityLimits) {
       const isPoint = q.value !== undefined
       const isRange = q.from !== undefined && q.to !== undefined
       if (isPoint === isRange || (isPoint && (q.from !== undefined || q.to !== undefined))) {
-        ctx.addIssue({ code: 'custom', message: 'needs either "value" or both "from" and "to"' })
+        ctx.addIssue({ code: 'custom', message: msg.needsEitherValueOrBoth })
       }
       if (isRange && (q.from as number) > (q.to as number)) {
-        ctx.addIssue({ code: 'custom', path: ['from'], message: 'must not be above "to"' })
+        ctx.addIssue({ code: 'custom', path: ['from'], message: msg.mustNotBeAboveTo })
       }
       if (q.plusMinus !== undefined && !isPoint) {
-        ctx.addIssue({ code: 'custom', path: ['plusMinus'], message: 'goes with "value" only' })
+        ctx.addIssue({ code: 'custom', path: ['plusMinus'], message: msg.goesWithValueOnly })
       }
     })
-    .meta({ description: `${unit}, from ${min} to ${max}` })
+    .meta({ description: msg.fromTo(unit, min, max) })
 }
 
 /** All values that the quantity allows, or `undefined` when there is none. */

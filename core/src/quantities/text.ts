@@ -1,4 +1,5 @@
 import { halfWidth, middle, type Interval } from './interval.ts'
+import * as msg from './messages.en.ts'
 
 /** A number with at most `digits` decimals and no trailing zeros; a true minus sign. */
 export function formatNumber(value: number, digits = 1): string {
@@ -18,26 +19,26 @@ export function formatInterval(x: Interval, unit: string, digits = 1): string {
 
 export function formatRange(unit: string, from?: number, to?: number): string {
   if (from !== undefined && to !== undefined) return `${formatNumber(from)}–${formatNumber(to)} ${unit}`
-  if (from !== undefined) return `from ${formatNumber(from)} ${unit}`
-  if (to !== undefined) return `up to ${formatNumber(to)} ${unit}`
-  return `no limit in ${unit}`
+  if (from !== undefined) return msg.from(formatNumber(from), unit)
+  if (to !== undefined) return msg.upTo(formatNumber(to), unit)
+  return msg.noLimitIn(unit)
 }
 
 /** A unit as counted: `1 month`, `2 months`; symbols (kg, mm) stay as they are. */
 export const unitFor = (shown: string, unit: string): string =>
-  shown === '1' && /^[a-z]{3,}s$/.test(unit) ? unit.slice(0, -1) : unit
+  (shown === '1' && msg.ONE_OF[unit]) || (msg.MANY_OF[unit] ?? unit)
 
 /** `1 year 4 months`, `7 weeks`, for people. Takes months. */
 export function formatAge(months: number): string {
   if (months < 3) {
     const weeks = Math.floor((months * 30.4375) / 7)
-    return `${weeks} ${weeks === 1 ? 'week' : 'weeks'}`
+    return msg.weeks(weeks)
   }
   const whole = Math.floor(months)
-  if (whole < 24) return `${whole} months`
+  if (whole < 24) return msg.months(whole)
   const years = Math.floor(whole / 12)
   const rest = whole % 12
-  return rest === 0 ? `${years} years` : `${years} years ${rest} ${rest === 1 ? 'month' : 'months'}`
+  return rest === 0 ? msg.years(years) : msg.yearsAndMonths(years, rest)
 }
 
 /** "1 reading", "3 readings". */

@@ -11,6 +11,7 @@ import {
 import { CHECK_IDS } from '../checks/index.ts'
 import { DISTURBANCE_IDS, SETTING_IDS } from './schema.ts'
 import type { NamedChange, StaleEdge } from './staleness.ts'
+import * as msg from './messages.en.ts'
 
 /** What an edge may be about; a choice, a removal or another child is no maker's to take back. */
 export const MAKER_CHANGES: readonly NamedChange[] = [...SETTING_IDS, ...DISTURBANCE_IDS].filter(
@@ -23,13 +24,11 @@ const STEPS: ReadonlySet<string> = new Set(USUAL_STEP_IDS)
 /** An edge that names no change or no check would silently switch the usual edges off. */
 function lintEdges(edges: readonly StaleEdge[] | undefined, path: string, own: ReadonlySet<string>): readonly Found[] {
   return (edges ?? []).flatMap((edge, i): readonly Found[] => [
-    ...(CHANGES.has(edge.change)
-      ? []
-      : [{ path: `${path}[${i}].change`, message: `"${edge.change}" is no change that a maker may speak of` }]),
+    ...(CHANGES.has(edge.change) ? [] : [{ path: `${path}[${i}].change`, message: msg.isNoChangeThatA(edge.change) }]),
     ...edge.unpasses.flatMap((id, j): readonly Found[] =>
       CHECKS.has(id) || STEPS.has(id) || own.has(id)
         ? []
-        : [{ path: `${path}[${i}].unpasses[${j}]`, message: `"${id}" is no check and no step` }],
+        : [{ path: `${path}[${i}].unpasses[${j}]`, message: msg.isNoCheckAndNo(id) }],
     ),
   ])
 }

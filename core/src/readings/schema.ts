@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { idSchema } from '../ground/index.ts'
 import { QUANTITY_SOURCES, quantitySchema, type QuantityLimits } from '../quantities/index.ts'
 import { CHECK_IDS, checkOf, type CheckId } from '../checks/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Order of entry within one fitting: 1 for the first entry, growing by one.
@@ -87,7 +88,7 @@ function readingSchema(id: CheckId) {
     })
     .refine((r) => r.option !== undefined || r.before !== undefined, {
       path: ['option'],
-      message: 'needs an "option", or what it showed "before"',
+      message: msg.needsAnOptionOrWhat,
     })
 }
 

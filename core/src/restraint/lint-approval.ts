@@ -3,6 +3,7 @@ import { formatNumber } from '../quantities/index.ts'
 import { massRangeOf } from './groups.ts'
 import type { Found } from './lint-found.ts'
 import type { Mode } from './restraint.ts'
+import * as msg from './messages.en.ts'
 
 /** What a mode says against the regulation that it is approved to. */
 
@@ -15,30 +16,30 @@ export function lintR129(mode: Mode, alsoForward: boolean): readonly (Found | fa
     isForwardIntegral &&
       from < L.r129ForwardFromCm && {
         path: 'statureCm.from',
-        message: `forward from ${formatNumber(from)} cm; UN R129 allows it from ${L.r129ForwardFromCm} cm`,
+        message: msg.forwardFromCmUnR129(formatNumber(from), L.r129ForwardFromCm),
       },
     isForwardIntegral &&
       mode.ageMonths?.from !== undefined &&
       mode.ageMonths.from < L.r129ForwardOverMonths && {
         path: 'ageMonths.from',
-        message: `forward from ${formatNumber(mode.ageMonths.from)} months; UN R129 allows it over ${L.r129ForwardOverMonths} months`,
+        message: msg.forwardFromMonthsUnR129(formatNumber(mode.ageMonths.from), L.r129ForwardOverMonths),
       },
     mode.direction === 'rearward' &&
       alsoForward &&
       to < L.r129RearwardToCm && {
         path: 'statureCm.to',
-        message: `rearward ends at ${formatNumber(to)} cm; a restraint that also faces forward must reach ${L.r129RearwardToCm} cm`,
+        message: msg.rearwardEndsAtCmA(formatNumber(to), L.r129RearwardToCm),
       },
     mode.shape === 'booster-seat' &&
       mode.heldBy === 'vehicle-belt' &&
       from < L.r129BoosterFromCm && {
         path: 'statureCm.from',
-        message: `a booster from ${formatNumber(from)} cm; UN R129 allows it from ${L.r129BoosterFromCm} cm`,
+        message: msg.aBoosterFromCmUn(formatNumber(from), L.r129BoosterFromCm),
       },
     mode.shape === 'booster-cushion' &&
       from < L.cushionFromCm && {
         path: 'statureCm.from',
-        message: `a cushion from ${formatNumber(from)} cm; UN R129 allows it from ${L.cushionFromCm} cm`,
+        message: msg.aCushionFromCmUn(formatNumber(from), L.cushionFromCm),
       },
   ]
 }
@@ -54,22 +55,22 @@ export function lintR44(mode: Mode): readonly (Found | false)[] {
     mode.direction === 'forward' &&
       from < L.r44ForwardFromKg && {
         path: mode.massKg === undefined ? 'approval.groups' : 'massKg.from',
-        message: `forward from ${formatNumber(from)} kg; UN R44 allows it from ${L.r44ForwardFromKg} kg`,
+        message: msg.forwardFromKgUnR44(formatNumber(from), L.r44ForwardFromKg),
       },
     mode.direction === 'forward' &&
       groups.every((g) => g === '0' || g === '0+') && {
         path: 'approval.groups',
-        message: `group ${groups.join('/')} facing forward; groups 0 and 0+ are rearward or lateral`,
+        message: msg.groupFacingForwardGroups0(groups.join('/')),
       },
     isNewCushion &&
       (mode.statureCm?.from ?? 0) < L.cushionFromCm && {
         path: 'statureCm.from',
-        message: `a cushion approved in ${approvedYear} from less than ${L.cushionFromCm} cm; since ${L.cushionSinceYear} only from ${L.cushionFromCm} cm`,
+        message: msg.aCushionApprovedInFrom(approvedYear, L.cushionFromCm, L.cushionSinceYear, L.cushionFromCm),
       },
     isNewCushion &&
       from < L.cushionFromKg && {
         path: 'massKg.from',
-        message: `a cushion approved in ${approvedYear} from ${formatNumber(from)} kg; since ${L.cushionSinceYear} only from ${L.cushionFromKg} kg`,
+        message: msg.aCushionApprovedInFromKg(approvedYear, formatNumber(from), L.cushionSinceYear, L.cushionFromKg),
       },
   ]
 }

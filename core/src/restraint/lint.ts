@@ -3,6 +3,7 @@ import { lintR129, lintR44 } from './lint-approval.ts'
 import type { Found } from './lint-found.ts'
 import { USUAL_STEP_IDS, type MakerStep } from './parts.ts'
 import type { Mode, RestraintModel } from './restraint.ts'
+import * as msg from './messages.en.ts'
 
 /** What the scope of a route promises, and what the route must then have. */
 function lintRoutes(mode: Mode): readonly (Found | false)[] {
@@ -16,24 +17,24 @@ function lintRoutes(mode: Mode): readonly (Found | false)[] {
         mode.heldBy !== 'vehicle-belt' &&
         !(holds && (route.leg !== undefined || hasTether)) && {
           path: `routes[${i}].scope`,
-          message: 'i-Size without ISOFIX and a leg or a required top tether',
+          message: msg.iSizeWithoutIsofixAnd,
         },
       route.scope === 'i-size' &&
         mode.approval.regulation === 'R44' && {
           path: `routes[${i}].scope`,
-          message: 'i-Size is UN R129; this mode is approved to UN R44',
+          message: msg.iSizeIsUnR129,
         },
       mode.approval.regulation === 'R44' &&
         holds &&
         route.scope === 'universal' &&
         !(isGroupOneForward && hasTether) && {
           path: `routes[${i}].scope`,
-          message: 'universal by ISOFIX under UN R44 is group I forward with a required top tether only',
+          message: msg.universalByIsofixUnderUn,
         },
       route.leg !== undefined &&
         route.leg.minLengthMm > route.leg.maxLengthMm && {
           path: `routes[${i}].leg.minLengthMm`,
-          message: `the leg’s shortest length, ${formatNumber(route.leg.minLengthMm)} mm, is above its longest`,
+          message: msg.theLegsShortestLengthMm(formatNumber(route.leg.minLengthMm)),
         },
     ]
   })
@@ -49,15 +50,15 @@ function lintSteps(mode: Mode): readonly Found[] {
       const path = `routes[${i}].steps[${j}]`
       const unknown = (step.after ?? []).find((id) => !isKnown(id))
       return [
-        ...(unknown === undefined ? [] : [{ path: `${path}.after`, message: `comes after "${unknown}", which is no step` }]),
+        ...(unknown === undefined ? [] : [{ path: `${path}.after`, message: msg.comesAfterWhichIsNo(unknown) }]),
         ...(step.replaces !== undefined && !(USUAL_STEP_IDS as readonly string[]).includes(step.replaces)
-          ? [{ path: `${path}.replaces`, message: `replaces "${step.replaces}", which is no usual step` }]
+          ? [{ path: `${path}.replaces`, message: msg.replacesWhichIsNoUsual(step.replaces) }]
           : []),
         ...(step.pairWith !== undefined && (step.pairWith === step.id || !own.has(step.pairWith))
-          ? [{ path: `${path}.pairWith`, message: `is paired with "${step.pairWith}", which is no other step of this route` }]
+          ? [{ path: `${path}.pairWith`, message: msg.isPairedWithWhichIs(step.pairWith) }]
           : []),
         ...(waitsForItself(step, steps)
-          ? [{ path: `${path}.after`, message: `"${step.id}" waits for itself, through the steps it comes after` }]
+          ? [{ path: `${path}.after`, message: msg.waitsForItselfThroughThe(step.id) }]
           : []),
       ]
     })
@@ -88,7 +89,7 @@ function lintRanges(mode: Mode): readonly (Found | false)[] {
   ]
   return ranges.map(
     ([path, from, to]) =>
-      from !== undefined && to !== undefined && from > to && { path, message: `goes from ${formatNumber(from)} mm down to ${formatNumber(to)} mm` },
+      from !== undefined && to !== undefined && from > to && { path, message: msg.goesFromMmDownTo(formatNumber(from), formatNumber(to)) },
   )
 } // prettier-ignore
 
@@ -101,7 +102,7 @@ function lintParts(mode: Mode): readonly (Found | false)[] {
   const heights = mode.strap?.adjuster.kind === 'slots' ? mode.strap.adjuster.heightsMm : []
   const doubled = (path: string, ids: readonly (string | number)[]): Found | false => {
     const id = twice(ids)
-    return id !== undefined && { path, message: `"${id}" stands twice` }
+    return id !== undefined && { path, message: msg.standsTwice(id) }
   }
   return [
     doubled('reclines', (mode.reclines ?? []).map((r) => r.id)),
@@ -109,25 +110,25 @@ function lintParts(mode: Mode): readonly (Found | false)[] {
     doubled('strap.adjuster.heightsMm', heights),
     mode.shape.startsWith('booster') !== isBooster && {
       path: 'heldBy',
-      message: isBooster ? 'held by the vehicle’s belt, and no booster' : 'a booster is held by the vehicle’s belt',
+      message: isBooster ? msg.heldByTheVehiclesBelt : msg.aBoosterIsHeldBy,
     },
-    isBooster && mode.direction !== 'forward' && { path: 'direction', message: 'a booster faces forward' },
-    mode.direction === 'lateral' && mode.shape !== 'lie-flat' && { path: 'shape', message: 'lies across, and is no lie-flat' },
+    isBooster && mode.direction !== 'forward' && { path: 'direction', message: msg.aBoosterFacesForward },
+    mode.direction === 'lateral' && mode.shape !== 'lie-flat' && { path: 'shape', message: msg.liesAcrossAndIsNo },
     mode.headRule === 'ears-below-vehicle-head-restraint' &&
-      !isBooster && { path: 'headRule', message: 'only a booster leaves the head to the vehicle’s head restraint' },
-    mode.headRule === 'crown-inside' && isBooster && { path: 'headRule', message: 'a booster has no shell for the crown' },
+      !isBooster && { path: 'headRule', message: msg.onlyABoosterLeavesThe },
+    mode.headRule === 'crown-inside' && isBooster && { path: 'headRule', message: msg.aBoosterHasNoShell },
     mode.strap?.gauge === 'head-support-lower-edge' &&
       mode.strap.gaugeAboveExitMm === undefined && {
         path: 'strap.gaugeAboveExitMm',
-        message: 'heights are read at the head support’s lower edge; how far that stands above the straps is missing',
+        message: msg.heightsAreReadAtThe,
       },
-    mode.wedge?.allowed === true && mode.wedge.heightMm === 0 && { path: 'wedge.heightMm', message: 'a wedge of no height' },
+    mode.wedge?.allowed === true && mode.wedge.heightMm === 0 && { path: 'wedge.heightMm', message: msg.aWedgeOfNoHeight },
     ...(mode.inserts ?? []).map(
       (insert, i): Found | false =>
         (['massKg', 'statureCm', 'ageMonths'] as const).some((k) => {
           const [required, allowed] = [insert.requiredUntil?.[k], insert.allowedUntil?.[k]]
           return required !== undefined && allowed !== undefined && required > allowed
-        }) && { path: `inserts[${i}].requiredUntil`, message: `${insert.name} is required for longer than it is allowed` },
+        }) && { path: `inserts[${i}].requiredUntil`, message: msg.isRequiredForLongerThan(insert.name) },
     ),
   ]
 } // prettier-ignore
@@ -183,40 +184,40 @@ function lintRouteParts(model: RestraintModel, mode: Mode): readonly (Found | fa
     const stranger = route.permittedReclines?.find((id) => !reclines.has(id))
     const isAcross = route.seatsTaken === 2
     return [
-      stranger !== undefined && at('permittedReclines', `"${stranger}" is no recline of this mode`),
-      lock === 'free' && !isBooster && at('belt.lock', 'a belt that holds the restraint cannot be left free to run'),
+      stranger !== undefined && at('permittedReclines', msg.isNoReclineOfThis(stranger)),
+      lock === 'free' && !isBooster && at('belt.lock', msg.aBeltThatHoldsThe),
       isBooster &&
         lock !== undefined &&
         lock !== 'free' &&
         lock !== 'switchable-retractor' &&
-        at('belt.lock', 'the belt that holds a child on a booster runs free'),
-      route.isofix?.role === 'holds' && isBooster && at('isofix.role', 'connectors only steady a booster'),
+        at('belt.lock', msg.theBeltThatHoldsA),
+      route.isofix?.role === 'holds' && isBooster && at('isofix.role', msg.connectorsOnlySteadyABooster),
       route.isofix?.role === 'steadies' &&
         !isBooster &&
         route.belt === undefined &&
-        at('isofix.role', 'connectors that only steady leave a restraint with its own harness unheld'),
-      isAcross && mode.direction !== 'lateral' && at('seatsTaken', 'two places, and it does not lie across'),
-      mode.direction === 'lateral' && route.seatsTaken === 1 && at('seatsTaken', 'lies across one place'),
+        at('isofix.role', msg.connectorsThatOnlySteadyLeave),
+      isAcross && mode.direction !== 'lateral' && at('seatsTaken', msg.twoPlacesAndItDoes),
+      mode.direction === 'lateral' && route.seatsTaken === 1 && at('seatsTaken', msg.liesAcrossOnePlace),
       ...(route.belt?.path ?? []).map(
         (guide, j): Found | false =>
           (guide.place !== undefined) !== isAcross &&
           at(
             `belt.path[${j}].place`,
-            isAcross ? 'which of the two places this belt belongs to is missing' : 'names one of two places; there is one',
+            isAcross ? msg.whichOfTheTwoPlaces : msg.namesOneOfTwoPlaces,
           ),
       ),
       route.usesBase === true &&
         (model.parts?.length ?? 0) > 0 &&
         !model.parts?.some((p) => p.isBase ?? p.id === 'base') &&
-        at('usesBase', 'goes on a base, and none of the parts is one'),
+        at('usesBase', msg.goesOnABaseAnd),
       twice((route.approvedPlaces ?? []).map((a) => a.vehicleId)) !== undefined &&
-        at('approvedPlaces', 'names a car twice'),
+        at('approvedPlaces', msg.namesACarTwice),
       ...(route.steps ?? []).map(
         (step, j): Found | false =>
           step.replaces !== undefined &&
           (USUAL_STEP_IDS as readonly string[]).includes(step.replaces) &&
           !hasStep(step.replaces, mode, route) &&
-          at(`steps[${j}].replaces`, `stands instead of "${step.replaces}", which this route does not have`),
+          at(`steps[${j}].replaces`, msg.standsInsteadOfWhichThis(step.replaces)),
       ),
     ]
   })
@@ -241,13 +242,10 @@ export function lintModeParts(model: RestraintModel, mode: Mode): readonly Found
 function lintDirectionChange({ directionChange, modes }: RestraintModel): readonly Found[] {
   const path = 'directionChange'
   if (directionChange === undefined) return []
-  if (new Set(modes.map((m) => m.direction)).size === 1)
-    return [{ path, message: 'says how its direction is changed, and it has only one' }]
+  if (new Set(modes.map((m) => m.direction)).size === 1) return [{ path, message: msg.saysHowItsDirectionIs }]
   const turns = modes.some((m) => m.turns !== undefined)
   if (turns !== (directionChange === 'turns-on-base'))
-    return [
-      { path, message: turns ? 'a mode of it turns on its base' : 'turns on its base, and no mode says how it locks' },
-    ]
+    return [{ path, message: turns ? msg.aModeOfItTurns : msg.turnsOnItsBaseAnd }]
   return []
 }
 
@@ -259,15 +257,14 @@ export function lintModelParts(model: RestraintModel): readonly Found[] {
     ...lintDirectionChange(model),
     ...(model.conversions ?? []).flatMap(({ from, to }, i): readonly Found[] => {
       const stranger = [from, to].find((id) => !ids.has(id))
-      if (stranger !== undefined)
-        return [{ path: `conversions[${i}]`, message: `"${stranger}" is no mode of this restraint` }]
-      return from === to ? [{ path: `conversions[${i}].to`, message: 'converts a mode to itself' }] : []
+      if (stranger !== undefined) return [{ path: `conversions[${i}]`, message: msg.isNoModeOfThis(stranger) }]
+      return from === to ? [{ path: `conversions[${i}].to`, message: msg.convertsAModeToItself }] : []
     }),
     ...(madeFrom !== undefined && madeUntil !== undefined && madeFrom > madeUntil
       ? [
           {
             path: 'variant.madeFrom',
-            message: `from ${madeFrom} until ${madeUntil}: the days stand the wrong way round`,
+            message: msg.fromUntilTheDaysStand(madeFrom, madeUntil),
           },
         ]
       : []),

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { idSchema, nameSchema } from '../ground/index.ts'
+import * as msg from './messages.en.ts'
 
 /** Small building blocks of a mode or a route; lengths in mm, angles in degrees. */
 
@@ -56,10 +57,10 @@ export const reclinePositionSchema = z.strictObject({
 export const boundsMmSchema = (min: number, max: number) =>
   z
     .strictObject({ fromMm: z.number().min(min).max(max).optional(), toMm: z.number().min(min).max(max).optional() })
-    .refine((r) => r.fromMm !== undefined || r.toMm !== undefined, { message: 'needs "fromMm" or "toMm"' })
+    .refine((r) => r.fromMm !== undefined || r.toMm !== undefined, { message: msg.needsFromMmOrToMm })
     .refine((r) => r.fromMm === undefined || r.toMm === undefined || r.fromMm <= r.toMm, {
       path: ['fromMm'],
-      message: 'must not be above "toMm"',
+      message: msg.mustNotBeAboveToMm,
     })
 
 /** How the maker proves the angle without degrees: seen good it settles the matter. */

@@ -21,6 +21,7 @@ import {
   strapAdjusterSchema,
   topTetherSchema,
 } from './parts.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * unit → model → modes → routes. A mode is one approved way to use a
@@ -49,7 +50,7 @@ const rangeSchema = (min: number, max: number) =>
     .strictObject({ from: z.number().min(min).max(max).optional(), to: z.number().min(min).max(max).optional() })
     .refine((r) => r.from === undefined || r.to === undefined || r.from <= r.to, {
       path: ['from'],
-      message: 'must not be above "to"',
+      message: msg.mustNotBeAboveTo,
     })
 
 /**
@@ -72,7 +73,7 @@ const noContradiction =
     const without = (record.without ?? []) as readonly string[]
     without.forEach((part, i) => {
       if (parts.includes(part) && record[part] !== undefined)
-        ctx.addIssue({ code: 'custom', path: ['without', i], message: `"${part}" is stated too` })
+        ctx.addIssue({ code: 'custom', path: ['without', i], message: msg.isStatedToo(part) })
     })
   }
 
@@ -103,7 +104,7 @@ export const routeSchema = z
     limits: z
       .strictObject({ massKg: rangeSchema(0, 60).optional(), statureCm: rangeSchema(30, 170).optional() })
       .refine((l) => [l.massKg, l.statureCm].some((r) => r?.from !== undefined || r?.to !== undefined), {
-        message: 'needs a mass or a stature',
+        message: msg.needsAMassOrA,
       })
       .optional(),
     /** What the manual asks of the airbag before a child who faces forward in the front row. */
@@ -284,34 +285,34 @@ export const modelSchema = z
     const sumKg = parts.reduce((sum, p) => sum + p.massKg, 0)
     if (parts.length > 0 && Math.abs(sumKg - model.massKg) > PARTS_TOLERANCE_KG + 1e-9) {
       const shown = Math.round(sumKg * 1000) / 1000
-      ctx.addIssue({ code: 'custom', path: ['parts'], message: `add up to ${shown} kg, not to ${model.massKg} kg` })
+      ctx.addIssue({ code: 'custom', path: ['parts'], message: msg.addUpToKgNot(shown, model.massKg) })
     }
     model.modes.forEach((mode, i) => {
       const at = (...path: (string | number)[]) => ['modes', i, ...path]
-      if (seen.has(mode.id)) ctx.addIssue({ code: 'custom', path: at('id'), message: `"${mode.id}" is used twice` })
+      if (seen.has(mode.id)) ctx.addIssue({ code: 'custom', path: at('id'), message: msg.isUsedTwice(mode.id) })
       seen.add(mode.id)
       const isR129 = mode.approval.regulation === 'R129'
       if (isR129 && (mode.statureCm?.from === undefined || mode.statureCm.to === undefined)) {
         ctx.addIssue({
           code: 'custom',
           path: at('statureCm'),
-          message: 'UN R129 goes by stature: needs "from" and "to" in cm',
+          message: msg.unR129GoesByStature,
         })
       }
       const routes = new Set<string>()
       mode.routes.forEach((route, j) => {
         if (routes.has(route.id)) {
-          ctx.addIssue({ code: 'custom', path: at('routes', j, 'id'), message: `"${route.id}" is used twice` })
+          ctx.addIssue({ code: 'custom', path: at('routes', j, 'id'), message: msg.isUsedTwice(route.id) })
         }
         routes.add(route.id)
         if (route.isofix === undefined && route.belt === undefined) {
-          ctx.addIssue({ code: 'custom', path: at('routes', j), message: 'needs "isofix" or "belt"' })
+          ctx.addIssue({ code: 'custom', path: at('routes', j), message: msg.needsIsofixOrBelt })
         }
         if (mode.heldBy === 'vehicle-belt' && route.belt === undefined) {
           ctx.addIssue({
             code: 'custom',
             path: at('routes', j, 'belt'),
-            message: 'a mode held by the vehicle belt needs it',
+            message: msg.aModeHeldByThe,
           })
         }
       })

@@ -1,15 +1,16 @@
 import type { Mode, Route } from './restraint.ts'
+import * as msg from './messages.en.ts'
 
 /** The kinds of route that a logbook sorts by. */
 export const ROUTE_KINDS = {
-  'isofix-leg': 'ISOFIX with leg',
-  'isofix-tether': 'ISOFIX with top tether',
-  'isofix-other': 'ISOFIX, other',
-  belt: 'Belt',
-  'belt-anchored': 'Belt with leg or tethers',
-  'two-places': 'Across two places',
-  booster: 'Booster by belt',
-  'booster-isofix': 'Booster on ISOFIX',
+  'isofix-leg': msg.isofixWithLeg,
+  'isofix-tether': msg.isofixWithTopTether,
+  'isofix-other': msg.isofixOther,
+  belt: msg.belt,
+  'belt-anchored': msg.beltWithLegOrTethers,
+  'two-places': msg.acrossTwoPlaces,
+  booster: msg.boosterByBelt,
+  'booster-isofix': msg.boosterOnIsofix,
 } as const
 export type RouteKind = keyof typeof ROUTE_KINDS
 

@@ -1,4 +1,5 @@
 import { FIXTURES_OF, type Fixture, type FixtureKind, type SeatingPosition } from './vehicle.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * Envelopes that a place takes because it takes a larger one (UN R16 fixtures):
@@ -16,17 +17,17 @@ const ALSO_TAKES: Partial<Record<Fixture, readonly Fixture[]>> = {
 export const ISIZE_FIXTURES: readonly Fixture[] = ['R2', 'F2X', 'R1']
 
 export const FIXTURE_TEXT = {
-  F3: 'full-height forward',
-  F2: 'reduced-height forward',
-  F2X: 'reduced-height forward, rounded',
-  R3: 'full-size rearward',
-  R2: 'reduced rearward',
-  R2X: 'reduced rearward, rounded',
-  R1: 'infant rearward',
-  L1: 'lateral, left',
-  L2: 'lateral, right',
-  B2: 'booster, reduced width',
-  B3: 'booster, full width',
+  F3: msg.fullHeightForward,
+  F2: msg.reducedHeightForward,
+  F2X: msg.reducedHeightForwardRounded,
+  R3: msg.fullSizeRearward,
+  R2: msg.reducedRearward,
+  R2X: msg.reducedRearwardRounded,
+  R1: msg.infantRearward,
+  L1: msg.lateralLeft,
+  L2: msg.lateralRight,
+  B2: msg.boosterReducedWidth,
+  B3: msg.boosterFullWidth,
 } as const satisfies Record<Fixture, string>
 
 const KIND_OF: ReadonlyMap<Fixture, FixtureKind> = new Map(

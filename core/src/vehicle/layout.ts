@@ -1,4 +1,5 @@
 import type { SeatingPosition, Vehicle } from './vehicle.ts'
+import * as msg from './messages.en.ts'
 
 const OTHER_SIDE = { left: 'right', right: 'left', centre: 'centre' } as const
 const OTHER_DOOR = { left: 'right', right: 'left', both: 'both', none: 'none' } as const
@@ -35,23 +36,24 @@ const place = (id: string, label: string, row: number, side: SeatingPosition['si
   side,
 })
 
-const rowOf = (row: number, name: string, seats: 2 | 3): readonly SeatingPosition[] => {
-  const id = name.toLowerCase().replaceAll(' ', '-')
-  return [
-    place(`${id}-left`, `${name} left`, row, 'left'),
-    ...(seats === 3 ? [place(`${id}-middle`, `${name} middle`, row, 'centre')] : []),
-    place(`${id}-right`, `${name} right`, row, 'right'),
-  ]
-}
+const rowOf = (row: number, id: string, name: string, seats: 2 | 3): readonly SeatingPosition[] => [
+  place(`${id}-left`, msg.leftOf(name), row, 'left'),
+  ...(seats === 3 ? [place(`${id}-middle`, msg.middleOf(name), row, 'centre')] : []),
+  place(`${id}-right`, msg.rightOf(name), row, 'right'),
+]
 
 export const LAYOUTS = {
-  'five-seater': { label: 'Five-seater', rows: [rowOf(1, 'Front', 2), rowOf(2, 'Rear', 3)] },
+  'five-seater': { label: msg.fiveSeater, rows: [rowOf(1, 'front', msg.front, 2), rowOf(2, 'rear', msg.rear, 3)] },
   'seven-seater': {
-    label: 'Seven-seater',
-    rows: [rowOf(1, 'Front', 2), rowOf(2, 'Second row', 3), rowOf(3, 'Third row', 2)],
+    label: msg.sevenSeater,
+    rows: [
+      rowOf(1, 'front', msg.front, 2),
+      rowOf(2, 'second-row', msg.secondRow, 3),
+      rowOf(3, 'third-row', msg.thirdRow, 2),
+    ],
   },
-  'two-seat-van': { label: 'Two-seat van', rows: [rowOf(1, 'Front', 2)] },
-  'twin-cab': { label: 'Twin-cab', rows: [rowOf(1, 'Front', 2), rowOf(2, 'Rear', 3)] },
+  'two-seat-van': { label: msg.twoSeatVan, rows: [rowOf(1, 'front', msg.front, 2)] },
+  'twin-cab': { label: msg.twinCab, rows: [rowOf(1, 'front', msg.front, 2), rowOf(2, 'rear', msg.rear, 3)] },
 } as const satisfies Record<string, { readonly label: string; readonly rows: readonly (readonly SeatingPosition[])[] }>
 export type LayoutName = keyof typeof LAYOUTS
 

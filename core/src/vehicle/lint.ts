@@ -1,5 +1,6 @@
 import { toInterval } from '../quantities/index.ts'
 import { isDriversPlace, type SeatingPosition, type Vehicle } from './vehicle.ts'
+import * as msg from './messages.en.ts'
 
 /** One place where a car's entry contradicts itself, or leaves open what every fitting there will ask for: the handbook must be read again. */
 export interface VehicleLint {
@@ -32,20 +33,19 @@ function lintPosition(
       Math.abs(o.lateralCentreMm - p.lateralCentreMm) < NARROWEST_MM,
   )
   const found: readonly (readonly [string, string] | false | undefined)[] = [
-    isISize && hasNoBars && ['handbook.iSize', 'marked i-Size, and no ISOFIX bars'],
-    handbook?.isofix === 'IUF' && hasNoBars && ['handbook.isofix', 'marked IUF, and no ISOFIX bars'],
-    handbook?.isofix === 'IUF' &&
-      tether?.where === 'none' && ['tether.where', 'marked IUF, which needs a top tether, and no anchorage'],
-    handbook?.isofix === 'X' && isISize && ['handbook.isofix', 'marked X for ISOFIX and i-Size at once'],
+    isISize && hasNoBars && ['handbook.iSize', msg.markedISizeAndNo],
+    handbook?.isofix === 'IUF' && hasNoBars && ['handbook.isofix', msg.markedIufAndNoIsofix],
+    handbook?.isofix === 'IUF' && tether?.where === 'none' && ['tether.where', msg.markedIufWhichNeedsA],
+    handbook?.isofix === 'X' && isISize && ['handbook.isofix', msg.markedXForIsofixAnd],
     (p.facing === 'sideways' || p.facing === 'rearward') &&
-      isISize && ['handbook.iSize', `marked i-Size, and ${p.facing === 'sideways' ? 'side' : 'rearward'}-facing`],
+      isISize && ['handbook.iSize', msg.markedISizeAndFacing(p.facing === 'sideways' ? msg.side : msg.rearward)],
     distance !== undefined &&
       range !== undefined &&
       (distance.hi < range.fullyBackMm || distance.lo > range.fullyForwardMm) && [
         'frontClearanceMm',
-        `the seat in front is said to stand where it cannot: its track goes from ${range.fullyBackMm} to ${range.fullyForwardMm} mm`,
+        msg.theSeatInFrontIs(range.fullyBackMm, range.fullyForwardMm),
       ],
-    neighbour && ['lateralCentreMm', `nearer than ${NARROWEST_MM} mm to ${neighbour.label}`],
+    neighbour && ['lateralCentreMm', msg.nearerThanMmTo(NARROWEST_MM, neighbour.label)],
   ]
   return found.filter((f) => f !== false && f !== undefined)
 }
@@ -55,7 +55,7 @@ const missingOf = (
   vehicle: Pick<Vehicle, 'positions' | 'driverSide'>,
 ): readonly (readonly [path: string, message: string])[] =>
   p.row === 1 && !isDriversPlace(vehicle, p) && p.frontAirbag === undefined
-    ? [['frontAirbag', 'whether it has a frontal airbag is not known yet']]
+    ? [['frontAirbag', msg.whetherItHasAFrontal]]
     : []
 
 /** Everything in a car's entry that contradicts itself, and what it leaves open that is always asked. */

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import { quantitySchema } from '../quantities/index.ts'
+import * as msg from './messages.en.ts'
 
 /**
  * The vehicle side of a fitting. Every optional field is a fact that may be
@@ -163,7 +164,7 @@ export const positionSchema = z
       .strictObject({ fullyBackMm: z.number().min(0).max(2000), fullyForwardMm: z.number().min(0).max(2000) })
       .refine((r) => r.fullyBackMm <= r.fullyForwardMm, {
         path: ['fullyBackMm'],
-        message: 'must not be more than "fullyForwardMm"',
+        message: msg.mustNotBeMoreThan,
       })
       .optional(),
     obstacles: z
@@ -177,7 +178,7 @@ export const positionSchema = z
   })
   .refine((p) => p.slidingTrack === undefined || !p.without?.includes('slidingTrack'), {
     path: ['without'],
-    message: '"slidingTrack" is stated too',
+    message: msg.slidingTrackIsStatedToo,
   })
   .meta({ id: 'SeatingPosition' })
 
@@ -209,8 +210,7 @@ export const vehicleSchema = z
   .superRefine((vehicle, ctx) => {
     const ids = new Set<string>()
     vehicle.positions.forEach((p, i) => {
-      if (ids.has(p.id))
-        ctx.addIssue({ code: 'custom', path: ['positions', i, 'id'], message: `"${p.id}" is used twice` })
+      if (ids.has(p.id)) ctx.addIssue({ code: 'custom', path: ['positions', i, 'id'], message: msg.isUsedTwice(p.id) })
       ids.add(p.id)
     })
     vehicle.positions.forEach((p, i) => {
@@ -221,9 +221,9 @@ export const vehicleSchema = z
       ]
       for (const { id, path } of named) {
         if (id === p.id)
-          ctx.addIssue({ code: 'custom', path: ['positions', i, ...path], message: 'names the place itself' })
+          ctx.addIssue({ code: 'custom', path: ['positions', i, ...path], message: msg.namesThePlaceItself })
         else if (!ids.has(id))
-          ctx.addIssue({ code: 'custom', path: ['positions', i, ...path], message: `no place "${id}" in this car` })
+          ctx.addIssue({ code: 'custom', path: ['positions', i, ...path], message: msg.noPlaceInThisCar(id) })
       }
     })
   })

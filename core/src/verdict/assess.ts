@@ -33,6 +33,7 @@ import { describeNeed } from './needs.ts'
 import { ownMatch } from './own-match.ts'
 import { whyOf } from './why.ts'
 import { STAGES, type Stage, type Verdict } from './words.ts'
+import * as msg from './messages.en.ts'
 
 type StageState = Decision | 'not-started'
 
@@ -97,10 +98,14 @@ function verdictOf(findings: readonly RawFinding[], hasOpenChoices: boolean): Ve
 
 /** What "ready" has to say beside it: advice against, and notes that no longer hold. */
 function readyText(against: readonly Finding[], outdated: number): string {
-  const said = 'Every check that this fitting asks for has passed'
-  if (against.length > 0) return `${said}; advised against: ${against.map((f) => f.reason).join(' ')}`
+  const said = msg.everyCheckThatThisFitting
+  if (against.length > 0) return msg.advisedAgainst(said, against.map((f) => f.reason).join(' '))
   if (outdated > 0)
-    return `${said}; ${outdated === 1 ? 'one older note' : `${outdated} older notes`} that it does not ask for no longer ${outdated === 1 ? 'holds' : 'hold'}.`
+    return msg.thatItDoesNotAsk(
+      said,
+      outdated === 1 ? msg.oneOlderNote : msg.olderNotes(outdated),
+      outdated === 1 ? msg.holds : msg.hold,
+    )
   return `${said}.`
 }
 

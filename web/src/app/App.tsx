@@ -143,6 +143,7 @@ function Program() {
         </Suspense>
       )}
       <Toaster
+        containerAriaLabel={msg.notifications}
         position="bottom-center"
         // Above the bar that leads on, which a thumb is about to press.
         mobileOffset={{ bottom: '5.5rem' }}

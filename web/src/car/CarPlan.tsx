@@ -91,8 +91,7 @@ export function CarPlan({ vehicle, decisions, selected, chosen, asSet, footprint
       viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
       role={edit ? 'group' : 'img'}
       aria-label={msg.fromAbove(
-        vehicle.maker,
-        vehicle.model,
+        [vehicle.maker, vehicle.model].filter(Boolean).join(' ') || msg.aNewCar,
         edit ? msg.placesCanBeMovedWith : msg.theListBesideItSays,
       )}
       className={`graticule mx-auto block max-h-[560px] w-full max-w-[340px] bg-shoal ${edit ? 'select-none' : ''}`}

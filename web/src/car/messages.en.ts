@@ -5,7 +5,8 @@ export const doorOfMoveToThe = (label: string, side: string, other: string) =>
   `Door of ${label}: ${side}; move to the ${other}`
 
 // CarPlan
-export const fromAbove = (maker: string, model: string, value: string) => `${maker} ${model} from above; ${value}`
+export const fromAbove = (name: string, how: string) => `${name} from above; ${how}`
+export const aNewCar = 'A new car'
 export const notMeasured = (side: string) => `${side}, not measured`
 export const inTheMiddle = 'in the middle'
 export const mmOfTheMiddle = (abs: number, value: string) => `${abs} mm ${value} of the middle`

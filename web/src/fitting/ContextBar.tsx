@@ -51,26 +51,26 @@ export function ContextBar({
           className="order-1 flex min-w-0 flex-1 divide-x divide-hair lg:flex-none lg:items-center"
         >
           <Part
-            kind="Child"
+            kind={msg.childKind}
             name={[child.name, child.familyName].filter(Boolean).join(' ')}
             detail={childSummary(child, current.today)}
             onOpen={() => goTo('measure')}
           />
           <Part
-            kind="Place"
+            kind={msg.placeKind}
             name={vehicle ? vehicleName(vehicle) : 'no car yet'}
             detail={position?.label ?? msg.noPlaceYet}
             onOpen={() => goTo('place')}
           />
           <Part
-            kind="Restraint"
+            kind={msg.restraintKind}
             name={model ? modelName(model) : 'none yet'}
             detail={mode ? [mode.label, unit?.serial].filter(Boolean).join(' · ') : msg.noModeYet}
             onOpen={() => goTo('choose')}
           />
           {current.ride && onRide && (
             <Part
-              kind="Ride"
+              kind={msg.rideKind}
               name={`One of ${current.ride.others.filter((o) => o.kind === 'child').length + 1}`}
               detail={msg.theWholeRide}
               onOpen={onRide}

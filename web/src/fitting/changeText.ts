@@ -5,7 +5,7 @@ import { formatInterval, toInterval, type Quantity } from '@nimble-anchor/core/q
 import * as msg from './messages.en.ts'
 
 const FIELD: Record<string, string> = {
-  massKg: 'Mass',
+  massKg: msg.mass,
   statureCm: msg.stature,
   seatedShoulderHeightMm: msg.seatedShoulderHeight,
   sittingHeightMm: msg.sittingHeight,

@@ -161,3 +161,12 @@ export const done = 'Done'
 export const itFailedOn = (putName: string) => ` It failed on “${putName}”.`
 export const oneFieldIs = 'One field is'
 export const fieldsAre = (drafts: number) => `${drafts} fields are`
+
+// changeText
+export const mass = 'Mass'
+
+// ContextBar
+export const childKind = 'Child'
+export const placeKind = 'Place'
+export const restraintKind = 'Restraint'
+export const rideKind = 'Ride'

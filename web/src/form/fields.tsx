@@ -1,3 +1,4 @@
+import { unitFor } from '@nimble-anchor/core/quantities'
 import type { Fault } from '@nimble-anchor/core/ground'
 import { createContext, use, useId, type ReactNode } from 'react'
 import { Controller, useFormContext, useWatch, type FieldValues } from 'react-hook-form'
@@ -63,7 +64,7 @@ function Labelled({
       </label>
       <span className="flex items-center gap-1.5">
         {children}
-        {unit ? <span className="text-sm text-ink-soft">{unit}</span> : null}
+        {unit ? <span className="text-sm text-ink-soft">{unitFor('', unit)}</span> : null}
       </span>
       {fault !== undefined && (
         <p id={`${id}-fault`} className="text-sm font-semibold text-fail">

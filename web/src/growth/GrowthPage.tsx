@@ -34,7 +34,7 @@ const SPANS = [
 /** How much of the past is shown beside the readings. */
 const PAST_MONTHS = 12
 const MEASURES: readonly { readonly measure: GrowthMeasure; readonly title: string; readonly unit: string }[] = [
-  { measure: 'massKg', title: 'Mass', unit: 'kg' },
+  { measure: 'massKg', title: msg.mass, unit: 'kg' },
   { measure: 'statureCm', title: msg.stature, unit: 'cm' },
 ]
 

@@ -106,7 +106,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
       const base = `modes.${i}`
       const routes = drafted[i]?.routes ?? []
       const later = [...SHELL_KEYS, ...SETTING_KEYS, 'routes'].map((k) => `${base}.${k}`)
-      const name = drafted[i]?.label ?? `Mode ${i + 1}`
+      const name = drafted[i]?.label ?? msg.modeNumber(i + 1)
       return [
         {
           id: `m${i}-what`,

@@ -130,7 +130,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
                 to={`/logbook?unitId=${encodeURIComponent(unit.id)}`}
                 className="inline-flex min-h-11 items-center underline underline-offset-4"
               >
-                {been.data.total === 1 ? msg.n1Fitting : `All ${been.data.total} fittings`}
+                {been.data.total === 1 ? msg.n1Fitting : msg.allFittings(been.data.total)}
               </Link>
             )
           }

@@ -452,3 +452,34 @@ export const unit2 = 'Unit'
 // ModelCheck
 export const kg = 'kg'
 export const cm = 'cm'
+
+// specs
+export const mass = 'Mass'
+
+// UnitPage
+export const allFittings = (total: number) => `All ${total} fittings`
+
+// unitState
+export const soundUntil = (end: string) => `sound, may be used until ${end}`
+
+export const orWord = 'or'
+export const crashWord = 'crash'
+export const recallWord = 'recall'
+export const recalledWord = 'recalled'
+export const completeness = 'completeness'
+export const historyWord = 'history'
+
+// specs
+export const groups = 'Groups'
+export const clipNeededWithARetractor = 'Clip needed with a retractor that is'
+export const mayBeFastenedTo = 'May be fastened to'
+export const modeNumber = (number: number) => `Mode ${number}`
+
+// labels: one of several, before its number
+export const modeItem = 'mode'
+export const routeItem = 'route'
+export const guideItem = 'guide'
+export const stepItem = 'step'
+export const insertItem = 'insert'
+export const conversionItem = 'conversion'
+export const partItem = 'part'

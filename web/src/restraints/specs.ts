@@ -50,7 +50,7 @@ export const R44_FIELDS: readonly FieldSpec[] = [
   pick('approval.series', msg.series, same(['01', '02', '03', '04'])),
   set(
     'approval.groups',
-    'Groups',
+    msg.groups,
     R44_GROUPS.map((g) => [g, g]),
   ),
   number('approval.approvedYear', msg.yearOnTheLabel, ''),
@@ -164,18 +164,18 @@ export const RECLINE_FIELDS: readonly FieldSpec[] = [
   text('label', msg.position),
   number('shellAngleDeg', msg.angleOnALevelSeat, '°'),
   number('flatterInCarUntil.massKg', msg.flatterInTheCarUntil, 'kg'),
-  number('flatterInCarUntil.statureCm', 'or', 'cm'),
-  number('flatterInCarUntil.ageMonths', 'or', 'months'),
+  number('flatterInCarUntil.statureCm', msg.orWord, 'cm'),
+  number('flatterInCarUntil.ageMonths', msg.orWord, 'months'),
 ]
 export const INSERT_FIELDS: readonly FieldSpec[] = [
   text('name', msg.insert),
   number('thicknessMm', msg.liftsTheChildBy, 'mm'),
   number('requiredUntil.massKg', msg.requiredUntil, 'kg'),
-  number('requiredUntil.statureCm', 'or', 'cm'),
-  number('requiredUntil.ageMonths', 'or', 'months'),
+  number('requiredUntil.statureCm', msg.orWord, 'cm'),
+  number('requiredUntil.ageMonths', msg.orWord, 'months'),
   number('allowedUntil.massKg', msg.allowedUntil, 'kg'),
-  number('allowedUntil.statureCm', 'or', 'cm'),
-  number('allowedUntil.ageMonths', 'or', 'months'),
+  number('allowedUntil.statureCm', msg.orWord, 'cm'),
+  number('allowedUntil.ageMonths', msg.orWord, 'months'),
 ]
 
 export const ROUTE_FIELDS: readonly FieldSpec[] = [
@@ -261,7 +261,7 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       pick('lock.section', msg.lockOrClipOnThe, same(['lap', 'diagonal', 'both']), true),
       pick('lock.side', msg.lockOffAtThe, same(['buckle-side', 'door-side']), true),
       number('lock.fromTongueMm', msg.clipFromTheTongue, 'mm'),
-      set('lock.neededWith', 'Clip needed with a retractor that is', same(RETRACTORS)),
+      set('lock.neededWith', msg.clipNeededWithARetractor, same(RETRACTORS)),
     ],
   },
   {
@@ -289,7 +289,7 @@ export const ROUTE_PARTS: readonly PartSpec[] = [
       pick('use', msg.use, same(['required', 'optional'])),
       number('lengthMm', msg.length, 'mm'),
       pick('lead', msg.lead, same(['crossed', 'straight', 'either']), true),
-      set('points', 'May be fastened to', [
+      set('points', msg.mayBeFastenedTo, [
         ['fixed-runner', msg.aFixedRunner],
         ['moving-frame', msg.theMovingFrameOfThe],
         ['ring', msg.aRing],
@@ -335,7 +335,7 @@ export const PROOF_FIELDS: readonly FieldSpec[] = [
 ]
 export const PART_FIELDS: readonly FieldSpec[] = [
   text('name', msg.part),
-  number('massKg', 'Mass', 'kg'),
+  number('massKg', msg.mass, 'kg'),
   answer('isBase', msg.itIsABase),
 ]
 

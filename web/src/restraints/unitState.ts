@@ -13,19 +13,19 @@ export function unitState(model: RestraintModel, unit: RestraintUnit, today: str
   const bars = [
     unit.wasInCrash && msg.wasInACrash,
     unit.awaitsCheck && msg.notCheckedSince(unit.awaitsCheck.since, unit.awaitsCheck.job.replaceAll('-', ' ')),
-    unit.isRecalled && 'recalled',
+    unit.isRecalled && msg.recalledWord,
     unit.isComplete === false && msg.partsMissing,
     unit.isHistoryKnown === false && msg.historyUnknown,
     end !== undefined && today !== undefined && end < today && msg.itsLifeEndedOn(end),
   ].filter((x) => typeof x === 'string')
   if (bars.length > 0) return { mark: 'fail', text: bars.join(', ') }
   const open = [
-    unit.wasInCrash === undefined && 'crash',
-    unit.isRecalled === undefined && 'recall',
-    unit.isComplete === undefined && 'completeness',
-    unit.isHistoryKnown === undefined && 'history',
+    unit.wasInCrash === undefined && msg.crashWord,
+    unit.isRecalled === undefined && msg.recallWord,
+    unit.isComplete === undefined && msg.completeness,
+    unit.isHistoryKnown === undefined && msg.historyWord,
     end === undefined && msg.endOfLife,
   ].filter((x) => typeof x === 'string')
   if (open.length > 0) return { mark: 'undecided', text: msg.notRecorded(open.join(', ')) }
-  return { mark: 'pass', text: `sound, may be used until ${end}` }
+  return { mark: 'pass', text: msg.soundUntil(String(end)) }
 }

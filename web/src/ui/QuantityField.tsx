@@ -1,3 +1,4 @@
+import { unitFor } from '@nimble-anchor/core/quantities'
 import type { Fault } from '@nimble-anchor/core/ground'
 import type { Quantity, QuantitySource } from '@nimble-anchor/core/quantities'
 import { useEffect, useId, useRef, useState } from 'react'
@@ -164,7 +165,7 @@ export function QuantityField(props: Props) {
               }}
               className={`${box} w-15 border-line`}
             />
-            <span className="text-ink-soft">{unit}</span>
+            <span className="text-ink-soft">{unitFor('', unit)}</span>
           </span>
         </div>
         {withSource && quantity !== undefined && !isFinger && source}

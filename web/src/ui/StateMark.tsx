@@ -3,13 +3,6 @@ import * as msg from './messages.en.ts'
 
 export type MarkState = 'pass' | 'fail' | 'undecided' | 'stale' | 'not-started'
 
-const MARK_WORD: Record<MarkState, string> = {
-  pass: 'pass',
-  fail: 'fail',
-  undecided: 'undecided',
-  stale: 'stale',
-  'not-started': msg.notStarted,
-}
 const MARK_COLOUR: Record<MarkState, string> = {
   pass: 'text-pass',
   fail: 'text-fail',
@@ -74,7 +67,7 @@ export function StateMark({ state, word, size = 16 }: MarkProps) {
         <MarkShape state={state} />
       </svg>
       {word === undefined ? (
-        <span className="sr-only">{MARK_WORD[state]}</span>
+        <span className="sr-only">{msg.MARK_WORD[state]}</span>
       ) : (
         <span className="font-bold">{word}</span>
       )}

@@ -1,3 +1,4 @@
+import { unitFor } from '@nimble-anchor/core/quantities'
 import { useId, type InputHTMLAttributes } from 'react'
 import { TextInput } from './TextInput.tsx'
 
@@ -24,7 +25,7 @@ export function TextField({ label, fault, unit, onChange, className = '', ...res
           onChange={(e) => onChange(e.target.value)}
           {...rest}
         />
-        {unit !== undefined && <span className="text-sm text-ink-soft">{unit}</span>}
+        {unit !== undefined && <span className="text-sm text-ink-soft">{unitFor('', unit)}</span>}
       </span>
       {fault !== undefined && (
         <p id={`${id}-fault`} role="alert" className="text-sm font-semibold text-fail">

@@ -1,4 +1,5 @@
 /** Days as the reader writes them: in the order and with the marks of the browser's language. */
+import * as msg from './messages.en.ts'
 
 type Part = 'day' | 'month' | 'year'
 
@@ -26,7 +27,7 @@ export function dayText(iso: string, locale?: string): string {
 /** How a day is typed, to show in an empty field: "dd/mm/yyyy". */
 export const dayPattern = (locale?: string): string =>
   parts(locale)
-    .map((p) => ({ day: 'dd', month: 'mm', year: 'yyyy' })[p.type as Part] ?? p.value)
+    .map((p) => msg.DATE_PART[p.type as Part] ?? p.value)
     .join('')
 
 /**

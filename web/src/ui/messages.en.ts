@@ -3,9 +3,6 @@
 // closedWord
 export const handedOver = 'Handed over'
 
-// StateMark
-export const notStarted = 'not started'
-
 // refusal
 export const thatDidNotWork = 'That did not work.'
 
@@ -112,3 +109,15 @@ export const inFigures = 'In figures'
 export const dialog = 'Dialog'
 export const itsWords = 'Its words.'
 export const aDialog = 'A dialog'
+
+/** What each state of a mark is called. */
+export const MARK_WORD = {
+  pass: 'pass',
+  fail: 'fail',
+  undecided: 'undecided',
+  stale: 'stale',
+  'not-started': 'not started',
+} as const
+
+/** How a day is typed, to show in an empty field. */
+export const DATE_PART = { day: 'dd', month: 'mm', year: 'yyyy' } as const

@@ -25,10 +25,10 @@ export const CAR_LABELS = formLabels(
   ],
   [['positions.*', [...PLACE_PARTS, TRACK_PART]]],
   {
-    'positions.*': 'place',
-    'positions.*.lowerTetherPoints.*': 'point',
+    'positions.*': msg.placeItem,
+    'positions.*.lowerTetherPoints.*': msg.pointItem,
     'positions.*.sharedWith.*': msg.sharedPart,
-    'rows.*': 'row',
+    'rows.*': msg.rowItem,
   },
   { positions: msg.places, 'positions.*.handbook.beltGroups': msg.beltInstalledGroups },
 )

@@ -163,3 +163,12 @@ export const places2 = 'places'
 
 // ListedModels
 export const notReadYet = 'not read yet'
+
+// specs
+export const inTheWay = 'In the way'
+export const fixtures = 'Fixtures'
+
+// labels: one of several, before its number
+export const placeItem = 'place'
+export const pointItem = 'point'
+export const rowItem = 'row'

@@ -104,7 +104,7 @@ export const ROOM_FIELDS: readonly FieldSpec[] = [
   quantity('frontClearanceMm', msg.backrestToTheSeatIn, 'mm'),
   number('frontSeatRangeMm.fullyBackMm', msg.theSameThatSeatFully, 'mm'),
   number('frontSeatRangeMm.fullyForwardMm', msg.andFullyForward, 'mm'),
-  set('obstacles', 'In the way', [
+  set('obstacles', msg.inTheWay, [
     ['centre-console', msg.aCentreConsole],
     ['removable-console', msg.aConsoleThatComesOut],
     ['tunnel', msg.aTunnel],
@@ -150,7 +150,7 @@ export const ISOFIX_LETTERS: readonly FieldSpec[] = [
   pick('handbook.iSize', 'i-Size', [['i-U', 'i-U'], ['i-UF', 'i-UF'], ['X', 'X']], true), // prettier-ignore
   set(
     'handbook.fixtures',
-    'Fixtures',
+    msg.fixtures,
     FIXTURES.map((f) => [f, f]),
   ),
   answer('handbook.table.universalBelted', msg.newerTableUniversalBelted),

@@ -56,7 +56,7 @@ export function ModeBars({ mode, child, answer, forecast }: Props) {
   return (
     <div className="grid grid-cols-3 gap-x-3 sm:gap-x-5">
       <RangeBar
-        what="Mass"
+        what={msg.mass}
         unit="kg"
         scale={SCALES.massKg}
         range={

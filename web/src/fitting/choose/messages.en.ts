@@ -180,3 +180,6 @@ export const why = 'Why'
 
 // ModeBars
 export const to = (to: number) => `, to ${to}`
+
+// ModeBars
+export const mass = 'Mass'

@@ -92,7 +92,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
         top={99}
         bottom={193}
         isKnown={child.seatedShoulderHeightMm !== undefined}
-        name="shoulder"
+        name={msg.shoulderWord}
         textX={120}
         textY={98}
         anchor="end"
@@ -104,7 +104,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
         top={23}
         bottom={193}
         isKnown={child.sittingHeightMm !== undefined}
-        name="sitting"
+        name={msg.sittingWord}
         textX={304}
         anchor="end"
         isActive={active === 'sittingHeightMm'}
@@ -126,7 +126,7 @@ export function ChildFigure({ child, active, onPick }: Props) {
         top={158}
         bottom={406}
         isKnown={child.statureCm !== undefined}
-        name="stature"
+        name={msg.statureWord}
         textX={176}
         anchor="start"
         isActive={active === 'statureCm'}

@@ -23,7 +23,7 @@ import { useSlotStep } from './useSlotStep.ts'
 import * as msg from './messages.en.ts'
 
 const FIELDS: readonly { key: Dimension; side: 'left' | 'right'; label: string; unit: string; scale: number; plusMinus: number; hint: string; instrument?: InstrumentKind }[] = [
-  { key: 'massKg', side: 'left', label: 'Mass', unit: 'kg', scale: 1, plusMinus: 0.1, hint: msg.withoutShoesSayWhatIt, instrument: 'scale' },
+  { key: 'massKg', side: 'left', label: msg.mass3, unit: 'kg', scale: 1, plusMinus: 0.1, hint: msg.withoutShoesSayWhatIt, instrument: 'scale' },
   { key: 'statureCm', side: 'left', label: msg.stature, unit: 'cm', scale: 1, plusMinus: 0.5, hint: msg.lyingLengthUnderAboutTwo, instrument: 'height-gauge' },
   {
     key: 'seatedShoulderHeightMm', side: 'right', label: msg.seatedShoulderHeight, unit: 'cm', scale: 0.1, plusMinus: 8,
@@ -50,9 +50,9 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
   const asked = assessment.measureNext.filter((n) => n.stage === 'measure')
   // Before a mode is chosen nothing asks; what every mode goes by is named all the same.
   const first = [
-    child.massKg === undefined && 'mass',
-    child.statureCm === undefined && 'stature',
-    child.dateOfBirth === undefined && child.ageMonths === undefined && 'age',
+    child.massKg === undefined && msg.mass2,
+    child.statureCm === undefined && msg.statureWord,
+    child.dateOfBirth === undefined && child.ageMonths === undefined && msg.ageWord,
   ].filter((x) => x !== false)
   const wanted = current.choice.modeId === undefined ? first : asked.map((n) => lowerFirst(n.label))
   const needs = new Set(assessment.findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : [])))

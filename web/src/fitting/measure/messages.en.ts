@@ -97,3 +97,12 @@ export const goOnToChoose = 'Go on to Choose'
 export const bothSexes = 'both sexes'
 export const byCorrectedAge = 'by corrected age'
 export const fromADerivedTableNot = 'from a derived table, not a published one'
+
+// MeasureStage
+export const mass3 = 'Mass'
+
+// ChildFigure
+export const shoulderWord = 'shoulder'
+export const sittingWord = 'sitting'
+export const statureWord = 'stature'
+export const ageWord = 'age'

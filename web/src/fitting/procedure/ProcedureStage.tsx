@@ -121,7 +121,7 @@ export default function ProcedureStage({ current, assessment, isSigned, goTo, st
   if (!subject) {
     const hasMode = current.choice.modeId !== undefined
     return (
-      <Panel title={stage === 'attach' ? 'Attach' : msg.childIn}>
+      <Panel title={stage === 'attach' ? msg.attach : msg.childIn}>
         <p>
           {msg.theStepsAreMadeFor}
           {hasMode ? msg.chooseThePlace : msg.chooseTheRestraintMode} {msg.first}

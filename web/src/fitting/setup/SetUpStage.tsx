@@ -236,7 +236,7 @@ function CushionPanel({
           <div className="self-end">
             <InstrumentButton
               kind="inclinometer"
-              field="Slope"
+              field={msg.slope}
               against="cushion"
               value={position.cushion?.slopeDeg?.value}
               onTake={(q) => put([cushionPut(position, 'slopeDeg', q)])}

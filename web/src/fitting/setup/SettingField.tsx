@@ -34,7 +34,10 @@ export function SettingField({ setting, mode, route, settings, isSigned, first, 
         <StepSelect
           {...common}
           value={settings.recline?.value ?? ''}
-          steps={(mode.reclines ?? []).map((r) => ({ id: r.id, label: `${r.label} (${r.shellAngleDeg}° level)` }))}
+          steps={(mode.reclines ?? []).map((r) => ({
+            id: r.id,
+            label: msg.reclineOnTheLevel(r.label, r.shellAngleDeg),
+          }))}
           none={NOT_RECORDED}
           first={first === undefined ? undefined : String(first)}
           less={msg.reclineBefore}

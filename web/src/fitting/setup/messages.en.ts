@@ -72,3 +72,5 @@ export const matOutWhereTheFoot = 'Mat out; where the foot lands.'
 // SeatInFrontPanel
 export const tallestDriver = 'tallest driver'
 export const tallestUser = 'tallest user'
+export const reclineOnTheLevel = (label: string, deg: number) => `${label} (${deg}° level)`
+export const slope = 'Slope'

@@ -1,0 +1,31 @@
+/** What this folder says, in English. */
+
+// parse
+export const isNotAKnownField = 'is not a known field'
+export const mustBe = (value: string, value2: string) => `${value}must be ${value2}`
+export const mustBeOneOf = (join: string) => `must be one of ${join}`
+export const mustBeADayAs = 'must be a day as YYYY-MM-DD'
+export const aNumber = 'a number'
+export const aWholeNumber = 'a whole number'
+export const trueOrFalse = 'true or false'
+export const aList = 'a list'
+export const anObject = 'an object'
+export const aDay = 'a day'
+
+// names
+export const mustBeLowerCaseLetters = 'must be lower-case letters, digits and hyphens, 1 to 63 long'
+
+// parse
+export const isMissing = 'is missing; '
+export const mustBeOfSize = {
+  atLeast: (limit: number) => `must be at least ${limit}`,
+  atMost: (limit: number) => `must be at most ${limit}`,
+}
+const counted = (count: number, of: 'characters' | 'items') => {
+  const one = of === 'characters' ? 'character' : 'item'
+  return `${count} ${count === 1 ? one : `${one}s`}`
+}
+export const mustHold = {
+  atLeast: (limit: number, of: 'characters' | 'items') => `must hold at least ${counted(limit, of)}`,
+  atMost: (limit: number, of: 'characters' | 'items') => `must hold at most ${counted(limit, of)}`,
+}

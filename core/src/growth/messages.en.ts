@@ -1,0 +1,13 @@
+/** What this folder says, in English. */
+
+// standing
+export const below1 = 'below 1'
+export const above99 = 'above 99'
+export const centileTo = (low: string, high: string) => `centile ${low} to ${high}`
+export const aStatureOfCmIs = (formatNumber: string, formatNumber2: string, on: string) =>
+  `A stature of ${formatNumber} cm is less than the ${formatNumber2} cm of ${on}, and a child does not shrink. Look at both again.`
+export const centile = (at: string) => `centile ${at}`
+const MEASURE = { massKg: 'mass', statureCm: 'stature' } as const
+const SIDE = { above: 'above', below: 'below' } as const
+export const farFromTheMiddle = (measure: keyof typeof MEASURE, value: string, z: number, side: keyof typeof SIDE) =>
+  `A ${MEASURE[measure]} of ${value} is more than ${z} standard deviations ${SIDE[side]} the middle of this age. Look at it and at the day of birth again.`

@@ -1,0 +1,12 @@
+/** What this folder says, in English. */
+
+// case-text
+export const aWorkingAidManualHandbook = 'A working aid. Manual, handbook and local law decide.'
+export const childRestraintJudgedFor = (value: string, today: string, verdictText: string) =>
+  `Child restraint, ${value}, judged for ${today}: ${verdictText}`
+export const beforeARide = 'Before a ride:'
+export const due = 'Due:'
+
+// case-text
+export const handedOver = 'handed over'
+export const notSigned = 'not signed'

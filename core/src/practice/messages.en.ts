@@ -1,0 +1,4 @@
+/** What this folder says, in English. */
+
+// profile
+export const rearwardLongest = 'Rearward longest'
