@@ -40,7 +40,8 @@ export const serve = (data, coverage) =>
   )
 /** Where it is served. */
 export const SERVED = `http://127.0.0.1:${PORT}`
-export const serveBare = (file) => begin([...ENGINE, `${ROOT}/scripts/bench/bare-server.mjs`, file, `${BARE_PORT}`], 'ready')
+export const serveBare = (file) =>
+  begin([...ENGINE, `${ROOT}/scripts/bench/bare-server.mjs`, file, `${BARE_PORT}`], 'ready')
 
 export const call = (path, body, headers = {}) =>
   fetch(

@@ -9,7 +9,7 @@ import roboto from 'pdfmake/fonts/Roboto'
 const FONT_DIR = /[\\/]pdfmake[\\/]fonts[\\/]/
 export const INK = '#12304d'
 export const SOFT = '#3d566d'
-export const LINE = '#8aa2b3'
+const LINE = '#8aa2b3'
 
 pdfmake.addFonts(roboto)
 pdfmake.setUrlAccessPolicy(() => false)
