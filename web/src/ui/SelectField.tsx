@@ -21,6 +21,9 @@ interface Props {
 /** So many are seen at one look: under a finger they lie side by side, and no list opens. */
 const MOST_TILES = 6
 
+/** Whether so many lie side by side as tiles: then nothing is opened or stepped. */
+export const useTiles = (count: number): boolean => useMedia('(pointer: coarse)') && count <= MOST_TILES
+
 /** One of several, with its label: a list that opens, or tiles where a finger chooses. */
 export function SelectField({
   label,
@@ -34,8 +37,8 @@ export function SelectField({
   need,
 }: Props) {
   const id = useId()
-  const isFinger = useMedia('(pointer: coarse)')
-  if (isFinger && options.length <= MOST_TILES)
+  const isTiles = useTiles(options.length)
+  if (isTiles)
     return (
       <div className={className}>
         <Choices

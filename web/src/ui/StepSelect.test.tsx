@@ -45,6 +45,16 @@ test('nothing recorded: the first press sets what was worked out, and nothing el
   fireEvent.click(less())
   expect(chosen).toEqual(['2', '2'])
 })
+test('under a finger few lie side by side as tiles, and nothing is stepped', () => {
+  const media = jest.spyOn(window, 'matchMedia').mockImplementation(
+    (query) => ({ matches: query === '(pointer: coarse)', addEventListener: () => undefined, removeEventListener: () => undefined }) as unknown as MediaQueryList,
+  ) // prettier-ignore
+  const chosen = set('2')
+  expect(screen.queryByRole('button', { name: 'One notch longer' })).toBeNull()
+  fireEvent.click(screen.getByRole('radio', { name: 'notch 3' }))
+  expect(chosen).toEqual(['3'])
+  media.mockRestore()
+})
 test('of a signed fitting nothing is stepped', () => {
   const chosen = set('2', undefined, true)
   fireEvent.click(less())

@@ -1,6 +1,6 @@
 import { Minus, Plus } from 'lucide-react'
 import { Button } from './Button.tsx'
-import { SelectField } from './SelectField.tsx'
+import { SelectField, useTiles } from './SelectField.tsx'
 import type { SelectOption } from './SelectBox.tsx'
 
 interface Props {
@@ -38,19 +38,21 @@ export function StepSelect({ label, value, steps, none, first, less, more, onCha
       </Button>
     )
   }
+  const options = [none, ...steps]
+  const isTiles = useTiles(options.length)
   return (
     <div className="flex items-center gap-1">
-      {button(-1)}
+      {!isTiles && button(-1)}
       <SelectField
         label={label}
         hidesLabel
         disabled={disabled}
         value={value}
-        options={[none, ...steps]}
+        options={options}
         onChange={onChange}
         className="min-w-0 flex-1"
       />
-      {button(1)}
+      {!isTiles && button(1)}
     </div>
   )
 }

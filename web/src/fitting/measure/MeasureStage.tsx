@@ -19,6 +19,7 @@ import { AgeAndPosture } from './AgeAndPosture.tsx'
 import { EstimateNote, MEASURED_IN, WEIGHED_IN, Worn } from './Worn.tsx'
 import { ChildFigure, type Dimension } from './ChildFigure.tsx'
 import { ShoulderBreadth } from './ShoulderBreadth.tsx'
+import { OnwardBar } from '../OnwardBar.tsx'
 import { useSlotStep } from './useSlotStep.ts'
 import * as msg from './messages.en.ts'
 
@@ -184,16 +185,16 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
         <div className="relative min-h-0 flex-1 p-3 tall:lg:overflow-y-auto">
           <AgeAndPosture current={current} isSigned={isSigned} needs={needs} />
         </div>
-        <div className="no-print sticky bottom-0 flex items-center justify-between gap-2 border-t border-line bg-sheet p-2">
+        <OnwardBar>
           <Link
             to={`/fittings/${id}/growth`}
-            className="inline-flex min-h-11 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal"
+            className="mr-auto inline-flex min-h-11 items-center gap-1.5 px-2 font-semibold underline underline-offset-4 hover:bg-shoal"
           >
             <ChartSpline size={18} aria-hidden="true" />
             {msg.growthCurves}
           </Link>
           <Button onClick={() => goTo('choose')}>{msg.goOnToChoose}</Button>
-        </div>
+        </OnwardBar>
       </div>
     </div>
   )

@@ -20,6 +20,7 @@ import { upperFirst } from '../../ui/words.ts'
 import type { StageProps } from '../stages.ts'
 import { FindingRow } from '../../findings/Ledger.tsx'
 import { cushionPut } from '../place/PlaceFacts.tsx'
+import { OnwardBar } from '../OnwardBar.tsx'
 import { BenchPanel } from './bench/BenchPanel.tsx'
 import { FindSetUp } from './bench/FindSetUp.tsx'
 import { nextAt } from '../../findings/goTo.ts'
@@ -62,7 +63,8 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
       <div className="relative min-w-0 lg:min-h-0 tall:lg:overflow-y-auto">
         <BenchPanel current={current} subject={subject} isSigned={isSigned} />
       </div>
-      <div className="relative flex min-w-0 flex-col gap-3 lg:min-h-0 tall:lg:overflow-y-auto">
+      {/* What is set comes first where there is room for one thing at a time. */}
+      <div className="relative flex min-w-0 flex-col gap-3 max-lg:order-first lg:min-h-0 tall:lg:overflow-y-auto">
         <Panel
           title={msg.setBeforeItGoesIn}
           aside={
@@ -148,9 +150,9 @@ export default function SetUpStage({ current, assessment, isSigned, goTo }: Stag
             </ul>
           </Panel>
         )}
-        <div className="flex justify-end">
+        <OnwardBar>
           <Button onClick={() => goTo('attach', nextAt(assessment, 'attach'))}>{msg.goOnToAttach}</Button>
-        </div>
+        </OnwardBar>
       </div>
     </div>
   )
