@@ -153,3 +153,5 @@ export const month = 'month'
 
 // OrderStrip
 export const past = (way: string) => `, past ${way}`
+
+export const arrangementNotWorkedOut = 'The arrangement could not be worked out.'

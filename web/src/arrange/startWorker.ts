@@ -1,5 +1,6 @@
 import { proxy, wrap } from 'comlink'
 import type { ArrangeWorker } from './protocol.ts'
+import * as msg from './messages.en.ts'
 
 export interface Arranger extends ArrangeWorker {
   end(): void
@@ -10,9 +11,7 @@ export function startArranger(): Arranger {
   const worker = new Worker(new URL('./arrange.worker.ts', import.meta.url), { type: 'module' })
   const remote = wrap<ArrangeWorker>(worker)
   const failed = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', (event) =>
-      reject(new Error(event.message || 'The arrangement could not be worked out.')),
-    )
+    worker.addEventListener('error', (event) => reject(new Error(event.message || msg.arrangementNotWorkedOut)))
   })
   // Told to whoever asks; with nobody asking it is no failure.
   failed.catch(() => undefined)

@@ -1,5 +1,6 @@
 import { proxy, wrap } from 'comlink'
 import type { ForecastAnswer, ForecastRequest, ForecastWorker } from './protocol.ts'
+import * as msg from './messages.en.ts'
 
 export interface RunningForecast {
   readonly answer: Promise<ForecastAnswer>
@@ -10,9 +11,7 @@ export interface RunningForecast {
 export function startForecast(request: ForecastRequest, onProgress: (share: number) => void): RunningForecast {
   const worker = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' })
   const answer = new Promise<ForecastAnswer>((resolve, reject) => {
-    worker.addEventListener('error', (event) =>
-      reject(new Error(event.message || 'The forecast could not be worked out.')),
-    )
+    worker.addEventListener('error', (event) => reject(new Error(event.message || msg.forecastNotWorkedOut)))
     wrap<ForecastWorker>(worker).run(request, proxy(onProgress)).then(resolve, reject)
   }).finally(() => worker.terminate())
   return { answer, cancel: () => worker.terminate() }

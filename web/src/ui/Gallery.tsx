@@ -55,7 +55,7 @@ export default function Gallery() {
           </span>
         ))}
       </Shown>
-      <Shown name="Tiles and lists">
+      <Shown name={msg.tilesAndLists}>
         <Choices legend={msg.tug} options={OPTIONS} value={option} onChoose={setOption} />
         <Choices legend={msg.tugClosed} options={OPTIONS} value={option} onChoose={setOption} disabled />
         <SelectField label={msg.tug} options={OPTIONS} value={option} onChange={setOption} />
@@ -68,7 +68,7 @@ export default function Gallery() {
         />
         <SelectField label={msg.closed} options={OPTIONS} value={option} onChange={setOption} disabled />
       </Shown>
-      <Shown name="Boxes and dots">
+      <Shown name={msg.boxesAndDots}>
         <CheckBox checked={isOn} onChange={setOn}>
           {msg.onTheShelf}
         </CheckBox>

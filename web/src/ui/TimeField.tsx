@@ -21,7 +21,7 @@ export function TimeField({ label, value, fault, onChange }: Props) {
     <TextField
       label={label}
       inputMode="numeric"
-      placeholder="hh:mm"
+      placeholder={msg.TIME_PATTERN}
       value={text}
       fault={isLeft && parseTime(text) === undefined ? msg.mustBeATimeAs : fault}
       onChange={(next) => {

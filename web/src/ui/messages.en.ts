@@ -121,3 +121,8 @@ export const MARK_WORD = {
 
 /** How a day is typed, to show in an empty field. */
 export const DATE_PART = { day: 'dd', month: 'mm', year: 'yyyy' } as const
+
+export const tilesAndLists = 'Tiles and lists'
+export const boxesAndDots = 'Boxes and dots'
+/** How a time is typed, to show in an empty field. */
+export const TIME_PATTERN = 'hh:mm'

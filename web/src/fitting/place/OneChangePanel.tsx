@@ -25,7 +25,7 @@ interface Props {
 const KIND_TEXT: Record<OneChange['kind'], string> = {
   place: msg.anotherPlace,
   route: msg.anotherRoute,
-  mode: 'Another mode of this restraint',
+  mode: msg.anotherModeOfThisRestraint,
   vehicle: msg.anotherCar,
   restraint: msg.anotherRestraint,
 }

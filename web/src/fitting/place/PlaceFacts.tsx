@@ -87,17 +87,17 @@ function slides(p: SeatingPosition): string | undefined {
 
 /** The fact that each list enters; the others are letters of the handbook. */
 const NEED_OF: Readonly<Record<string, string>> = {
-  'Floor under a leg': 'position.floor',
-  Belt: 'position.belt',
-  'Belt retractor': 'position.belt',
-  'ISOFIX bars': 'position.isofix',
-  'Tether anchorage': 'position.tether',
-  'Frontal airbag': 'position.frontAirbag',
-  'Vehicle head restraint': 'position.headRestraint',
-  'Seat slides': 'position.slidingTrack',
-  'Seat faces': 'position.facing',
-  'Lower tether point, left': 'position.lowerTetherPoints',
-  'Lower tether point, right': 'position.lowerTetherPoints',
+  [msg.floorUnderALeg]: 'position.floor',
+  [msg.belt]: 'position.belt',
+  [msg.beltRetractor]: 'position.belt',
+  [msg.isofixBars]: 'position.isofix',
+  [msg.tetherAnchorage]: 'position.tether',
+  [msg.frontalAirbag]: 'position.frontAirbag',
+  [msg.vehicleHeadRestraint]: 'position.headRestraint',
+  [msg.seatSlides]: 'position.slidingTrack',
+  [msg.seatFaces]: 'position.facing',
+  [msg.lowerTetherPointLeft]: 'position.lowerTetherPoints',
+  [msg.lowerTetherPointRight]: 'position.lowerTetherPoints',
 }
 
 /** What is known of one place. An answer given here belongs to this fitting's car, and is judged at once. */

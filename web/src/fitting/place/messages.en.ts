@@ -109,3 +109,5 @@ export const factsOfThisPlace = 'Facts of this place'
 export const byWhichRoute = 'By which route'
 export const factsOf = (lowerFirst: string) => `Facts of ${lowerFirst}`
 export const holds = (label: string) => `Holds: ${label}.`
+
+export const anotherModeOfThisRestraint = 'Another mode of this restraint'

@@ -38,7 +38,7 @@ export function SeatInFrontPanel({ current, position, isSigned, withSetting = tr
         {withSetting && (
           <NumberSetting
             label={msg.asItStandsNowMm(range ? ` (${range.fullyBackMm}–${range.fullyForwardMm})` : '')}
-            name="Seat in front"
+            name={msg.seatInFront}
             draftKey="settings.frontSeatGapMm"
             value={current.settings.frontSeatGapMm?.value}
             isSigned={isSigned}

@@ -72,3 +72,5 @@ export const notJudgedMissing = (lowerFirst: string) => `Not judged, missing: ${
 export const toSpare = ' to spare.'
 export const useTheseSettings = 'Use these settings'
 export const useTheseSettings2 = (setUpText: string) => `Use these settings: ${setUpText}`
+
+export const searchNotWorkedOut = 'The search could not be worked out.'
