@@ -136,7 +136,7 @@ test('the 16-month-old, from the ferry to ready to travel', { tag: '@own-process
   await page.getByLabel('Fitter', { exact: true }).fill('Jory Quill')
   await page.getByLabel('Carer', { exact: true }).fill('Maren Hale')
   await page.getByRole('button', { name: 'Sign and close' }).click()
-  await expect(page.getByText('Jory Quill and Maren Hale')).toBeVisible()
+  await expect(page.getByRole('article', { name: 'The sheet, as it will be printed' })).toContainText('FitterJory QuillCarerMaren Hale') // prettier-ignore
   await expect(page.getByText('Signed and closed')).toBeVisible()
 
   await page.keyboard.press('h')
