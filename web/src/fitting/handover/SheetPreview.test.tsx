@@ -12,8 +12,9 @@ const show = (known: Parameters<typeof SheetPreview>[0]['known']) =>
   render(<SheetPreview current={current} assessment={assessment} known={known} />)
 const ahead = { asOf: current.today, items, sequences: [] }
 
-test('every part of the sheet stands in its order, with all that it says', () => {
+test('every part of the sheet stands in its order, with all that it says', async () => {
   show({ ahead, failed: false })
+  await screen.findByRole('heading', { name: 'Settings to remember' }, { timeout: 3000 })
   const sheet = handoverSheet(current, assessment, items, navigator.language)
   const shown = screen.getByRole('article', { name: 'The sheet, as it will be printed' })
   expect(within(shown).getAllByRole('heading', { level: 3 }).map((h) => h.textContent)).toEqual(sheet.blocks.map((b) => b.title)) // prettier-ignore
@@ -29,9 +30,9 @@ test('until what changes next is known nothing is drawn that would move', () => 
   expect(screen.getByRole('article')).toHaveAttribute('aria-busy', 'true')
   expect(screen.queryByRole('heading')).toBeNull()
 })
-test('where it could not be worked out the sheet stands without it, and says so', () => {
+test('where it could not be worked out the sheet stands without it, and says so', async () => {
   show({ ahead: null, failed: true })
-  expect(screen.getByText(/could not be worked out just now/)).toBeInTheDocument()
+  expect(await screen.findByText(/could not be worked out just now/, undefined, { timeout: 3000 })).toBeInTheDocument()
   expect(screen.queryByRole('heading', { name: 'What changes next' })).toBeNull()
   expect(screen.getByRole('heading', { name: 'Settings to remember' })).toBeInTheDocument()
 })

@@ -5,6 +5,9 @@ import { useMemo } from 'react'
 import type { KnownAhead } from '../../ahead/RoadAhead.tsx'
 import { DrawingView } from '../../drawings/DrawingView.tsx'
 import { CodePicture } from '../../ui/CodePicture.tsx'
+import { useLater } from '../../ui/useLater.ts'
+import { useSeen } from '../../ui/useSeen.ts'
+import { usePrinting } from '../../ui/usePrinting.ts'
 import { Signature } from '../../ui/SignaturePad.tsx'
 import { StateMark, VERDICT_MARK } from '../../ui/StateMark.tsx'
 import * as msg from './messages.en.ts'
@@ -32,6 +35,17 @@ function Hand({ role, name, strokes }: Of<'signing'>['hands'][number]) {
       <p className={`text-sm ${NAME}`}>{role}</p>
       <p className="font-bold">{name}</p>
       {strokes !== undefined && <Signature strokes={strokes} label={msg.signatureOf(name)} />}
+    </div>
+  )
+}
+
+/** Working the code out takes as long as all the rest: it is drawn when one comes near it, or prints. Its room is kept. */
+function Code({ words, label }: { readonly words: string; readonly label: string }) {
+  const { ref, isSeen } = useSeen<HTMLDivElement>()
+  const isPrinting = usePrinting()
+  return (
+    <div ref={ref} className="size-44">
+      {(isSeen || isPrinting) && <CodePicture text={words} label={label} className="size-44" />}
     </div>
   )
 }
@@ -93,7 +107,7 @@ function Block({ block }: { readonly block: SheetBlock }) {
               <Hand key={hand.role} {...hand} />
             ))}
             <figure>
-              <CodePicture text={block.words} label={block.wordsTitle} className="size-44" />
+              <Code words={block.words} label={block.wordsTitle} />
               <figcaption className={`text-xs ${NAME}`}>{block.wordsTitle}</figcaption>
             </figure>
           </div>
@@ -113,9 +127,13 @@ interface Props {
  * It is drawn once, when what changes next is known, so that nothing on it moves.
  */
 export function SheetPreview({ current, assessment, known: { ahead, failed } }: Props) {
+  // The stage stands first: the sheet is drawn in the breath after it, or at once where it is printed.
+  const isLater = useLater()
+  const isPrinting = usePrinting()
+  const isDue = (isLater || isPrinting) && (ahead !== null || failed)
   const sheet = useMemo(
-    () => (ahead || failed ? handoverSheet(current, assessment, ahead?.items ?? [], navigator.language) : undefined),
-    [current, assessment, ahead, failed],
+    () => (isDue ? handoverSheet(current, assessment, ahead?.items ?? [], navigator.language) : undefined),
+    [current, assessment, ahead, isDue],
   )
   return (
     <article
