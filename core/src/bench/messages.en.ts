@@ -35,6 +35,8 @@ export const belowEdgeLine = 'below = edge − line'
 export const lineInsert = (mm: string, value: string, share: string, mm2: string) =>
   `line = ${mm}${value}${share} + insert = ${mm2}`
 export const below = (mm: string, mm2: string, mm3: string) => `below = ${mm} − ${mm2} = ${mm3}`
+export const theMaker = 'the maker'
+export const thePracticeProfile = 'the practice profile'
 
 // workings-shell
 export const shellAngle = 'Shell angle'
@@ -82,6 +84,8 @@ export const lMm = (
 ) => `L_${notch} = ${minLengthMm} + ${value}·${value2} / ${value3} = ${formatNumber} mm`
 export const liftCos = (formatNumber: string, mm: string, deg: string, mm2: string) =>
   `lift = (${formatNumber} − ${mm})·cos ${deg} = ${mm2}`
+export const dashboard = 'dashboard'
+export const seatInFront = 'seat in front'
 
 // workings-straps
 export const tetherPath = 'Tether path'
@@ -102,6 +106,8 @@ export const atMost0Mm = 'at most 0 mm'
 export const theBucklesHeight = 'the buckle’s height'
 export const aboveBuckleTopEdge = 'above = buckle top − edge'
 export const aboveMm = (mm: string, edge: number, mm2: string) => `above = ${mm} − ${edge} mm = ${mm2}`
+export const any = 'any'
+export const mm = (to: number) => `${to} mm`
 
 // lines
 export const notKnown = 'not known'
@@ -121,18 +127,4 @@ export const advisedAgainst = 'advised against'
 export const wanted = (label: string, lineValueText: string, wanted: string, word: string, value: string) =>
   `${label}: ${lineValueText}; wanted: ${wanted}; ${word}${value}.`
 export const drawnAtAUsualSize = (assumed: string) => `Drawn at a usual size, not known: ${assumed}.`
-
-// workings-child
-export const theMaker = 'the maker'
-export const thePracticeProfile = 'the practice profile'
-
-// workings-shell
-export const dashboard = 'dashboard'
-export const seatInFront = 'seat in front'
-
-// workings-straps
-export const any = 'any'
-export const mm = (to: number) => `${to} mm`
-
-// describe
 export const missing = (missing: string) => `, missing: ${missing}`

@@ -11,11 +11,6 @@ export const trueOrFalse = 'true or false'
 export const aList = 'a list'
 export const anObject = 'an object'
 export const aDay = 'a day'
-
-// names
-export const mustBeLowerCaseLetters = 'must be lower-case letters, digits and hyphens, 1 to 63 long'
-
-// parse
 export const isMissing = 'is missing; '
 export const mustBeOfSize = {
   atLeast: (limit: number) => `must be at least ${limit}`,
@@ -29,3 +24,6 @@ export const mustHold = {
   atLeast: (limit: number, of: 'characters' | 'items') => `must hold at least ${counted(limit, of)}`,
   atMost: (limit: number, of: 'characters' | 'items') => `must hold at most ${counted(limit, of)}`,
 }
+
+// names
+export const mustBeLowerCaseLetters = 'must be lower-case letters, digits and hyphens, 1 to 63 long'

@@ -6,7 +6,5 @@ export const childRestraintJudgedFor = (value: string, today: string, verdictTex
   `Child restraint, ${value}, judged for ${today}: ${verdictText}`
 export const beforeARide = 'Before a ride:'
 export const due = 'Due:'
-
-// case-text
 export const handedOver = 'handed over'
 export const notSigned = 'not signed'

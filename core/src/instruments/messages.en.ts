@@ -18,6 +18,8 @@ export const stillNobodyLeansOnIt = (value: string) => `Still ${value}: nobody l
 export const movingKeepStillItTakes = 'Moving. Keep still; it takes the value by itself.'
 export const comingToRest = 'Coming to rest.'
 export const atRest = 'At rest.'
+export const rising = 'rising'
+export const falling = 'falling'
 
 // stand-in
 export const liesStill = 'lies still'
@@ -25,7 +27,3 @@ export const wrigglesThenLiesStill = 'wriggles, then lies still'
 export const neverLiesStill = 'never lies still'
 export const somebodyLeansOnItMore = 'somebody leans on it, more and more'
 export const theContactComesAndGoes = 'the contact comes and goes'
-
-// settle
-export const rising = 'rising'
-export const falling = 'falling'

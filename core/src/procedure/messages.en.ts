@@ -27,6 +27,7 @@ export const beltGuideNearMmMeasure = (heightMm: number) =>
   `Belt guide near ${heightMm} mm: measure the shoulder, or adjust it to the child`
 export const tooSmallTheGuideDoes = 'Too small: the guide does not come low enough'
 export const outgrownTheGuideIsToo = 'Outgrown: the guide is too low'
+export const estimatedFromTheStature = ', estimated from the stature'
 
 // recommend-tilt
 export const noWedge = 'No wedge'
@@ -69,15 +70,6 @@ export const tooCloseToTheLegs = 'Too close to the leg’s end to tell: measure 
 export const theLegIsTooFor = (value: string) => `The leg is too ${value} for this place`
 export const itGoesMm = (needed: string, formatNumber: string, formatNumber2: string) =>
   `${needed}; it goes ${formatNumber}–${formatNumber2} mm`
-
-// one-ride
-export const unknownCar = 'Unknown car'
-export const forOneRide = 'for one ride'
-
-// recommend-child
-export const estimatedFromTheStature = ', estimated from the stature'
-
-// recommend
 export const long = 'long'
 export const measureMoreClosely = (names: readonly string[]) =>
   `${names.join(' or ')}: measure the shoulder more closely`
@@ -85,3 +77,7 @@ export const firstThatStands = (notches: readonly number[]) =>
   `Notch ${notches[0]} to ${notches.at(-1)}: the first that stands`
 export const inWord = 'in'
 export const outWord = 'out'
+
+// one-ride
+export const unknownCar = 'Unknown car'
+export const forOneRide = 'for one ride'

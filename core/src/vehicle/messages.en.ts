@@ -30,6 +30,11 @@ export const theSeatInFrontIs = (fullyBackMm: number, fullyForwardMm: number) =>
   `the seat in front is said to stand where it cannot: its track goes from ${fullyBackMm} to ${fullyForwardMm} mm`
 export const nearerThanMmTo = (narrowestMm: number, label: string) => `nearer than ${narrowestMm} mm to ${label}`
 export const whetherItHasAFrontal = 'whether it has a frontal airbag is not known yet'
+export const side = 'side'
+export const rearward = 'rearward'
+export const leftOf = (row: string) => `${row} left`
+export const middleOf = (row: string) => `${row} middle`
+export const rightOf = (row: string) => `${row} right`
 
 // layout
 export const fiveSeater = 'Five-seater'
@@ -40,10 +45,3 @@ export const secondRow = 'Second row'
 export const thirdRow = 'Third row'
 export const twoSeatVan = 'Two-seat van'
 export const twinCab = 'Twin-cab'
-
-// lint
-export const side = 'side'
-export const rearward = 'rearward'
-export const leftOf = (row: string) => `${row} left`
-export const middleOf = (row: string) => `${row} middle`
-export const rightOf = (row: string) => `${row} right`

@@ -11,6 +11,7 @@ export const place = 'Place'
 export const setUp = 'Set up'
 export const childIn = 'Child in'
 export const handOver = 'Hand over'
+export const attach = 'Attach'
 
 // caution
 export const thisIsAWorkingAid =
@@ -21,12 +22,7 @@ export const everyCheckThatThisFitting = 'Every check that this fitting asks for
 export const advisedAgainst = (said: string, join: string) => `${said}; advised against: ${join}`
 export const thatItDoesNotAsk = (said: string, value: string, value2: string) =>
   `${said}; ${value} that it does not ask for no longer ${value2}.`
-
-// assess
 export const oneOlderNote = 'one older note'
 export const olderNotes = (outdated: number) => `${outdated} older notes`
 export const holds = 'holds'
 export const hold = 'hold'
-
-// words
-export const attach = 'Attach'

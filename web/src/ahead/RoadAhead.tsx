@@ -28,8 +28,11 @@ export function whenText({ early, likely, late, isFixed }: AheadItem): string {
 }
 
 export interface KnownAhead {
+  /** The newest that was told, which may be of an earlier state. */
   readonly ahead: AheadView | null
   readonly failed: boolean
+  /** Whether anybody is asked: what is not saved yet, the server knows nothing of. */
+  readonly isSaved: boolean
 }
 
 /** What is ahead of the saved fitting; asked again when something has been saved. */
@@ -51,7 +54,12 @@ export function useAhead(): KnownAhead {
       isOver = true
     }
   }, [id, key, isSaved])
-  return { ahead: loaded?.ahead ?? null, failed: loaded !== null && loaded.key === key && loaded.ahead === null }
+  return {
+    ahead: loaded?.ahead ?? null,
+    failed: loaded !== null && loaded.key === key && loaded.ahead === null,
+    // On its way is as good as saved: it is a moment.
+    isSaved: isSaved || saving === 'saving',
+  }
 }
 
 interface Props {

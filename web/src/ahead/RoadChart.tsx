@@ -193,7 +193,7 @@ export const RoadKey = () => (
   <p className="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-xs text-ink-soft" aria-hidden="true">
     <span className="flex items-center gap-1.5">
       <span className="inline-block size-2.5 rotate-45 bg-magenta" />
-      {msg.toDo}
+      {msg.dueThen}
     </span>
     <span className="flex items-center gap-1.5">
       <span className="inline-block h-4 w-[3px] bg-fail" />

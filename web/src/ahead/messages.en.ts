@@ -9,7 +9,7 @@ export const now = 'now'
 export const nothing = 'nothing'
 export const beingWorkedOut = 'being worked out'
 export const nothingIsKnownAhead = 'nothing is known ahead'
-export const toDo = ' to do'
+export const dueThen = ' to do'
 export const ends = ' ends'
 export const eightChildrenInTen = ' eight children in ten'
 export const couldBeUsedAlready = ' could be used already'
@@ -50,8 +50,6 @@ export const nothing2 = (value: string) => `nothing ${value}`
 export const possibleFrom = (monthText: string) => `, possible from ${monthText}`
 export const ifTheUnitIsFound = ', if the unit is found sound:'
 export const whatIsNotKnownOf = 'what is not known of it'
-
-// RoadAhead
 export const onTheShelf = 'on the shelf'
 export const inTheCatalogue = 'in the catalogue'
 export const to2 = (monthText: string) => ` to ${monthText}`

@@ -3,6 +3,7 @@
 // NumberAsked
 export const mustBeFromTo = (label: string, value: string, from: number, to: number, unit: string) =>
   `${label} must be ${value}from ${from} to ${to} ${unit}`
+export const aWholeNumber = 'a whole number '
 
 // question
 export const adult = 'Adult'
@@ -52,6 +53,8 @@ export const airbagOfAndTheLamp = (place: string, airbag: string) =>
 export const isConvertedFirstFor = (model: string, rider: string) => `${model} is converted first, for ${rider}`
 export const beforeThat = 'Before that'
 export const toBeMeasuredOrRead = 'To be measured or read'
+export const fact = 'fact'
+export const month = 'month'
 
 // NoWay
 export const theOneChangeThatHelps = 'The one change that helps most'
@@ -92,6 +95,9 @@ export const pinned = (name: string) => `${name}, pinned`
 export const installFor = (rider: string) => `Install for ${rider}`
 export const getsIn = (rider: string, value: string) => `${rider} gets in${value}`
 export const orderOfInstallingAndGetting = 'Order of installing and getting in'
+export const past = (way: string) => `, past ${way}`
+
+export const arrangementNotWorkedOut = 'The arrangement could not be worked out.'
 
 // RiderMenu
 export const letGoOf = 'Let go of '
@@ -143,15 +149,3 @@ export const beginThisFitting = 'Begin this fitting'
 export const beginTheseFittings = 'Begin these fittings'
 export const provenBest = 'proven best'
 export const bestFoundSoFar = 'best found so far'
-
-// NumberAsked
-export const aWholeNumber = 'a whole number '
-
-// Ways
-export const fact = 'fact'
-export const month = 'month'
-
-// OrderStrip
-export const past = (way: string) => `, past ${way}`
-
-export const arrangementNotWorkedOut = 'The arrangement could not be worked out.'

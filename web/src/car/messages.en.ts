@@ -11,6 +11,8 @@ export const notMeasured = (side: string) => `${side}, not measured`
 export const inTheMiddle = 'in the middle'
 export const mmOfTheMiddle = (abs: number, value: string) => `${abs} mm ${value} of the middle`
 export const row = (label: string, row: number, where: string) => `${label}, row ${row}, ${where}`
+export const placesCanBeMovedWith = 'places can be moved with the arrow keys'
+export const theListBesideItSays = 'the list beside it says the same in words'
 
 // PlanLegend
 export const isofixBarsDottedRecessed = 'ISOFIX bars; dotted: recessed'
@@ -22,7 +24,3 @@ export const boxThatBearsNoLeg = 'box that bears no leg'
 export const tunnelBlockConsole = 'tunnel; block: console'
 export const doorSide = 'door side'
 export const whatTheDrawingShows = 'What the drawing shows'
-
-// CarPlan
-export const placesCanBeMovedWith = 'places can be moved with the arrow keys'
-export const theListBesideItSays = 'the list beside it says the same in words'

@@ -118,7 +118,7 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
           <RoadAhead
             fittingId={fitting.id}
             today={today ?? ''}
-            known={{ ahead: openRoad?.data ?? null, failed: openRoad?.isError ?? false }}
+            known={{ ahead: openRoad?.data ?? null, failed: openRoad?.isError ?? false, isSaved: true }}
           />
         </Dialog>
       )}

@@ -13,6 +13,8 @@ export const noFamilyYetAChild = 'No family yet: a child is added when its first
 export const noChild = 'no child'
 export const nothingFittedYet = 'nothing fitted yet'
 export const last = (fittings: number, value: string, dayOf: string) => `${fittings} ${value}, last ${dayOf}`
+export const fitting = 'fitting'
+export const fittings = 'fittings'
 
 // ChildrenAhead
 export const aheadAsMeasured = (dayOf: string) => `ahead as measured ${dayOf}`
@@ -55,6 +57,7 @@ export const anotherDeviceLetsGoOf = 'Another device lets go of what it still ke
 export const typeToConfirm = (name: string) => `Type ${name} to confirm`
 export const eraseForGood = 'Erase for good'
 export const cancel = 'Cancel'
+export const photosOfThisDevice = (photos: number) => `, ${photos} photos of this device`
 
 // NoteForm
 export const needsAName = 'needs a name'
@@ -88,10 +91,3 @@ export const restraintsHandedOver = 'Restraints handed over'
 export const unit = (serial: string) => `, unit ${serial}`
 export const cars = 'Cars'
 export const nobodyHasLookedAgainAt = 'Nobody has looked again at home yet: the sheet carries the code for it.'
-
-// FamiliesPage
-export const fitting = 'fitting'
-export const fittings = 'fittings'
-
-// Keeping
-export const photosOfThisDevice = (photos: number) => `, ${photos} photos of this device`

@@ -229,7 +229,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       <DayNote judgedFor={current.today} isSigned={isSigned} />
       <Announcer assessment={assessment} />
       <div
-        className={`grid gap-3 p-3 lg:px-5 lg:pt-2 lg:pb-1.5 ${showsLedger ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''} tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]`}
+        className={`grid gap-3 p-3 max-lg:has-[[data-onward]]:pb-20 lg:px-5 lg:pt-2 lg:pb-1.5 ${showsLedger ? 'lg:grid-cols-[minmax(0,1fr)_20rem]' : ''} tall:lg:min-h-0 tall:lg:flex-1 tall:lg:grid-rows-[minmax(0,1fr)]`}
       >
         <div className={`min-w-0 tall:lg:flex tall:lg:min-h-0 tall:lg:flex-col`}>
           <h1 id="stage-heading" tabIndex={-1} className="sr-only">

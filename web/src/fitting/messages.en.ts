@@ -48,6 +48,9 @@ export const theBadNoteIsRemembered = (name: string) => `${name}: the bad note i
 export const backAsItWas = (name: string) => `${name}: back as it was`
 export const changedSoWhatRestsOn = (name: string) => `${name}: changed, so what rests on it is looked at again`
 export const now = (title: string, valueText: string, valueText2: string) => `${title}: ${valueText}, now ${valueText2}`
+export const noLongerNotedAsDone = 'No longer noted as done'
+export const done = 'Done'
+export const mass = 'Mass'
 
 // SaveLine
 export const n1EntryWaits = '1 entry waits'
@@ -69,6 +72,9 @@ export const passItToAColleague = 'Pass it to a colleague'
 export const history = 'History'
 export const youOnAnotherDevice = 'you, on another device'
 export const alsoInThisFitting = 'Also in this fitting: '
+export const itFailedOn = (putName: string) => ` It failed on “${putName}”.`
+export const oneFieldIs = 'One field is'
+export const fieldsAre = (drafts: number) => `${drafts} fields are`
 
 // ContextBar
 export const childPlaceRestraint = 'Child, place, restraint'
@@ -79,6 +85,10 @@ export const verdict = 'Verdict'
 export const putItRight = 'Put it right'
 export const handOver = 'Hand over'
 export const allFindings = 'All findings'
+export const childKind = 'Child'
+export const placeKind = 'Place'
+export const restraintKind = 'Restraint'
+export const rideKind = 'Ride'
 
 // ConflictDialog
 export const thisWasChangedMeanwhile = 'This was changed meanwhile'
@@ -152,21 +162,3 @@ export const hadSignedWhatStandsHere =
 export const aRecordOfElsewhere = 'A record of elsewhere.'
 export const besideTheStage = 'Beside the stage'
 export const toLookAtAgain = (join: string) => `To look at again: ${join}.`
-
-// changeText
-export const noLongerNotedAsDone = 'No longer noted as done'
-export const done = 'Done'
-
-// SaveLine
-export const itFailedOn = (putName: string) => ` It failed on “${putName}”.`
-export const oneFieldIs = 'One field is'
-export const fieldsAre = (drafts: number) => `${drafts} fields are`
-
-// changeText
-export const mass = 'Mass'
-
-// ContextBar
-export const childKind = 'Child'
-export const placeKind = 'Place'
-export const restraintKind = 'Restraint'
-export const rideKind = 'Ride'

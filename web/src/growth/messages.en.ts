@@ -49,6 +49,4 @@ export const measured = (formatInterval: string) => `${formatInterval}, measured
 export const inWord = (value: number) => `in ${value}`
 export const year = 'year'
 export const years = 'years'
-
-// GrowthPage
 export const mass = 'Mass'

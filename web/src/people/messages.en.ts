@@ -65,6 +65,7 @@ export const thisDevice = 'this device'
 export const used = (stamp: string) => `used ${stamp}`
 export const signItOut = 'Sign it out'
 export const signOut2 = (label: string, people: string, value: string) => `Sign out: ${label}, ${people}${value}`
+export const thisDevice2 = ', this device'
 
 // PersonForm
 export const needsAName = 'needs a name'
@@ -180,6 +181,3 @@ export const openThisAddressAgainThe =
   'Open this address again: the warning is gone. If it is not, the certificate is not trusted yet.'
 export const whoeverHasThisBaysData =
   'Whoever has this bay’s data folder could make certificates that this phone believes. Take the authority out of a phone that leaves the bay.'
-
-// Devices
-export const thisDevice2 = ', this device'

@@ -21,6 +21,8 @@ export const id = 'Id'
 export const everyRuleSaysPassFail =
   'Every rule says pass, fail or undecided; undecided is never a pass. Where the case has a handbook’s own figure or a school of practice, the finding names that as its source.'
 export const close = 'Close'
+export const fitting = 'fitting'
+export const fittings = 'fittings'
 
 // DrawingsPage
 export const drawingsNimbleAnchor = 'Drawings · Nimble Anchor'
@@ -34,7 +36,3 @@ export const toTheRules = 'To the rules'
 export const findADrawing = 'Find a drawing'
 export const noSuchDrawing = 'No such drawing'
 export const noDrawingHasAllOf = 'No drawing has all of these words.'
-
-// RuleBookPage
-export const fitting = 'fitting'
-export const fittings = 'fittings'

@@ -18,6 +18,7 @@ export const noCarYet = 'No car yet'
 export const importACatalogueOrBegin = 'Import a catalogue, or begin with the places of a common layout.'
 export const cars = 'Cars'
 export const contradictsItself = ' contradicts itself: '
+export const places2 = 'places'
 
 // specs
 export const maker = 'Maker'
@@ -104,6 +105,13 @@ export const theMovingFrameOfThe = 'the moving frame of the seat'
 export const aRing = 'a ring'
 export const aLegOfTheSeat = 'a leg of the seat'
 export const boxedInNothingToFasten = 'boxed in: nothing to fasten to'
+export const inTheWay = 'In the way'
+export const fixtures = 'Fixtures'
+
+// labels: one of several, before its number
+export const placeItem = 'place'
+export const pointItem = 'point'
+export const rowItem = 'row'
 
 // labels
 export const sharedPart = 'shared part'
@@ -119,6 +127,7 @@ export const handbookLettersOfEveryPlace = 'Handbook letters of every place'
 // ListedModels
 export const carMakersOwnListOf = (value: string | number) => `Car maker’s own list of restraints: ${value}`
 export const noRestraintIsKnownYet = 'No restraint is known yet: enter one first.'
+export const notReadYet = 'not read yet'
 
 // PlaceForm
 export const beltInstalledGroupsAsIn = 'Belt-installed groups, as in the handbook'
@@ -157,18 +166,3 @@ export const nothingContradictsItself = 'Nothing contradicts itself'
 export const theServerDoesNotAnswer2 = 'The server does not answer.'
 export const loading = 'Loading.'
 export const thereIsNoSuchCar = 'There is no such car'
-
-// VehiclesPage
-export const places2 = 'places'
-
-// ListedModels
-export const notReadYet = 'not read yet'
-
-// specs
-export const inTheWay = 'In the way'
-export const fixtures = 'Fixtures'
-
-// labels: one of several, before its number
-export const placeItem = 'place'
-export const pointItem = 'point'
-export const rowItem = 'row'

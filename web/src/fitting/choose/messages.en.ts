@@ -16,6 +16,8 @@ export const overMonths = (from: number, value: string) => `over ${from}${value}
 export const stature = 'Stature'
 export const age = 'Age'
 export const noAgeLimit = 'no age limit'
+export const to = (to: number) => `, to ${to}`
+export const mass = 'Mass'
 
 // axes
 export const massKg = 'Mass, kg'
@@ -177,9 +179,3 @@ export const measure = 'Measure'
 export const workingOutHowLongEach = 'Working out how long each mode lasts; the order follows from it.'
 export const noModePassesTheseFilters = 'No mode passes these filters. Show everything to see what there is.'
 export const why = 'Why'
-
-// ModeBars
-export const to = (to: number) => `, to ${to}`
-
-// ModeBars
-export const mass = 'Mass'

@@ -124,16 +124,19 @@ interface Props {
 
 /**
  * The sheet that the family takes home, as it will be printed: by the same blocks as the PDF.
- * It is drawn once, when what changes next is known, so that nothing on it moves.
+ * It is drawn once, when what changes next is known, so that nothing on it moves; without
+ * reception it stands without that, and says so.
  */
-export function SheetPreview({ current, assessment, known: { ahead, failed } }: Props) {
+export function SheetPreview({ current, assessment, known: { ahead, failed, isSaved } }: Props) {
   // The stage stands first: the sheet is drawn in the breath after it, or at once where it is printed.
   const isLater = useLater()
   const isPrinting = usePrinting()
-  const isDue = (isLater || isPrinting) && (ahead !== null || failed)
+  // Of what is not saved yet nothing ahead is known, and what was said of an earlier state is not said of this one.
+  const items = isSaved && ahead !== null ? ahead.items : undefined
+  const isDue = isPrinting || (isLater && (items !== undefined || failed || !isSaved))
   const sheet = useMemo(
-    () => (isDue ? handoverSheet(current, assessment, ahead?.items ?? [], navigator.language) : undefined),
-    [current, assessment, ahead, isDue],
+    () => (isDue ? handoverSheet(current, assessment, items ?? [], navigator.language) : undefined),
+    [current, assessment, items, isDue],
   )
   return (
     <article
@@ -152,8 +155,10 @@ export function SheetPreview({ current, assessment, known: { ahead, failed } }: 
           </p>
           <p>{sheet.headline}</p>
           {sheet.decided !== undefined && <p className={NAME}>{sheet.decided}</p>}
-          {failed && ahead === null && (
-            <p className="mt-2 border-l-4 border-buff pl-3">{msg.whatChangesNextCouldNot}</p>
+          {items === undefined && (
+            <p className="mt-2 border-l-4 border-buff pl-3">
+              {isSaved ? msg.whatChangesNextCouldNot : msg.whatChangesNextOnceSaved}
+            </p>
           )}
           {sheet.blocks.map((block) => (
             <section key={block.title} className="mt-4 break-inside-avoid">

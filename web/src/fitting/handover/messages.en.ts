@@ -91,3 +91,5 @@ export const caseFile = ' Case file'
 export const sheetPdf = ' Sheet, PDF'
 export const print2 = ' Print'
 export const whatGoesWithIt = 'What goes with it'
+export const whatChangesNextOnceSaved =
+  'Not saved yet, so what changes next is not worked out: the sheet is without it.'

@@ -55,6 +55,10 @@ export const theJourneyMustBeA = 'The journey must be a whole number of minutes 
 export const theChildSittingAndStanding = 'The child, sitting and standing, with the lengths that are measured'
 export const mass = 'mass ?'
 export const mass2 = 'mass'
+export const shoulderWord = 'shoulder'
+export const sittingWord = 'sitting'
+export const statureWord = 'stature'
+export const ageWord = 'age'
 
 // Worn
 export const lessTo = (formatNumber: string, formatNumber2: string, unit: string) =>
@@ -97,12 +101,4 @@ export const goOnToChoose = 'Go on to Choose'
 export const bothSexes = 'both sexes'
 export const byCorrectedAge = 'by corrected age'
 export const fromADerivedTableNot = 'from a derived table, not a published one'
-
-// MeasureStage
 export const mass3 = 'Mass'
-
-// ChildFigure
-export const shoulderWord = 'shoulder'
-export const sittingWord = 'sitting'
-export const statureWord = 'stature'
-export const ageWord = 'age'

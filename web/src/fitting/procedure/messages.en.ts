@@ -78,6 +78,4 @@ export const fromStepToStep = 'From step to step'
 export const somethingMoved = 'Something moved'
 export const somethingChangedAfterItWas = 'Something changed after it was checked'
 export const noteItHereEveryCheck = 'Note it here: every check that depended on it is asked again.'
-
-// ProcedureStage
 export const attach = 'Attach'

@@ -29,6 +29,10 @@ export const backrestToIt = (value: string) => `Backrest to it, ${value}`
 export const fromThisBackrestToThe =
   'From this backrest to the back of the seat in front, at the height of the shell’s top.'
 export const asItStandsNowMm = (value: string) => `As it stands now, mm${value}`
+export const tallestDriver = 'tallest driver'
+export const tallestUser = 'tallest user'
+export const reclineOnTheLevel = (label: string, deg: number) => `${label} (${deg}° level)`
+export const slope = 'Slope'
 
 // MarginBar
 export const wanted = (label: string, lineValueText: string, wanted: string) =>
@@ -68,9 +72,3 @@ export const theCushionAt = (label: string) => `The cushion at ${label}`
 export const slopeFrontEdgeHigherIs = 'Slope, front edge higher is +'
 export const frontEdgeAboveTheBare = 'Front edge above the bare floor'
 export const matOutWhereTheFoot = 'Mat out; where the foot lands.'
-
-// SeatInFrontPanel
-export const tallestDriver = 'tallest driver'
-export const tallestUser = 'tallest user'
-export const reclineOnTheLevel = (label: string, deg: number) => `${label} (${deg}° level)`
-export const slope = 'Slope'
