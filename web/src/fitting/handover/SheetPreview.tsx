@@ -63,7 +63,7 @@ function Block({ block }: { readonly block: SheetBlock }) {
       return (
         <dl className="grid gap-x-6 sm:grid-cols-2">
           {block.rows.map(({ name, value, drawing }) => (
-            <div key={name} className="grid grid-cols-[5rem_minmax(0,1fr)] content-center gap-x-3 border-b border-hair py-1">
+            <div key={name} className="grid grid-cols-[5rem_minmax(0,1fr)] content-center gap-x-3 border-b border-hair py-2">
               <dt className={`relative col-start-2 self-end text-sm ${NAME}`}>{name}</dt>
               <dd className="relative col-start-2 min-h-7 font-bold">
                 {value}
