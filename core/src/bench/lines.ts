@@ -1,3 +1,4 @@
+import { oncePer } from '../ground/index.ts'
 import { askRule, worstFirst } from '../match/index.ts'
 import { formatInterval, type Decision, type Interval } from '../quantities/index.ts'
 import type { FittedSubject, RawFinding } from '../rules/index.ts'
@@ -75,8 +76,8 @@ function stateOf(id: BenchLineId, worked: Worked, findings: readonly RawFinding[
 }
 
 /** Every line that this mode, route and place have, in the order of work. */
-export function benchLines(s: FittedSubject): readonly BenchLine[] {
-  return BENCH_LINES.flatMap((id): BenchLine[] => {
+export const benchLines = oncePer((s: FittedSubject): readonly BenchLine[] =>
+  BENCH_LINES.flatMap((id): BenchLine[] => {
     const worked = WORK[id](s)
     if (worked === undefined) return []
     const findings = worstFirst(LINE_RULES[id].map((rule) => askRule(rule, s)).filter((f) => f !== undefined))
@@ -95,8 +96,8 @@ export function benchLines(s: FittedSubject): readonly BenchLine[] {
         filled: worked.filled ?? [],
       },
     ]
-  })
-}
+  }),
+)
 
 /** What stands where a figure would. */
 export const NO_FIGURE = { open: msg.notKnown, settled: msg.settledByALook } as const

@@ -1,4 +1,5 @@
 import { adviseNotch } from '../fit/index.ts'
+import { oncePer } from '../ground/index.ts'
 import { formatInterval, formatNumber, toInterval } from '../quantities/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
 import { recommendGuide, recommendInserts, recommendStrap } from './recommend-child.ts'
@@ -57,7 +58,7 @@ function recommendNotch(s: FittedSubject): readonly Recommendation[] {
 }
 
 /** What to set before it goes in, in the order it is set; only what this mode and route have. */
-export const recommendSettings = (s: FittedSubject): readonly Recommendation[] => [
+export const recommendSettings = oncePer((s: FittedSubject): readonly Recommendation[] => [
   ...recommendInserts(s),
   ...recommendRecline(s),
   ...recommendStrap(s),
@@ -65,4 +66,4 @@ export const recommendSettings = (s: FittedSubject): readonly Recommendation[] =
   ...recommendNotch(s),
   ...recommendFrontSeat(s),
   ...recommendHeadRestraint(s),
-]
+])

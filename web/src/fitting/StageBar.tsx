@@ -1,7 +1,8 @@
 import { STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
-import { useEffect, useRef } from 'react'
+import { useRef } from 'react'
 import { NavLink } from 'react-router'
 import { StateMark } from '../ui/StateMark.tsx'
+import { useInView } from '../ui/useInView.ts'
 import { stageMark } from './stages.ts'
 import * as msg from './messages.en.ts'
 
@@ -15,10 +16,7 @@ interface Props {
 /** Seven legs of a course, in working order, each with its state. */
 export function StageBar({ id, stage, assessment, staleStages }: Props) {
   const list = useRef<HTMLOListElement>(null)
-  useEffect(() => {
-    const here = list.current?.querySelector('[aria-current="page"]')
-    here?.scrollIntoView({ block: 'nearest', inline: 'center' })
-  }, [stage])
+  useInView(list, '[aria-current="page"]', stage, { inline: 'center' })
   return (
     <nav aria-label={msg.stages} className="no-print border-b border-line bg-sheet">
       <ol ref={list} className="flex overflow-x-auto lg:px-3">

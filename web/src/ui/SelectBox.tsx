@@ -1,6 +1,6 @@
 import { Check, ChevronDown } from 'lucide-react'
 import { Select } from 'radix-ui'
-import type { KeyboardEvent } from 'react'
+import { useState, type KeyboardEvent } from 'react'
 
 export interface SelectOption {
   readonly id: string
@@ -28,11 +28,19 @@ interface Props {
 /** The list takes no empty value; ours may be empty: "not recorded". */
 const keyOf = (id: string): string => `=${id}`
 
-/** A list that opens, without a label of its own. Passing over an option chooses nothing; it counts when it is taken. */
+/**
+ * A list that opens, without a label of its own. Passing over an option chooses nothing; it counts when it is taken.
+ *
+ * Its options are made when it opens: made beforehand, those of a dozen closed lists were half the work of a change of
+ * stage, and every list was drawn twice.
+ */
 export function SelectBox(p: Props) {
+  const [isOpen, setOpen] = useState(false)
   const chosen = p.options.find((o) => o.id === p.value)
   return (
     <Select.Root
+      open={isOpen}
+      onOpenChange={setOpen}
       value={chosen ? keyOf(p.value) : ''}
       onValueChange={(key) => p.onChange(key.slice(1))}
       disabled={p.disabled ?? false}
@@ -56,31 +64,33 @@ export function SelectBox(p: Props) {
         </span>
         <ChevronDown size={18} aria-hidden="true" className="shrink-0" />
       </Select.Trigger>
-      <Select.Portal>
-        <Select.Content
-          position="popper"
-          sideOffset={2}
-          className="z-60 max-h-[min(24rem,var(--radix-select-content-available-height))] min-w-(--radix-select-trigger-width) overflow-hidden rounded-[3px] border-2 border-ink bg-sheet text-ink"
-        >
-          <Select.Viewport>
-            {p.options.map((o) => (
-              <Select.Item
-                key={o.id}
-                value={keyOf(o.id)}
-                data-value={o.id}
-                className="flex min-h-11 items-center gap-2 px-3 outline-none select-none data-highlighted:bg-shoal-deep"
-              >
-                <span className="grid size-4 place-items-center">
-                  <Select.ItemIndicator>
-                    <Check size={16} aria-hidden="true" />
-                  </Select.ItemIndicator>
-                </span>
-                <Select.ItemText>{o.label}</Select.ItemText>
-              </Select.Item>
-            ))}
-          </Select.Viewport>
-        </Select.Content>
-      </Select.Portal>
+      {isOpen && (
+        <Select.Portal>
+          <Select.Content
+            position="popper"
+            sideOffset={2}
+            className="z-60 max-h-[min(24rem,var(--radix-select-content-available-height))] min-w-(--radix-select-trigger-width) overflow-hidden rounded-[3px] border-2 border-ink bg-sheet text-ink"
+          >
+            <Select.Viewport>
+              {p.options.map((o) => (
+                <Select.Item
+                  key={o.id}
+                  value={keyOf(o.id)}
+                  data-value={o.id}
+                  className="flex min-h-11 items-center gap-2 px-3 outline-none select-none data-highlighted:bg-shoal-deep"
+                >
+                  <span className="grid size-4 place-items-center">
+                    <Select.ItemIndicator>
+                      <Check size={16} aria-hidden="true" />
+                    </Select.ItemIndicator>
+                  </span>
+                  <Select.ItemText>{o.label}</Select.ItemText>
+                </Select.Item>
+              ))}
+            </Select.Viewport>
+          </Select.Content>
+        </Select.Portal>
+      )}
     </Select.Root>
   )
 }

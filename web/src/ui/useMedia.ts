@@ -1,13 +1,14 @@
-import { useSyncExternalStore } from 'react'
+import { useMemo, useSyncExternalStore } from 'react'
 
-/** Whether a media query holds, followed as the window changes. */
+/** Whether a media query holds, followed as the window changes. The browser is asked once, not at every drawing. */
 export function useMedia(query: string): boolean {
-  return useSyncExternalStore(
-    (changed) => {
-      const list = window.matchMedia(query)
+  const [follow, holds] = useMemo(() => {
+    const list = window.matchMedia(query)
+    const subscribe = (changed: () => void): (() => void) => {
       list.addEventListener('change', changed)
       return () => list.removeEventListener('change', changed)
-    },
-    () => window.matchMedia(query).matches,
-  )
+    }
+    return [subscribe, () => list.matches] as const
+  }, [query])
+  return useSyncExternalStore(follow, holds)
 }

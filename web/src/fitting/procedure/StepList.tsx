@@ -1,8 +1,9 @@
 import { checkLabel, type CheckId } from '@nimble-anchor/core/checks'
 import { stepName, type Redo, type Step } from '@nimble-anchor/core/procedure'
-import { useEffect, useRef } from 'react'
+import { useRef } from 'react'
 import { Button } from '../../ui/Button.tsx'
 import { StateMark, type MarkState } from '../../ui/StateMark.tsx'
+import { useInView } from '../../ui/useInView.ts'
 import { stepMark } from './stepState.ts'
 import * as msg from './messages.en.ts'
 
@@ -17,9 +18,7 @@ interface Props {
 /** The steps in the order of the hands, a line each with its state; the one in hand is marked. */
 export function StepList({ steps, atId, marks, done, onOpen }: Props) {
   const list = useRef<HTMLOListElement>(null)
-  useEffect(() => {
-    list.current?.querySelector('[aria-current="step"]')?.scrollIntoView({ block: 'nearest' })
-  }, [atId])
+  useInView(list, '[aria-current="step"]', atId)
   return (
     <ol ref={list} aria-label={msg.steps} className="divide-y divide-hair">
       {steps.map((step, i) => {
