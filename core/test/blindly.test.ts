@@ -1,3 +1,4 @@
+import { Sequence } from '../src/ground/index.ts'
 import fc from 'fast-check'
 import { assess, checkOf, fittedSubject, highestSequence, type Case, type CheckId, type Reading } from '../src/index.ts'
 import { goodReading } from './build.ts'
@@ -48,13 +49,13 @@ function answered(c: Case, need: string, truth: Case): Case {
     case 'unit':
       if (name === '') {
         const { positionId: _p, routeId: _r, ...mode } = truth.choice
-        return { ...c, choice: { ...c.choice, ...mode, at } }
+        return { ...c, choice: { ...c.choice, ...mode, at: Sequence(at) } }
       }
       return { ...c, restraints: truth.restraints, ...(truth.units && { units: truth.units }) }
     case 'vehicle':
       return { ...c, vehicle: bareCar(truth) }
     case 'place':
-      return { ...c, choice: { ...truth.choice, at } }
+      return { ...c, choice: { ...truth.choice, at: Sequence(at) } }
     case 'child': {
       const fields = name === 'ageMonths' ? ['ageMonths', 'dateOfBirth'] : [name]
       const known = only(truth.child, fields)
@@ -81,11 +82,14 @@ function answered(c: Case, need: string, truth: Case): Case {
     }
     case 'check': {
       const id = name as CheckId
-      const reading: Reading = { ...(truth.readings[id] ?? goodReading(id, at, fittedSubject(truth))), at }
+      const reading: Reading = {
+        ...(truth.readings[id] ?? goodReading(id, Sequence(at), fittedSubject(truth))),
+        at: Sequence(at),
+      }
       return { ...c, readings: { ...c.readings, [id]: reading } }
     }
     case 'step':
-      return { ...c, stepsDone: { ...c.stepsDone, [name]: { at } } }
+      return { ...c, stepsDone: { ...c.stepsDone, [name]: { at: Sequence(at) } } }
     default:
       throw new Error(`Nobody can answer "${need}"`)
   }
@@ -100,7 +104,7 @@ const nothing = (truth: Case): Case => ({
   ...truth,
   child: only(truth.child, ['id', 'name']) as Case['child'],
   vehicle: undefined,
-  choice: { at: 0 },
+  choice: { at: Sequence(0) },
   settings: {},
   disturbances: {},
   readings: {},
@@ -165,7 +169,7 @@ test('where one thing is bad it ends in a refusal', () => {
         return option ? [[id, option.id]] : []
       })
       const [id, option] = bad[n % bad.length]!
-      const spoiled = { ...truth, readings: { ...truth.readings, [id]: { option, at: 3 } } }
+      const spoiled = { ...truth, readings: { ...truth.readings, [id]: { option, at: Sequence(3) } } }
       // Only what is refused by itself; some is bad only beside something else.
       fc.pre(assess(spoiled).verdict !== 'ready' && assess(spoiled).verdict !== 'undecided')
       const { end } = follow(spoiled, nothing(spoiled))

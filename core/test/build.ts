@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, Sequence, UnitId, VehicleId } from '../src/ground/index.ts'
 import {
   CASE_FORMAT,
   CASE_VERSION,
@@ -32,12 +33,12 @@ export { goodReading } from '../src/index.ts'
 
 /** Builders with sensible defaults: a test shows only what matters to it. */
 
-export const TODAY = '2026-11-25'
+export const TODAY = IsoDate('2026-11-25')
 
 export const buildChild = (over: Partial<Child> = {}): Child => ({
   id: 'kit-amber',
   name: 'Kit',
-  dateOfBirth: '2025-07-10',
+  dateOfBirth: IsoDate('2025-07-10'),
   headControl: 'steady',
   needsPostureSpecialist: false,
   massKg: measured(10.4, 0.1),
@@ -183,7 +184,7 @@ export const buildModel = (
   modes: readonly Mode[] = [buildMode()],
   over: Partial<RestraintModel> = {},
 ): RestraintModel => ({
-  id: 'halyard',
+  id: ModelId('halyard'),
   maker: 'Ravel',
   name: 'Halyard',
   massKg: 14,
@@ -193,10 +194,10 @@ export const buildModel = (
 })
 
 export const buildUnit = (over: Partial<RestraintUnit> = {}): RestraintUnit => ({
-  id: 'unit-1',
-  modelId: 'halyard',
+  id: UnitId('unit-1'),
+  modelId: ModelId('halyard'),
   serial: 'HY-1',
-  madeOn: '2024-01-15',
+  madeOn: IsoDate('2024-01-15'),
   isHistoryKnown: true,
   wasInCrash: false,
   isRecalled: false,
@@ -229,7 +230,7 @@ export const buildPosition = (over: Partial<SeatingPosition> = {}): SeatingPosit
 })
 
 export const buildVehicle = (positions: readonly SeatingPosition[] = [buildPosition()]): Vehicle => ({
-  id: 'corran-plover',
+  id: VehicleId('corran-plover'),
   maker: 'Corran',
   model: 'Plover',
   driverSide: 'right',
@@ -278,12 +279,12 @@ export function buildCase(parts: CaseParts = {}): Case {
     restraints: [buildModel([mode], parts.model)],
     units: [buildUnit(parts.unit)],
     choice: {
-      modelId: 'halyard',
-      unitId: 'unit-1',
+      modelId: ModelId('halyard'),
+      unitId: UnitId('unit-1'),
       modeId: mode.id,
       positionId: position.id,
       routeId: mode.routes[0]?.id,
-      at: 1,
+      at: Sequence(1),
     },
     settings: parts.settings ?? {},
     disturbances: {},
@@ -321,8 +322,8 @@ export function withEverythingGood(c: Case): Case {
     if (!subject) throw new Error('Nothing is chosen in this case')
     const settings = { ...done.settings } as Record<string, unknown>
     for (const r of recommendSettings(subject)) {
-      if (r.kind === 'set') settings[r.setting] = { value: r.value, at: 2 }
-      if (r.kind === 'choose') settings[r.setting] = { value: r.values[0], at: 2 }
+      if (r.kind === 'set') settings[r.setting] = { value: r.value, at: Sequence(2) }
+      if (r.kind === 'choose') settings[r.setting] = { value: r.values[0], at: Sequence(2) }
     }
     done = { ...done, settings: settings as Case['settings'] }
   }
@@ -330,10 +331,10 @@ export function withEverythingGood(c: Case): Case {
   for (let round = 0; round < 2; round += 1) {
     const asked = fittedSubject(done)!
     const looked = [...checksAsked(asked)].filter((id) => id !== 'shell-angle-deg')
-    done = { ...done, readings: Object.fromEntries(looked.map((id) => [id, goodReading(id, 3, asked)])) }
+    done = { ...done, readings: Object.fromEntries(looked.map((id) => [id, goodReading(id, Sequence(3), asked)])) }
   }
   const subject = fittedSubject(done)!
-  const seconds = stepPairs(subject.route.steps ?? []).map(({ second }) => [second.id, { at: 3 }] as const)
+  const seconds = stepPairs(subject.route.steps ?? []).map(({ second }) => [second.id, { at: Sequence(3) }] as const)
   return { ...done, ...(seconds.length > 0 && { stepsDone: Object.fromEntries(seconds) }) }
 }
 

@@ -1,3 +1,4 @@
+import { IsoDate, Sequence, UnitId } from '../src/ground/index.ts'
 import { half, inRide, other, REST_OF_CAR } from './ride.ts'
 import {
   BELT_ROUTE,
@@ -27,13 +28,16 @@ export const CONFIGURATIONS: Record<string, Case> = {
         frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 860 },
         sharedWith: [{ part: 'tether', positionId: 'rear-centre' }],
       },
-      settings: { frontSeatGapMm: { value: 640, at: 2 } },
+      settings: { frontSeatGapMm: { value: 640, at: Sequence(2) } },
     }),
-    [other(180, { takes: ['bars'], unitIds: ['beside'] }), other(200, { id: 'on-front', positionIds: ['front-left'] })],
+    [
+      other(180, { takes: ['bars'], unitIds: [UnitId('beside')] }),
+      other(200, { id: 'on-front', positionIds: ['front-left'] }),
+    ],
   ),
   'turning shell': buildCase({
     mode: { turns: { locks: [{ id: 't', what: 'ring', kind: 'click' }], forwardGuard: true }, sidePod: true },
-    child: { dateOfBirth: '2025-10-01', headControl: 'steady', bornAtWeeks: 39 },
+    child: { dateOfBirth: IsoDate('2025-10-01'), headControl: 'steady', bornAtWeeks: 39 },
   }),
   'insert out while threading': buildCase({
     route: {
@@ -95,7 +99,7 @@ export const CONFIGURATIONS: Record<string, Case> = {
   'infant of four months': buildCase({
     mode: INFANT,
     child: {
-      dateOfBirth: '2026-07-10',
+      dateOfBirth: IsoDate('2026-07-10'),
       headControl: 'none',
       bornAtWeeks: 40,
       birthMassKg: measured(3.4),
@@ -155,8 +159,8 @@ export const CONFIGURATIONS: Record<string, Case> = {
       crotchBeltGuide: true,
       statureCm: { from: 125, to: 150 },
     },
-    child: { massKg: measured(26), statureCm: measured(131), dateOfBirth: '2018-02-02' },
-    settings: { vehicleHeadRestraint: { value: 'on', at: 2 } },
+    child: { massKg: measured(26), statureCm: measured(131), dateOfBirth: IsoDate('2018-02-02') },
+    settings: { vehicleHeadRestraint: { value: 'on', at: Sequence(2) } },
   }),
   'padding of a smaller child, out': buildCase({
     mode: { inserts: [] },

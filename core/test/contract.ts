@@ -1,3 +1,4 @@
+import { IsoDate, Sequence, UnitId } from '../src/ground/index.ts'
 import {
   applyPuts,
   assess,
@@ -68,11 +69,11 @@ export function fittingContract(name: string, start: () => Promise<Served>): voi
     test('a case file becomes an open fitting, and is given back as it came', async () => {
       const c = buildCase()
       const view = await bring(c)
-      expect(view).toMatchObject({ status: 'open', sequence: 1, revises: null, elsewhere: false, holderId: null, case: c }) // prettier-ignore
+      expect(view).toMatchObject({ status: 'open', sequence: Sequence(1), revises: null, elsewhere: false, holderId: null, case: c }) // prettier-ignore
       expect(await get(view.id)).toEqual(view)
     })
     test.each([
-      [{ today: '2126-01-01' }, '$.today'],
+      [{ today: IsoDate('2126-01-01') }, '$.today'],
       [{ child: {} }, '$.child.id'],
       [{ version: 99 }, '$.version'],
       [{ colour: 'red' }, '$.colour'],
@@ -85,13 +86,13 @@ export function fittingContract(name: string, start: () => Promise<Served>): voi
       await ask({ method: 'GET', path: `fittings/${id}` }, 404)
       await ask({ method: 'GET', path: `fittings/${id}/history` }, 404)
       await enter({ id }, 0, [mass(10)], {}, 404)
-      await post(`fittings/${id}/undo`, { baseSequence: 0, who: WHO }, 404)
+      await post(`fittings/${id}/undo`, { baseSequence: Sequence(0), who: WHO }, 404)
       await post(`fittings/${id}/revise`, {}, 404)
     })
     test('an entry is applied as core applies it, whole or not at all', async () => {
       const f = await bring()
       const puts = [mass(11), note('sleeps')]
-      const next = applyPuts(f.case, puts, f.sequence + 1)
+      const next = applyPuts(f.case, puts, Sequence(f.sequence + 1))
       const view = await enter(f, f.sequence, puts)
       expect(view.case).toEqual(next.ok && next.value.case)
       expect(view.sequence).toBe(f.sequence + 1)
@@ -204,7 +205,7 @@ export function fittingContract(name: string, start: () => Promise<Served>): voi
       expect(assess(view.case).verdict).not.toBe('ready')
     })
     test('a day that has passed is written first, and on every measure that has none', async () => {
-      const f = await bring({ ...buildCase(), today: '2026-11-20' })
+      const f = await bring({ ...buildCase(), today: IsoDate('2026-11-20') })
       const view = await enter(f, f.sequence, [note('x')])
       expect(view.case.today).toBe(TODAY)
       expect(view.case.child.massKg?.on).toBe('2026-11-20')
@@ -220,9 +221,9 @@ export function fittingContract(name: string, start: () => Promise<Served>): voi
       let view = await bring({ ...goal, readings: {} })
       let own = view.case
       for (const id of Object.keys(goal.readings) as CheckId[]) {
-        const { at: _at, ...value } = goodReading(id, 0, subject)
+        const { at: _at, ...value } = goodReading(id, Sequence(0), subject)
         const puts: Put[] = [{ path: ['readings', id], value }]
-        const applied = applyPuts(own, puts, view.sequence + 1)
+        const applied = applyPuts(own, puts, Sequence(view.sequence + 1))
         if (!applied.ok) throw new Error(id)
         own = applied.value.case
         view = await enter(view, view.sequence, puts)
@@ -236,7 +237,7 @@ export function fittingContract(name: string, start: () => Promise<Served>): voi
       const job = await post<JobView>('jobs', begin, 201)
       expect(job).toMatchObject({ state: 'steps', endedAt: null, kind: 'twisted-strap', log: [{ who: WHO, what: 'Begun' }] }) // prettier-ignore
       await post('jobs', begin, 409)
-      await post('jobs', { ...begin, unitId: 'nobody-s' }, 400)
+      await post('jobs', { ...begin, unitId: UnitId('nobody-s') }, 400)
       const [check] = job.plan.checks
       if (!check) throw new Error('a twisted strap is looked at when it is done')
       const good = check.options.find((o) => o.means === 'pass')?.id

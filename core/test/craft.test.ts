@@ -1,3 +1,4 @@
+import { IsoDate, Sequence } from '../src/ground/index.ts'
 import {
   applyPuts,
   assess,
@@ -58,7 +59,7 @@ function gather(fittings: Iterable<Case>): Said {
       if (reasoned.has(id)) continue
       reasoned.add(id)
       for (const option of badOptions(id)) {
-        const spoiled = applyPuts(c, [{ path: ['readings', id], value: { option } }], 99)
+        const spoiled = applyPuts(c, [{ path: ['readings', id], value: { option } }], Sequence(99))
         if (!spoiled.ok) continue
         for (const f of assess(spoiled.value.case).findings) if (f.why !== undefined) add(`why ${f.ruleId}`, f.why)
       }
@@ -76,7 +77,7 @@ const BEFORE_ALL = DEMO.slice(0, 40).flatMap((c): readonly Case[] => {
   })
   return [
     { ...c, vehicle: { ...c.vehicle!, positions } },
-    { ...c, readings: { ...c.readings, coat: { option: 'coat', at: 9 } } },
+    { ...c, readings: { ...c.readings, coat: { option: 'coat', at: Sequence(9) } } },
   ]
 })
 const inDemo = gather([...DEMO, ...BEFORE_ALL])
@@ -201,7 +202,7 @@ describe('dates of the road ahead', () => {
   test('an insert out, the next strap position, the end of the mode', () => {
     const inserts = of((c) => (modeOf(c).inserts ?? []).some((i) => i.allowedUntil !== undefined))
     expect(inserts.length).toBeGreaterThan(0)
-    const young = inserts.map((c) => ({ ...c, settings: { ...c.settings, insertsIn: { value: (modeOf(c).inserts ?? []).map((i) => i.id), at: 2 } } })) // prettier-ignore
+    const young = inserts.map((c) => ({ ...c, settings: { ...c.settings, insertsIn: { value: (modeOf(c).inserts ?? []).map((i) => i.id), at: Sequence(2) } } })) // prettier-ignore
     const found = kinds([...inserts, ...young])
     for (const kind of ['strap-up', 'mode-ends']) expect([...found]).toContain(kind)
   })
@@ -246,7 +247,7 @@ describe('what is told and binds nothing, and what binds where it is told', () =
   test('how long the journey is, is asked under six months alone, and blocks nothing', () => {
     const born = (dateOfBirth: string): Case => {
       const { journeyMinutes: _j, ...c } = infant
-      return { ...c, child: { ...c.child, dateOfBirth } }
+      return { ...c, child: { ...c.child, dateOfBirth: IsoDate(dateOfBirth) } }
     }
     const asked = (c: Case) => assess(c).findings.find((f) => f.ruleId === 'journey-breaks')
     expect(asked(born('2026-08-25'))).toMatchObject({ kind: 'undecided', severity: 'advise' })

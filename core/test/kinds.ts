@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, Sequence, UnitId, VehicleId } from '../src/ground/index.ts'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import {
@@ -73,7 +74,7 @@ export function childFor(mode: Mode): Child {
   return {
     id: 'a-child',
     name: 'A child',
-    dateOfBirth: born,
+    dateOfBirth: IsoDate(born),
     headControl: 'steady',
     needsPostureSpecialist: false,
     bornAtWeeks: 40,
@@ -105,9 +106,16 @@ export function fittingOf(
     child,
     vehicle,
     restraints: [model],
-    units: [buildUnit({ modelId: model.id, madeOn: '2024-06-01', ...isWhole })],
-    choice: { modelId: model.id, unitId: 'unit-1', modeId: mode.id, positionId: position.id, routeId: route.id, at: 1 },
-    settings: mode.shape === 'booster-cushion' ? { vehicleHeadRestraint: { value: 'on', at: 2 } } : {},
+    units: [buildUnit({ modelId: model.id, madeOn: IsoDate('2024-06-01'), ...isWhole })],
+    choice: {
+      modelId: model.id,
+      unitId: UnitId('unit-1'),
+      modeId: mode.id,
+      positionId: position.id,
+      routeId: route.id,
+      at: Sequence(1),
+    },
+    settings: mode.shape === 'booster-cushion' ? { vehicleHeadRestraint: { value: 'on', at: Sequence(2) } } : {},
     disturbances: {},
     readings: {},
     practice: DEFAULT_PRACTICE,
@@ -199,7 +207,7 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
       ...BELT_ROUTE,
       seatsTaken: 2,
       scope: 'semi-universal',
-      approvedPlaces: [{ vehicleId: 'corran-plover', positionIds: ['rear-left', 'rear-middle'] }],
+      approvedPlaces: [{ vehicleId: VehicleId('corran-plover'), positionIds: ['rear-left', 'rear-middle'] }],
       belt: {
         ...belt,
         needs: 'three-point-or-lap',
@@ -229,8 +237,8 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
     },
     (c) => ({
       ...c,
-      units: [...c.units!, buildUnit({ id: 'unit-2', serial: 'B-2', partId: 'base' })],
-      choice: { ...c.choice, baseUnitId: 'unit-2' },
+      units: [...c.units!, buildUnit({ id: UnitId('unit-2'), serial: 'B-2', partId: 'base' })],
+      choice: { ...c.choice, baseUnitId: UnitId('unit-2') },
     }),
   ),
   'loose clip': made({
@@ -302,7 +310,7 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
       angleProof: { kind: 'level-line', what: 'The red line lies level' },
       wedge: { allowed: true, heightMm: 40, baseLengthMm: 380 },
     },
-    settings: { wedge: { value: false, at: 2 } },
+    settings: { wedge: { value: false, at: Sequence(2) } },
     position: { cushion: { frontEdgeAboveFloorMm: measured(355, 2) } },
   }),
   'maker’s own figures': made({
@@ -313,7 +321,7 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
       strap: { adjuster: { kind: 'slots', heightsMm: [230, 280, 290] }, justMm: 20 },
     },
     route: buildRoute({ limits: { massKg: { to: 16 } }, vehicleHeadRestraint: 'off' }),
-    settings: { vehicleHeadRestraint: { value: 'off-and-stowed', at: 2 } },
+    settings: { vehicleHeadRestraint: { value: 'off-and-stowed', at: Sequence(2) } },
   }),
   'floor box, bench that slides, console': made({
     position: {
@@ -325,7 +333,9 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
   }),
   'vehicle maker’s own list': made({
     route: { ...BELT_ROUTE, scope: 'semi-universal', approvedPlaces: undefined } as Route,
-    position: { handbook: { beltGroups: { I: 'L', II: 'L', '0+': 'L', '0': 'L' }, listedModelIds: ['halyard'] } },
+    position: {
+      handbook: { beltGroups: { I: 'L', II: 'L', '0+': 'L', '0': 'L' }, listedModelIds: [ModelId('halyard')] },
+    },
   }),
   'newer handbook': made({
     route: BELT_ROUTE,
@@ -341,16 +351,16 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
       ],
       targetAngleDeg: { from: 30, to: 55 },
     },
-    settings: { recline: { value: 'r2', at: 2 } },
+    settings: { recline: { value: 'r2', at: Sequence(2) } },
   }),
   booster: made({
     mode: { ...BOOSTER, crotchBeltGuide: true, guideAboveShoulderMm: { fromMm: 0, toMm: 17 } },
-    child: { massKg: measured(19), statureCm: measured(112), dateOfBirth: '2021-02-02' },
+    child: { massKg: measured(19), statureCm: measured(112), dateOfBirth: IsoDate('2021-02-02') },
   }),
   'booster steadied by connectors': made({
     mode: { ...BOOSTER, routes: undefined },
     route: { ...BOOSTER.routes![0]!, isofix: { connectors: 'rigid', role: 'steadies' } },
-    child: { massKg: measured(19), statureCm: measured(112), dateOfBirth: '2021-02-02' },
+    child: { massKg: measured(19), statureCm: measured(112), dateOfBirth: IsoDate('2021-02-02') },
   }),
   cushion: made({
     mode: {
@@ -359,8 +369,8 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
       headRule: 'ears-below-vehicle-head-restraint',
       statureCm: { from: 125, to: 150 },
     },
-    child: { massKg: measured(26), statureCm: measured(131), dateOfBirth: '2018-02-02' },
-    settings: { vehicleHeadRestraint: { value: 'on', at: 2 } },
+    child: { massKg: measured(26), statureCm: measured(131), dateOfBirth: IsoDate('2018-02-02') },
+    settings: { vehicleHeadRestraint: { value: 'on', at: Sequence(2) } },
   }),
   'newborn in an infant shell': made(
     {
@@ -380,7 +390,7 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
         ],
       },
       child: {
-        dateOfBirth: '2026-10-20',
+        dateOfBirth: IsoDate('2026-10-20'),
         headControl: 'none',
         bornAtWeeks: 39,
         birthMassKg: measured(3.3, 0.02),
@@ -395,14 +405,14 @@ export const MADE_UP: Readonly<Record<string, Case>> = {
   'preterm, advised': made({
     mode: { shape: 'infant-shell', headRule: 'crown-inside', statureCm: { from: 45, to: 87 } },
     child: {
-      dateOfBirth: '2026-10-20',
+      dateOfBirth: IsoDate('2026-10-20'),
       headControl: 'none',
       bornAtWeeks: 34,
       birthMassKg: measured(2.2, 0.02),
       massKg: measured(3.1, 0.05),
       statureCm: measured(50, 0.5),
       seatedShoulderHeightMm: measured(232, 2),
-      advice: { by: 'M. Lorne', role: 'neonatal nurse', on: '2026-11-20', outcome: 'semi-reclined-rearward' },
+      advice: { by: 'M. Lorne', role: 'neonatal nurse', on: IsoDate('2026-11-20'), outcome: 'semi-reclined-rearward' },
     },
     position: { cushion: { slopeDeg: measured(0, 0.4), frontEdgeAboveFloorMm: measured(355, 2) } },
   }),

@@ -1,3 +1,4 @@
+import { IsoDate, Sequence } from '../src/ground/index.ts'
 import {
   assess,
   caseSchema,
@@ -102,9 +103,11 @@ const badReadings = (id: CheckId, at: number): Reading[] => {
   const check = checkOf(id)
   if (check.kind === 'number') {
     const far = id === 'tether-indicator-mm' || id === 'crown-below-edge-mm' ? check.min : check.max
-    return [{ number: measured(far), at }]
+    return [{ number: measured(far), at: Sequence(at) }]
   }
-  return check.options.filter((o) => o.means === 'fail' || o.means === 'undecided').map((o) => ({ option: o.id, at }))
+  return check.options
+    .filter((o) => o.means === 'fail' || o.means === 'undecided')
+    .map((o) => ({ option: o.id, at: Sequence(at) }))
 }
 
 /** Readings that may be bad and leave it ready. */
@@ -122,22 +125,23 @@ function silentSpoils(c: Case): string[] {
 /** Every reading in turn as old as the choice: nothing outdated is part of ready. */
 const silentlyOld = (c: Case): string[] =>
   (Object.keys(c.readings) as CheckId[]).filter(
-    (id) => assess({ ...c, readings: { ...c.readings, [id]: { ...c.readings[id]!, at: 0 } } }).verdict === 'ready',
+    (id) =>
+      assess({ ...c, readings: { ...c.readings, [id]: { ...c.readings[id]!, at: Sequence(0) } } }).verdict === 'ready',
   )
 
 /** Bad readings of checks that this fitting does not ask for count as well. */
 const silentlyAdded = (c: Case): string[] => {
   const asked = fittedSubject(c)!.asked!()
   const extra: readonly [CheckId, Reading][] = [
-    ['gap-behind', { option: 'gap', at: 5 }],
-    ['base-gap' as CheckId, { option: 'gap', at: 5 }],
-    ['belt-twist', { option: 'twisted', at: 5 }],
-    ['tether-point', { option: 'luggage-ring', at: 5 }],
-    ['lap-section', { option: 'belly', at: 5 }],
-    ['steadiness-felt', { option: 'felt', at: 5 }],
-    ['slack-pinch', { option: 'fold', at: 5 }],
-    ['slack-mm', { number: measured(61), at: 5 }],
-    ['front-seat', { option: 'pressing', at: 5 }],
+    ['gap-behind', { option: 'gap', at: Sequence(5) }],
+    ['base-gap' as CheckId, { option: 'gap', at: Sequence(5) }],
+    ['belt-twist', { option: 'twisted', at: Sequence(5) }],
+    ['tether-point', { option: 'luggage-ring', at: Sequence(5) }],
+    ['lap-section', { option: 'belly', at: Sequence(5) }],
+    ['steadiness-felt', { option: 'felt', at: Sequence(5) }],
+    ['slack-pinch', { option: 'fold', at: Sequence(5) }],
+    ['slack-mm', { number: measured(61), at: Sequence(5) }],
+    ['front-seat', { option: 'pressing', at: Sequence(5) }],
   ]
   return extra
     .filter(([id]) => id !== ('base-gap' as CheckId) && !asked.has(id))
@@ -261,7 +265,7 @@ const SPOILED: readonly [string, (c: Case) => Case | undefined][] = (() => {
     ],
     ['unit from a crash', (c) => ({ ...c, units: c.units!.map((u) => ({ ...u, wasInCrash: true })) })],
     ['unit recalled', (c) => ({ ...c, units: c.units!.map((u) => ({ ...u, isRecalled: true })) })],
-    ['past its life', (c) => ({ ...c, units: c.units!.map((u) => ({ ...u, lifeEndsOn: '2026-01-01' })) })],
+    ['past its life', (c) => ({ ...c, units: c.units!.map((u) => ({ ...u, lifeEndsOn: IsoDate('2026-01-01') })) })],
   ]
 })()
 const silentFigures = (c: Case): string[] =>

@@ -1,3 +1,4 @@
+import { Sequence } from '../src/ground/index.ts'
 import {
   checkOf,
   DISTURBANCE_IDS,
@@ -90,13 +91,13 @@ export function looks(t: LookTable): void {
       )
     })
     test.each(Object.entries(t.gives))('seen “%s”: %s', (option, kind) => {
-      expect(whole(seen(t.on, t.check, { option, at: 9 }))).toEqual(expected(kind))
+      expect(whole(seen(t.on, t.check, { option, at: Sequence(9) }))).toEqual(expected(kind))
     })
     test('not looked at, it is open', () => {
       expect(whole(seen(t.on, t.check, undefined))).toEqual(expected('undecided'))
     })
     const good = Object.entries(t.gives).find(([, kind]) => kind === 'pass')?.[0] ?? ''
-    const looked = seen(t.on, t.check, { option: good, at: 9 })
+    const looked = seen(t.on, t.check, { option: good, at: Sequence(9) })
     test.each([...DISTURBANCE_IDS, ...(Object.keys(CHANGED) as Outdates[])])('seen good, then %s', (change) => {
       const after = t.outdatedBy.includes(change) ? 'undecided' : 'pass'
       expect(whole(changed(looked, change, 10))).toEqual(expected(after))
@@ -104,7 +105,7 @@ export function looks(t: LookTable): void {
       expect(whole(changed(looked, change, 8))).toEqual(expected('pass'))
     })
     test('seen good, then another choice', () => {
-      expect(whole({ ...looked, choice: { ...looked.choice, at: 10 } })).toEqual(expected('undecided'))
+      expect(whole({ ...looked, choice: { ...looked.choice, at: Sequence(10) } })).toEqual(expected('undecided'))
     })
   })
   const others = Object.entries(t.notAsked)
@@ -147,7 +148,7 @@ export function figures(t: FigureTable): void {
   }
   const common = { check: t.check, severity: t.severity, source: t.source, stage: t.stage }
   const measuredAt = (value: number, plusMinus: number, at: number): Case =>
-    seen(t.on, t.check, { number: measured(value, plusMinus), at })
+    seen(t.on, t.check, { number: measured(value, plusMinus), at: Sequence(at) })
   describe(`${t.rule} by ${t.check}`, () => {
     test.each(t.gives)('%s ± %s: %s, %s %s', (value, plusMinus, kind, wording, limit, margin) => {
       const missing = kind === 'undecided' ? [`check.${t.check}`] : []

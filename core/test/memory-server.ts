@@ -1,3 +1,4 @@
+import { IsoDate, Sequence, type UnitId } from '../src/ground/index.ts'
 import {
   aheadFaults,
   applyPuts,
@@ -44,7 +45,7 @@ export interface Answer {
 }
 interface Entry {
   readonly fittingId: string
-  readonly sequence: number
+  readonly sequence: Sequence
   readonly id: string | null
   readonly who: string
   readonly at: string
@@ -53,7 +54,7 @@ interface Entry {
   readonly puts: readonly Put[]
 }
 interface EntryBody {
-  readonly baseSequence: number
+  readonly baseSequence: Sequence
   readonly id?: string
   readonly own?: readonly string[]
   readonly who: string
@@ -115,7 +116,7 @@ export class MemoryServer {
     return (this.views[id] = {
       id,
       status: c.handover ? 'signed' : 'open',
-      sequence: highestSequence(c),
+      sequence: Sequence(highestSequence(c)),
       createdAt: now,
       updatedAt: now,
       revises: null,
@@ -137,7 +138,7 @@ export class MemoryServer {
     }
     if (root === 'fittings' && id !== '') return act === 'history' ? this.history(id) : this.find(id)
     if (root === 'jobs' && method === 'POST') {
-      if (id === '') return this.begin(body as { unitId: string; kind: JobView['kind']; who: string })
+      if (id === '') return this.begin(body as { unitId: UnitId; kind: JobView['kind']; who: string })
       return act === 'steps'
         ? this.step(id, body as { who: string; stepId: string; isDone: boolean })
         : this.look(id, body as { who: string; checkId: string; optionId: string })
@@ -168,7 +169,7 @@ export class MemoryServer {
   private bringIn(data: unknown): FittingView {
     const parsed = parseWith(caseSchema, upgradeCase(data))
     if (!parsed.ok) throw faulty('The case file is not valid; no fitting was created.', parsed.error)
-    const faults = aheadFaults(parsed.value, this.today)
+    const faults = aheadFaults(parsed.value, IsoDate(this.today))
     if (faults.length > 0) throw faulty('No fitting was created.', faults)
     return this.put(this.newId(), parsed.value)
   }
@@ -187,7 +188,7 @@ export class MemoryServer {
     if (collision) throw new Refusal(409, `${collisionText(collision, strangers.at(-1)?.who ?? '')} Nothing of yours was saved yet.`, { current: view }) // prettier-ignore
     const last = this.entriesOf(fittingId).at(-1)
     const slip = slipFault(entry, last && { ...last, isUndo: last.undoes !== null })
-    const faults = slip ? [slip] : putFaults(entry.puts, this.today)
+    const faults = slip ? [slip] : putFaults(entry.puts, IsoDate(this.today))
     if (faults.length > 0) throw faulty('Nothing was saved.', faults)
     return said(this.append(view, entry.puts, { who: entry.who, id: entry.id ?? null }))
   }
@@ -195,17 +196,17 @@ export class MemoryServer {
   private append(view: FittingView, puts: readonly Put[], by: { readonly who: string; readonly id: string | null }): FittingView {
     const isAsked = puts.some((p) => p.path[0] === 'today')
     const all = view.case.today === this.today || isAsked ? puts : [{ path: ['today'], value: this.today }, ...puts]
-    const applied = applyPuts(view.case, all, view.sequence + 1)
+    const applied = applyPuts(view.case, all, Sequence(view.sequence + 1))
     if (!applied.ok) throw faulty('Nothing was saved.', applied.error)
     return this.store(view, applied.value.case, { ...by, changes: applied.value.changed, undoes: null, puts })
   } // prettier-ignore
 
   private store(view: FittingView, next: Case, entry: Pick<Entry, 'who' | 'id' | 'changes' | 'undoes' | 'puts'>): FittingView {
-    const sequence = view.sequence + 1
+    const order = Sequence(view.sequence + 1)
     const at = this.now()
-    this.log.push({ ...entry, fittingId: view.id, sequence, at })
+    this.log.push({ ...entry, fittingId: view.id, sequence: order, at })
     const status = next.handover ? ('signed' as const) : view.status
-    return (this.views[view.id] = { ...view, status, sequence, updatedAt: at, case: next })
+    return (this.views[view.id] = { ...view, status, sequence: order, updatedAt: at, case: next })
   } // prettier-ignore
 
   /** What was stored since, as short as the real one says it. */
@@ -267,7 +268,7 @@ export class MemoryServer {
       throw new Refusal(409, 'Only a signed fitting is revised; an open one is simply changed.')
     const { handover: _signed, ...current } = view.case
     const child = datedChild(current.child, current.today)
-    const begun = this.put(this.newId(), { ...current, child, today: this.today })
+    const begun = this.put(this.newId(), { ...current, child, today: IsoDate(this.today) })
     return (this.views[begun.id] = { ...begun, revises: id })
   }
 
@@ -281,7 +282,7 @@ export class MemoryServer {
     if (!job) throw notThere('job')
     return job
   }
-  private begin({ unitId, kind, who }: { unitId: string; kind: JobView['kind']; who: string }): JobView {
+  private begin({ unitId, kind, who }: { unitId: UnitId; kind: JobView['kind']; who: string }): JobView {
     const context = this.contextOf(unitId)
     if (!context) throw faulty('The job was not begun.', [{ path: '$.unitId', message: `no unit "${unitId}"` }])
     const isBegun = Object.values(this.jobs).some((j) => j.unitId === unitId && j.kind === kind && isOpen(j))

@@ -1,3 +1,4 @@
+import { IsoDate, Sequence } from '../src/ground/index.ts'
 import { writeFileSync } from 'node:fs'
 import {
   assess,
@@ -55,14 +56,14 @@ const shortened = (parts: Parameters<typeof buildCase>[0], more: readonly Mode[]
   return { ...c, restraints: c.restraints.map((m) => ({ ...m, modes: [...m.modes, ...more] })) }
 }
 const CUSHION = { ...BOOSTER, shape: 'booster-cushion', headRule: 'ears-below-vehicle-head-restraint' } as const
-const SCHOOL_CHILD = { massKg: measured(26), statureCm: measured(131), dateOfBirth: '2018-02-02' }
+const SCHOOL_CHILD = { massKg: measured(26), statureCm: measured(131), dateOfBirth: IsoDate('2018-02-02') }
 
 /** Kinds that only one rule asks about. */
 const MORE_FITTINGS: Readonly<Record<string, Case>> = {
   'cushion under UN R44, approved in 2018': buildCase({
     mode: byMass(['III'], CUSHION, 2018),
     child: SCHOOL_CHILD,
-    settings: { vehicleHeadRestraint: { value: 'on', at: 2 } },
+    settings: { vehicleHeadRestraint: { value: 'on', at: Sequence(2) } },
   }),
   'forward under UN R44, group I': buildCase({
     mode: byMass(['I'], FORWARD),
@@ -86,7 +87,7 @@ const MORE_FITTINGS: Readonly<Record<string, Case>> = {
       inserts: [{ id: 'pad', name: 'pad', thicknessMm: 20, allowedUntil: { massKg: 13 } }],
     },
     child: { sittingHeightMm: measured(500) },
-    settings: { insertsIn: { value: ['pad'], at: 2 } },
+    settings: { insertsIn: { value: ['pad'], at: Sequence(2) } },
   }),
   'harness and booster in one, harness in': shortened({ unit: { harness: 'in' } }, [buildStatedMode(BOOSTER)]),
   'booster, with a harness mode beside it': shortened(
@@ -99,14 +100,14 @@ const MORE_FITTINGS: Readonly<Record<string, Case>> = {
   ),
   'forward, with a rearward mode beside it': shortened({ mode: FORWARD, route: TETHER_ROUTE }, [buildStatedMode()]),
   'second variant of a model': buildCase({
-    model: { variant: { label: 'second', madeFrom: '2024-01-01', madeUntil: '2025-06-30' } },
-    unit: { madeOn: '2024-06-01' },
+    model: { variant: { label: 'second', madeFrom: IsoDate('2024-01-01'), madeUntil: IsoDate('2025-06-30') } },
+    unit: { madeOn: IsoDate('2024-06-01') },
   }),
   'cushion under the car’s head restraint': buildCase({
     mode: { ...CUSHION, sitAboveCushionMm: 100, statureCm: { from: 125, to: 150 } },
     child: { ...SCHOOL_CHILD, sittingHeightMm: measured(700) },
     position: { headRestraintTopMm: measured(780) },
-    settings: { vehicleHeadRestraint: { value: 'on', at: 2 } },
+    settings: { vehicleHeadRestraint: { value: 'on', at: Sequence(2) } },
   }),
   'forward with tether, no i-Size mark': buildCase({
     mode: FORWARD,
@@ -115,12 +116,12 @@ const MORE_FITTINGS: Readonly<Record<string, Case>> = {
   }),
   'seat in front set': buildCase({
     position: { frontSeatRangeMm: { fullyBackMm: 600, fullyForwardMm: 900 }, frontClearanceMm: measured(800) },
-    settings: { frontSeatGapMm: { value: 780, at: 2 } },
+    settings: { frontSeatGapMm: { value: 780, at: Sequence(2) } },
   }),
   'booster with its guide set': buildCase({
     mode: { ...BOOSTER, beltGuideMm: { fromMm: 350, toMm: 500 } },
     child: { ...SCHOOL_CHILD, seatedShoulderHeightMm: measured(420) },
-    settings: { strapHeightMm: { value: 425, at: 2 } },
+    settings: { strapHeightMm: { value: 425, at: Sequence(2) } },
   }),
   'shell before a seat whose place is known': buildCase({
     mode: {
@@ -134,13 +135,13 @@ const MORE_FITTINGS: Readonly<Record<string, Case>> = {
       frontClearanceMm: measured(700),
       cushion: { slopeDeg: measured(0, 0.5), frontEdgeAboveFloorMm: measured(355, 2) },
     },
-    settings: { recline: { value: 'r1', at: 2 } },
+    settings: { recline: { value: 'r1', at: Sequence(2) } },
   }),
   'school that always takes the head restraint off': buildCase({
     practice: { vehicleHeadRestraint: 'always-off' },
     route: { ...buildRoute(), vehicleHeadRestraint: undefined as never },
     position: { headRestraint: 'removable' },
-    settings: { vehicleHeadRestraint: { value: 'off-and-stowed', at: 2 } },
+    settings: { vehicleHeadRestraint: { value: 'off-and-stowed', at: Sequence(2) } },
   }),
 }
 
@@ -209,13 +210,13 @@ const MORE: Readonly<Record<string, readonly unknown[]>> = {
   direction: ['forward', 'rearward'],
   vehicleHeadRestraint: ['on', 'off', 'off-and-loose'],
   value: ['off-and-loose', true, false],
-  r44Use: [{ notAfter: '2026-01-01' }],
+  r44Use: [{ notAfter: IsoDate('2026-01-01') }],
   listedModelIds: [[]],
   fixtures: [[]],
   journeyMinutes: [600],
-  awaitsCheck: [{ job: 'wash', since: '2026-11-20' }],
-  identity: [{ field: 'sex', was: 'girl', answer: 'another', at: 99 }],
-  advice: [{ posture: 'lie-flat', by: 'a clinic', on: '2026-11-20' }],
+  awaitsCheck: [{ job: 'wash', since: IsoDate('2026-11-20') }],
+  identity: [{ field: 'sex', was: 'girl', answer: 'another', at: Sequence(99) }],
+  advice: [{ posture: 'lie-flat', by: 'a clinic', on: IsoDate('2026-11-20') }],
   obstacles: [['removable-console']],
 }
 
@@ -289,7 +290,7 @@ const SEEDS: Readonly<Record<string, Seed>> = {
   },
   'pair-closed': {
     of: 'insert out while threading',
-    change: [{ path: 'stepsDone', value: { 'insert-out': { at: 9 }, 'insert-back': { at: 5 } } }],
+    change: [{ path: 'stepsDone', value: { 'insert-out': { at: Sequence(9) }, 'insert-back': { at: Sequence(5) } } }],
   },
   'practice-rearward-longer': {
     of: 'forward, with a rearward mode beside it',
@@ -303,17 +304,17 @@ const SEEDS: Readonly<Record<string, Seed>> = {
     of: 'level line, slope unknown',
     change: [
       { path: 'restraints.0.modes.0.wedge.allowed', value: false },
-      { path: 'settings.wedge', value: { value: true, at: 2 } },
+      { path: 'settings.wedge', value: { value: true, at: Sequence(2) } },
     ],
   },
   'same-child': {
     of: 'ISOFIX with leg',
-    given: [{ path: 'identity', value: { field: 'sex', was: 'girl', answer: 'corrected', at: 90 } }],
-    change: [{ path: 'identity', value: { field: 'sex', was: 'girl', at: 90 } }],
+    given: [{ path: 'identity', value: { field: 'sex', was: 'girl', answer: 'corrected', at: Sequence(90) } }],
+    change: [{ path: 'identity', value: { field: 'sex', was: 'girl', at: Sequence(90) } }],
   },
   'unasked-bad-reading': {
     of: 'belt, buckle edge',
-    change: [{ path: 'readings.latch-left', value: { option: 'open', at: 9 } }],
+    change: [{ path: 'readings.latch-left', value: { option: 'open', at: Sequence(9) } }],
   },
   'front-clearance': {
     of: 'shell before a seat whose place is known, nothing seen yet',

@@ -1,3 +1,4 @@
+import { Sequence } from '../src/ground/index.ts'
 import { execFileSync } from 'node:child_process'
 import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -69,8 +70,10 @@ describe('npm run new check', () => {
     expect(core.CHECK_IDS).toContain('scratch-look')
     const at = (option: string | undefined, moved?: number) =>
       build.kindOf('scratch-look', {
-        ...build.buildCase({ readings: option === undefined ? {} : ({ 'scratch-look': { option, at: 3 } } as object) }),
-        ...(moved !== undefined && { disturbances: { base: { at: moved } } }),
+        ...build.buildCase({
+          readings: option === undefined ? {} : ({ 'scratch-look': { option, at: Sequence(3) } } as object),
+        }),
+        ...(moved !== undefined && { disturbances: { base: { at: Sequence(moved) } } }),
       })
     expect([at('good'), at('bad'), at('unsure'), at(undefined)]).toEqual(['pass', 'fail', 'undecided', 'undecided'])
     expect([at('good', 2), at('good', 4)]).toEqual(['pass', 'undecided'])

@@ -1,3 +1,4 @@
+import { Sequence } from '../src/ground/index.ts'
 import { CONFIGURATIONS } from './configurations.ts'
 import { JOB_KINDS, fittedSubject, planJob, stepsFor, type Case } from '../src/index.ts'
 
@@ -122,7 +123,7 @@ const sentences = (c: Case): readonly string[] => stepsOf(c).flatMap((s) => s.do
 
 describe.each(Object.entries(WALKS))('%s', (name, { order, has, says }) => {
   const made = CONFIGURATIONS[name]!
-  const c: Case = { ...made, settings: { ...made.settings, legNotch: { value: 7, at: 2 } } }
+  const c: Case = { ...made, settings: { ...made.settings, legNotch: { value: 7, at: Sequence(2) } } }
   test('each step where the hands want it', () => {
     expect(stepsOf(c).map((s) => s.id)).toEqual(order)
   })

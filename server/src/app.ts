@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import type { Server } from 'node:http'
-import { fingerprint } from '@nimble-anchor/core/ground'
+import { fingerprint, type IsoDate } from '@nimble-anchor/core/ground'
 import { Body, Controller, Get, HttpCode, Module, Post, ValidationPipe, type DynamicModule } from '@nestjs/common'
 import { APP_GUARD, APP_INTERCEPTOR, NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
@@ -78,7 +78,7 @@ export interface AppOptions {
   /** Folder of the built interface; without it only the API is served. */
   readonly webDir?: string | undefined
   /** Fixes the day, for demonstrations and tests. */
-  readonly today?: string | undefined
+  readonly today?: IsoDate | undefined
   /** How many fittings of the demo's season are made; all, where nothing is said. */
   readonly season?: number | undefined
   /** How it is reached; by this machine alone, where nothing is said. */
@@ -98,7 +98,7 @@ class HealthController {
 
   @Get()
   @ApiOperation({ summary: 'Up, and which day it counts' })
-  health(): { readonly status: 'up'; readonly today: string } {
+  health(): { readonly status: 'up'; readonly today: IsoDate } {
     return { status: 'up', today: this.clock.today() }
   }
 }

@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import 'reflect-metadata'
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
@@ -103,7 +104,7 @@ async function main(): Promise<void> {
     const app = await createApp({
       dataDir,
       webDir: join(ROOT, 'web', 'dist'),
-      today: values.today,
+      today: values.today === undefined ? undefined : IsoDate(values.today),
       transport: net.transport,
       tls,
       authority: own,

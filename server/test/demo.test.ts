@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import type { DayView, DemoView, LogbookCharts, LogbookPage } from '@nimble-anchor/core/formats'
 import { assess } from '@nimble-anchor/core/verdict'
 import { DemoService } from '../src/demo/demo.service'
@@ -63,7 +64,7 @@ describe('a Saturday in full swing', () => {
     expect(today).toHaveLength(7)
     expect(before).toHaveLength(SEASON)
     expect(before.every((r) => r.status === 'signed' && r.verdict === 'ready')).toBe(true)
-    expect(before.every((r) => saturdays(TODAY).includes(r.createdAt.slice(0, 10)))).toBe(true)
+    expect(before.every((r) => saturdays(TODAY).includes(IsoDate(r.createdAt.slice(0, 10))))).toBe(true)
     // In the order of their days: the running number is the order in a book.
     expect(before.map((r) => r.createdAt)).toEqual(
       before
@@ -179,10 +180,10 @@ test('it goes in one press, and takes nothing with it that is not its own', asyn
 }, 60_000)
 
 test.each(['2026-11-28', '2026-11-25', '2027-02-27', '2027-01-01'])('the Saturdays before %s', (today) => {
-  const days = saturdays(today)
+  const days = saturdays(IsoDate(today))
   expect(days.every((d) => new Date(`${d}T12:00:00Z`).getUTCDay() === 6)).toBe(true)
   expect(days.every((d) => d < today)).toBe(true)
-  const all = comings({ today, children: [] })
+  const all = comings({ today: IsoDate(today), children: [] })
   expect(all).toHaveLength(SEASON_FITTINGS)
   expect(all.map((c) => c.number)).toEqual(Array.from({ length: SEASON_FITTINGS }, (_, i) => i + 1))
 })

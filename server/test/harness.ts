@@ -1,7 +1,7 @@
 import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fingerprint } from '@nimble-anchor/core/ground'
+import { fingerprint, IsoDate } from '@nimble-anchor/core/ground'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import request from 'supertest'
 import { createApp } from '../src/app'
@@ -9,7 +9,7 @@ import { CatalogueService } from '../src/catalogue/catalogue.service'
 import { seedFiles } from '../src/demo/files'
 import type { Transport } from '../src/net/transport'
 
-export const TODAY = '2026-11-25'
+export const TODAY = IsoDate('2026-11-25')
 /** Passwords that cost next to nothing: what they cost in earnest is measured, not waited for. */
 const CHEAP = 4
 const DEMO = join(__dirname, '../../demo')
@@ -36,8 +36,8 @@ async function demoOf(today: string): Promise<string> {
   const known = templates.get(today)
   if (known !== undefined) return known
   const folder = newFolder()
-  const app = await createApp({ dataDir: folder, today })
-  await seedFiles(app.get(CatalogueService), DEMO, today)
+  const app = await createApp({ dataDir: folder, today: IsoDate(today) })
+  await seedFiles(app.get(CatalogueService), DEMO, IsoDate(today))
   await app.close()
   templates.set(today, folder)
   return folder
@@ -55,7 +55,7 @@ export async function start(
   if (options.demo) cpSync(await demoOf(today), dataDir, { recursive: true })
   const app = await createApp({
     dataDir,
-    today,
+    today: IsoDate(today),
     season: options.season,
     scryptCost: CHEAP,
     transport: options.transport,

@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { execFileSync } from 'node:child_process'
 import { createHash, randomUUID } from 'node:crypto'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
@@ -456,7 +457,7 @@ describe('opens what it wrote', () => {
   })
   test('the order of entry counts everything that has a place in it, steps too', () => {
     const c = withEverythingGood(buildCase())
-    const done = applyPuts(c, [{ path: ['stepsDone', 'leg-down'], value: {} }], 41)
+    const done = applyPuts(c, [{ path: ['stepsDone', 'leg-down'], value: {} }], Sequence(41))
     if (!done.ok) throw new Error(JSON.stringify(done.error))
     expect(highestSequence(done.value.case)).toBe(41)
     const places = (x: unknown): number[] =>

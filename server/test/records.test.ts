@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -31,7 +32,7 @@ const body = async <T>(asked: PromiseLike<{ body: unknown; status: number }>): P
 /** The example as it would have been on another day: its measures are as old as it is. */
 const exampleOn = (today: string): Case => ({
   ...example,
-  today,
+  today: IsoDate(today),
   child: Object.fromEntries(
     Object.entries(example.child).map(([k, v]) => [k, typeof v === 'object' && 'on' in v ? { ...v, on: today } : v]),
   ) as Case['child'],

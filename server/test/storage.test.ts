@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
@@ -272,7 +273,7 @@ describe('the program', () => {
 })
 
 test('the demo’s files come in the order in which they can be imported, as of the day asked for', () => {
-  const documents = demoDocuments(join(__dirname, '../../demo'), '2030-01-01') as Record<string, unknown>[]
+  const documents = demoDocuments(join(__dirname, '../../demo'), IsoDate('2030-01-01')) as Record<string, unknown>[]
   expect(documents.map((d) => Object.keys(d).filter((k) => Array.isArray(d[k])))).toEqual([
     ['children'],
     ['vehicles'],

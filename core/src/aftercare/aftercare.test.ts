@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import fc from 'fast-check'
 import {
   BELT_ROUTE,
@@ -157,9 +158,9 @@ describe('what a job does to the unit', () => {
     // Of another job the same answer says nothing.
     expect(facts('wash', { 'parts-counted': answer }).isComplete).toBe(undefined)
   })
-  const wash = { kind: 'wash', holdsUnit: true, since: '2026-11-20' } as const
-  const buckle = { kind: 'sticky-buckle', holdsUnit: true, since: '2026-11-24' } as const
-  const out = { kind: 'take-out', holdsUnit: false, since: '2026-11-01' } as const
+  const wash = { kind: 'wash', holdsUnit: true, since: IsoDate('2026-11-20') } as const
+  const buckle = { kind: 'sticky-buckle', holdsUnit: true, since: IsoDate('2026-11-24') } as const
+  const out = { kind: 'take-out', holdsUnit: false, since: IsoDate('2026-11-01') } as const
   test.each([
     [[], undefined],
     [[out], undefined],

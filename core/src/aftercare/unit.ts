@@ -1,4 +1,4 @@
-import type { IsoDate } from '../quantities/index.ts'
+import { type IsoDate } from '../ground/index.ts'
 import type { RestraintUnit } from '../restraint/index.ts'
 import { jobState, type JobKind, type JobPlan, type JobRecord } from './job.ts'
 import * as msg from './messages.en.ts'

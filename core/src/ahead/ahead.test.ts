@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, Sequence, UnitId } from '../ground/index.ts'
 import { runs } from '../../test/runs.ts'
 import fc from 'fast-check'
 import { BELT_ROUTE, BOOSTER, buildCase, buildMode, buildModel, buildUnit, FORWARD } from '../../test/build.ts'
@@ -21,14 +22,14 @@ const PAD = { id: 'pad', name: 'Seat pad', thicknessMm: 20, allowedUntil: { mass
 describe('the road ahead', () => {
   const c = buildCase({
     mode: { inserts: [PAD] },
-    settings: { insertsIn: { value: ['pad'], at: 2 }, strapHeightMm: { value: 305, at: 2 } },
+    settings: { insertsIn: { value: ['pad'], at: Sequence(2) }, strapHeightMm: { value: 305, at: Sequence(2) } },
   })
   test('what is in comes out, what is out does not; straps go up, the mode ends, the unit ends', () => {
     expect(item(c, 'insert-pad')).toMatchObject({ title: 'Seat pad out', because: 'the maker allows it until 11 kg' })
     expect(item({ ...c, settings: {} }, 'insert-pad')).toBeUndefined()
     expect(item(c, 'strap-up')).toMatchObject({ title: 'Straps up to slot 5 (330 mm)' })
     expect(item(c, 'mode-ends')?.because).toMatch(/^first by (stature|mass|seated shoulder)/)
-    expect(item(c, 'unit-ends')).toMatchObject({ likely: '2034-01-15', isFixed: true })
+    expect(item(c, 'unit-ends')).toMatchObject({ likely: IsoDate('2034-01-15'), isFixed: true })
   })
   test('soonest first, and early ≤ likely ≤ late, all after today', () => {
     const road = roadAhead(c, COUNT)
@@ -42,7 +43,7 @@ describe('the road ahead', () => {
     const stepless = (setMm: number, over: object = {}) =>
       buildCase({
         mode: { strap: { adjuster: { kind: 'stepless', fromMm: 250, toMm: 400 }, ...over } },
-        settings: { strapHeightMm: { value: setMm, at: 2 } },
+        settings: { strapHeightMm: { value: setMm, at: Sequence(2) } },
       })
     expect(item(stepless(305), 'strap-up')?.title).toBe('Straps up to the next mark of the gauge from 305 mm')
     const gauge = { gauge: 'head-support-lower-edge', gaugeAboveExitMm: 20 }
@@ -58,7 +59,8 @@ describe('the road ahead', () => {
     ['2025-11-25', 30, undefined],
     [undefined, 30, undefined],
   ])('born %s, recline %s°: the wedge comes out on %s', (dateOfBirth, shellAngleDeg, on) => {
-    const child = { dateOfBirth, headControl: 'steady' as const, bornAtWeeks: 40 }
+    const born = dateOfBirth === undefined ? undefined : IsoDate(dateOfBirth)
+    const child = { dateOfBirth: born, headControl: 'steady' as const, bornAtWeeks: 40 }
     const wedged = buildCase({
       child,
       mode: {
@@ -66,13 +68,15 @@ describe('the road ahead', () => {
         wedge: { allowed: true, heightMm: 60, baseLengthMm: 300 },
       },
       position: { cushion: { slopeDeg: measured(0, 0.5), frontEdgeAboveFloorMm: measured(355, 2) } },
-      settings: { recline: { value: 'r1', at: 2 }, wedge: { value: true, at: 2 } },
+      settings: { recline: { value: 'r1', at: Sequence(2) }, wedge: { value: true, at: Sequence(2) } },
     })
     expect(item(wedged, 'wedge-out')?.likely).toBe(on)
-    expect(item({ ...wedged, settings: { recline: { value: 'r1', at: 2 } } }, 'wedge-out')).toBeUndefined()
+    expect(item({ ...wedged, settings: { recline: { value: 'r1', at: Sequence(2) } } }, 'wedge-out')).toBeUndefined()
   })
   test('the guard opens no sooner than the child may turn, and only where there is one', () => {
-    const young = buildCase({ child: { dateOfBirth: '2026-01-10', statureCm: measured(72, 0.5), massKg: measured(9) } })
+    const young = buildCase({
+      child: { dateOfBirth: IsoDate('2026-01-10'), statureCm: measured(72, 0.5), massKg: measured(9) },
+    })
     const turns = { locks: [{ id: 't', what: 'ring', kind: 'click' as const }] }
     const road = (forwardGuard: boolean) => {
       const rearward = { ...young.restraints[0]!.modes[0]!, turns: { ...turns, forwardGuard } }
@@ -83,19 +87,21 @@ describe('the road ahead', () => {
     expect(item(road(false), 'guard-forward')).toBeUndefined()
   })
   test('at the highest slot there is nothing to go up to', () => {
-    expect(item({ ...c, settings: { strapHeightMm: { value: 330, at: 2 } } }, 'strap-up')).toBeUndefined()
+    expect(item({ ...c, settings: { strapHeightMm: { value: 330, at: Sequence(2) } } }, 'strap-up')).toBeUndefined()
   })
   test.each([
     ['2026-09-01', '2027-01-25'],
     ['2025-07-10', '2027-03-25'],
     ['2023-01-01', '2027-05-25'],
   ])('born %s, the next look is due on %s', (dateOfBirth, likely) => {
-    const child = { dateOfBirth, massKg: undefined, statureCm: undefined }
+    const child = { dateOfBirth: IsoDate(dateOfBirth), massKg: undefined, statureCm: undefined }
     expect(item(buildCase({ child }), 'next-check')).toMatchObject({ likely, isFixed: true })
   })
   test('may turn forward: only what is not yet open, and never “must”', () => {
     const forward = buildMode(FORWARD)
-    const young = buildCase({ child: { dateOfBirth: '2026-01-10', statureCm: measured(72, 0.5), massKg: measured(9) } })
+    const young = buildCase({
+      child: { dateOfBirth: IsoDate('2026-01-10'), statureCm: measured(72, 0.5), massKg: measured(9) },
+    })
     const both = { ...young, restraints: [buildModel([buildMode(), forward])] }
     const turn = item(both, 'turn-forward')
     expect(turn?.title).toBe('May turn forward (Forward, 76–105 cm)')
@@ -115,14 +121,14 @@ describe('the road ahead', () => {
     expect(roadAhead(bare, COUNT).every((i) => i.isFixed)).toBe(true)
   })
   test('nothing chosen, nothing ahead', () => {
-    expect(roadAhead({ ...buildCase(), choice: { at: 0 } }, COUNT)).toEqual([])
+    expect(roadAhead({ ...buildCase(), choice: { at: Sequence(0) } }, COUNT)).toEqual([])
   })
   test('a higher limit never comes earlier', () => {
     const at = (massKg: number) =>
       item(
         buildCase({
           mode: { inserts: [{ ...PAD, allowedUntil: { massKg } }] },
-          settings: { insertsIn: { value: ['pad'], at: 2 } },
+          settings: { insertsIn: { value: ['pad'], at: Sequence(2) } },
         }),
         'insert-pad',
       )?.likely ?? '0000'
@@ -140,12 +146,13 @@ test.each([
   [{ p10: 1, p50: 2, p90: Infinity }, ['2026-12-25', '2027-01-25', undefined]],
   [{ p10: 1, p50: Infinity, p90: Infinity }, undefined],
 ])('months %j as days', (quantiles, days) => {
-  const dates = datesOf('2026-11-25', quantiles)
+  const dates = datesOf(IsoDate('2026-11-25'), quantiles)
   expect(dates && [dates.early, dates.likely, dates.late]).toEqual(days)
 })
 
 describe('one restraint after another', () => {
-  const unit = (id: string, modelId: string) => buildUnit({ id, modelId, madeOn: '2026-01-01' })
+  const unit = (id: string, model: string) =>
+    buildUnit({ id: UnitId(id), modelId: ModelId(model), madeOn: IsoDate('2026-01-01') })
   const stock = (...models: ReturnType<typeof buildModel>[]): StockItem[] =>
     models.map((model) => ({ model: { ...model, lifeYears: 20 }, unit: unit(`u-${model.id}`, model.id) }))
   const rearward = buildModel([buildMode()])
@@ -161,9 +168,9 @@ describe('one restraint after another', () => {
         routes: [BELT_ROUTE],
       }),
     ],
-    { id: 'seat' },
+    { id: ModelId('seat') },
   )
-  const booster = buildModel([buildMode({ ...BOOSTER, headRule: undefined })], { id: 'booster' })
+  const booster = buildModel([buildMode({ ...BOOSTER, headRule: undefined })], { id: ModelId('booster') })
   const c: Case = { ...buildCase(), choice: { ...buildCase().choice, unitId: undefined } }
   const ways = (s: readonly StockItem[]) => sequencesAhead(c, s, COUNT)
 
@@ -187,7 +194,7 @@ describe('one restraint after another', () => {
   })
   test('nothing of the stock serves: a gap with its days', () => {
     const tall = buildModel([buildMode({ ...BOOSTER, headRule: undefined, statureCm: { from: 120, to: 150 } })], {
-      id: 'tall',
+      id: ModelId('tall'),
     })
     const [way] = ways(stock(rearward, tall))
     expect(way?.gaps).toHaveLength(1)
@@ -195,24 +202,29 @@ describe('one restraint after another', () => {
     expect(way?.gaps[0]?.to).toBe(way?.legs[1]?.from)
   })
   test('a unit that may not be used is on no road; one of which nobody knows comes after one that is known', () => {
-    const sound = buildUnit({ id: 'u-sound', modelId: 'booster', serial: 'S-1' })
+    const sound = buildUnit({ id: UnitId('u-sound'), modelId: ModelId('booster'), serial: 'S-1' })
     const booster2 = (unit: RestraintUnit): StockItem => ({ model: booster, unit })
     const road = (...units: RestraintUnit[]) =>
       ways([...stock(rearward), ...units.map(booster2)])[0]
         ?.legs.map((l) => [l.unit?.serial, l.isUnsure])
         .slice(1)
-    const crashed = { ...sound, id: 'u-crash', serial: 'C-1', wasInCrash: true }
-    const recalled = { ...sound, id: 'u-recall', serial: 'R-1', isRecalled: true }
-    const { isHistoryKnown: _known, ...found } = { ...sound, id: 'u-found', serial: 'F-1' }
+    const crashed = { ...sound, id: UnitId('u-crash'), serial: 'C-1', wasInCrash: true }
+    const recalled = { ...sound, id: UnitId('u-recall'), serial: 'R-1', isRecalled: true }
+    const { isHistoryKnown: _known, ...found } = { ...sound, id: UnitId('u-found'), serial: 'F-1' }
     expect(road(sound)).toEqual([['S-1', false]])
     expect(road(crashed)).toEqual([])
     expect(road(recalled, sound)).toEqual([['S-1', false]])
     expect(road(found)).toEqual([['F-1', true]])
     expect(road(found, sound)).toEqual([['S-1', false]])
     // Nobody knows until when it may be used; a job on it is not done; its life is over.
-    const { madeOn: _made, ...undated } = { ...sound, id: 'u-undated', serial: 'U-1' }
-    const inJob = { ...sound, id: 'u-job', serial: 'J-1', awaitsCheck: { job: 'wash' as const, since: '2026-11-20' } }
-    const over = { ...sound, id: 'u-over', serial: 'O-1', lifeEndsOn: '2026-11-24' }
+    const { madeOn: _made, ...undated } = { ...sound, id: UnitId('u-undated'), serial: 'U-1' }
+    const inJob = {
+      ...sound,
+      id: UnitId('u-job'),
+      serial: 'J-1',
+      awaitsCheck: { job: 'wash' as const, since: IsoDate('2026-11-20') },
+    }
+    const over = { ...sound, id: UnitId('u-over'), serial: 'O-1', lifeEndsOn: IsoDate('2026-11-24') }
     expect(road(undated)).toEqual([['U-1', true]])
     expect(road(inJob)).toEqual([['J-1', true]])
     expect(road(over)).toEqual([])
@@ -235,14 +247,14 @@ test('settings to remember: what is set, in words, in the order of work', () => 
   const c = buildCase({
     mode: { inserts: [PAD], wedge: { allowed: true, heightMm: 40, baseLengthMm: 380 }, slidesOnBaseMm: 40 },
     settings: {
-      recline: { value: 'r2', at: 2 },
-      strapHeightMm: { value: 280, at: 2 },
-      legNotch: { value: 7, at: 2 },
-      wedge: { value: true, at: 2 },
-      slideMm: { value: 20, at: 2 },
-      insertsIn: { value: [], at: 2 },
-      vehicleHeadRestraint: { value: 'off-and-stowed', at: 2 },
-      frontSeatGapMm: { value: 620, at: 2 },
+      recline: { value: 'r2', at: Sequence(2) },
+      strapHeightMm: { value: 280, at: Sequence(2) },
+      legNotch: { value: 7, at: Sequence(2) },
+      wedge: { value: true, at: Sequence(2) },
+      slideMm: { value: 20, at: Sequence(2) },
+      insertsIn: { value: [], at: Sequence(2) },
+      vehicleHeadRestraint: { value: 'off-and-stowed', at: Sequence(2) },
+      frontSeatGapMm: { value: 620, at: Sequence(2) },
     },
   })
   expect(settingsToRemember(c).map((r) => `${r.name}: ${r.value}`)).toEqual([

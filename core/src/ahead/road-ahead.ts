@@ -1,3 +1,4 @@
+import { type IsoDate } from '../ground/index.ts'
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { ageMonthsOf, isPreterm } from '../child/index.ts'
 import {
@@ -28,7 +29,6 @@ import {
   middle,
   toInterval,
   within,
-  type IsoDate,
 } from '../quantities/index.ts'
 import { lifeEnd, type Insert, type Mode, type Until } from '../restraint/index.ts'
 import type { Bound } from '../rules/index.ts'

@@ -1,7 +1,8 @@
+import { type IsoDate } from '../ground/index.ts'
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { forecastInput, forecastMode, growAll, Passages } from '../forecast/index.ts'
 import { childSide, decide, evaluate, modeSubject, type StockItem } from '../match/index.ts'
-import { addDays, DAYS_PER_MONTH, type Decision, type IsoDate } from '../quantities/index.ts'
+import { addDays, DAYS_PER_MONTH, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit } from '../restraint/index.ts'
 import { severityOf, type ModeSubject } from '../rules/index.ts'
 import { AHEAD_TRAJECTORIES, dutyEnds } from './road-ahead.ts'
@@ -28,7 +29,7 @@ export interface Gap {
   readonly to?: IsoDate
 }
 
-export interface Sequence {
+export interface RestraintSequence {
   readonly by: 'profile' | 'fewest'
   readonly legs: readonly Leg[]
   readonly gaps: readonly Gap[]
@@ -105,7 +106,12 @@ function windowsOf(
  * can be; `profile` takes the most careful kind that serves, and of those what
  * reaches furthest. A restraint in use already goes before another of its kind.
  */
-function sequenceBy(by: Sequence['by'], c: Case, windows: readonly Window[], untilMonths: number): Sequence {
+function sequenceBy(
+  by: RestraintSequence['by'],
+  c: Case,
+  windows: readonly Window[],
+  untilMonths: number,
+): RestraintSequence {
   const day = (months: number): IsoDate => addDays(c.today, Math.round(months * DAYS_PER_MONTH))
   const legs: Leg[] = []
   const gaps: Gap[] = []
@@ -169,7 +175,7 @@ export function sequencesAhead(
   stock: readonly StockItem[],
   count = AHEAD_TRAJECTORIES,
   tell: (share: number) => void = () => undefined,
-): readonly Sequence[] {
+): readonly RestraintSequence[] {
   const input = forecastInput(c.child, c.today)
   if (!input || stock.length === 0) return []
   const passages = new Passages(growAll(input, count))
@@ -177,6 +183,6 @@ export function sequencesAhead(
   const windows = windowsOf(c, stock, passages, tell)
   const byProfile = sequenceBy('profile', c, windows, until)
   const fewest = sequenceBy('fewest', c, windows, until)
-  const text = (s: Sequence): string => s.legs.map((l) => `${l.model.id}/${l.mode.id}`).join()
+  const text = (s: RestraintSequence): string => s.legs.map((l) => `${l.model.id}/${l.mode.id}`).join()
   return text(byProfile) === text(fewest) ? [byProfile] : [byProfile, fewest]
 }

@@ -1,3 +1,4 @@
+import { type VehicleId } from '../ground/index.ts'
 import { formatNumber, plural } from '../quantities/index.ts'
 import { describeNeed } from '../verdict/index.ts'
 import type { ArrangeResult } from './arrange.ts'
@@ -10,7 +11,7 @@ import type { Changed } from './one-change.ts'
 /** How things of the question are called: names of children, places, restraints. */
 export interface Names {
   readonly rider: (id: string) => string
-  readonly place: (vehicleId: string | undefined, positionId: string) => string
+  readonly place: (vehicleId: VehicleId | undefined, positionId: string) => string
   readonly model: (id: string) => string
   readonly pin: (index: number) => string
 }
@@ -92,7 +93,7 @@ export function gapText({ level, found, bound }: NonNullable<ArrangeResult['gap'
 const upper = (text: string): string => text.replace(/^./, (x) => x.toUpperCase())
 
 /** One of the facts that cannot all stand together. */
-export function conflictText(fact: ConflictFact, vehicleId: string, names: Names): string {
+export function conflictText(fact: ConflictFact, vehicleId: VehicleId, names: Names): string {
   switch (fact.kind) {
     case 'child-rides':
       return `${names.rider(fact.childId)} rides`
@@ -134,7 +135,7 @@ export function singleChangeText(what: Changed, names: Names): string {
 }
 
 /** Why somebody cannot sit at a place. */
-export function whyNotThereText(why: WhyNotThere | undefined, vehicleId: string, names: Names): string {
+export function whyNotThereText(why: WhyNotThere | undefined, vehicleId: VehicleId, names: Names): string {
   switch (why?.kind) {
     case 'driver':
       return 'The driver sits here'

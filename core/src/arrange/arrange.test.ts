@@ -1,3 +1,4 @@
+import { ModelId, UnitId, VehicleId } from '../ground/index.ts'
 import {
   arrange,
   arrangeRequestSchema,
@@ -89,7 +90,7 @@ test.each(['bars', 'tether', 'buckle', 'buckle-covered', 'rails'] as const)(
       id: 'isofix',
       scope: 'vehicle-specific',
       belt: undefined,
-      approvedPlaces: [{ vehicleId: 'car', positionIds: ['left', 'right'] }],
+      approvedPlaces: [{ vehicleId: VehicleId('car'), positionIds: ['left', 'right'] }],
       isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'any-length' },
       topTether: { use: 'required' },
       ...(part === 'rails' && { lowerTethers: { use: 'required', points: ['ring'] } }),
@@ -129,7 +130,7 @@ test('a lie-flat takes two neighbouring places; of two alone one must have no do
         ...BELT_ROUTE,
         scope: 'semi-universal',
         seatsTaken: 2,
-        approvedPlaces: [{ vehicleId: 'car', positionIds: ['left', 'centre', 'right'] }],
+        approvedPlaces: [{ vehicleId: VehicleId('car'), positionIds: ['left', 'centre', 'right'] }],
         belt: { ...BELT_ROUTE.belt!, lock: { kind: 'tension-only' } },
       },
     ],
@@ -175,7 +176,7 @@ test('an airbag that covers two places is not off for one and on for the other',
   ]
   const shell = buildStatedMode({ halfWidths: half(180), routes: [{ ...BELT_ROUTE, frontSeat: 'either' }] })
   const places = [...front, place('right', { row: 1, id: 'driver', isDriverSeat: true })]
-  const car = { id: 'car', maker: 'Corran', model: 'Van', driverSide: 'right' as const, positions: places }
+  const car = { id: VehicleId('car'), maker: 'Corran', model: 'Van', driverSide: 'right' as const, positions: places }
   const rides = (positionId: string | undefined) =>
     told(
       question({
@@ -247,9 +248,15 @@ test('a cup holder that is on is in the conflict, and taking it off the change',
     'child-rides',
     'extra-on',
   ])
-  expect(result.change).toMatchObject({ what: { kind: 'extra-off', modelId: 'model-0' }, verdict: 'fits' })
+  expect(result.change).toMatchObject({ what: { kind: 'extra-off', modelId: ModelId('model-0') }, verdict: 'fits' })
   expect(
-    arrange(question({ children: three, modes: [mode], extrasOff: ['model-0-0', 'model-0-1', 'model-0-2'] })).verdict,
+    arrange(
+      question({
+        children: three,
+        modes: [mode],
+        extrasOff: [UnitId('model-0-0'), UnitId('model-0-1'), UnitId('model-0-2')],
+      }),
+    ).verdict,
   ).toBe('fits')
 })
 
@@ -264,31 +271,36 @@ test.each([
   ]
   const route: Route = { ...BELTED, usesBase }
   const mode = forward()
-  const model = buildModel([{ ...mode, routes: mode.routes.map((r) => ({ ...r, ...route })) }], { id: 'pair', parts })
+  const model = buildModel([{ ...mode, routes: mode.routes.map((r) => ({ ...r, ...route })) }], {
+    id: ModelId('pair'),
+    parts,
+  })
   const asked = {
     ...question({ children: [toddler('ash')] }),
     restraints: [model],
-    units: [buildUnit({ id: 'shell-1', modelId: 'pair', partId: 'shell' })],
+    units: [buildUnit({ id: UnitId('shell-1'), modelId: ModelId('pair'), partId: 'shell' })],
   }
   const alone = told(asked)
   expect(alone.verdict).toBe(verdict)
   if (need) expect(alone.facts).toContain(need)
   const carried = arrange({
     ...asked,
-    units: [...asked.units, buildUnit({ id: 'base-1', modelId: 'pair', partId: 'base' })],
+    units: [...asked.units, buildUnit({ id: UnitId('base-1'), modelId: ModelId('pair'), partId: 'base' })],
   })
   expect(carried.arrangements[0]?.seats[0]?.baseUnitId).toBe('base-1')
 })
 
 test('a unit that stands for another mode is taken, and said to be converted first', () => {
-  const model = buildModel([forward(), booster()], { id: 'both', name: 'Both' })
+  const model = buildModel([forward(), booster()], { id: ModelId('both'), name: 'Both' })
   const asked = {
     ...question({ children: [toddler('ash')] }),
     restraints: [model],
-    units: [buildUnit({ id: 'stowed', modelId: 'both', harness: 'stowed' })],
+    units: [buildUnit({ id: UnitId('stowed'), modelId: ModelId('both'), harness: 'stowed' })],
   }
   const stowed = arrange(asked)
-  expect(stowed.arrangements[0]?.seats).toMatchObject([{ unitId: 'stowed', modeId: 'forward', needsConversion: true }])
+  expect(stowed.arrangements[0]?.seats).toMatchObject([
+    { unitId: UnitId('stowed'), modeId: 'forward', needsConversion: true },
+  ])
   const inPlace = arrange({ ...asked, units: [{ ...asked.units[0]!, harness: 'in' }] })
   expect(inPlace.arrangements[0]?.seats[0]?.needsConversion).toBeUndefined()
   expect(stowed.arrangements[0]!.levels.steps - inPlace.arrangements[0]!.levels.steps).toBe(1)
@@ -298,15 +310,18 @@ test('units are handed out once: with too few of them some stay at home, and the
   const one = question({ copies: 1 })
   const result = arrange({
     ...one,
-    restraints: [...one.restraints, buildModel([forward()], { id: 'spare', name: 'Spare' })],
+    restraints: [...one.restraints, buildModel([forward()], { id: ModelId('spare'), name: 'Spare' })],
   })
-  expect(result).toMatchObject({ verdict: 'does-not-fit', change: { what: { kind: 'model', modelId: 'spare' } } })
+  expect(result).toMatchObject({
+    verdict: 'does-not-fit',
+    change: { what: { kind: 'model', modelId: ModelId('spare') } },
+  })
   expect(result.without?.childIds).toHaveLength(1)
 })
 
 test('of several cars each has its word, and a car that is pinned out has none', () => {
   const narrow = {
-    id: 'narrow',
+    id: VehicleId('narrow'),
     maker: 'Corran',
     model: 'Knot',
     driverSide: 'left' as const,
@@ -322,7 +337,7 @@ test('of several cars each has its word, and a car that is pinned out has none',
   const out = arrange({
     ...base,
     vehicles: [narrow, ...base.vehicles],
-    pins: [{ kind: 'leave-out', vehicleId: 'car' }],
+    pins: [{ kind: 'leave-out', vehicleId: VehicleId('car') }],
   })
   expect([out.verdict, out.cars.map((c) => c.vehicleId)]).toEqual(['does-not-fit', ['narrow']])
 })
@@ -350,7 +365,7 @@ test.each([
   [{ adults: [{ id: 'ash' }] }, 'id'],
   [{ adults: [{ id: 'driver' }] }, 'id'],
   [{ ownedUnitIds: ['nothing'] }, 'ownedUnitIds'],
-  [{ taken: [{ vehicleId: 'car', positionId: 'nowhere' }] }, 'positionId'],
+  [{ taken: [{ vehicleId: VehicleId('car'), positionId: 'nowhere' }] }, 'positionId'],
   [{ pins: [{ kind: 'restraint-for', childId: 'ash' }] }, 'unitId'],
   [{ pins: [{ kind: 'child-at', childId: 'nobody', positionId: 'left' }] }, 'childId'],
 ])('a question with %j is refused at %s', (over, field) => {

@@ -1,3 +1,4 @@
+import { type VehicleId } from '../ground/index.ts'
 import { CAUTION } from '../verdict/index.ts'
 import { compile } from './compile.ts'
 import { smallestConflict, type ConflictFact } from './conflict.ts'
@@ -16,7 +17,7 @@ import { mostThatFit } from './without-some.ts'
 export type ArrangeVerdict = 'fits' | 'fits-if-measured' | 'does-not-fit' | 'not-known'
 
 export interface CarVerdict {
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId
   readonly verdict: ArrangeVerdict
   readonly levels?: ToldLevels | undefined
 }
@@ -37,7 +38,7 @@ export interface ArrangeResult {
   /** Where not all of them fit: as many as do, and who is left out. */
   readonly without?: { readonly arrangement: Arrangement; readonly childIds: readonly string[] } | undefined
   /** Where not all of them fit: the fewest facts that cannot all stand together, in which car. */
-  readonly conflict?: { readonly vehicleId: string; readonly facts: readonly ConflictFact[] } | undefined
+  readonly conflict?: { readonly vehicleId: VehicleId; readonly facts: readonly ConflictFact[] } | undefined
   /** Where not all of them fit: the single change that helps most. */
   readonly change?: SingleChange | undefined
   /** It was stopped, or ran out of time, before all of this was worked out. */
@@ -47,7 +48,7 @@ export interface ArrangeResult {
 }
 
 export interface ArrangeProgress {
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId | undefined
   /** Share of the cars searched, with the share of the one being searched. */
   readonly share: number
   readonly nodes: number
@@ -138,8 +139,7 @@ export function* arranging(request: ArrangeRequest): Generator<ArrangeProgress, 
         break
       }
       // Once stopped, whatever is still asked for is left out.
-      if (!isCutShort)
-        isCutShort = (yield { vehicleId: problems[problems.length - 1]?.vehicle.id ?? '', share: 1, nodes }) === 'stop'
+      if (!isCutShort) isCutShort = (yield { vehicleId: problems.at(-1)?.vehicle.id, share: 1, nodes }) === 'stop'
     }
   }
   const undecided = found.filter((a) => a.facts.length > 0)

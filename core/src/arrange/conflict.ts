@@ -1,3 +1,4 @@
+import { type ModelId, UnitId, type VehicleId } from '../ground/index.ts'
 import { isBaseUnit } from '../restraint/index.ts'
 import { isDriversPlace, type SeatingPosition, type Vehicle } from '../vehicle/index.ts'
 import { compile } from './compile.ts'
@@ -15,13 +16,13 @@ export type ConflictFact =
   | { readonly kind: 'adult-rides'; readonly adultId: string }
   | { readonly kind: 'pin'; readonly index: number }
   | { readonly kind: 'tallest-driver' }
-  | { readonly kind: 'extra-on'; readonly modelId: string }
+  | { readonly kind: 'extra-on'; readonly modelId: ModelId }
   | { readonly kind: 'taken'; readonly positionId: string }
   | { readonly kind: 'airbag'; readonly positionId: string }
   | { readonly kind: 'floor-box'; readonly positionId: string }
   | { readonly kind: 'shared'; readonly positionId: string; readonly otherId: string; readonly part: string }
   | { readonly kind: 'trim'; readonly row: number }
-  | { readonly kind: 'one-base'; readonly modelId: string }
+  | { readonly kind: 'one-base'; readonly modelId: ModelId }
 
 const withPositions = (vehicle: Vehicle, change: (p: SeatingPosition) => SeatingPosition): Vehicle => ({
   ...vehicle,
@@ -128,7 +129,7 @@ function letGo(request: ArrangeRequest, vehicle: Vehicle, gone: readonly Conflic
         break
       case 'one-base': {
         const bases = units.filter((u) => u.modelId === fact.modelId && u.partId !== undefined)
-        const more = bases.flatMap((u) => request.children.map((_, i) => ({ ...u, id: `${u.id}--${i}` })))
+        const more = bases.flatMap((u) => request.children.map((_, i) => ({ ...u, id: UnitId(`${u.id}--${i}`) })))
         units = [...units, ...more]
         break
       }
@@ -182,7 +183,7 @@ function smallestHitting(sets: readonly (readonly number[])[]): readonly number[
  */
 export function* smallestConflict(
   request: ArrangeRequest,
-  vehicleId: string,
+  vehicleId: VehicleId,
 ): Generator<undefined, readonly ConflictFact[] | undefined, Word> {
   const found = request.vehicles.find((v) => v.id === vehicleId)
   if (found === undefined) return undefined

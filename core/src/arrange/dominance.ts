@@ -1,3 +1,4 @@
+import { type ModelId } from '../ground/index.ts'
 import { WIDTH_POINTS } from '../restraint/index.ts'
 import { isShared, type Fact } from './facts.ts'
 import { FACT } from './levels.ts'
@@ -89,7 +90,7 @@ export function withoutDominated(
   list: readonly Candidate[],
   takers: number,
   alternatives: number,
-  unitsOf: (modelId: string) => number,
+  unitsOf: (modelId: ModelId) => number,
 ): readonly Candidate[] {
   const byPlaces = new Map<number, Candidate[]>()
   for (const c of list) {

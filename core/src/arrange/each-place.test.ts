@@ -1,17 +1,20 @@
+import { VehicleId } from '../ground/index.ts'
 import { eachPlace, type ArrangeRequest, type PlaceAnswer } from '../index.ts'
 import { question, place, toddler, ROW } from '../../test/arrange/plain.ts'
 
 /** What every place says in the end, by place. */
 function answers(request: ArrangeRequest, riderId: string): ReadonlyMap<string, PlaceAnswer> {
   const said = new Map<string, PlaceAnswer>()
-  for (const answer of eachPlace(request, 'car', riderId)) if (answer) said.set(answer.positionId, answer)
+  for (const answer of eachPlace(request, VehicleId('car'), riderId)) if (answer) said.set(answer.positionId, answer)
   return said
 }
 const verdicts = (request: ArrangeRequest, riderId: string) =>
   Object.fromEntries([...answers(request, riderId)].map(([id, a]) => [id, a.verdict]))
 
 test('every place of the car has its word, also one where somebody is pinned', () => {
-  const pins: ArrangeRequest['pins'] = [{ kind: 'child-at', childId: 'bay', positionId: 'centre', vehicleId: 'car' }]
+  const pins: ArrangeRequest['pins'] = [
+    { kind: 'child-at', childId: 'bay', positionId: 'centre', vehicleId: VehicleId('car') },
+  ]
   const said = answers(question({ pins }), 'ash')
   expect(Object.fromEntries([...said].map(([id, a]) => [id, a.verdict]))).toEqual({ left: 'fits', centre: 'does-not-fit', right: 'fits' }) // prettier-ignore
   // The fewest facts beside this one that cannot all stand: the other, and where it is pinned.
@@ -19,14 +22,16 @@ test('every place of the car has its word, also one where somebody is pinned', (
 })
 
 test('carried away from its own pin, that pin says nothing', () => {
-  const pins: ArrangeRequest['pins'] = [{ kind: 'child-at', childId: 'ash', positionId: 'centre', vehicleId: 'car' }]
+  const pins: ArrangeRequest['pins'] = [
+    { kind: 'child-at', childId: 'ash', positionId: 'centre', vehicleId: VehicleId('car') },
+  ]
   expect(verdicts(question({ pins }), 'ash')).toEqual({ left: 'fits', centre: 'fits', right: 'fits' })
 })
 
 test('the driver’s place, and one that is taken, say so', () => {
   const driver = place('left', { id: 'driver', row: 1, isDriverSeat: true })
-  const taken = [{ vehicleId: 'car', positionId: 'right' }]
-  const said = answers(question({ places: [driver, ...ROW], taken }), 'ash')
+  const taken = [{ vehicleId: VehicleId('car'), positionId: 'right' }]
+  const said = answers(question({ places: [driver, ...ROW], taken: taken }), 'ash')
   expect(said.get('driver')?.why).toEqual({ kind: 'driver' })
   expect(said.get('right')?.why).toEqual({ kind: 'taken' })
 })
@@ -59,7 +64,7 @@ test('an adult is carried like a child', () => {
 })
 
 test('stopped, it ends at once', () => {
-  const steps = eachPlace(question({}), 'car', 'ash')
+  const steps = eachPlace(question({}), VehicleId('car'), 'ash')
   steps.next()
   const told: unknown[] = []
   for (let step = steps.next('stop'); !step.done; step = steps.next('stop')) told.push(step.value)

@@ -1,3 +1,4 @@
+import { type VehicleId } from '../ground/index.ts'
 import { evaluate, modeSubject, placeSubject, worstFirst } from '../match/index.ts'
 import { severityOf, titleOf, toFinding, type RawFinding } from '../rules/index.ts'
 import { isDriversPlace, type SeatingPosition, type Vehicle } from '../vehicle/index.ts'
@@ -94,7 +95,7 @@ function* whyNotAt(
  */
 export function* eachPlace(
   request: ArrangeRequest,
-  vehicleId: string,
+  vehicleId: VehicleId,
   riderId: string,
 ): Generator<PlaceAnswer | undefined, void, Word> {
   const vehicle = request.vehicles.find((v) => v.id === vehicleId)

@@ -1,3 +1,4 @@
+import { type ModelId, type UnitId, type VehicleId } from '../ground/index.ts'
 import type { Need } from '../rules/index.ts'
 
 /** What only an arrangement asks for, beside what rules ask for. */
@@ -20,22 +21,23 @@ export interface Fact {
   readonly key: string
   readonly need: ArrangeNeed
   readonly childId?: string | undefined
-  readonly vehicleId?: string | undefined
+  readonly vehicleId?: VehicleId | undefined
   readonly positionId?: string | undefined
-  readonly modelId?: string | undefined
+  readonly modelId?: ModelId | undefined
   readonly modeId?: string | undefined
   readonly routeId?: string | undefined
-  readonly unitId?: string | undefined
+  readonly unitId?: UnitId | undefined
 }
 
 export interface FactOf {
   readonly childId: string
-  readonly vehicleId: string
-  readonly positionId: string
-  readonly modelId?: string | undefined
+  /** Left out of what is true of a child or a mode wherever it rides. */
+  readonly vehicleId?: VehicleId | undefined
+  readonly positionId?: string | undefined
+  readonly modelId?: ModelId | undefined
   readonly modeId?: string | undefined
   readonly routeId?: string | undefined
-  readonly unitId?: string | undefined
+  readonly unitId?: UnitId | undefined
 }
 
 /** What may be asked once for several riders: the label of a mode, a word of the law. */

@@ -1,3 +1,4 @@
+import { type IsoDate, type ModelId, UnitId, type VehicleId } from '../ground/index.ts'
 import type { RestraintModel, RestraintUnit } from '../restraint/index.ts'
 import { compile } from './compile.ts'
 import { familyOf } from './family.ts'
@@ -7,20 +8,20 @@ import { searching, type Word } from './search.ts'
 
 /** One thing changed, and what then comes of it. */
 export type Changed =
-  | { readonly kind: 'model'; readonly modelId: string }
+  | { readonly kind: 'model'; readonly modelId: ModelId }
   | { readonly kind: 'pin'; readonly index: number }
-  | { readonly kind: 'extra-off'; readonly modelId: string }
+  | { readonly kind: 'extra-off'; readonly modelId: ModelId }
   | { readonly kind: 'adult-elsewhere'; readonly adultId: string }
 export interface SingleChange {
   readonly what: Changed
   readonly verdict: 'fits' | 'fits-if-measured'
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId
   readonly levels: ToldLevels
 }
 
 /** A new unit of a model, as it comes from its box. */
-const newUnit = (model: RestraintModel, today: string): RestraintUnit => ({
-  id: `new-${model.id}`,
+const newUnit = (model: RestraintModel, today: IsoDate): RestraintUnit => ({
+  id: UnitId(`new-${model.id}`),
   modelId: model.id,
   serial: 'new',
   madeOn: today,

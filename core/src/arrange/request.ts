@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { childSchema } from '../child/index.ts'
-import { daySchema, idSchema, nameSchema } from '../ground/index.ts'
+import { daySchema, idSchema, modelIdSchema, nameSchema, unitIdSchema, vehicleIdSchema } from '../ground/index.ts'
 import { localRuleSchema } from '../law/index.ts'
 import { practiceSchema } from '../practice/index.ts'
 import { modelSchema, unitSchema } from '../restraint/index.ts'
@@ -33,20 +33,20 @@ const childAtSchema = z.strictObject({
   kind: z.literal('child-at'),
   childId: idSchema,
   positionId: idSchema,
-  vehicleId: idSchema.optional(),
+  vehicleId: vehicleIdSchema.optional(),
 })
 const restraintForSchema = z
   .strictObject({
     kind: z.literal('restraint-for'),
     childId: idSchema,
-    modelId: idSchema.optional(),
-    unitId: idSchema.optional(),
+    modelId: modelIdSchema.optional(),
+    unitId: unitIdSchema.optional(),
   })
   .refine((p) => (p.modelId === undefined) !== (p.unitId === undefined), {
     path: ['unitId'],
     message: REQUEST_EN.oneOfTwo,
   })
-const leaveOutSchema = z.strictObject({ kind: z.literal('leave-out'), vehicleId: idSchema })
+const leaveOutSchema = z.strictObject({ kind: z.literal('leave-out'), vehicleId: vehicleIdSchema })
 
 /** What somebody asks of the arrangement: a pin must hold, a wish should. */
 export const pinSchema = z.union([childAtSchema, restraintForSchema, leaveOutSchema])
@@ -65,14 +65,14 @@ const fields = z.strictObject({
   restraints: z.array(modelSchema).max(300),
   units: z.array(unitSchema).max(400),
   /** Units that the family owns. */
-  ownedUnitIds: z.array(idSchema).max(50).optional(),
+  ownedUnitIds: z.array(unitIdSchema).max(50).optional(),
   /** Places that are taken by something else. */
   taken: z
-    .array(z.strictObject({ vehicleId: idSchema, positionId: idSchema }))
+    .array(z.strictObject({ vehicleId: vehicleIdSchema, positionId: idSchema }))
     .max(60)
     .optional(),
   /** Units whose cup holder or pod is taken off. */
-  extrasOff: z.array(idSchema).max(400).optional(),
+  extrasOff: z.array(unitIdSchema).max(400).optional(),
   pins: z.array(pinSchema).max(20).optional(),
   wishes: z.array(pinSchema).max(20).optional(),
   journeyMinutes: z.int().min(1).max(2880).optional(),

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { arrange, type ArrangeRequest, type Mode, type RowOf } from '../index.ts'
 import { forward, half, place, question, ROW, toddler } from '../../test/arrange/plain.ts'
@@ -55,7 +56,7 @@ function ruleOf(request: ArrangeRequest): string {
   const vehicle = request.vehicles.find((v) => v.id === vehicleId)!
   const members = seats.map((s): Member => {
     const child = request.children.find((c) => c.id === s.childId)!
-    const { modelId, modeId, routeId, positionId } = s
+    const { modelId: model, modeId, routeId, positionId } = s
     const c: Case = {
       format: 'nimble-anchor/case',
       version: 3,
@@ -63,7 +64,7 @@ function ruleOf(request: ArrangeRequest): string {
       child,
       vehicle,
       restraints: request.restraints,
-      choice: { modelId, modeId, routeId, positionId, at: 1 },
+      choice: { modelId: model, modeId, routeId, positionId, at: Sequence(1) },
       settings: {},
       disturbances: {},
       readings: {},

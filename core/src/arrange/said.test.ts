@@ -1,3 +1,4 @@
+import { VehicleId } from '../ground/index.ts'
 import { gapText, whyNotThereText, type Names, type WhyNotThere } from '../index.ts'
 
 const names: Names = {
@@ -25,7 +26,7 @@ test.each<[WhyNotThere | undefined, string]>([
   ],
   [undefined, 'Not with everybody else in the car'],
 ])('why not there: %j', (why, text) => {
-  expect(whyNotThereText(why, 'car', names)).toBe(text)
+  expect(whyNotThereText(why, VehicleId('car'), names)).toBe(text)
 })
 
 test.each([

@@ -1,3 +1,4 @@
+import { type ModelId, type UnitId, type VehicleId } from '../ground/index.ts'
 import type { RestraintUnit } from '../restraint/index.ts'
 import type { Fact } from './facts.ts'
 import type { Arranged } from './kept.ts'
@@ -11,10 +12,10 @@ export interface Seat {
   readonly childId: string
   readonly positionId: string
   readonly secondPositionId?: string | undefined
-  readonly modelId?: string | undefined
+  readonly modelId?: ModelId | undefined
   readonly modeId?: string | undefined
   readonly routeId?: string | undefined
-  readonly unitId?: string | undefined
+  readonly unitId?: UnitId | undefined
   readonly baseUnitId?: string | undefined
   /** The unit stands otherwise now: it has to be converted or turned round first. */
   readonly needsConversion?: true | undefined
@@ -28,7 +29,7 @@ export interface Seat {
 }
 
 export interface Arrangement {
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId
   readonly seats: readonly Seat[]
   readonly adults: readonly {
     readonly adultId: string

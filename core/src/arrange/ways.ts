@@ -27,7 +27,7 @@ function bodyOf(
   const isPerChild = (mode.widthSettings?.length ?? 0) > 0
   const key = [modelId, mode.id, isPerChild ? childId : '', podSide ?? '', needsHand, playMm, extrasOff].join(' ')
   return body(key, () => {
-    const of = { childId, vehicleId: '', positionId: '', modelId, modeId: mode.id }
+    const of = { childId, modelId, modeId: mode.id }
     const openFacts: Fact[] = []
     if (isBreadthAsked(mode, child.breadthMm)) {
       const isInsideStated = mode.widthSettings?.every((s) => s.insideMm !== undefined) === true

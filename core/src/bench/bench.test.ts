@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { remedyOf } from '../rules/index.ts'
 import fc from 'fast-check'
 import {
@@ -32,7 +33,9 @@ import {
 import { within } from '../quantities/index.ts'
 
 const set = (settings: Record<string, unknown>): Case['settings'] =>
-  Object.fromEntries(Object.entries(settings).map(([id, value]) => [id, { value, at: 2 }])) as Case['settings']
+  Object.fromEntries(
+    Object.entries(settings).map(([id, value]) => [id, { value, at: Sequence(2) }]),
+  ) as Case['settings']
 
 const subjectOf = (c: Case): FittedSubject => {
   const s = fittedSubject(c)
@@ -90,7 +93,7 @@ describe('worked numbers', () => {
     expect(line(s, 'shell-angle').value).toEqual({ lo: 31, hi: 33 })
   })
   test('a shell angle measured in the car goes before the arithmetic', () => {
-    const readings = { 'shell-angle-deg': { number: measured(31, 1), at: 9 } }
+    const readings = { 'shell-angle-deg': { number: measured(31, 1), at: Sequence(9) } }
     expect(line(rearward({ readings }), 'shell-angle').filled).toEqual(['φ = (31 ± 1)°, measured in the car'])
   })
   test('room: X = 200 + 0 + 600·sin 24° = 444; 560 − 444 = 116', () => {
@@ -285,15 +288,15 @@ describe('what if', () => {
   })
   test('what depends on a changed setting is as if nobody had looked, the rest stands', () => {
     const readings = {
-      'shell-angle-deg': { number: measured(31, 1), at: 9 },
-      'tug-left': { option: 'held', at: 9 },
+      'shell-angle-deg': { number: measured(31, 1), at: Sequence(9) },
+      'tug-left': { option: 'held', at: Sequence(9) },
     }
     const s = whatIf(rearward({ readings }), { recline: 'r2' })
     expect(s.look('shell-angle-deg')).toEqual({})
     expect(s.look('tug-left').reading?.option).toBe('held')
   })
   test('a maker’s own edge stands instead of the usual one', () => {
-    const readings = { 'shell-angle-deg': { number: measured(31, 1), at: 9 } }
+    const readings = { 'shell-angle-deg': { number: measured(31, 1), at: Sequence(9) } }
     const mode = { staleEdges: [{ change: 'recline', unpasses: ['head'] }] }
     expect(whatIf(rearward({ mode, readings }), { recline: 'r2' }).look('shell-angle-deg').reading).toBeDefined()
   })
@@ -361,7 +364,7 @@ describe('what is wanted is this mode’s own', () => {
               frontClearanceMm: known.clearance ? measured(700) : undefined,
             },
             child: { seatedShoulderHeightMm: known.shoulder ? measured(290, 2) : undefined },
-            readings: known.level ? { 'angle-proof': { option: known.level, at: 9 } } : {},
+            readings: known.level ? { 'angle-proof': { option: known.level, at: Sequence(9) } } : {},
           },
           { recline: known.recline ? 'r1' : undefined, wedge: known.wedge },
         )

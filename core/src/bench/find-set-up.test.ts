@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import fc from 'fast-check'
 import { buildCase, buildLeg, buildPosition, buildRoute } from '../../test/build.ts'
 import {
@@ -89,7 +90,7 @@ test('the sloping cushion that needs a wedge, and only where the maker allows on
 })
 
 test('a tall driver takes the room of the flatter recline', () => {
-  const child = { dateOfBirth: '2026-04-01' } // under a year: 30–45°, and the most room is at 38°
+  const child = { dateOfBirth: IsoDate('2026-04-01') } // under a year: 30–45°, and the most room is at 38°
   expect(best({ child, tallestMm: 800 }).values.recline).toBe('r2')
   // 38° reach 569 mm, 30° reach 500 mm.
   expect(best({ child, tallestMm: 540 })).toMatchObject({ decision: 'pass', values: { recline: 'r1' } })

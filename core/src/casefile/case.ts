@@ -5,11 +5,14 @@ import {
   type Fault,
   idSchema,
   jsonPath,
+  modelIdSchema,
   momentSchema,
   nameSchema,
   ok,
   parseWritten,
   type Result,
+  sequenceSchema,
+  unitIdSchema,
 } from '../ground/index.ts'
 import { childSchema } from '../child/index.ts'
 import { practiceSchema } from '../practice/index.ts'
@@ -20,7 +23,6 @@ import {
   disturbancesSchema,
   readingsSchema,
   redoneSchema,
-  sequenceSchema,
   settingsSchema,
   stepsDoneSchema,
   takenAwaySchema,
@@ -42,10 +44,10 @@ export const CASE_FORMAT = 'nimble-anchor/case'
 export const CASE_VERSION = 3
 
 const choiceSchema = z.strictObject({
-  modelId: idSchema.optional(),
-  unitId: idSchema.optional(),
+  modelId: modelIdSchema.optional(),
+  unitId: unitIdSchema.optional(),
   /** The base under a carrier, where the two are units of their own. */
-  baseUnitId: idSchema.optional(),
+  baseUnitId: unitIdSchema.optional(),
   modeId: idSchema.optional(),
   positionId: idSchema.optional(),
   routeId: idSchema.optional(),

@@ -24,7 +24,7 @@ import {
   type Changed,
   type Put,
 } from './index.ts'
-import { faultText, parseWith } from '../ground/index.ts'
+import { faultText, ModelId, parseWith, Sequence, UnitId, VehicleId } from '../ground/index.ts'
 import { parseChanged } from './case.ts'
 
 const faultsOf = (data: unknown): readonly string[] => {
@@ -71,17 +71,17 @@ test.each<[string, (c: Loose) => void, string]>([
   ],
   [
     'no such recline',
-    (c) => (c.settings.recline = { value: 'r9', at: 1 }),
+    (c) => (c.settings.recline = { value: 'r9', at: Sequence(1) }),
     '$.settings.recline.value the mode has no recline "r9"',
   ],
   [
     'notch past the last',
-    (c) => (c.settings.legNotch = { value: 20, at: 1 }),
+    (c) => (c.settings.legNotch = { value: 20, at: Sequence(1) }),
     "$.settings.legNotch.value must be at most 19, the leg's last notch",
   ],
   [
     'an option of another check',
-    (c) => (c.readings['tug-left'] = { option: 'latched', at: 1 }),
+    (c) => (c.readings['tug-left'] = { option: 'latched', at: Sequence(1) }),
     '$.readings["tug-left"].option must be one of "held", "gave", "unsure"',
   ],
   [
@@ -121,7 +121,7 @@ test.each(['today', 'child', 'choice', 'readings', 'practice', 'localRule'] as c
 )
 
 test('what an entry did not touch stays the very object that it was', () => {
-  const applied = applyPuts(good, [{ path: ['child', 'note'], value: 'sings' }], 5)
+  const applied = applyPuts(good, [{ path: ['child', 'note'], value: 'sings' }], Sequence(5))
   if (!applied.ok) throw new Error('taken')
   const { child, ...rest } = applied.value.case
   expect(child).not.toBe(good.child)
@@ -150,7 +150,7 @@ describe('entries', () => {
     [{ path: ['__proto__', 'polluted'], value: true }, false],
     [{ path: [], value: 1 }, false],
   ])('%j is taken: %s', (put, isTaken) => {
-    expect(applyPuts(good, [put], 5).ok).toBe(isTaken)
+    expect(applyPuts(good, [put], Sequence(5)).ok).toBe(isTaken)
   })
   test('all of an entry is taken or none; a value outside its limit names the field', () => {
     const result = applyPuts(
@@ -159,7 +159,7 @@ describe('entries', () => {
         { path: ['child', 'massKg'], value: measured(11) },
         { path: ['child', 'statureCm'], value: measured(500) },
       ],
-      5,
+      Sequence(5),
     )
     expect(result).toMatchObject({
       ok: false,
@@ -170,15 +170,15 @@ describe('entries', () => {
     const result = applyPuts(
       good,
       [
-        { path: ['readings', 'tug-left'], value: { option: 'held', at: 999 } },
+        { path: ['readings', 'tug-left'], value: { option: 'held', at: Sequence(999) } },
         { path: ['child', 'name'], value: 'Kitty' },
       ],
-      5,
+      Sequence(5),
     )
     if (!result.ok) throw new Error('taken')
-    expect(result.value.case.readings['tug-left']).toEqual({ option: 'held', at: 5 })
+    expect(result.value.case.readings['tug-left']).toEqual({ option: 'held', at: Sequence(5) })
     expect(result.value.changed).toEqual([
-      { path: ['readings', 'tug-left'], from: null, to: { option: 'held', at: 5 } },
+      { path: ['readings', 'tug-left'], from: null, to: { option: 'held', at: Sequence(5) } },
       { path: ['child', 'name'], from: 'Kit', to: 'Kitty' },
     ])
   })
@@ -197,7 +197,7 @@ describe('entries', () => {
         let current: Case = good
         const history: (readonly Changed[])[] = []
         entries.forEach((puts, i) => {
-          const applied = applyPuts(current, puts, i + 2)
+          const applied = applyPuts(current, puts, Sequence(i + 2))
           if (!applied.ok) throw new Error(applied.error.map(faultText).join())
           current = applied.value.case
           history.push(applied.value.changed)
@@ -222,7 +222,7 @@ describe('entries', () => {
 
 describe('choosing', () => {
   const apply = (c: Case, puts: readonly Put[]): Case => {
-    const applied = applyPuts(c, puts, 7)
+    const applied = applyPuts(c, puts, Sequence(7))
     if (!applied.ok) throw new Error(applied.error.map(faultText).join())
     return applied.value.case
   }
@@ -232,17 +232,20 @@ describe('choosing', () => {
     const after = apply(before, putsForMode(before, model, 'forward', buildUnit()))
     expect(after.settings).toEqual({})
     expect(after.choice).toEqual({
-      modelId: 'halyard',
-      unitId: 'unit-1',
+      modelId: ModelId('halyard'),
+      unitId: UnitId('unit-1'),
       modeId: 'forward',
       positionId: 'rear-left',
-      at: 7,
+      at: Sequence(7),
     })
     expect(assess(after).verdict).not.toBe('ready')
   })
   test('another unit of the same mode keeps settings and route, but every check is asked again', () => {
     const before = withEverythingGood(good)
-    const after = apply(before, putsForMode(before, before.restraints[0]!, 'rearward', buildUnit({ id: 'unit-2' })))
+    const after = apply(
+      before,
+      putsForMode(before, before.restraints[0]!, 'rearward', buildUnit({ id: UnitId('unit-2') })),
+    )
     expect(after.settings).toEqual(before.settings)
     expect(after.choice.routeId).toBe('isofix-leg')
     expect(assess(after)).toMatchObject({ verdict: 'undecided' })
@@ -253,7 +256,7 @@ describe('choosing', () => {
     const moved = apply(before, putsForPlace(before, 'rear-right', 'isofix-leg'))
     expect(moved.settings.legNotch).toBeUndefined()
     expect(moved.settings.recline).toEqual(before.settings.recline)
-    const other = apply(moved, putsForVehicle(moved, { ...buildVehicle(), id: 'corran-ruff' }))
+    const other = apply(moved, putsForVehicle(moved, { ...buildVehicle(), id: VehicleId('corran-ruff') }))
     expect(chosenIn(other)).toMatchObject({ position: undefined, route: undefined, mode: { id: 'rearward' } })
   })
   test('a mode that the model does not have is our own fault', () => {

@@ -1,4 +1,4 @@
-import { err, ok, type Result } from '../ground/index.ts'
+import { err, ok, type Result, type Sequence } from '../ground/index.ts'
 import { CHECK_IDS } from '../checks/index.ts'
 import { DISTURBANCE_IDS, SETTING_IDS } from '../readings/index.ts'
 import { caseSchema, parseChanged, type Case } from './case.ts'
@@ -90,7 +90,7 @@ function writeAt(document: Record<string, unknown>, path: readonly string[], val
   return { ...document, [root]: next }
 }
 
-function stamped({ path, value }: Put, from: unknown, sequence: number): unknown {
+function stamped({ path, value }: Put, from: unknown, sequence: Sequence): unknown {
   if (value === null || !STAMPED.has(path[0] ?? '') || typeof value !== 'object') return value
   const before = path[0] === 'settings' ? (from as { readonly value?: unknown } | null)?.value : undefined
   return { ...value, ...(before !== undefined && { was: before }), at: sequence }
@@ -136,7 +136,7 @@ function checked(document: unknown): Result<Case, readonly Fault[]> {
 export function applyPuts(
   before: Case,
   puts: readonly Put[],
-  sequence: number,
+  sequence: Sequence,
 ): Result<{ readonly case: Case; readonly changed: readonly Changed[] }, readonly Fault[]> {
   let document = before as unknown as Record<string, unknown>
   const changed: Changed[] = []

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { buildCase, withEverythingGood } from '../../test/build.ts'
 import {
@@ -22,12 +23,12 @@ const look = (id: CheckId): Put => ({ path: ['readings', id], value: { option: g
 /** What others enter, one after another, on top of the case. */
 function entered(...entries: readonly (readonly Put[])[]) {
   let c: Case = good
-  const since: { sequence: number; changes: readonly Changed[] }[] = []
+  const since: { sequence: Sequence; changes: readonly Changed[] }[] = []
   entries.forEach((puts, i) => {
-    const applied = applyPuts(c, puts, BASE + 1 + i)
+    const applied = applyPuts(c, puts, Sequence(BASE + 1 + i))
     if (!applied.ok) throw new Error(JSON.stringify(applied.error))
     c = applied.value.case
-    since.push({ sequence: BASE + 1 + i, changes: applied.value.changed })
+    since.push({ sequence: Sequence(BASE + 1 + i), changes: applied.value.changed })
   })
   return { c, since }
 }
@@ -47,36 +48,36 @@ test.each([
 
 test('nothing by others is no collision, whatever stands after the base', () => {
   const { c } = entered(MOVED)
-  expect(collisionOf(c, [look('tug-left')], BASE, [])).toBeUndefined()
+  expect(collisionOf(c, [look('tug-left')], Sequence(BASE), [])).toBeUndefined()
 })
 
 test('a look from before a change that un-passes it names both', () => {
   const { c, since } = entered(MOVED)
-  const collision = collisionOf(c, [look('tug-left')], BASE, since)
+  const collision = collisionOf(c, [look('tug-left')], Sequence(BASE), since)
   expect(collision).toEqual({ kind: 'outdated', path: ['readings', 'tug-left'], by: 'base' })
   expect(collisionText(collision!, 'Maren')).toMatch(/^“Left tug” was looked at before Maren entered that .*: look again\.$/) // prettier-ignore
 })
 
 test('taking a look back, or what is not valid, is not judged here', () => {
   const { c, since } = entered(MOVED)
-  expect(collisionOf(c, [{ path: ['readings', 'tug-left'], value: null }], BASE, since)).toBeUndefined()
-  expect(collisionOf(c, [{ path: ['readings', 'tug-left'], value: { option: 'no such' } }], BASE, since)).toBeUndefined()
+  expect(collisionOf(c, [{ path: ['readings', 'tug-left'], value: null }], Sequence(BASE), since)).toBeUndefined()
+  expect(collisionOf(c, [{ path: ['readings', 'tug-left'], value: { option: 'no such' } }], Sequence(BASE), since)).toBeUndefined()
 }) // prettier-ignore
 
 test('one’s own changes after the base do not outdate one’s own look; a stranger’s do', () => {
   const { c, since } = entered(NOTE, MOVED)
-  expect(collisionOf(c, [look('tug-left')], BASE, since.slice(0, 1))).toBeUndefined()
-  expect(collisionOf(c, [look('tug-left')], BASE, since.slice(1))).toMatchObject({ kind: 'outdated' })
+  expect(collisionOf(c, [look('tug-left')], Sequence(BASE), since.slice(0, 1))).toBeUndefined()
+  expect(collisionOf(c, [look('tug-left')], Sequence(BASE), since.slice(1))).toMatchObject({ kind: 'outdated' })
 })
 
 test('a step noted as done before the restraint was taken out is not done', () => {
   const { c, since } = entered([{ path: ['disturbances', 'removed'], value: {} }])
-  expect(collisionOf(c, [{ path: ['stepsDone', 'prepare'], value: {} }], BASE, since)).toMatchObject({
+  expect(collisionOf(c, [{ path: ['stepsDone', 'prepare'], value: {} }], Sequence(BASE), since)).toMatchObject({
     kind: 'outdated',
     path: ['stepsDone', 'prepare'],
   })
   const { c: calm, since: note } = entered(NOTE)
-  expect(collisionOf(calm, [{ path: ['stepsDone', 'prepare'], value: {} }], BASE, note)).toBeUndefined()
+  expect(collisionOf(calm, [{ path: ['stepsDone', 'prepare'], value: {} }], Sequence(BASE), note)).toBeUndefined()
 })
 
 test('every change against every look: refused exactly where the look would be out of date', () => {
@@ -85,7 +86,7 @@ test('every change against every look: refused exactly where the look would be o
     fc.property(fc.constantFrom(...DISTURBANCE_IDS), fc.constantFrom(...readings), (change, id) => {
       const { c, since } = entered([{ path: ['disturbances', change], value: {} }])
       const stale = staleReadings({ ...staleChangesOf(c), readings: good.readings })
-      const collision = collisionOf(c, [look(id)], BASE, since)
+      const collision = collisionOf(c, [look(id)], Sequence(BASE), since)
       expect([change, id, collision !== undefined]).toEqual([change, id, stale.has(id)])
     }),
     { numRuns: 400 },

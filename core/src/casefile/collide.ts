@@ -1,3 +1,4 @@
+import { type Sequence } from '../ground/index.ts'
 import { type CheckId, checkLabel } from '../checks/index.ts'
 import { changeText, staleReadings, standingSteps, type Change } from '../readings/index.ts'
 import type { Case } from './case.ts'
@@ -28,8 +29,8 @@ export const overlap = (a: readonly string[], b: readonly string[]): boolean =>
 export function collisionOf(
   current: Case,
   puts: readonly Put[],
-  baseSequence: number,
-  since: readonly { readonly sequence: number; readonly changes: readonly Changed[] }[],
+  baseSequence: Sequence,
+  since: readonly { readonly sequence: Sequence; readonly changes: readonly Changed[] }[],
 ): Collision | undefined {
   const written = puts.find((p) => since.some((e) => e.changes.some((c) => overlap(p.path, c.path))))
   if (written) return { kind: 'written', path: written.path }

@@ -1,20 +1,21 @@
+import { IsoDate, Sequence, VehicleId } from '../ground/index.ts'
 import { buildCase, buildVehicle } from '../../test/build.ts'
 import { compareCases, measured, type Case } from '../index.ts'
 
-const signed = buildCase({ settings: { recline: { value: 'r1', at: 2 } } })
+const signed = buildCase({ settings: { recline: { value: 'r1', at: Sequence(2) } } })
 const paths = (later: Case): string[] => compareCases(signed, later).map((c) => c.path.join('.'))
 
 test('the same case, entered again in another order, says nothing otherwise', () => {
   expect(paths(signed)).toEqual([])
-  expect(paths({ ...signed, settings: { recline: { at: 9, value: 'r1' } } })).toEqual([])
+  expect(paths({ ...signed, settings: { recline: { at: Sequence(9), value: 'r1' } } })).toEqual([])
 })
 
 test.each<[string, Case]>([
   ['child.massKg', { ...signed, child: { ...signed.child, massKg: measured(11) } }],
-  ['settings.recline', { ...signed, settings: { recline: { value: 'r2', at: 2 } } }],
+  ['settings.recline', { ...signed, settings: { recline: { value: 'r2', at: Sequence(2) } } }],
   ['settings.recline', { ...signed, settings: {} }],
-  ['readings.tug-left', { ...signed, readings: { 'tug-left': { option: 'held', at: 3 } } }],
-  ['today', { ...signed, today: '2026-12-01' }],
+  ['readings.tug-left', { ...signed, readings: { 'tug-left': { option: 'held', at: Sequence(3) } } }],
+  ['today', { ...signed, today: IsoDate('2026-12-01') }],
   ['choice', { ...signed, choice: { ...signed.choice, routeId: undefined } }],
   ['practice', { ...signed, practice: { ...signed.practice, slack: 'pinch' } }],
 ])('%s is found', (path, later) => expect(paths(later)).toEqual([path]))
@@ -25,5 +26,5 @@ test('facts of a place one by one, another car as a whole', () => {
   expect(paths({ ...signed, vehicle: buildVehicle([{ ...place, floor: { kind: 'box-not-allowed' } }]) })).toEqual([
     'vehicle.rear-left.floor',
   ])
-  expect(paths({ ...signed, vehicle: { ...buildVehicle(), id: 'other' } })).toEqual(['vehicle'])
+  expect(paths({ ...signed, vehicle: { ...buildVehicle(), id: VehicleId('other') } })).toEqual(['vehicle'])
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { runs } from '../../test/runs.ts'
 import fc from 'fast-check'
 import { buildCase, BELT_ROUTE, withEverythingGood } from '../../test/build.ts'
@@ -19,7 +20,7 @@ import {
 } from '../index.ts'
 
 const enter = (c: Case, puts: readonly Put[], at = highestSequence(c) + 1): Case => {
-  const applied = applyPuts(c, puts, at)
+  const applied = applyPuts(c, puts, Sequence(at))
   if (!applied.ok) throw new Error(JSON.stringify(applied.error))
   return applied.value.case
 }
@@ -117,7 +118,7 @@ describe('a slip of the finger', () => {
     ['nothing noted before', buildCase(), 'nothing was noted before'],
   ])('%s: refused, naming the field', (_, c, message) => {
     const slip = message.startsWith('must') ? 'unsure' : 'open'
-    const applied = applyPuts(c, [read('latch-left', 'latched', { slip })], highestSequence(c) + 1)
+    const applied = applyPuts(c, [read('latch-left', 'latched', { slip })], Sequence(highestSequence(c) + 1))
     expect(applied).toMatchObject({ ok: false, error: [{ path: '$.puts[0].value.slip' }] })
     if (!applied.ok) expect(applied.error[0]?.message).toContain(message)
   })
@@ -170,7 +171,7 @@ describe('another child', () => {
 })
 
 test('the day moves on: it is written first on every measure that has none, and undone with the entry', () => {
-  const applied = applyPuts(good, [{ path: ['today'], value: '2026-11-26' }], 9)
+  const applied = applyPuts(good, [{ path: ['today'], value: '2026-11-26' }], Sequence(9))
   if (!applied.ok) throw new Error('applies')
   expect(applied.value.case.child.massKg?.on).toBe(good.today)
   expect(revert(applied.value.case, applied.value.changed)).toEqual({ ok: true, value: good })
@@ -196,7 +197,7 @@ test('whatever is entered in any order, one entry undone is as if it had never b
       let c = withEverythingGood(buildCase({ route: BELT_ROUTE }))
       const before: { readonly c: Case; readonly changed: Parameters<typeof revert>[1] }[] = []
       for (const put of puts) {
-        const applied = applyPuts(c, [put], highestSequence(c) + 1)
+        const applied = applyPuts(c, [put], Sequence(highestSequence(c) + 1))
         if (!applied.ok) continue
         before.push({ c, changed: applied.value.changed })
         c = applied.value.case

@@ -1,3 +1,4 @@
+import { type Sequence } from '../ground/index.ts'
 import type { Child } from '../child/index.ts'
 import { toInterval, type Quantity } from '../quantities/index.ts'
 import { checkOf, optionOf, type CheckId } from '../checks/index.ts'
@@ -43,7 +44,7 @@ function isHarmless(id: CheckId, reading: Reading): boolean {
   return means === 'pass' || means === 'undecided'
 }
 
-function afterReading(c: Case, id: CheckId, from: Reading | null, sequence: number): readonly Write[] {
+function afterReading(c: Case, id: CheckId, from: Reading | null, sequence: Sequence): readonly Write[] {
   const now = c.readings[id]
   const taken = c.takenAway?.[id]
   if (now === undefined) return from === null || isHarmless(id, from) ? [] : [{ path: ['takenAway', id], value: from }]
@@ -76,7 +77,7 @@ const OF_ONE_CHILD = [
   'bornAtWeeks', 'birthMassKg', 'advice', 'weighedIn', 'measuredIn',
 ] as const // prettier-ignore
 
-function afterChild(c: Case, field: string, from: unknown, sequence: number): readonly Write[] {
+function afterChild(c: Case, field: string, from: unknown, sequence: Sequence): readonly Write[] {
   const now = (c.child as Readonly<Record<string, unknown>>)[field]
   if (from === null || JSON.stringify(from) === JSON.stringify(now)) return []
   if ((CHILD_MEASURES as readonly string[]).includes(field)) {
@@ -93,7 +94,7 @@ function afterChild(c: Case, field: string, from: unknown, sequence: number): re
 }
 
 /** Another child: all about the child before goes, save what was entered after the question was raised. */
-function afterIdentity(c: Case, before: Identity | null, sequence: number): readonly Write[] {
+function afterIdentity(c: Case, before: Identity | null, sequence: Sequence): readonly Write[] {
   if (c.identity?.answer !== 'another' || before?.answer === 'another') return []
   return [
     { path: ['disturbances', 'child'], value: { at: sequence } },
@@ -121,7 +122,7 @@ const isOther = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.
  * What the others of the ride changed where this restraint meets them, or what was
  * put on it or taken off it that widens it. Moving it to another place un-passes all of it anyway.
  */
-function afterRide(c: Case, key: string, from: unknown, sequence: number): readonly Write[] {
+function afterRide(c: Case, key: string, from: unknown, sequence: Sequence): readonly Write[] {
   if (c.ride === undefined) return []
   const noted = (id: string): Write => ({ path: ['disturbances', id], value: { at: sequence } })
   if (key === 'own') {
@@ -153,7 +154,7 @@ export function datedChild(child: Child, day: string): Child {
 }
 
 /** What has to be written beside one put, given the case with the put in it. */
-export function consequencesOf(c: Case, put: Put, from: unknown, sequence: number): readonly Write[] {
+export function consequencesOf(c: Case, put: Put, from: unknown, sequence: Sequence): readonly Write[] {
   const [root, key = ''] = put.path
   switch (root) {
     case 'readings':

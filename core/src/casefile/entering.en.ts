@@ -1,4 +1,4 @@
-import type { IsoDate } from '../quantities/index.ts'
+import type { IsoDate } from '../ground/index.ts'
 
 /** Why an entry or a file is not taken, as it is said of its field. */
 export const ENTERING_EN = {

@@ -1,5 +1,5 @@
-import type { Fault } from '../ground/index.ts'
-import type { IsoDate } from '../quantities/index.ts'
+import { type Fault, type IsoDate, type Sequence } from '../ground/index.ts'
+
 import type { Case } from './case.ts'
 import { highestSequence } from './changes.ts'
 import { ENTERING_EN } from './entering.en.ts'
@@ -34,7 +34,7 @@ export function takeable(changes: readonly Changed[]): Changed[] {
 
 /** An entry as far as it is asked whether the next one puts it right. */
 interface LastEntry {
-  readonly sequence: number
+  readonly sequence: Sequence
   readonly who: string
   readonly isUndo: boolean
   readonly changes: readonly Changed[]
@@ -46,7 +46,7 @@ export const isSlip = ({ path, value }: Put): boolean =>
 
 /** A slip of the finger is put right by the one who made it, with nothing entered since; from anybody else it is a new look. */
 export function slipFault(
-  entry: { readonly who: string; readonly baseSequence: number; readonly puts: readonly Put[] },
+  entry: { readonly who: string; readonly baseSequence: Sequence; readonly puts: readonly Put[] },
   last: LastEntry | undefined,
 ): Fault | undefined {
   const i = entry.puts.findIndex(isSlip)

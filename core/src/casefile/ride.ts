@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema } from '../ground/index.ts'
+import { idSchema, modelIdSchema, unitIdSchema } from '../ground/index.ts'
 import { WIDTH_POINTS } from '../restraint/index.ts'
 
 /**
@@ -37,7 +37,7 @@ const otherSchema = z.strictObject({
   /** What it takes of its place that another may share; absent while it is not chosen what rides there. */
   takes: z.array(z.enum(TAKEN_PARTS)).max(TAKEN_PARTS.length).optional(),
   /** The units that it is, by their ids: one unit serves one child. */
-  unitIds: z.array(idSchema).max(2).optional(),
+  unitIds: z.array(unitIdSchema).max(2).optional(),
   /** Something stands on that place that must be fully back, or somebody rides there. */
   holdsSeatBack: z.boolean(),
   /** From its backrest to the seat before it, as that seat is set there. */
@@ -61,7 +61,11 @@ export const rideSchema = z.strictObject({
       secondPositionId: idSchema.optional(),
       /** Of what it was said: written with it, so that it says nothing of another mode or place. */
       of: z
-        .strictObject({ modelId: idSchema.optional(), modeId: idSchema.optional(), positionId: idSchema.optional() })
+        .strictObject({
+          modelId: modelIdSchema.optional(),
+          modeId: idSchema.optional(),
+          positionId: idSchema.optional(),
+        })
         .optional(),
     })
     .optional(),

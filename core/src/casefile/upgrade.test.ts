@@ -1,3 +1,4 @@
+import { IsoDate, Sequence } from '../ground/index.ts'
 import { buildCase, buildRoute, TETHER_ROUTE, withEverythingGood } from '../../test/build.ts'
 import {
   assess,
@@ -44,13 +45,16 @@ test('what changed its name or form is carried over', () => {
     practice,
     restraints: [{ ...VERSION_1.restraints[0], modes: [{ ...mode, routes: [route] }] }],
     choice: { ...VERSION_1.choice, routeId: route.id },
-    readings: { 'base-gap': { option: 'none', at: 3 } },
+    readings: { 'base-gap': { option: 'none', at: Sequence(3) } },
   })
   const upgraded = c.restraints[0]!.modes[0]!.routes[0]!
   expect(upgraded).toMatchObject({ without: ['topTether'], gapAccepted: { behindBase: true, underBase: true } })
   expect(upgraded.topTether).toBeUndefined()
   expect(upgraded.staleEdges?.[0]?.unpasses).toEqual(['gap-behind', 'gap-under', 'head'])
-  expect(c.readings).toMatchObject({ 'gap-behind': { option: 'none', at: 3 }, 'gap-under': { option: 'none', at: 3 } })
+  expect(c.readings).toMatchObject({
+    'gap-behind': { option: 'none', at: Sequence(3) },
+    'gap-under': { option: 'none', at: Sequence(3) },
+  })
   expect(c.practice.knees).toBe('must-bend')
 })
 
@@ -61,7 +65,7 @@ test('parts that do not add up are kept in the note; a unit of the future loses 
   }
   expect(model.parts).toBeUndefined()
   expect(model.note).toContain('Base 3 kg')
-  const c = opened({ ...VERSION_1, units: [{ ...VERSION_1.units[0], madeOn: '2027-01-01' }] })
+  const c = opened({ ...VERSION_1, units: [{ ...VERSION_1.units[0], madeOn: IsoDate('2027-01-01') }] })
   expect(c.units![0]!.madeOn).toBeUndefined()
 })
 
@@ -75,7 +79,9 @@ test('today’s documents, and what is none at all, pass through untouched', () 
 
 test('a stored history is read in today’s words', () => {
   expect(
-    upgradeChanges([{ path: ['readings', 'base-gap'], from: null, to: { option: 'none', at: 4 } }]).map((c) => c.path),
+    upgradeChanges([{ path: ['readings', 'base-gap'], from: null, to: { option: 'none', at: Sequence(4) } }]).map(
+      (c) => c.path,
+    ),
   ).toEqual([
     ['readings', 'gap-behind'],
     ['readings', 'gap-under'],

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { buildCase, FORWARD, judged, TETHER_ROUTE } from '../../test/build.ts'
 import { answerLabel, answerOf, answersOf, CHECK_IDS, checkOf, measured, type Case, type CheckId } from '../index.ts'
 
@@ -44,7 +45,7 @@ test.each<[string, string, CheckId, Case, Readonly<Record<string, string>>]>([
   ['a harness by the maker’s window', 'harness-slack', 'slack-mm', harnessed('one-finger', { fromMm: 5, toMm: 12 }), { 'one-finger': 'undecided', 'two-fingers': 'fail', more: 'fail' }],
 ])('%s', (_, rule, check, on, gives) => {
   const said = answersOf(check).map(({ id, from, to }) => {
-    const reading = { number: { from, to, source: 'estimated' as const }, at: 9 }
+    const reading = { number: { from, to, source: 'estimated' as const }, at: Sequence(9) }
     return [id, judged(rule, { ...on, readings: { ...on.readings, [check]: reading } }).kind]
   })
   expect(Object.fromEntries(said)).toEqual(gives)

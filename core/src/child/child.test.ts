@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import { buildChild, TODAY } from '../../test/build.ts'
 import { ageMonthsOf, headControlOf, isPreterm, measured, slipsIn, toInterval } from '../index.ts'
 
@@ -28,7 +29,7 @@ test('without a stature nothing is compared', () => {
 })
 
 test('age comes from the day of birth, else from what was told', () => {
-  expect(ageMonthsOf(buildChild({ dateOfBirth: '2025-11-25' }), TODAY)).toEqual({ lo: 12, hi: 12 })
+  expect(ageMonthsOf(buildChild({ dateOfBirth: IsoDate('2025-11-25') }), TODAY)).toEqual({ lo: 12, hi: 12 })
   expect(ageMonthsOf(buildChild({ dateOfBirth: undefined, ageMonths: measured(14, 1) }), TODAY)).toEqual({
     lo: 13,
     hi: 15,
@@ -42,7 +43,7 @@ test.each([
   ['2026-02-01', undefined, 'steady'],
   ['2026-08-01', 'steady', 'steady'],
 ] as const)('born %s, told %s: head control %s', (dateOfBirth, headControl, expected) => {
-  expect(headControlOf(buildChild({ dateOfBirth, headControl }), TODAY)).toBe(expected)
+  expect(headControlOf(buildChild({ dateOfBirth: IsoDate(dateOfBirth), headControl }), TODAY)).toBe(expected)
 })
 
 test('under 37 completed weeks is preterm', () => {

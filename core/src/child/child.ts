@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { daySchema, idSchema, nameSchema, noteSchema } from '../ground/index.ts'
+import { daySchema, idSchema, type IsoDate, modelIdSchema, nameSchema, noteSchema } from '../ground/index.ts'
 import {
   ageInterval,
   DAYS_PER_MONTH,
@@ -7,7 +7,6 @@ import {
   quantitySchema,
   toInterval,
   type Interval,
-  type IsoDate,
 } from '../quantities/index.ts'
 import * as msg from './messages.en.ts'
 
@@ -32,7 +31,7 @@ const adviceSchema = z
     on: daySchema,
     outcome: z.enum(ADVICE_OUTCOMES),
     /** The restraint meant, where the outcome is this one restraint. */
-    modelId: idSchema.optional(),
+    modelId: modelIdSchema.optional(),
   })
   .refine((a) => a.outcome !== 'this-restraint' || a.modelId !== undefined, {
     path: ['modelId'],

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import { demoFittings, MADE_UP } from '../../test/kinds.ts'
 import type { Case } from '../casefile/index.ts'
@@ -150,7 +151,11 @@ test('a figure is of what it stands at: the angle in this car, the guide above t
   const c = CONFIGURATIONS['ISOFIX with leg'] as Case
   const set = {
     ...c,
-    settings: { ...c.settings, recline: { value: 'r1', at: 2 }, frontSeatGapMm: { value: 820, at: 2 } },
+    settings: {
+      ...c.settings,
+      recline: { value: 'r1', at: Sequence(2) },
+      frontSeatGapMm: { value: 820, at: Sequence(2) },
+    },
   }
   const s = subjectOf(set)
   // 36° on the level is 24° on a cushion that slopes by 12.
@@ -164,7 +169,10 @@ test('a figure is of what it stands at: the angle in this car, the guide above t
   const unknown = subjectOf({ ...set, vehicle: { ...set.vehicle!, positions: [bare] } })
   expect(drawingOfSetting('recline', unknown).says).not.toContain('°')
   const booster = CONFIGURATIONS.booster as Case
-  const guide = subjectOf({ ...booster, settings: { ...booster.settings, strapHeightMm: { value: 450, at: 2 } } })
+  const guide = subjectOf({
+    ...booster,
+    settings: { ...booster.settings, strapHeightMm: { value: 450, at: Sequence(2) } },
+  })
   for (const drawing of [drawingOfSetting('strapHeightMm', guide), drawingOfFinding({ ruleId: 'guide-set' }, guide)]) {
     expect(drawing?.says).toContain('above the seat that the child sits on: 450 mm')
     expect(drawing?.says).not.toContain('leaves the shell')
@@ -184,7 +192,7 @@ test('what nobody knows is not drawn as none', () => {
   expect(drawingOfStep({ id: 'tether' }, blind).says).toContain('nobody has looked for')
   const padded: FittedSubject = { ...s, mode: { ...s.mode, inserts: [{ id: 'a', name: 'cushion', thicknessMm: 20 }] } }
   expect(drawingOfSetting('insertsIn', padded).says).toContain('padding not noted yet')
-  expect(drawingOfSetting('insertsIn', { ...padded, settings: { insertsIn: { value: [], at: 1 } } }).says).toContain('no padding in') // prettier-ignore
+  expect(drawingOfSetting('insertsIn', { ...padded, settings: { insertsIn: { value: [], at: Sequence(1) } } }).says).toContain('no padding in') // prettier-ignore
   const nowhere: FittedSubject = { ...s, position: { ...position, side: 'centre', doorSide: 'none' } }
   expect(drawingOfCheck('side-pod', nowhere).says).toContain('on the side of the nearer door')
 })

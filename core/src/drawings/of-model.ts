@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { fittedSubject } from '../match/index.ts'
 import type { Mode, RestraintModel } from '../restraint/index.ts'
 import type { Drawing } from './drawing.ts'
@@ -23,8 +24,14 @@ export function drawingsOfModel(model: RestraintModel, mode: Mode, routeId?: str
     ...sample,
     restraints: [model],
     units: [],
-    choice: { modelId: model.id, modeId: mode.id, routeId: route.id, positionId: sample.choice.positionId, at: 1 },
-    settings: recline === undefined ? {} : { recline: { value: recline.id, at: 2 } },
+    choice: {
+      modelId: model.id,
+      modeId: mode.id,
+      routeId: route.id,
+      positionId: sample.choice.positionId,
+      at: Sequence(1),
+    },
+    settings: recline === undefined ? {} : { recline: { value: recline.id, at: Sequence(2) } },
   })
   if (subject === undefined) return undefined
   return {

@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, Sequence, UnitId, VehicleId } from '../ground/index.ts'
 import { CASE_FORMAT, CASE_VERSION, type Case } from '../casefile/index.ts'
 import { DEFAULT_LOCAL_RULE } from '../law/index.ts'
 import { DEFAULT_PRACTICE } from '../practice/index.ts'
@@ -90,14 +91,16 @@ const BOOSTER: Mode = {
   ],
 }
 
+const SET = Sequence(2)
+
 function sample(mode: Mode, child: Partial<Case['child']>, settings: Case['settings']): Case {
   return {
     format: CASE_FORMAT,
     version: CASE_VERSION,
-    today: '2026-11-25',
+    today: IsoDate('2026-11-25'),
     child: { id: 'sample', name: 'Sample', ...child },
     vehicle: {
-      id: 'corran-plover',
+      id: VehicleId('corran-plover'),
       maker: 'Corran',
       model: 'Plover',
       driverSide: 'right',
@@ -119,15 +122,15 @@ function sample(mode: Mode, child: Partial<Case['child']>, settings: Case['setti
         },
       ],
     },
-    restraints: [{ id: 'halyard', maker: 'Ravel', name: 'Halyard', massKg: 14, modes: [mode] }],
-    units: [{ id: 'unit-1', modelId: 'halyard', serial: 'HY-1' }],
+    restraints: [{ id: ModelId('halyard'), maker: 'Ravel', name: 'Halyard', massKg: 14, modes: [mode] }],
+    units: [{ id: UnitId('unit-1'), modelId: ModelId('halyard'), serial: 'HY-1' }],
     choice: {
-      modelId: 'halyard',
-      unitId: 'unit-1',
+      modelId: ModelId('halyard'),
+      unitId: UnitId('unit-1'),
       modeId: mode.id,
       positionId: 'rear-left',
       routeId: mode.routes[0]?.id,
-      at: 1,
+      at: Sequence(1),
     },
     settings,
     disturbances: {},
@@ -140,31 +143,31 @@ function sample(mode: Mode, child: Partial<Case['child']>, settings: Case['setti
 export const SAMPLE_SHELL: Case = sample(
   SHELL,
   {
-    dateOfBirth: '2025-07-10',
+    dateOfBirth: IsoDate('2025-07-10'),
     massKg: measured(10.4, 0.1),
     statureCm: measured(79, 0.5),
     sittingHeightMm: measured(485, 6),
     seatedShoulderHeightMm: measured(290, 4),
   },
   {
-    recline: { value: 'r1', at: 2 },
-    legNotch: { value: 6, at: 2 },
-    strapHeightMm: { value: 280, at: 2 },
-    insertsIn: { value: ['pad'], at: 2 },
-    wedge: { value: true, at: 2 },
-    slideMm: { value: 20, at: 2 },
-    frontSeatGapMm: { value: 820, at: 2 },
-    vehicleHeadRestraint: { value: 'on', at: 2 },
+    recline: { value: 'r1', at: SET },
+    legNotch: { value: 6, at: SET },
+    strapHeightMm: { value: 280, at: SET },
+    insertsIn: { value: ['pad'], at: SET },
+    wedge: { value: true, at: SET },
+    slideMm: { value: 20, at: SET },
+    frontSeatGapMm: { value: 820, at: SET },
+    vehicleHeadRestraint: { value: 'on', at: SET },
   },
 )
 export const SAMPLE_BOOSTER: Case = sample(
   BOOSTER,
   {
-    dateOfBirth: '2020-02-10',
+    dateOfBirth: IsoDate('2020-02-10'),
     massKg: measured(19, 0.1),
     statureCm: measured(112, 0.5),
     sittingHeightMm: measured(620, 6),
     seatedShoulderHeightMm: measured(390, 4),
   },
-  { strapHeightMm: { value: 420, at: 2 } },
+  { strapHeightMm: { value: 420, at: SET } },
 )

@@ -1,5 +1,6 @@
+import { type IsoDate } from '../ground/index.ts'
 import { ageMonthsOf, correctedAgeMonths, headControlOf, isPreterm, type Child } from '../child/index.ts'
-import { interval, type Interval, type IsoDate } from '../quantities/index.ts'
+import { interval, type Interval } from '../quantities/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { Mode } from '../restraint/index.ts'
 import * as msg from './messages.en.ts'

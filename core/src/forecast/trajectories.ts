@@ -1,3 +1,4 @@
+import { type IsoDate } from '../ground/index.ts'
 import {
   ageMonthsOf,
   bodyAt,
@@ -21,7 +22,7 @@ import {
   type Lms,
   type Sex,
 } from '../growth/index.ts'
-import { daysBetween, DAYS_PER_MONTH, exactly, type Interval, type IsoDate } from '../quantities/index.ts'
+import { daysBetween, DAYS_PER_MONTH, exactly, type Interval } from '../quantities/index.ts'
 import { CORRECTION_FADES_OVER_MONTHS, HORIZON_MONTHS, MASS_STATURE_CORRELATION } from './growth-model.ts'
 import { randomStream, seedOf, type RandomStream } from '../quantities/index.ts'
 

@@ -1,9 +1,9 @@
 import type { Case, Changed } from '../casefile/index.ts'
-import type { Fault } from '../ground/index.ts'
+import { type Fault, type IsoDate, type ModelId, type Sequence } from '../ground/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { LocalRule } from '../law/index.ts'
-import type { Interval, IsoDate } from '../quantities/index.ts'
-import type { AheadItem, Gap, Leg, Sequence } from '../ahead/index.ts'
+import type { Interval } from '../quantities/index.ts'
+import type { AheadItem, Gap, Leg, RestraintSequence } from '../ahead/index.ts'
 import type { Stage, Verdict } from '../verdict/index.ts'
 import type { UnitFact } from '../aftercare/index.ts'
 import type { CatalogueKind } from './reading.ts'
@@ -13,7 +13,7 @@ export interface FittingView {
   readonly id: string
   readonly status: 'open' | 'signed'
   /** Number of the newest entry; 0 before the first. */
-  readonly sequence: number
+  readonly sequence: Sequence
   readonly createdAt: string
   readonly updatedAt: string
   /** The signed fitting that this one corrects. */
@@ -27,7 +27,7 @@ export interface FittingView {
 
 /** One stored entry as its writer gets it back: everything it changed, with what followed from it. */
 interface StoredEntry {
-  readonly sequence: number
+  readonly sequence: Sequence
   /** The id it was sent under; `null` for one that no device has sent: a job, an undo. */
   readonly id: string | null
   readonly changes: readonly Changed[]
@@ -40,7 +40,7 @@ interface StoredEntry {
 export interface Stored {
   readonly id: string
   readonly status: 'open' | 'signed'
-  readonly sequence: number
+  readonly sequence: Sequence
   readonly updatedAt: string
   readonly entries: readonly StoredEntry[]
 }
@@ -68,7 +68,7 @@ export interface FittingSummary {
 }
 
 export interface HistoryEntry {
-  readonly sequence: number
+  readonly sequence: Sequence
   readonly at: string
   readonly who: string
   readonly changes: readonly Changed[]
@@ -114,7 +114,7 @@ export interface PracticeBook {
 
 /** One leg of a way ahead, as the server tells it: names instead of whole records. */
 interface LegView extends Omit<Leg, 'model' | 'unit' | 'mode'> {
-  readonly modelId: string
+  readonly modelId: ModelId
   readonly modelName: string
   readonly modeLabel: string
   readonly unitId?: string
@@ -126,7 +126,7 @@ export interface AheadView {
   /** The day from which it is counted, by what was measured then. */
   readonly asOf: IsoDate
   readonly items: readonly AheadItem[]
-  readonly sequences: readonly (Omit<Sequence, 'legs' | 'gaps'> & {
+  readonly sequences: readonly (Omit<RestraintSequence, 'legs' | 'gaps'> & {
     readonly legs: readonly LegView[]
     readonly gaps: readonly Gap[]
   })[]

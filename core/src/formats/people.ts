@@ -1,3 +1,4 @@
+import { type Sequence } from '../ground/index.ts'
 import type { Drawing } from '../drawings/index.ts'
 import type { RecheckItem } from '../procedure/index.ts'
 
@@ -92,7 +93,7 @@ export type LiveEvent =
   | {
       readonly kind: 'fitting'
       readonly fittingId: string
-      readonly sequence: number
+      readonly sequence: Sequence
       readonly status: 'open' | 'signed'
     }
   | { readonly kind: 'day' }

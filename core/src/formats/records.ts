@@ -1,8 +1,9 @@
+import { type IsoDate, type Sequence, type UnitId, type VehicleId } from '../ground/index.ts'
 import type { JobKind, JobPlan, JobRecord, JobState } from '../aftercare/index.ts'
 import type { AheadItem } from '../ahead/index.ts'
 import type { Child } from '../child/index.ts'
 import type { RecheckAnswer, RecheckItem } from '../procedure/index.ts'
-import type { Decision, IsoDate } from '../quantities/index.ts'
+import type { Decision } from '../quantities/index.ts'
 import type { Ride } from '../casefile/index.ts'
 import type { Direction, RouteKind } from '../restraint/index.ts'
 import type { AdultOfRide, MemberStanding, RideVerdict } from '../ride/index.ts'
@@ -18,7 +19,7 @@ export type VisitState = (typeof VISIT_STATES)[number]
 /** One family at the bay: booked for a time, or walked in. */
 export interface VisitView {
   readonly id: string
-  readonly day: IsoDate
+  readonly day: string
   /** HH:MM where the bay stands. */
   readonly time: string
   readonly who: string
@@ -27,7 +28,7 @@ export interface VisitView {
   readonly state: VisitState
   readonly familyId: string | null
   readonly childId: string | null
-  readonly vehicleId: string | null
+  readonly vehicleId: VehicleId | null
   readonly fitting: FittingSummary | null
 }
 
@@ -43,7 +44,7 @@ export interface DueView {
 
 export interface JobView {
   readonly id: string
-  readonly unitId: string
+  readonly unitId: UnitId
   readonly unitName: string
   readonly fittingId: string | null
   readonly kind: JobKind
@@ -138,7 +139,7 @@ export interface RideView {
     readonly own: Pick<NonNullable<Ride['own']>, 'isExtraOff' | 'outsideMm' | 'secondPositionId'>
     readonly hasExtra: boolean
     readonly widthSettings: readonly { readonly label: string; readonly outsideMm: number }[]
-    readonly sequence: number
+    readonly sequence: Sequence
   })[]
   readonly adults: readonly AdultOfRide[]
   /** Who gets in, in order, by fitting or adult; past which places. */

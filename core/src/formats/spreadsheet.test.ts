@@ -1,3 +1,4 @@
+import { ModelId } from '../ground/index.ts'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import fc from 'fast-check'
@@ -194,7 +195,7 @@ test('a catalogue is read item by item: the bad one is rejected, the others stan
       models: [
         buildModel(),
         { id: 'broken' },
-        buildModel([buildMode({ ...FORWARD, statureCm: { from: 75, to: 105 } })], { id: 'early' }),
+        buildModel([buildMode({ ...FORWARD, statureCm: { from: 75, to: 105 } })], { id: ModelId('early') }),
       ],
       vehicles: [buildVehicle(), buildVehicle()],
     }),

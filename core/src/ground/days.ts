@@ -9,6 +9,6 @@ const isWithinDays = (day: string): boolean =>
 const OUTSIDE = { message: outsideDays(DAYS) }
 
 /** A day in a document. */
-export const daySchema = z.iso.date().refine(isWithinDays, OUTSIDE)
+export const daySchema = z.iso.date().refine(isWithinDays, OUTSIDE).brand<'IsoDate'>()
 /** A day and time in a document, UTC. */
 export const momentSchema = z.iso.datetime().refine(isWithinDays, OUTSIDE)

@@ -1,6 +1,17 @@
 export { daySchema, momentSchema } from './days.ts'
 export { fingerprint } from './fingerprint.ts'
 export { type Fault, faultText, jsonPath, parseWith, parseWritten } from './parse.ts'
+export {
+  IsoDate,
+  ModelId,
+  modelIdSchema,
+  Sequence,
+  sequenceSchema,
+  UnitId,
+  unitIdSchema,
+  VehicleId,
+  vehicleIdSchema,
+} from './ids.ts'
 export { idSchema, nameSchema, noteSchema } from './names.ts'
 export { oncePer } from './once.ts'
 export { err, ok, type Result, unreachable } from './result.ts'

@@ -27,3 +27,6 @@ export const mustHold = {
 
 // names
 export const mustBeLowerCaseLetters = 'must be lower-case letters, digits and hyphens, 1 to 63 long'
+
+// ids
+export const isNo = (kind: string, raw: string, why: string) => `"${raw}" is no ${kind}: ${why}`

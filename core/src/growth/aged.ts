@@ -1,3 +1,4 @@
+import { type IsoDate } from '../ground/index.ts'
 import {
   ageMonthsOf,
   massOf,
@@ -7,7 +8,7 @@ import {
   type BodyHeight,
   type Child,
 } from '../child/index.ts'
-import { daysBetween, DAYS_PER_MONTH, interval, toInterval, type Interval, type IsoDate } from '../quantities/index.ts'
+import { daysBetween, DAYS_PER_MONTH, interval, toInterval, type Interval } from '../quantities/index.ts'
 import { lmsAt, valueAtZ, zScore, type GrowthMeasure, type Sex } from './lms.ts'
 import { growthAgeMonths } from './standing.ts'
 import { LARGEST_Z, trackingOver, Z_OF_P95 } from './tracking.ts'
@@ -50,7 +51,7 @@ function grown(measure: GrowthMeasure, hi: number, child: Child, then: number, n
 }
 
 /** The ages at a measurement and today, in months, or `undefined` while the reading still holds for its day. */
-function outdated(child: Child, today: IsoDate, on: string | undefined): { then: number; now: number } | undefined {
+function outdated(child: Child, today: IsoDate, on: IsoDate | undefined): { then: number; now: number } | undefined {
   const days = on === undefined ? 0 : daysBetween(on, today)
   const age = ageMonthsOf(child, today)
   const months = days / DAYS_PER_MONTH

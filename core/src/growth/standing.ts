@@ -1,13 +1,6 @@
+import { type IsoDate } from '../ground/index.ts'
 import { ageMonthsOf, isPreterm, massOf, statureOf, type Child } from '../child/index.ts'
-import {
-  daysBetween,
-  DAYS_PER_MONTH,
-  formatNumber,
-  interval,
-  middle,
-  type Interval,
-  type IsoDate,
-} from '../quantities/index.ts'
+import { daysBetween, DAYS_PER_MONTH, formatNumber, interval, middle, type Interval } from '../quantities/index.ts'
 import { centileOfZ, lmsAt, zScore, type GrowthMeasure, type Sex } from './lms.ts'
 import * as msg from './messages.en.ts'
 

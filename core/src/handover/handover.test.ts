@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { buildCase, buildMode, buildRoute, FORWARD, TETHER_ROUTE, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import { CASE_TEXT_BYTES, caseText, roadAhead, settingsToRemember, utf8Length } from '../index.ts'
@@ -30,7 +31,7 @@ describe('settings to remember', () => {
       strap: undefined,
       beltGuideMm: { fromMm: 400, toMm: 600 },
     })
-    const c = buildCase({ mode, settings: { strapHeightMm: { value: 450, at: 2 } } })
+    const c = buildCase({ mode, settings: { strapHeightMm: { value: 450, at: Sequence(2) } } })
     expect(drawnOf(c, 'Belt guide')).toContain('450 mm')
   })
   test('the tether goes as the maker says', () => {

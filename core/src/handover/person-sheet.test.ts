@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { BELT_ROUTE, buildCase, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import { assess, CAUTION, type Case } from '../index.ts'
@@ -9,7 +10,7 @@ const titled = (c: Case, title: string) => personSheet(c).find((s) => s.title ==
 test('what failed, what is open, what was read, and whom to ask', () => {
   const c: Case = {
     ...good,
-    readings: { ...good.readings, 'belt-twist': { option: 'twisted', at: 9 }, 'slack-mm': undefined },
+    readings: { ...good.readings, 'belt-twist': { option: 'twisted', at: Sequence(9) }, 'slack-mm': undefined },
   }
   expect(titled(c, 'What does not hold')?.join()).toMatch(/twist/i)
   expect(titled(c, 'What is open')).toEqual(assess(c).measureNext.map((n) => `${n.ask}.`))
@@ -18,7 +19,7 @@ test('what failed, what is open, what was read, and whom to ask', () => {
   expect(titled(c, 'Where to ask')?.[0]).toContain('The manual of the Ravel Halyard')
 })
 test('what went stale is to be looked at again, and is not among what was read', () => {
-  const c: Case = { ...good, disturbances: { base: { at: 9 } } }
+  const c: Case = { ...good, disturbances: { base: { at: Sequence(9) } } }
   expect(titled(c, 'To be looked at again')?.join()).toContain('base moved after it was checked')
   const again = assess(c).stale.map((s) => s.label)
   for (const line of titled(c, 'What was read') ?? []) expect(again).not.toContain(line.split(':')[0])
@@ -33,7 +34,10 @@ test.each(Object.entries(CONFIGURATIONS))('%s: names nobody, ends in the caution
 })
 describe('whom the practice names', () => {
   const contacts = { maker: 'Ravel, 01632 960 114', practice: 'the hut, Saturdays', specialist: 'the ward' }
-  const failing: Case = { ...good, readings: { ...good.readings, 'belt-twist': { option: 'twisted', at: 9 } } }
+  const failing: Case = {
+    ...good,
+    readings: { ...good.readings, 'belt-twist': { option: 'twisted', at: Sequence(9) } },
+  }
   const asked = (c: Case) => titled({ ...c, practice: { ...c.practice, contacts } }, 'Where to ask')
   test('stands beside where to ask as a rule, and only there', () => {
     const usual = titled(failing, 'Where to ask')!
@@ -52,6 +56,6 @@ describe('whom the practice names', () => {
   })
 })
 test('nothing chosen yet is a sheet too', () => {
-  const bare = { ...good, vehicle: undefined, choice: { at: 0 }, settings: {}, readings: {} }
+  const bare = { ...good, vehicle: undefined, choice: { at: Sequence(0) }, settings: {}, readings: {} }
   expect(personSheet(bare).map((s) => s.title)).toEqual(['This fitting', 'What is open', 'Caution'])
 })

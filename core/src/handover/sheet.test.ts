@@ -1,7 +1,7 @@
 import { buildCase, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import { assess, caseText, recheckList, roadAhead, settingsToRemember, type Case } from '../index.ts'
-import { oncePer } from '../ground/index.ts'
+import { IsoDate, oncePer, Sequence } from '../ground/index.ts'
 import { fittedSubject } from '../match/index.ts'
 import { CAUTION, VERDICT_TEXT } from '../verdict/index.ts'
 import { aheadWhenText, handoverSheet, type SheetBlock } from './index.ts'
@@ -58,7 +58,7 @@ test.each(Object.entries(CONFIGURATIONS))('%s: what is remembered, looked at and
 })
 test('nothing chosen: the sheet says so, and that it is not ready', () => {
   const { settings: _s, ...rest } = buildCase()
-  const bare: Case = { ...rest, vehicle: undefined, settings: {}, choice: { at: 0 } } as Case
+  const bare: Case = { ...rest, vehicle: undefined, settings: {}, choice: { at: Sequence(0) } } as Case
   expect(sheetOf(bare).verdictText).toBe(VERDICT_TEXT.undecided)
   expect(block(bare, 'rows', 'This fitting')?.rows.slice(1)).toEqual([
     { name: 'Car and place', value: 'none yet' },
@@ -114,10 +114,10 @@ test('days stand in the reader’s order; a language that is none is taken as no
   expect(sheetOf(good, 'no such tag').judgedFor).toBe('Judged for 25 November 2026')
 })
 test.each([
-  [{ isFixed: true, late: '2027-05-25' }, '25 May 2027'],
-  [{ isFixed: false, late: '2027-11-25' }, 'about May 2027 (from February 2027 to November 2027)'],
+  [{ isFixed: true, late: IsoDate('2027-05-25') }, '25 May 2027'],
+  [{ isFixed: false, late: IsoDate('2027-11-25') }, 'about May 2027 (from February 2027 to November 2027)'],
   [{ isFixed: false, late: undefined }, 'about May 2027 (from February 2027, or much later)'],
 ])('when, of %j: %s', (over, text) => {
   const [item] = aheadOf(good)
-  expect(aheadWhenText({ ...item!, early: '2027-02-10', likely: '2027-05-25', ...over })).toBe(text)
+  expect(aheadWhenText({ ...item!, early: IsoDate('2027-02-10'), likely: IsoDate('2027-05-25'), ...over })).toBe(text)
 })

@@ -1,4 +1,4 @@
-import { parseWith } from '../ground/index.ts'
+import { IsoDate, parseWith } from '../ground/index.ts'
 import { DEFAULT_LOCAL_RULE, LAW, LOCAL_RULES, localEndBounds, localRuleSchema, R44_GROUP_MASS_KG } from './index.ts'
 
 const rule = { id: 'here', name: 'Here' }
@@ -22,10 +22,10 @@ test('one limit is enough, whichever; none is no rule, and the first field says 
   expect(faults({})).toEqual(none)
   expect(faults({ r44Use: 'allowed' })).toEqual(none)
 })
-test.each(['allowed', { notAfter: '2027-09-01' }])('the use of UN R44 as %j may stand in it', (r44Use) => {
+test.each(['allowed', { notAfter: IsoDate('2027-09-01') }])('the use of UN R44 as %j may stand in it', (r44Use) => {
   expect(faults({ untilAgeYears: 12, r44Use })).toEqual([])
 })
-test.each(['forbidden', { notAfter: '2027-13-01' }, { notAfter: '2027-09-01', why: 'x' }, {}])('%j is no use of UN R44', (r44Use) => {
+test.each(['forbidden', { notAfter: IsoDate('2027-13-01') }, { notAfter: IsoDate('2027-09-01'), why: 'x' }, {}])('%j is no use of UN R44', (r44Use) => {
   expect(faults({ untilAgeYears: 12, r44Use }).length).toBeGreaterThan(0)
 }) // prettier-ignore
 

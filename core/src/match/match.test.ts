@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, UnitId } from '../ground/index.ts'
 import fc from 'fast-check'
 import {
   BOOSTER,
@@ -30,7 +31,10 @@ const forward = buildStatedMode({ ...FORWARD, ...TURNS, routes: [TETHER_ROUTE] }
 const booster = buildStatedMode(BOOSTER)
 const stock: StockItem[] = [
   { model: buildModel([buildStatedMode(), forward]), unit: buildUnit() },
-  { model: buildModel([booster], { id: 'reef' }), unit: buildUnit({ id: 'unit-2', modelId: 'reef' }) },
+  {
+    model: buildModel([booster], { id: ModelId('reef') }),
+    unit: buildUnit({ id: UnitId('unit-2'), modelId: ModelId('reef') }),
+  },
 ]
 const match = (child: Partial<Child>, practice: Partial<PracticeProfile> = {}, items = stock) =>
   matchModes(
@@ -71,7 +75,7 @@ test('the school of the legal minimum takes the advice away', () => {
 })
 
 test('at 15 months to the day forward is not permitted, and the rule that decided is named', () => {
-  const refused = match({ dateOfBirth: '2025-08-25' }).find((m) => m.mode.id === 'forward')
+  const refused = match({ dateOfBirth: IsoDate('2025-08-25') }).find((m) => m.mode.id === 'forward')
   expect(refused).toMatchObject({ decision: 'fail', deciding: { rule: { id: 'R129-forward-age' } } })
 })
 

@@ -1,3 +1,4 @@
+import { ModelId, Sequence, UnitId, VehicleId } from '../ground/index.ts'
 import {
   BELT_ROUTE,
   BOOSTER,
@@ -28,7 +29,7 @@ import {
 
 const hollow: Partial<SeatingPosition> = { floor: { kind: 'box-not-allowed' } }
 const car = (id: string, ...positions: Partial<SeatingPosition>[]): Vehicle => ({
-  id,
+  id: VehicleId(id),
   maker: 'Corran',
   model: id,
   driverSide: 'right',
@@ -36,7 +37,7 @@ const car = (id: string, ...positions: Partial<SeatingPosition>[]): Vehicle => (
 })
 const item = (model: RestraintModel): StockItem => ({
   model,
-  unit: buildUnit({ id: `unit-${model.id}`, modelId: model.id }),
+  unit: buildUnit({ id: UnitId(`unit-${model.id}`), modelId: model.id }),
 })
 
 interface Given {
@@ -92,8 +93,8 @@ test('nothing in this car: another car of the pool, the place that holds', () =>
 })
 
 test('another restraint of the shelf in the same car, never one that the child may not use', () => {
-  const belted = buildModel([buildStatedMode({ routes: [BELT_ROUTE] })], { id: 'belted' })
-  const tooBig = buildModel([buildStatedMode({ ...BOOSTER })], { id: 'booster' })
+  const belted = buildModel([buildStatedMode({ routes: [BELT_ROUTE] })], { id: ModelId('belted') })
+  const tooBig = buildModel([buildStatedMode({ ...BOOSTER })], { id: ModelId('booster') })
   const found = changes({ shelf: [item(belted), item(tooBig), item(buildModel([buildStatedMode()]))] })
   expect(found.map((f) => f.model.id)).toEqual(['belted'])
   expect(found[0]).toMatchObject({ kind: 'restraint', unit: { id: 'unit-belted' } })
@@ -123,10 +124,10 @@ test('what holds stands before what must be found out first, what nobody advises
 })
 
 test('turning forward is marked as advised against while a rearward mode still takes the child', () => {
-  const forward = buildModel([buildStatedMode({ ...FORWARD, routes: [BELT_ROUTE] })], { id: 'forward' })
+  const forward = buildModel([buildStatedMode({ ...FORWARD, routes: [BELT_ROUTE] })], { id: ModelId('forward') })
   const [change] = changes({ shelf: [item(forward)] })
   expect(change).toMatchObject({ kind: 'restraint', isAdvisedAgainst: true })
-  const rearward = buildModel([buildStatedMode({ routes: [BELT_ROUTE] })], { id: 'rearward-belted' })
+  const rearward = buildModel([buildStatedMode({ routes: [BELT_ROUTE] })], { id: ModelId('rearward-belted') })
   expect(changes({ shelf: [item(forward), item(rearward)] }).map((c) => c.model.id)).toEqual([
     'rearward-belted',
     'forward',
@@ -139,8 +140,8 @@ test('no single change: an empty answer', () => {
 })
 
 test('a change is one entry, after which the fitting stands where it said', () => {
-  const belted = item(buildModel([buildStatedMode({ id: 'by-belt', routes: [BELT_ROUTE] })], { id: 'belted' }))
-  const c = buildCase({ position: hollow, settings: { legNotch: { value: 7, at: 2 } } })
+  const belted = item(buildModel([buildStatedMode({ id: 'by-belt', routes: [BELT_ROUTE] })], { id: ModelId('belted') }))
+  const c = buildCase({ position: hollow, settings: { legNotch: { value: 7, at: Sequence(2) } } })
   for (const change of [
     ...changes({ shelf: [belted], vehicle: car('hollow', { ...hollow, id: 'rear-left' }) }),
     ...changes({ pool: [car('sound', {})] }),
@@ -148,7 +149,7 @@ test('a change is one entry, after which the fitting stands where it said', () =
     const done = applyPuts(
       { ...c, vehicle: car('hollow', { ...hollow, id: 'rear-left' }) },
       putsForChange(c, change),
-      9,
+      Sequence(9),
     )
     if (!done.ok) throw new Error(JSON.stringify(done.error))
     const after = fittedSubject(done.value.case)

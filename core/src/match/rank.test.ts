@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, UnitId } from '../ground/index.ts'
 import fc from 'fast-check'
 import {
   BELT_ROUTE,
@@ -47,7 +48,10 @@ const tight = buildStatedMode({ id: 'tight', massKg: { to: 10.8 } })
 const booster = buildStatedMode(BOOSTER)
 const stock = [
   { model: buildModel([tight, forward, roomy]), unit: buildUnit() },
-  { model: buildModel([booster], { id: 'reef' }), unit: buildUnit({ id: 'unit-2', modelId: 'reef' }) },
+  {
+    model: buildModel([booster], { id: ModelId('reef') }),
+    unit: buildUnit({ id: UnitId('unit-2'), modelId: ModelId('reef') }),
+  },
 ]
 const names = (ms: readonly ModeMatch[]) => ms.map((m) => m.mode.id)
 
@@ -196,17 +200,23 @@ describe('the order of modes', () => {
   })
   test.each<[string, object, boolean]>([
     ['a steady head', { headControl: 'steady', dateOfBirth: undefined }, true],
-    ['seven months, the head not asked', { headControl: undefined, dateOfBirth: '2026-04-20' }, true],
-    ['three months', { headControl: 'none', dateOfBirth: '2026-08-20' }, false],
+    ['seven months, the head not asked', { headControl: undefined, dateOfBirth: IsoDate('2026-04-20') }, true],
+    ['three months', { headControl: 'none', dateOfBirth: IsoDate('2026-08-20') }, false],
     ['nothing known', { headControl: undefined, dateOfBirth: undefined }, false],
     [
       'advice that asks for it',
-      { headControl: 'steady', advice: { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'lie-flat-only' } },
+      {
+        headControl: 'steady',
+        advice: { by: 'M. Lorne', role: 'nurse', on: IsoDate('2026-11-20'), outcome: 'lie-flat-only' },
+      },
       false,
     ],
     [
       'advice that asks for something else',
-      { headControl: 'steady', advice: { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'this-restraint' } },
+      {
+        headControl: 'steady',
+        advice: { by: 'M. Lorne', role: 'nurse', on: IsoDate('2026-11-20'), outcome: 'this-restraint' },
+      },
       true,
     ],
   ])('a lie-flat is of another stage of life: %s', (_, child, expected) => {
@@ -252,7 +262,7 @@ describe('the order of modes', () => {
     const late = like('late', { standing: 'soon', mode: { direction: 'rearward' } })
     const forward = like('forward', { standing: 'soon', mode: { direction: 'forward' } })
     const gone = like('gone', { standing: 'outgrown', mode: { direction: 'rearward' } })
-    const elsewhere = like('large', { unit: buildUnit({ id: 'other' }), mode: { direction: 'rearward' } })
+    const elsewhere = like('large', { unit: buildUnit({ id: UnitId('other') }), mode: { direction: 'rearward' } })
     const ahead = new Map([
       [small, { opensInMonths: 0, leftMonths: 9 }],
       [large, { opensInMonths: 9, leftMonths: 20 }],
@@ -286,10 +296,10 @@ test('the standing tells what time will mend from what it has taken', () => {
   expect(standing({})).toEqual({ tight: 'permitted', roomy: 'permitted', forward: 'permitted', booster: 'soon' })
   expect(standing({ massKg: measured(12) }).tight).toBe('outgrown')
   expect(standing({ needsPostureSpecialist: true }).roomy).toBe('undecided')
-  const advice = { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'lie-flat-only' as const }
+  const advice = { by: 'M. Lorne', role: 'nurse', on: IsoDate('2026-11-20'), outcome: 'lie-flat-only' as const }
   expect(standing({ needsPostureSpecialist: true, advice }).roomy).toBe('not-permitted')
   expect(standing({ massKg: undefined }).tight).toBe('undecided')
-  const expired = [{ model: buildModel([tight]), unit: buildUnit({ lifeEndsOn: '2026-11-24' }) }]
+  const expired = [{ model: buildModel([tight]), unit: buildUnit({ lifeEndsOn: IsoDate('2026-11-24') }) }]
   expect(matchModes(circumstances(), expired)[0]!.standing).toBe('not-permitted')
 })
 
@@ -327,7 +337,7 @@ test('adding knowledge never turns a no into an undecided', () => {
           massKg: measured(kg, 0.3),
           statureCm: measured(cm, 1),
           seatedShoulderHeightMm: measured(shoulder, 6),
-          dateOfBirth: '2025-07-10',
+          dateOfBirth: IsoDate('2025-07-10'),
           needsPostureSpecialist: false,
         }
         const childKnowing = (fields: readonly (keyof typeof facts)[]) =>

@@ -1,3 +1,4 @@
+import { ModelId, Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { runs } from '../../test/runs.ts'
 import {
@@ -212,7 +213,7 @@ describe('the procedure is an ordered graph', () => {
     const mode = buildMode({
       routes: [buildRoute({ steps: [{ id: 'own', text: 'x', ...over } as MakerSteps[number]] })],
     })
-    const model = { id: 'm', maker: 'a', name: 'b', massKg: 5, modes: [mode] }
+    const model = { id: ModelId('m'), maker: 'a', name: 'b', massKg: 5, modes: [mode] }
     const found = lintMode(model, mode).filter((l) => l.path.includes('steps'))
     expect(found.map((l) => l.message).join()).toMatch(message === undefined ? /^$/ : message)
   })
@@ -221,7 +222,7 @@ describe('the procedure is an ordered graph', () => {
 test('an insert that is in and past its limit comes out before the child goes in', () => {
   const mode = { inserts: [{ id: 'pad', name: 'Newborn pad', thicknessMm: 20, allowedUntil: { massKg: 9 } }] }
   const sit = (insertsIn: string[]) =>
-    stepsFor(subjectOf(buildCase({ mode, settings: { insertsIn: { value: insertsIn, at: 2 } } }))).find(
+    stepsFor(subjectOf(buildCase({ mode, settings: { insertsIn: { value: insertsIn, at: Sequence(2) } } }))).find(
       (x) => x.id === 'sit',
     )?.does
   expect(sit(['pad'])?.[0]).toBe('Newborn pad out first: it is past its limit.')
@@ -246,7 +247,7 @@ describe('pairs', () => {
     const c = buildCase({
       mode: { inserts: [insert] },
       route: { ...BELT_ROUTE, steps: about },
-      settings: { insertsIn: insertsIn && { value: insertsIn, at: 2 } },
+      settings: { insertsIn: insertsIn && { value: insertsIn, at: Sequence(2) } },
     })
     const ids = stepsFor(subjectOf(c)).map((s) => s.id)
     expect([ids.includes('out'), ids.includes('back')]).toEqual([isThere, isThere])
@@ -268,8 +269,12 @@ describe('pairs', () => {
       kind: 'undecided',
       missing: ['step.lock-belt'],
     })
-    expect(kindOf('pair-closed', { ...c, stepsDone: { out: { at: 3 }, 'lock-belt': { at: 4 } } })).toBe('pass')
-    expect(kindOf('pair-closed', { ...c, stepsDone: { out: { at: 5 }, 'lock-belt': { at: 4 } } })).toBe('fail')
+    expect(
+      kindOf('pair-closed', { ...c, stepsDone: { out: { at: Sequence(3) }, 'lock-belt': { at: Sequence(4) } } }),
+    ).toBe('pass')
+    expect(
+      kindOf('pair-closed', { ...c, stepsDone: { out: { at: Sequence(5) }, 'lock-belt': { at: Sequence(4) } } }),
+    ).toBe('fail')
   })
   const pair: Route = {
     ...BELT_ROUTE,
@@ -282,12 +287,12 @@ describe('pairs', () => {
   const done = (stepsDone: Case['stepsDone']): Case => ({ ...good, stepsDone })
   test.each([
     [undefined, 'undecided', 'undecided'],
-    [{ out: { at: 3 } }, 'undecided', 'undecided'],
-    [{ back: { at: 3 } }, 'pass', 'ready'],
-    [{ out: { at: 3 }, back: { at: 4 } }, 'pass', 'ready'],
-    [{ out: { at: 5 }, back: { at: 4 } }, 'fail', 'not-ready'],
+    [{ out: { at: Sequence(3) } }, 'undecided', 'undecided'],
+    [{ back: { at: Sequence(3) } }, 'pass', 'ready'],
+    [{ out: { at: Sequence(3) }, back: { at: Sequence(4) } }, 'pass', 'ready'],
+    [{ out: { at: Sequence(5) }, back: { at: Sequence(4) } }, 'fail', 'not-ready'],
     // Noted before the choice: of another installation.
-    [{ back: { at: 0 } }, 'undecided', 'undecided'],
+    [{ back: { at: Sequence(0) } }, 'undecided', 'undecided'],
   ] as const)('noted %j: %s, %s', (stepsDone, kind, verdict) => {
     expect(kindOf('pair-closed', done(stepsDone))).toBe(kind)
     expect(assess(done(stepsDone)).verdict).toBe(verdict)
@@ -297,7 +302,7 @@ describe('pairs', () => {
     expect(assess(done({})).measureNext.map((n) => n.label)).toContain('Do and note “Insert back”')
   })
   test('taken out of the car: every step is begun anew', () => {
-    const c = { ...done({ back: { at: 4 } }), disturbances: { removed: { at: 5 } } }
+    const c = { ...done({ back: { at: Sequence(4) } }), disturbances: { removed: { at: Sequence(5) } } }
     expect(kindOf('pair-closed', c)).toBe('undecided')
   })
   test('each half names the other, whichever says so', () => {
@@ -309,7 +314,7 @@ describe('pairs', () => {
 
 describe('staleness says from what to what', () => {
   const enter = (c: Case, puts: readonly Put[], at: number): Case => {
-    const applied = applyPuts(c, puts, at)
+    const applied = applyPuts(c, puts, Sequence(at))
     if (!applied.ok) throw new Error(applied.error.map((f) => f.message).join())
     return applied.value.case
   }
@@ -330,7 +335,7 @@ describe('staleness says from what to what', () => {
     ['recline', 'r1', 'r1', 'the recline was set again'],
   ] as const)('%s from %j to %j: %s', (id, was, value, sentence) => {
     const mode = buildMode({ inserts: [{ id: 'pad', name: 'Newborn pad', thicknessMm: 20 }] })
-    expect(changeSentence(id, { [id]: { was, value, at: 2 } }, mode)).toBe(sentence)
+    expect(changeSentence(id, { [id]: { was, value, at: Sequence(2) } }, mode)).toBe(sentence)
   })
 
   test('entries replayed in any order consistent with time on each field give the same state', () => {

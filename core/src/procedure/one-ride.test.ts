@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, Sequence, UnitId } from '../ground/index.ts'
 import {
   BELT_ROUTE,
   buildCase,
@@ -19,15 +20,15 @@ import {
   putsForOneRide,
 } from '../index.ts'
 
-const belt = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: 'belt', name: 'Bend' })
-const isofix = buildModel([buildMode({ routes: [buildRoute()] })], { id: 'isofix', name: 'Hitch' })
-const listed = buildModel([buildMode({ routes: [buildRoute({ scope: 'vehicle-specific' })] })], { id: 'listed', name: 'Knot' }) // prettier-ignore
-const tooBig = buildModel([buildMode({ statureCm: { from: 100, to: 125 }, routes: [BELT_ROUTE] })], { id: 'big', name: 'Tall' }) // prettier-ignore
+const belt = buildModel([buildMode({ routes: [BELT_ROUTE] })], { id: ModelId('belt'), name: 'Bend' })
+const isofix = buildModel([buildMode({ routes: [buildRoute()] })], { id: ModelId('isofix'), name: 'Hitch' })
+const listed = buildModel([buildMode({ routes: [buildRoute({ scope: 'vehicle-specific' })] })], { id: ModelId('listed'), name: 'Knot' }) // prettier-ignore
+const tooBig = buildModel([buildMode({ statureCm: { from: 100, to: 125 }, routes: [BELT_ROUTE] })], { id: ModelId('big'), name: 'Tall' }) // prettier-ignore
 const stock = [belt, isofix, listed, tooBig].map((model) => ({
   model,
-  unit: buildUnit({ id: `u-${model.id}`, modelId: model.id }),
+  unit: buildUnit({ id: UnitId(`u-${model.id}`), modelId: model.id }),
 }))
-const c = buildCase({ settings: { legNotch: { value: 3, at: 2 } } })
+const c = buildCase({ settings: { legNotch: { value: 3, at: Sequence(2) } } })
 const car = oneRideCar('rear-left', 'right')
 
 test('ways that can still pass, the fewest readings first; what needs a list or does not suit is left out', () => {
@@ -41,14 +42,14 @@ test('ways that can still pass, the fewest readings first; what needs a list or 
 })
 test('who should travel rearward does so, even at more readings; with the school of the legal minimum the readings decide', () => {
   const forward = buildModel([buildMode({ ...FORWARD, ...TURNS, routes: [BELT_ROUTE] })], {
-    id: 'forward',
+    id: ModelId('forward'),
     name: 'Bight',
   })
   const both = [isofix, forward].map((model) => ({
     model,
-    unit: buildUnit({ id: `u-${model.id}`, modelId: model.id }),
+    unit: buildUnit({ id: UnitId(`u-${model.id}`), modelId: model.id }),
   }))
-  const old = buildCase({ child: { dateOfBirth: '2025-06-10', statureCm: measured(80) } })
+  const old = buildCase({ child: { dateOfBirth: IsoDate('2025-06-10'), statureCm: measured(80) } })
   const ways = oneRideWays(old, both, car)
   const count = (id: string) => ways.find((w) => w.item.model.id === id)!.readings.length
   expect(count('isofix')).toBeGreaterThan(count('forward'))
@@ -61,7 +62,7 @@ test.each(ONE_RIDE_PLACES)(
   (place) => {
     for (const driverSide of ['left', 'right'] as const) {
       const vehicle = oneRideCar(place, driverSide)
-      expect(caseSchema.safeParse({ ...c, vehicle, choice: { at: 1 } }).success).toBe(true)
+      expect(caseSchema.safeParse({ ...c, vehicle, choice: { at: Sequence(1) } }).success).toBe(true)
       expect(vehicle.positions[0]).not.toHaveProperty('frontAirbag')
     }
   },
@@ -72,11 +73,11 @@ test('the passenger sits away from the driver', () => {
 })
 test('taking a way chooses all of it, drops other settings, and is undecided until it is looked at', () => {
   const [way] = oneRideWays(c, stock, car)
-  const applied = applyPuts(c, putsForOneRide(c, car, way!), 5)
+  const applied = applyPuts(c, putsForOneRide(c, car, way!), Sequence(5))
   if (!applied.ok) throw new Error(JSON.stringify(applied.error))
   const next = applied.value.case
   expect(next.settings).toEqual({})
-  expect(next.choice).toMatchObject({ modelId: way!.item.model.id, positionId: 'rear-left', at: 5 })
+  expect(next.choice).toMatchObject({ modelId: way!.item.model.id, positionId: 'rear-left', at: Sequence(5) })
   const { verdict, measureNext } = assess(next)
   expect(verdict).toBe('undecided')
   // What is asked then is what was promised.

@@ -1,3 +1,4 @@
+import { Sequence, VehicleId } from '../ground/index.ts'
 import { CHECK_IDS, CHECKS } from '../checks/index.ts'
 import type { Case, Put } from '../casefile/index.ts'
 import { evaluateFitted, fittedSubject, matchModes, type StockItem } from '../match/index.ts'
@@ -25,7 +26,7 @@ export function oneRideCar(place: OneRidePlace, driverSide: Vehicle['driverSide'
     row: place === 'front-passenger' ? 1 : 2,
     side: at,
   }
-  return { id: 'one-ride', maker: msg.unknownCar, model: msg.forOneRide, driverSide, positions: [position] }
+  return { id: VehicleId('one-ride'), maker: msg.unknownCar, model: msg.forOneRide, driverSide, positions: [position] }
 }
 
 export interface OneRideWay {
@@ -46,7 +47,7 @@ const candidate = (c: Case, vehicle: Vehicle, { model, unit, mode }: OneRideWay[
     modeId: mode.id,
     positionId: vehicle.positions[0]?.id,
     routeId: route.id,
-    at: 0,
+    at: Sequence(0),
   },
   settings: {},
   disturbances: {},

@@ -1,3 +1,4 @@
+import { IsoDate, Sequence } from '../ground/index.ts'
 import {
   ask,
   BELT_ROUTE,
@@ -87,7 +88,7 @@ describe('recommended settings', () => {
           route: buildRoute({ frontSeat: 'must-touch' }),
           position: { cushion: { slopeDeg: measured(12, 0) }, frontClearanceMm: measured(mm), frontSeatRangeMm: range },
           others: [driver],
-          settings: { recline: { value: 'r1', at: 2 } },
+          settings: { recline: { value: 'r1', at: Sequence(2) } },
         }),
         'frontSeatGapMm',
       )
@@ -121,7 +122,7 @@ describe('recommended settings', () => {
       kind: 'ask',
     })
     expect(
-      recommended(buildCase({ child: { headControl: undefined, dateOfBirth: '2026-05-25' } }), 'recline'),
+      recommended(buildCase({ child: { headControl: undefined, dateOfBirth: IsoDate('2026-05-25') } }), 'recline'),
     ).toMatchObject({ kind: 'ask' })
   })
   test.each([
@@ -157,7 +158,7 @@ describe('recommended settings', () => {
       value: 280,
       text: 'Straps at slot 2 (280 mm), read at the head support’s lower edge 310 mm',
     })
-    const silent = buildCase({ mode: { strap }, settings: { strapHeightMm: { value: 280, at: 2 } } })
+    const silent = buildCase({ mode: { strap }, settings: { strapHeightMm: { value: 280, at: Sequence(2) } } })
     expect(recommended(silent, 'strapHeightMm')).toMatchObject({ kind: 'ask' })
     expect(ask('strap-height', silent)).toMatchObject({ kind: 'undecided', missing: ['mode.strap'] })
   })
@@ -194,8 +195,8 @@ describe('recommended settings', () => {
       recommended(
         buildCase({
           position: { headRestraint: 'removable' },
-          settings: { vehicleHeadRestraint: { value, at: 2 } },
-          readings: { 'gap-behind': { option: gap, at: 3 } },
+          settings: { vehicleHeadRestraint: { value, at: Sequence(2) } },
+          readings: { 'gap-behind': { option: gap, at: Sequence(3) } },
         }),
         'vehicleHeadRestraint',
       )

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, FORWARD, TETHER_ROUTE } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 import { fittedSubject, judgeRecheck, RECHECK_TAPS, recheckList, type Case, type Route } from '../index.ts'
@@ -48,7 +49,7 @@ test.each<[string, Partial<Route>, string]>([
 ])('%s: %s', (_, tethers, text) => {
   const c = buildCase({
     route: buildRoute({ ...TETHER_ROUTE, topTether: undefined, ...tethers }),
-    readings: { 'tether-used': { option: 'left-off', at: 2 } },
+    readings: { 'tether-used': { option: 'left-off', at: Sequence(2) } },
   })
   expect(listOf(c).find((i) => i.id === 'tether')?.ask).toBe(text)
 })

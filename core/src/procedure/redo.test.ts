@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { buildCase, buildRoute, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
@@ -11,7 +12,7 @@ const redo = (c: Case) => {
 const ready = withEverythingGood(buildCase({ route: buildRoute({ frontSeat: 'either' }) }))
 const moved = (id: 'recline' | 'legNotch'): Case => ({
   ...ready,
-  settings: { ...ready.settings, [id]: { ...ready.settings[id], at: 9 } },
+  settings: { ...ready.settings, [id]: { ...ready.settings[id], at: Sequence(9) } },
 })
 
 test('nothing went stale: nothing to do again', () => {
@@ -33,7 +34,7 @@ test.each(Object.keys(CONFIGURATIONS))('%s: the list holds exactly what is stale
       const settings = Object.fromEntries(
         Object.entries(c.settings).map(([id, setting]) => [
           id,
-          changed.includes(id as never) ? { ...setting, at: 9 } : setting,
+          changed.includes(id as never) ? { ...setting, at: Sequence(9) } : setting,
         ]),
       )
       const after: Case = { ...c, settings: settings as Case['settings'] }

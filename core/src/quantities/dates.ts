@@ -1,7 +1,5 @@
+import { type IsoDate } from '../ground/index.ts'
 import { exactly, type Interval } from './interval.ts'
-
-/** A calendar day, `YYYY-MM-DD`. Core never reads the clock: today is handed in. */
-export type IsoDate = string
 
 /** Days of an average month, as the growth tables count them. */
 export const DAYS_PER_MONTH = 30.4375
@@ -40,7 +38,7 @@ export const daysBetween = (from: IsoDate, to: IsoDate): number => dayNumber(spl
 
 /** The day `days` later; earlier when negative. */
 export const addDays = (date: IsoDate, days: number): IsoDate =>
-  new Date((dayNumber(split(date)) + days) * 86_400_000).toISOString().slice(0, 10)
+  new Date((dayNumber(split(date)) + days) * 86_400_000).toISOString().slice(0, 10) as IsoDate
 
 /** The same day of the month `months` later; the last day of a month that is too short. */
 export function addMonths(date: IsoDate, months: number): IsoDate {
@@ -49,7 +47,7 @@ export function addMonths(date: IsoDate, months: number): IsoDate {
   const year = Math.floor(index / 12)
   const month = (index % 12) + 1
   const day = Math.min(d, daysInMonth(year, month))
-  return `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`
+  return `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}` as IsoDate
 }
 
 /**

@@ -1,5 +1,3 @@
-import type { IsoDate } from './dates.ts'
-
 /** How a day is written: to the day, or to the month where no more is known. */
 type DayForm = 'day' | 'month'
 const FORMS: Readonly<Record<DayForm, Intl.DateTimeFormatOptions>> = {
@@ -23,7 +21,7 @@ function formatOf(form: DayForm, locale: string): Intl.DateTimeFormat {
  *
  * @param locale a language tag; one that is none is taken as not said
  */
-export function longDay(iso: IsoDate, form: DayForm = 'day', locale: string = PAPER_LOCALE): string {
+export function longDay(iso: string, form: DayForm = 'day', locale: string = PAPER_LOCALE): string {
   const at = new Date(`${iso.slice(0, 10)}T00:00:00Z`)
   try {
     return formatOf(form, locale).format(at)

@@ -9,7 +9,7 @@ export {
   type QuantitySource,
   toInterval,
 } from './quantity.ts'
-export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween, type IsoDate } from './dates.ts'
+export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween } from './dates.ts'
 export { longDay } from './day-text.ts'
 export { formatAge, formatInterval, formatNumber, formatRange, plural, unitFor } from './text.ts'
 

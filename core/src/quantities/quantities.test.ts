@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import fc from 'fast-check'
 import {
   addDays,
@@ -86,21 +87,21 @@ test.each([
   ['2026-11-25', '2026-11-25', 0],
   ['2024-02-29', '2025-02-28', 12],
 ])('born %s, on %s, is %s months old', (birth, today, months) => {
-  expect(ageInMonths(birth, today)).toBeCloseTo(months, 10)
+  expect(ageInMonths(IsoDate(birth), IsoDate(today))).toBeCloseTo(months, 10)
 })
 
 test('age never falls as days pass, and a birth after today is refused', () => {
   fc.assert(
     fc.property(fc.integer({ min: 0, max: 4000 }), fc.integer({ min: 0, max: 5000 }), (start, days) => {
-      const birth = addDays('2020-01-01', start)
+      const birth = addDays(IsoDate('2020-01-01'), start)
       expect(ageInMonths(birth, addDays(birth, days + 1))).toBeGreaterThan(ageInMonths(birth, addDays(birth, days)))
       expect(daysBetween(birth, addDays(birth, days))).toBe(days)
     }),
     { seed: 11, numRuns: 200 },
   )
-  expect(() => ageInMonths('2026-11-26', '2026-11-25')).toThrow(/after/)
-  expect(addMonths('2026-01-31', 1)).toBe('2026-02-28')
-  expect(addMonths('2026-01-15', -2)).toBe('2025-11-15')
+  expect(() => ageInMonths(IsoDate('2026-11-26'), IsoDate('2026-11-25'))).toThrow(/after/)
+  expect(addMonths(IsoDate('2026-01-31'), 1)).toBe('2026-02-28')
+  expect(addMonths(IsoDate('2026-01-15'), -2)).toBe('2025-11-15')
 })
 
 test('an interval out of order or not finite is our own fault and throws', () => {

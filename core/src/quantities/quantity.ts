@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { daySchema } from '../ground/index.ts'
+import { daySchema, type IsoDate } from '../ground/index.ts'
 import { interval, type Interval } from './interval.ts'
 import * as msg from './messages.en.ts'
 
@@ -17,7 +17,7 @@ export interface Quantity {
   readonly to?: number | undefined
   readonly source: QuantitySource
   /** The day it was taken, when that matters (a child grows). */
-  readonly on?: string | undefined
+  readonly on?: IsoDate | undefined
 }
 
 export interface QuantityLimits {

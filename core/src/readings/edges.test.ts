@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { CHECK_IDS, CHILD_MEASURES, staleReadings, UNPASSES, type CheckId } from '../index.ts'
 
 /** What each check is looked at again after, beside another choice and the restraint out of the car; and after which measure of the child. */
@@ -111,8 +112,8 @@ test.each(TABLE)('%s is outdated by: %s %s', (id, changes, measures) => {
       choiceAt: 0,
       settings: {},
       disturbances: {},
-      readings: { [id]: { at: 1 } },
-      childChanged: { [measure]: { at: 2 } },
+      readings: { [id]: { at: Sequence(1) } },
+      childChanged: { [measure]: { at: Sequence(2) } },
     }).has(id),
   )
   expect(stale.toSorted()).toEqual(words(measures).toSorted())

@@ -8,7 +8,6 @@ export {
   type Readings,
   readingsSchema,
   redoneSchema,
-  sequenceSchema,
   SETTING_IDS,
   type Settings,
   settingsSchema,

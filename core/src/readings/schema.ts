@@ -1,14 +1,8 @@
 import { z } from 'zod'
-import { idSchema } from '../ground/index.ts'
+import { idSchema, type IsoDate, type Sequence, sequenceSchema } from '../ground/index.ts'
 import { QUANTITY_SOURCES, quantitySchema, type QuantityLimits } from '../quantities/index.ts'
 import { CHECK_IDS, checkOf, type CheckId } from '../checks/index.ts'
 import * as msg from './messages.en.ts'
-
-/**
- * Order of entry within one fitting: 1 for the first entry, growing by one.
- * Staleness compares these, never clock times.
- */
-export const sequenceSchema = z.int().min(0).max(1_000_000)
 
 /** `was`: what it was set to before, so that a reason can say from what to what. */
 const setting = <T extends z.ZodType>(value: T) => z.strictObject({ value, was: value.optional(), at: sequenceSchema })
@@ -94,7 +88,7 @@ function readingSchema(id: CheckId) {
 
 /** One observation or measurement, and its place in the order of entry. */
 export interface Reading {
-  readonly at: number
+  readonly at: Sequence
   readonly option?: string | undefined
   readonly before?: string | undefined
   readonly sensed?: readonly ('seen' | 'heard' | 'felt')[] | undefined
@@ -106,7 +100,7 @@ export interface Reading {
         readonly from?: number | undefined
         readonly to?: number | undefined
         readonly source: (typeof QUANTITY_SOURCES)[number]
-        readonly on?: string | undefined
+        readonly on?: IsoDate | undefined
       }
     | undefined
 }

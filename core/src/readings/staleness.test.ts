@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { buildCase, buildPosition, BELT_ROUTE, goodReading } from '../../test/build.ts'
 import {
@@ -12,7 +13,7 @@ import {
   type Readings,
 } from '../index.ts'
 
-const ALL: Readings = Object.fromEntries(CHECK_IDS.map((id) => [id, goodReading(id, 5)]))
+const ALL: Readings = Object.fromEntries(CHECK_IDS.map((id) => [id, goodReading(id, Sequence(5))]))
 const staleAfter = (change: Change, at = 6, ownEdges?: { change: string; unpasses: string[] }[]): CheckId[] => {
   const isSetting = (SETTING_IDS as readonly string[]).includes(change)
   const isDisturbance = (DISTURBANCE_IDS as readonly string[]).includes(change)
@@ -142,9 +143,9 @@ test('lower tethers go stale with the front seat only where they hold to its mov
     const c = buildCase({
       route,
       position: buildPosition({ lowerTetherPoints }),
-      readings: { 'lower-tethers': goodReading('lower-tethers', 3) },
+      readings: { 'lower-tethers': goodReading('lower-tethers', Sequence(3)) },
     })
-    return [...staleIn({ ...c, settings: { frontSeatGapMm: { value: 50, at: 4 } } }).keys()]
+    return [...staleIn({ ...c, settings: { frontSeatGapMm: { value: 50, at: Sequence(4) } } }).keys()]
   }
   expect(at('moving-frame')).toEqual(['lower-tethers'])
   expect(at('fixed-runner')).toEqual([])

@@ -1,3 +1,4 @@
+import { type Sequence } from '../ground/index.ts'
 import { checkOf, type CheckId } from '../checks/index.ts'
 import { measured, type Quantity } from '../quantities/index.ts'
 import type { Reading } from '../readings/index.ts'
@@ -50,7 +51,7 @@ function workedOut(id: CheckId, { mode, route, position, settings, child }: Fitt
 }
 
 /** The reading of a check that is good in this fitting, made at sequence `at`. */
-export function goodReading(id: CheckId, at: number, subject?: FittedSubject): Reading {
+export function goodReading(id: CheckId, at: Sequence, subject?: FittedSubject): Reading {
   const check = checkOf(id)
   if (subject !== undefined) {
     const worked = workedOut(id, subject)
@@ -76,7 +77,7 @@ const BAD_NUMBER: Partial<Record<CheckId, number>> = {
 }
 
 /** What a check finds where it is wrong; nothing for one that cannot be. */
-export function badReading(id: CheckId, at: number): Reading | undefined {
+export function badReading(id: CheckId, at: Sequence): Reading | undefined {
   const check = checkOf(id)
   if (check.kind === 'number') {
     const value = BAD_NUMBER[id]

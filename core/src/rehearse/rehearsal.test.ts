@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { demoFittings } from '../../test/kinds.ts'
 import { assess } from '../verdict/index.ts'
 import { CHECK_IDS, checkOf } from '../checks/index.ts'
@@ -23,7 +24,7 @@ test('what was wrong and put right is looked at again, with all that it un-passe
   const rehearsal = new Rehearsal(untouched(c))
   setUp(rehearsal, pace)
   const asked = puttingGoodReadings(rehearsal.case, 'attach')
-  const wrong = badReading('latch-right', 0)
+  const wrong = badReading('latch-right', Sequence(0))
   rehearsal.enter([...asked, { path: ['readings', 'latch-right'], value: { option: wrong?.option } }], 60)
   expect(assess(rehearsal.case).verdict).toBe('not-ready')
   const good = asked.find((p) => p.path[1] === 'latch-right')
@@ -35,7 +36,7 @@ test('what was wrong and put right is looked at again, with all that it un-passe
 test('a bad reading is bad: its option says so, its number is beyond what practice accepts', () => {
   for (const id of CHECK_IDS) {
     const check = checkOf(id)
-    const bad = badReading(id, 1)
+    const bad = badReading(id, Sequence(1))
     if (check.kind !== 'options') continue
     const means = check.options.find((o) => o.id === bad?.option)?.means
     expect([id, means]).toEqual([id, check.options.some((o) => o.means === 'fail') ? 'fail' : undefined])

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { applyPuts, highestSequence, type Case, type Put } from '../casefile/index.ts'
 import { checkOf, type CheckId } from '../checks/index.ts'
 import { fittedSubject, staleIn } from '../match/index.ts'
@@ -27,7 +28,7 @@ export class Rehearsal {
 
   /** Enters puts as one entry; `false`, and nothing entered, where the case file refuses them. */
   enter(puts: readonly Put[], seconds: number): boolean {
-    const applied = applyPuts(this.current, puts, highestSequence(this.current) + 1)
+    const applied = applyPuts(this.current, puts, Sequence(highestSequence(this.current) + 1))
     if (!applied.ok) return false
     this.current = applied.value.case
     this.moves.push({ puts, seconds })
@@ -58,7 +59,7 @@ export function puttingGoodReadings(c: Case, stage: Stage, again: ReadonlySet<st
   return [...checksAsked(subject)]
     .filter((id) => checkOf(id).stage === stage && isOpen(id) && !isWorkedOut(id))
     .map((id) => {
-      const { at: _at, ...reading } = goodReading(id, 0, subject)
+      const { at: _at, ...reading } = goodReading(id, Sequence(0), subject)
       return { path: ['readings', id], value: reading }
     })
 }

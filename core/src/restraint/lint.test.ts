@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import {
   BELT_ROUTE,
   BOOSTER,
@@ -217,7 +218,9 @@ test.each<[string, string[], string]>([
   ],
   [
     'a variant that ends before it begins',
-    lintsOf([buildMode()], { variant: { label: 'v', madeFrom: '2025-01-01', madeUntil: '2024-01-01' } }),
+    lintsOf([buildMode()], {
+      variant: { label: 'v', madeFrom: IsoDate('2025-01-01'), madeUntil: IsoDate('2024-01-01') },
+    }),
     'variant.madeFrom',
   ],
   [

@@ -1,5 +1,13 @@
 import { z } from 'zod'
-import { daySchema, idSchema, nameSchema, noteSchema } from '../ground/index.ts'
+import {
+  daySchema,
+  idSchema,
+  modelIdSchema,
+  nameSchema,
+  noteSchema,
+  unitIdSchema,
+  vehicleIdSchema,
+} from '../ground/index.ts'
 import { FIXTURES } from '../vehicle/index.ts'
 import {
   HEAD_RULES,
@@ -97,7 +105,7 @@ export const routeSchema = z
      * its others are not. A car that it does not name has not been read.
      */
     approvedPlaces: z
-      .array(z.strictObject({ vehicleId: idSchema, positionIds: z.array(idSchema).max(12) }))
+      .array(z.strictObject({ vehicleId: vehicleIdSchema, positionIds: z.array(idSchema).max(12) }))
       .max(500)
       .optional(),
     /** The maker's own limits for this route, beside the mode's. */
@@ -246,7 +254,7 @@ export type DirectionChange = (typeof DIRECTION_CHANGES)[number]
 
 export const modelSchema = z
   .strictObject({
-    id: idSchema,
+    id: modelIdSchema,
     maker: nameSchema,
     name: nameSchema,
     variant: z
@@ -324,8 +332,8 @@ export type RestraintModel = z.infer<typeof modelSchema>
 /** One restraint on the shelf. A field left out is not known, and unknown is not good. */
 export const unitSchema = z
   .strictObject({
-    id: idSchema,
-    modelId: idSchema,
+    id: unitIdSchema,
+    modelId: modelIdSchema,
     partId: idSchema.optional(),
     serial: z.string().trim().min(1).max(60),
     madeOn: daySchema.optional(),

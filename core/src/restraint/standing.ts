@@ -1,3 +1,4 @@
+import { type IsoDate } from '../ground/index.ts'
 import { addMonths } from '../quantities/index.ts'
 import type {
   Direction,
@@ -17,7 +18,7 @@ export function lifeEnd({
 }: {
   readonly unit?: RestraintUnit | undefined
   readonly model: RestraintModel
-}): string | undefined {
+}): IsoDate | undefined {
   if (unit?.lifeEndsOn !== undefined) return unit.lifeEndsOn
   if (unit?.madeOn === undefined || model.lifeYears === undefined) return undefined
   return addMonths(unit.madeOn, Math.round(model.lifeYears * 12))

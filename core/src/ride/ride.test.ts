@@ -1,3 +1,4 @@
+import { Sequence, UnitId, VehicleId } from '../ground/index.ts'
 import fc from 'fast-check'
 import { BELT_ROUTE, buildCase, buildRoute, withEverythingGood } from '../../test/build.ts'
 import { half, REST_OF_CAR } from '../../test/ride.ts'
@@ -40,13 +41,13 @@ const at = (id: string, positionId: string, over: Parameters<typeof buildCase>[0
     },
     ...over,
     child: { id: `child-${id}`, name: id, ...over.child },
-    unit: { id: `unit-${id}` },
+    unit: { id: UnitId(`unit-${id}`) },
   })
-  return { id, case: { ...c, choice: { ...c.choice, positionId, unitId: `unit-${id}` } } }
+  return { id, case: { ...c, choice: { ...c.choice, positionId, unitId: UnitId(`unit-${id}`) } } }
 }
 /** Enters puts as the next entry. */
-const enter = (c: Case, puts: readonly Put[], sequence: number): Case => {
-  const applied = applyPuts(c, puts, sequence)
+const enter = (c: Case, puts: readonly Put[], at: number): Case => {
+  const applied = applyPuts(c, puts, Sequence(at))
   if (!applied.ok) throw new Error(JSON.stringify(applied.error))
   return applied.value.case
 }
@@ -59,7 +60,7 @@ const told = (members: readonly Member[], sequence: number, adults: readonly Adu
 /** Everything looked at and good, after it was told of the others. */
 const looked = (m: Member): Member => {
   const c = withEverythingGood(m.case)
-  const readings = Object.fromEntries(Object.entries(c.readings).map(([id, r]) => [id, { ...r, at: 55 }]))
+  const readings = Object.fromEntries(Object.entries(c.readings).map(([id, r]) => [id, { ...r, at: Sequence(55) }]))
   return { ...m, case: { ...c, readings: readings as Case['readings'] } }
 }
 const caseOf = (members: readonly Member[], id: string): Case => (members.find((m) => m.id === id) as Member).case
@@ -131,18 +132,18 @@ describe('what serves one restraint', () => {
     const { routeId: _r, ...choice } = col.case.choice
     const [again] = told([ada, { ...col, case: { ...col.case, choice } }], 60)
     expect(refused(again!.case).map(([kind]) => kind)).toEqual(['undecided'])
-    expect(again!.case.disturbances.beside).toEqual({ at: 60 })
+    expect(again!.case.disturbances.beside).toEqual({ at: Sequence(60) })
   })
   test('an advised tether of a neighbour holds its anchorage once it is noted as hooked', () => {
     const other = otherOf(at('ada', 'rear-left', { route: buildRoute({ topTether: { use: 'optional' } }) }))
     expect(other.takes).toEqual(['bars'])
     const { case: c } = at('ada', 'rear-left', { route: buildRoute({ topTether: { use: 'optional' } }) })
-    const hooked = { ...c, readings: { 'tether-used': { option: 'hooked', at: 9 } } } as Case
+    const hooked = { ...c, readings: { 'tether-used': { option: 'hooked', at: Sequence(9) } } } as Case
     expect(otherOf({ id: 'ada', case: hooked }).takes).toEqual(['bars', 'tether'])
   })
   test('one unit for two children refuses both', () => {
     const [ada, col] = told([at('ada', 'rear-left'), at('col', 'rear-centre')], 50) as [Member, Member]
-    const units = { units: ada.case.units, choice: { ...col.case.choice, unitId: 'unit-ada' } }
+    const units = { units: ada.case.units, choice: { ...col.case.choice, unitId: UnitId('unit-ada') } }
     const both = told([ada, { ...col, case: { ...col.case, ...units } }], 60)
     expect(both.map((m) => refused(m.case))).toEqual([
       [['fail', 'What is at Rear middle is this same unit.']],
@@ -165,15 +166,15 @@ test('what changes nothing beside it leaves every look standing', () => {
 test('the seat in front, moved by who sits behind it on the same side, is looked at again', () => {
   const both = told([at('ada', 'rear-left'), at('col', 'rear-centre')], 50).map(looked)
   const after = told(change(both, 'ada', [{ path: ['settings', 'frontSeatGapMm'], value: { value: 700 } }], 60), 61)
-  expect(caseOf(after, 'col').disturbances['shared-seat']).toEqual({ at: 61 })
+  expect(caseOf(after, 'col').disturbances['shared-seat']).toEqual({ at: Sequence(61) })
   expect(caseOf(after, 'col').disturbances.beside).toEqual(caseOf(both, 'col').disturbances.beside)
 })
 
 test('no client writes the others; its own width it may', () => {
   const c = caseOf(THREE, 'ada')
-  expect(applyPuts(c, [{ path: ['ride', 'own', 'x'], value: 1 }], 70).ok).toBe(false)
-  expect(applyPuts(c, [{ path: ['ride', 'other'], value: [] }], 70).ok).toBe(false)
-  expect(applyPuts(buildCase(), [{ path: ['ride', 'own'], value: { isExtraOff: true } }], 70).ok).toBe(false)
+  expect(applyPuts(c, [{ path: ['ride', 'own', 'x'], value: 1 }], Sequence(70)).ok).toBe(false)
+  expect(applyPuts(c, [{ path: ['ride', 'other'], value: [] }], Sequence(70)).ok).toBe(false)
+  expect(applyPuts(buildCase(), [{ path: ['ride', 'own'], value: { isExtraOff: true } }], Sequence(70)).ok).toBe(false)
 })
 
 test('what is said of a restraint is written with what it is said of', () => {
@@ -181,14 +182,14 @@ test('what is said of a restraint is written with what it is said of', () => {
   const { modelId, modeId } = ada!.case.choice
   expect(ada!.case.ride?.own).toEqual({ isExtraOff: true, of: { modelId, modeId, positionId: 'rear-left' } })
   // Said again, it is no change.
-  const again = applyPuts(ada!.case, [{ path: ['ride', 'own'], value: { isExtraOff: true } }], 61)
-  expect(again.ok && again.value.case.disturbances.beside).toEqual({ at: 60 })
+  const again = applyPuts(ada!.case, [{ path: ['ride', 'own'], value: { isExtraOff: true } }], Sequence(61))
+  expect(again.ok && again.value.case.disturbances.beside).toEqual({ at: Sequence(60) })
 })
 
 test('undo leaves what came from the others', () => {
   const changes: Changed[] = [
     { path: ['ride', 'others'], from: [], to: [] },
-    { path: ['disturbances', 'beside'], from: null, to: { at: 3 } },
+    { path: ['disturbances', 'beside'], from: null, to: { at: Sequence(3) } },
     { path: ['ride', 'own'], from: null, to: { isExtraOff: true } },
   ]
   expect(takeable(changes)).toEqual([changes[2]])
@@ -217,7 +218,7 @@ describe('the ride as a whole', () => {
   })
   test('fittings of two cars are no ride', () => {
     const [ada, ...rest] = THREE as [Member, ...Member[]]
-    const elsewhere = { ...ada, case: { ...ada.case, vehicle: { ...ada.case.vehicle!, id: 'another' } } }
+    const elsewhere = { ...ada, case: { ...ada.case, vehicle: { ...ada.case.vehicle!, id: VehicleId('another') } } }
     expect(rideStanding(RIDE, [elsewhere, ...rest], [], ids, judge({})).verdict).toBe('another-car')
     const none = { ...ada, case: { ...ada.case, vehicle: undefined } }
     expect(rideStanding(RIDE, [none], [], ids, judge({})).verdict).toBe('another-car')

@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import { findingOf } from './rule.ts'
 import fc from 'fast-check'
 import { buildCase, buildRoute, byMass, BOOSTER, FORWARD, ruleById } from '../../test/build.ts'
@@ -71,7 +72,7 @@ test.each([
     'specialist-advice',
     {
       needsPostureSpecialist: true,
-      advice: { by: 'M. Lorne', role: 'nurse', on: '2026-11-20', outcome: 'not-yet-by-car' },
+      advice: { by: 'M. Lorne', role: 'nurse', on: IsoDate('2026-11-20'), outcome: 'not-yet-by-car' },
     },
     'never',
   ],

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { standsOnOf } from './speak.ts'
 import {
   ask,
@@ -55,7 +56,7 @@ describe.each(Object.entries(CONFIGURATIONS))('%s', (_, configured) => {
       if (check.kind !== 'options') continue
       for (const option of check.options) {
         if (option.means === 'by-rule') continue
-        const { verdict } = assess(withReading(good, id, { option: option.id, at: 3 }))
+        const { verdict } = assess(withReading(good, id, { option: option.id, at: Sequence(3) }))
         const expected = { pass: ['ready'], undecided: ['undecided'], fail: ['not-ready', 'not-permitted'] }[
           option.means
         ]
@@ -66,7 +67,9 @@ describe.each(Object.entries(CONFIGURATIONS))('%s', (_, configured) => {
 
   test('a reading older than the choice is stale, and never part of ready', () => {
     for (const id of asked.filter((x) => x !== 'shell-angle-deg')) {
-      const { verdict, stale } = assess(withReading(good, id, { ...goodReading(id, 0, subject), at: 0 }))
+      const { verdict, stale } = assess(
+        withReading(good, id, { ...goodReading(id, Sequence(0), subject), at: Sequence(0) }),
+      )
       expect([id, verdict]).toEqual([id, 'undecided'])
       expect(stale.map((s) => s.checkId)).toEqual([id])
     }
@@ -85,21 +88,23 @@ test('every check is asked for by some rule in some configuration, or waits for 
 
 test('an indicator that showed latched before latching proves nothing', () => {
   const good = withEverythingGood(buildCase())
-  const c = withReading(good, 'latch-left', { option: 'latched', before: 'latched', at: 3 })
+  const c = withReading(good, 'latch-left', { option: 'latched', before: 'latched', at: Sequence(3) })
   expect(ask('latch-indicators', c)).toMatchObject({ kind: 'undecided', missing: ['check.latch-left'] })
   expect(
-    kindOf('latch-indicators', withReading(good, 'latch-left', { option: 'latched', before: 'open', at: 3 })),
+    kindOf('latch-indicators', withReading(good, 'latch-left', { option: 'latched', before: 'open', at: Sequence(3) })),
   ).toBe('pass')
 })
 
 test('what it showed before alone is no reading yet', () => {
   const good = withEverythingGood(buildCase())
-  expect(kindOf('latch-indicators', withReading(good, 'latch-left', { before: 'open', at: 3 }))).toBe('undecided')
+  expect(kindOf('latch-indicators', withReading(good, 'latch-left', { before: 'open', at: Sequence(3) }))).toBe(
+    'undecided',
+  )
 })
 
 test('a tug that fails outweighs two good indicators', () => {
   const good = withEverythingGood(buildCase())
-  expect(assess(withReading(good, 'tug-right', { option: 'gave', at: 3 })).verdict).toBe('not-ready')
+  expect(assess(withReading(good, 'tug-right', { option: 'gave', at: Sequence(3) })).verdict).toBe('not-ready')
 })
 
 describe('gaps behind and under the base are two questions', () => {
@@ -110,7 +115,7 @@ describe('gaps behind and under the base are two questions', () => {
   ) => {
     const route = { ...TETHER_ROUTE, ...(gapAccepted && { gapAccepted }) }
     const good = withEverythingGood(buildCase({ mode: FORWARD, route, practice: { baseGap } }))
-    return withReading(good, where, { option: 'gap', at: 3 })
+    return withReading(good, where, { option: 'gap', at: Sequence(3) })
   }
   test.each([
     [undefined, 'gap-behind', 'none', 'fail', 'practice', 'not-ready'],
@@ -130,7 +135,9 @@ describe('gaps behind and under the base are two questions', () => {
 
 test('a tether on a luggage ring stops the fitting', () => {
   const good = withEverythingGood(buildCase({ mode: FORWARD, route: TETHER_ROUTE }))
-  expect(assess(withReading(good, 'tether-point', { option: 'luggage-ring', at: 3 })).verdict).toBe('not-permitted')
+  expect(assess(withReading(good, 'tether-point', { option: 'luggage-ring', at: Sequence(3) })).verdict).toBe(
+    'not-permitted',
+  )
 })
 
 const NUMBERS: [string, CheckId, number, string, Case][] = [
@@ -166,17 +173,17 @@ const NUMBERS: [string, CheckId, number, string, Case][] = [
   ],
 ]
 test.each(NUMBERS)('%s: %s of %s is %s', (rule, check, value, kind, c) => {
-  expect(kindOf(rule, withReading(c, check, { number: measured(value), at: 3 }))).toBe(kind)
+  expect(kindOf(rule, withReading(c, check, { number: measured(value), at: Sequence(3) }))).toBe(kind)
   const wide = value === 26 ? 7 : 3
-  expect(kindOf(rule, withReading(c, check, { number: measured(value, wide), at: 3 }))).toBe('undecided')
+  expect(kindOf(rule, withReading(c, check, { number: measured(value, wide), at: Sequence(3) }))).toBe('undecided')
 })
 
 describe('coat', () => {
   const coated = (hidden?: number): Case =>
     buildCase({
       readings: {
-        coat: { option: 'coat', at: 3 },
-        ...(hidden !== undefined && { 'coat-hides-mm': { number: measured(hidden), at: 4 } }),
+        coat: { option: 'coat', at: Sequence(3) },
+        ...(hidden !== undefined && { 'coat-hides-mm': { number: measured(hidden), at: Sequence(4) } }),
       },
     })
   test.each([
@@ -202,7 +209,7 @@ test.each([
   for (const [option, kind] of Object.entries(seen)) {
     const c = buildCase({
       mode: { direction, strap: { adjuster: { kind: 'slots', heightsMm: [300] }, rule } },
-      readings: { 'strap-exit': { option, at: 3 } },
+      readings: { 'strap-exit': { option, at: Sequence(3) } },
     })
     expect([option, kindOf('strap-exit', c)]).toEqual([option, kind])
   }
@@ -219,7 +226,7 @@ test.each([
     const c = buildCase({
       route: buildRoute({ frontSeat }),
       practice: { frontSeatGap },
-      readings: { 'front-seat': { option, at: 3 } },
+      readings: { 'front-seat': { option, at: Sequence(3) } },
     })
     // Pressing hard is no matter of schools: no maker allows it.
     const expected = option === 'touching' ? severity : 'fix'

@@ -1,10 +1,11 @@
+import { Sequence } from '../ground/index.ts'
 import { reasonOf, remedyOf } from './speak.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, kindOf } from '../../test/build.ts'
 import { measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
 
 const driver = buildPosition({ id: 'driver', row: 1, isDriverSeat: true })
-const read = (id: CheckId, reading: Partial<Reading>): Case['readings'] => ({ [id]: { at: 5, ...reading } })
-const set = { recline: { value: 'r1', at: 2 } }
+const read = (id: CheckId, reading: Partial<Reading>): Case['readings'] => ({ [id]: { at: Sequence(5), ...reading } })
+const set = { recline: { value: 'r1', at: Sequence(2) } }
 // 36° on 12 ± 1° of slope: 24 ± 1°; ℓ = 600, x₀ = 200: 444 ± 10 mm reached.
 const at = (readings: Case['readings'], over: Parameters<typeof buildCase>[0] = {}): Case =>
   buildCase({
@@ -71,7 +72,7 @@ describe('at the car: seen-as-worked-out-attach', () => {
     ).toBe('not-applicable')
     const stale = {
       ...at(read('shell-angle-deg', { number: measured(31, 1) })),
-      settings: { recline: { value: 'r1', at: 9 } },
+      settings: { recline: { value: 'r1', at: Sequence(9) } },
     }
     expect(kindOf('seen-as-worked-out-attach', stale)).toBe('not-applicable')
   })
@@ -85,7 +86,7 @@ describe('on the child: seen-as-worked-out-child', () => {
     const c = buildCase({
       mode: { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 } },
       child: { statureCm: measured(118), seatedShoulderHeightMm: measured(400, 2) },
-      settings: { strapHeightMm: { value: 410, at: 2 } },
+      settings: { strapHeightMm: { value: 410, at: Sequence(2) } },
       readings: read('guide-above-shoulder-mm', { number: measured(mm, 2) }),
     })
     expect(kindOf('seen-as-worked-out-child', c)).toBe(kind)
@@ -102,7 +103,7 @@ describe('on the child: seen-as-worked-out-child', () => {
         inserts: [{ id: 'pad', name: 'pad', thicknessMm: 20 }],
       },
       child: { sittingHeightMm: measured(470, 3) },
-      settings: { insertsIn: { value: ['pad'], at: 2 } },
+      settings: { insertsIn: { value: ['pad'], at: Sequence(2) } },
       readings: read('crown-below-edge-mm', { number: measured(mm, 3) }),
     })
     expect(kindOf('seen-as-worked-out-child', c)).toBe(kind)

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { idSchema, nameSchema, noteSchema } from '../ground/index.ts'
+import { idSchema, modelIdSchema, nameSchema, noteSchema, vehicleIdSchema } from '../ground/index.ts'
 import { quantitySchema } from '../quantities/index.ts'
 import * as msg from './messages.en.ts'
 
@@ -101,7 +101,7 @@ const handbookSchema = z.strictObject({
     })
     .optional(),
   /** The vehicle maker's own list behind L and IL, by model; `[]` lists none, absent has not been read. */
-  listedModelIds: z.array(idSchema).max(500).optional(),
+  listedModelIds: z.array(modelIdSchema).max(500).optional(),
   /** What the handbook asks of the airbag before a child who faces forward in the front row. */
   forwardAirbag: z.enum(['on', 'off', 'either']).optional(),
   /** Whether the handbook lets an automatic cut-off count as off. */
@@ -186,7 +186,7 @@ export type SeatingPosition = z.infer<typeof positionSchema>
 
 export const vehicleSchema = z
   .strictObject({
-    id: idSchema,
+    id: vehicleIdSchema,
     maker: nameSchema,
     model: nameSchema,
     plate: z.string().max(20).optional(),

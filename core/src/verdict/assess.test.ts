@@ -1,3 +1,4 @@
+import { ModelId, Sequence, UnitId } from '../ground/index.ts'
 import { buildCase, buildRoute, withEverythingGood } from '../../test/build.ts'
 import { assess, CAUTION, describeNeed, measured, type Case } from '../index.ts'
 
@@ -5,7 +6,8 @@ const ready = withEverythingGood(buildCase())
 const verdictOf = (c: Case) => assess(c).verdict
 
 test('every verdict carries the caution', () => {
-  for (const c of [ready, buildCase(), { ...ready, choice: { at: 0 } }]) expect(assess(c).caution).toBe(CAUTION)
+  for (const c of [ready, buildCase(), { ...ready, choice: { at: Sequence(0) } }])
+    expect(assess(c).caution).toBe(CAUTION)
 })
 
 test('ready only when everything is known and good', () => {
@@ -18,7 +20,7 @@ test('ready only when everything is known and good', () => {
 })
 
 test('nothing chosen: undecided, and the next step is the choice', () => {
-  const bare: Case = { ...ready, choice: { at: 9 }, vehicle: undefined }
+  const bare: Case = { ...ready, choice: { at: Sequence(9) }, vehicle: undefined }
   expect(assess(bare)).toMatchObject({ verdict: 'undecided', headline: 'Next: choose a restraint mode.' })
   expect(assess(bare).measureNext.map((n) => n.need)).toEqual(['mode', 'vehicle'])
 })
@@ -29,7 +31,7 @@ test('not permitted names the rule and who stands behind it', () => {
 })
 
 test('not ready: what fails, with its remedy, stands first', () => {
-  const c: Case = { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: 3 } } }
+  const c: Case = { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: Sequence(3) } } }
   expect(assess(c)).toMatchObject({
     verdict: 'not-ready',
     headline: 'Right indicator: shows open.',
@@ -46,7 +48,7 @@ test('not ready: what fails, with its remedy, stands first', () => {
 })
 
 test('a recline changed after the checks makes ready undecided, and says why', () => {
-  const c: Case = { ...ready, settings: { ...ready.settings, recline: { value: 'r1', at: 8 } } }
+  const c: Case = { ...ready, settings: { ...ready.settings, recline: { value: 'r1', at: Sequence(8) } } }
   const { verdict, stale } = assess(c)
   expect(verdict).toBe('undecided')
   expect(stale.map((s) => s.checkId)).toEqual(
@@ -58,16 +60,19 @@ test('a recline changed after the checks makes ready undecided, and says why', (
 test('advice never blocks', () => {
   const c = buildCase({ route: buildRoute({ frontSeat: 'either' }), practice: { frontSeatGap: 'clear-gap-always' } })
   const good = withEverythingGood(c)
-  expect(verdictOf({ ...good, readings: { ...good.readings, 'front-seat': { option: 'touching', at: 3 } } })).toBe(
-    'ready',
-  )
+  expect(
+    verdictOf({ ...good, readings: { ...good.readings, 'front-seat': { option: 'touching', at: Sequence(3) } } }),
+  ).toBe('ready')
 })
 
 test('other restraints of the case count as alternatives', () => {
   const base = buildCase({ mode: { id: 'forward', direction: 'forward', statureCm: { from: 76, to: 105 } } })
   const alone = assess(base).findings.find((f) => f.ruleId === 'practice-rearward-longer')
   expect(alone?.kind).toBe('pass')
-  const second = buildCase({ model: { id: 'lanyard' }, unit: { id: 'unit-9', modelId: 'lanyard' } })
+  const second = buildCase({
+    model: { id: ModelId('lanyard') },
+    unit: { id: UnitId('unit-9'), modelId: ModelId('lanyard') },
+  })
   const both: Case = {
     ...base,
     restraints: [...base.restraints, ...second.restraints],

@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { BELT_ROUTE, buildCase, buildPosition, withEverythingGood } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
@@ -23,7 +24,7 @@ test.each([
     buildCase({ position: { cushion: undefined } }),
     { facts: ['position.cushionSlopeDeg', 'position.cushionHeightMm'] },
   ],
-  ['nothing chosen', { ...buildCase(), choice: { at: 0 } }, undefined],
+  ['nothing chosen', { ...buildCase(), choice: { at: Sequence(0) } }, undefined],
 ] as const)('%s', (_, c, expected) => {
   const budget = questionBudget(c)
   if (expected === undefined) expect(budget).toBeUndefined()

@@ -1,3 +1,4 @@
+import { IsoDate } from '../ground/index.ts'
 import { buildCase, FORWARD, withEverythingGood } from '../../test/build.ts'
 import { assess, measured, type Case } from '../index.ts'
 
@@ -11,7 +12,7 @@ const forward = buildCase({ mode: FORWARD, child: { massKg: measured(12, 0.1), s
 
 test.each<[string, Case, (c: Case) => Case]>([
   ['the child', base, (c) => ({ ...c, child: { ...c.child, massKg: measured(40, 0.1) } })],
-  ['the day', base, (c) => ({ ...c, today: '2029-03-01' })],
+  ['the day', base, (c) => ({ ...c, today: IsoDate('2029-03-01') })],
   ['the choice', base, (c) => ({ ...c, choice: { ...c.choice, modeId: undefined } })],
   ['the units', base, (c) => ({ ...c, units: (c.units ?? []).map((u) => ({ ...u, wasInCrash: true })) })],
   ['the practice', forward, (c) => ({ ...c, practice: { ...c.practice, turningForward: 'from-the-guard' as never } })],

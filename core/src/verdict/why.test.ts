@@ -1,3 +1,4 @@
+import { Sequence } from '../ground/index.ts'
 import { buildCase, withEverythingGood } from '../../test/build.ts'
 import { assess, measured, RULES } from '../index.ts'
 import { WHY_EN } from './why.en.ts'
@@ -21,7 +22,7 @@ test('every reason belongs to a rule of the book, and says something with and wi
 })
 test('what does not hold says why, with this child’s numbers; what holds does not', () => {
   const good = withEverythingGood(buildCase({ child: { massKg: measured(9) } }))
-  const loose = { ...good, readings: { ...good.readings, 'slack-mm': { number: measured(30), at: 9 } } }
+  const loose = { ...good, readings: { ...good.readings, 'slack-mm': { number: measured(30), at: Sequence(9) } } }
   const found = assess(loose).findings
   expect(found.find((f) => f.ruleId === 'harness-slack')?.why).toBe(
     'In a crash 9 kg pulls with 2.2 kN, like 225 kg lifted: each finger of slack is a way to gather speed in.',

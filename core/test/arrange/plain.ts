@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, UnitId } from '../../src/ground/index.ts'
 import {
   arrangeRequestSchema,
   DEFAULT_LOCAL_RULE,
@@ -22,7 +23,7 @@ export const schoolchild = (id: string) =>
   buildChild({
     id,
     name: id,
-    dateOfBirth: '2019-11-02',
+    dateOfBirth: IsoDate('2019-11-02'),
     massKg: measured(24, 0.1),
     statureCm: measured(124, 0.5),
     seatedShoulderHeightMm: measured(420, 4),
@@ -61,7 +62,7 @@ export const question = (
   over: Partial<ArrangeRequest> & { places?: readonly SeatingPosition[]; modes?: readonly Mode[]; copies?: number },
 ): ArrangeRequest => {
   const { places = ROW, modes = [forward()], copies = 3, ...more } = over
-  const models = modes.map((mode, i) => buildModel([mode], { id: `model-${i}`, name: `Model ${i}` }))
+  const models = modes.map((mode, i) => buildModel([mode], { id: ModelId(`model-${i}`), name: `Model ${i}` }))
   const asked = {
     format: 'nimble-anchor/arrange' as const,
     version: 1 as const,
@@ -70,7 +71,9 @@ export const question = (
     vehicles: [{ id: 'car', maker: 'Corran', model: 'Plover', driverSide: 'left' as const, positions: [...places] }],
     restraints: models,
     units: models.flatMap((m) =>
-      Array.from({ length: copies }, (_, i) => buildUnit({ id: `${m.id}-${i}`, serial: `S-${i}`, modelId: m.id })),
+      Array.from({ length: copies }, (_, i) =>
+        buildUnit({ id: UnitId(`${m.id}-${i}`), serial: `S-${i}`, modelId: m.id }),
+      ),
     ),
     practice: DEFAULT_PRACTICE,
     localRule: DEFAULT_LOCAL_RULE,

@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, UnitId, VehicleId } from '../../src/ground/index.ts'
 import {
   ARRANGE_FORMAT,
   ARRANGE_VERSION,
@@ -156,7 +157,7 @@ function carOf(d: Draw, id: string): Vehicle {
       : p,
   )
   return {
-    id,
+    id: VehicleId(id),
     maker: 'Corran',
     model: id,
     driverSide: 'left',
@@ -180,7 +181,7 @@ export function randomFamily(seed: number, size: FamilySize): ArrangeRequest {
     return buildChild({
       id: `child-${i}`,
       name: `Child ${i}`,
-      dateOfBirth: new Date(Date.UTC(2026, 10 - months, 12)).toISOString().slice(0, 10),
+      dateOfBirth: IsoDate(new Date(Date.UTC(2026, 10 - months, 12)).toISOString().slice(0, 10)),
       massKg: measured(Math.round((7 + months * 0.19) * 10) / 10, 0.1),
       statureCm: measured(statureCm, 0.5),
       seatedShoulderHeightMm: measured(Math.round(150 + (statureCm - 48) * 3.4), 4),
@@ -193,7 +194,7 @@ export function randomFamily(seed: number, size: FamilySize): ArrangeRequest {
     const modes = modesOf(d)
     const hasParts = modes[0]!.routes[0]!.usesBase === true
     return buildModel(modes, {
-      id: `model-${i}`,
+      id: ModelId(`model-${i}`),
       name: `Model ${i}`,
       ...(hasParts && {
         massKg: 14,
@@ -207,14 +208,14 @@ export function randomFamily(seed: number, size: FamilySize): ArrangeRequest {
   const units = restraints.flatMap((model): RestraintUnit[] => {
     const made = Array.from({ length: d.whole(1, size.copies) }, (_, k) =>
       buildUnit({
-        id: `${model.id}-${k}`,
+        id: UnitId(`${model.id}-${k}`),
         serial: `S-${k}`,
         modelId: model.id,
         ...(model.parts && { partId: 'shell' }),
       }),
     )
     return model.parts
-      ? [...made, buildUnit({ id: `${model.id}-base`, serial: 'B-0', modelId: model.id, partId: 'base' })]
+      ? [...made, buildUnit({ id: UnitId(`${model.id}-base`), serial: 'B-0', modelId: model.id, partId: 'base' })]
       : made
   })
   const vehicle = carOf(d, 'car')
@@ -240,7 +241,7 @@ export function randomFamily(seed: number, size: FamilySize): ArrangeRequest {
       units,
       ownedUnitIds: units.filter(() => d.chance(0.2)).map((u) => u.id),
       extrasOff: units.filter(() => d.chance(0.3)).map((u) => u.id),
-      taken: d.chance(0.1) ? [{ vehicleId: 'car', positionId: d.of(vehicle.positions).id }] : [],
+      taken: d.chance(0.1) ? [{ vehicleId: VehicleId('car'), positionId: d.of(vehicle.positions).id }] : [],
       pins: d.chance(0.15) ? [pin()] : [],
       wishes: d.chance(0.5) ? [pin(), pin()] : [],
       practice: {

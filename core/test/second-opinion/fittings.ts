@@ -1,3 +1,4 @@
+import { IsoDate, Sequence, VehicleId } from '../../src/ground/index.ts'
 import { checkOf, CHECK_IDS, type Case, type CheckId } from '../../src/index.ts'
 import { randomStream, type RandomStream } from '../../src/index.ts'
 import { MADE_UP } from '../kinds.ts'
@@ -79,7 +80,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     (d.child.advice = {
       by: 'M. Lorne',
       role: 'nurse',
-      on: '2026-11-20',
+      on: IsoDate('2026-11-20'),
       outcome: dice.pick(['lie-flat-only', 'semi-reclined-rearward', 'not-yet-by-car']),
     }),
   'clothes on the scale': (d, dice) => (d.child.weighedIn = dice.pick(['bare', 'indoor-clothes', 'outdoor-clothes'])),
@@ -156,7 +157,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
       [],
       [{ vehicleId: d.vehicle.id, positionIds: [d.choice.positionId] }],
       [{ vehicleId: d.vehicle.id, positionIds: [] }],
-      [{ vehicleId: 'another', positionIds: ['rear-left'] }],
+      [{ vehicleId: VehicleId('another'), positionIds: ['rear-left'] }],
     ])),
   floor: (d, dice) =>
     (at(d).place.floor = dice.pick([
@@ -266,7 +267,8 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     if (route.lowerTethers === undefined) return
     dice.pick([
       () => (route.lowerTethers.use = dice.pick(['required', 'optional'])),
-      () => (d.readings['lower-tethers-used'] = { option: dice.pick(['hooked', 'left-off', 'unsure']), at: 3 }),
+      () =>
+        (d.readings['lower-tethers-used'] = { option: dice.pick(['hooked', 'left-off', 'unsure']), at: Sequence(3) }),
       () => (place.lowerTetherPoints = place.lowerTetherPoints?.slice(1)),
       () => (route.lowerTethers.points = dice.pick([['ring'], ['runner']])),
     ])()
@@ -278,8 +280,8 @@ export const CHANGES: Readonly<Record<string, Change>> = {
       dice.pick([
         { wasInCrash: true },
         { isRecalled: true },
-        { lifeEndsOn: '2026-11-24' },
-        { lifeEndsOn: '2026-11-25' },
+        { lifeEndsOn: IsoDate('2026-11-24') },
+        { lifeEndsOn: IsoDate('2026-11-25') },
         { isComplete: false },
       ]),
     ),
@@ -298,7 +300,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
   'a setting taken away': (d, dice) => lose(d.settings, dice, []),
   'a setting changed late': (d, dice) => {
     const id = dice.pick(Object.keys(d.settings))
-    if (id !== undefined) d.settings[id] = { ...d.settings[id], at: 9 }
+    if (id !== undefined) d.settings[id] = { ...d.settings[id], at: Sequence(9) }
   },
   'another strap height': (d, dice) =>
     d.settings.strapHeightMm && (d.settings.strapHeightMm.value = dice.pick([230, 255, 280, 305, 330])),
@@ -318,7 +320,7 @@ export const CHANGES: Readonly<Record<string, Change>> = {
         'carrier',
         'child',
       ])
-    ] = { at: 9 }),
+    ] = { at: Sequence(9) }),
   'a reading taken away': (d, dice) => lose(d.readings, dice, []),
   'a reading is another': (d, dice) => {
     const id = dice.pick(Object.keys(d.readings)) as CheckId | undefined
@@ -326,8 +328,11 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     const check = checkOf(id)
     d.readings[id] =
       check.kind === 'number'
-        ? { number: some(Math.max(check.min, -30), Math.min(check.max, 60), dice.pick([0, 2, 6]), dice), at: 3 }
-        : { option: dice.pick(check.options).id, at: 3 }
+        ? {
+            number: some(Math.max(check.min, -30), Math.min(check.max, 60), dice.pick([0, 2, 6]), dice),
+            at: Sequence(3),
+          }
+        : { option: dice.pick(check.options).id, at: Sequence(3) }
   },
   'a reading shows what it showed before': (d) =>
     d.readings['latch-left'] && (d.readings['latch-left'].before = d.readings['latch-left'].option),
@@ -336,10 +341,18 @@ export const CHANGES: Readonly<Record<string, Change>> = {
     if (id !== undefined) d.readings[id].at = 0
   },
   'retractor tested': (d, dice) =>
-    (d.readings.retractor = { option: dice.pick(['switchable', 'emergency-locking', 'static', 'unsure']), at: 3 }),
-  'angle measured': (d, dice) => (d.readings['shell-angle-deg'] = { number: some(5, 60, 1, dice), at: 3 }),
+    (d.readings.retractor = {
+      option: dice.pick(['switchable', 'emergency-locking', 'static', 'unsure']),
+      at: Sequence(3),
+    }),
+  'angle measured': (d, dice) => (d.readings['shell-angle-deg'] = { number: some(5, 60, 1, dice), at: Sequence(3) }),
   'identity in doubt': (d, dice) =>
-    (d.identity = { field: 'dateOfBirth', was: '2025-01-01', at: 4, ...dice.pick([{}, { answer: 'corrected' }]) }),
+    (d.identity = {
+      field: 'dateOfBirth',
+      was: '2025-01-01',
+      at: Sequence(4),
+      ...dice.pick([{}, { answer: 'corrected' }]),
+    }),
 }
 const NAMES = Object.keys(CHANGES)
 

@@ -1,3 +1,4 @@
+import { UnitId } from '@nimble-anchor/core/ground'
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import {
@@ -191,7 +192,7 @@ export class JobsService {
   private async view(manager: EntityManager, row: JobRow): Promise<JobView> {
     const log = await manager.find(JobEntryRow, { where: { jobId: row.id }, order: { sequence: 'ASC' } })
     const { id, unitId, unitName, fittingId, kind, plan, record, state, startedAt, endedAt } = row
-    return { id, unitId, unitName, fittingId, kind, plan, record, state, startedAt, endedAt, log: log.map(({ at, who, what }) => ({ at, who, what })) } // prettier-ignore
+    return { id, unitId: UnitId(unitId), unitName, fittingId, kind, plan, record, state, startedAt, endedAt, log: log.map(({ at, who, what }) => ({ at, who, what })) } // prettier-ignore
   }
 
   private async find(manager: EntityManager, id: string): Promise<JobRow> {

@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import type { OpenJob } from '@nimble-anchor/core/aftercare'
 import { Not, type EntityManager } from 'typeorm'
 import { JobRow } from '../storage/entities'
@@ -8,7 +9,7 @@ export const isOpen = (state: JobRow['state']): boolean => state !== 'passed'
 const toOpenJob = ({ kind, plan, startedAt }: JobRow): OpenJob => ({
   kind,
   holdsUnit: plan.holdsUnit,
-  since: startedAt.slice(0, 10),
+  since: IsoDate(startedAt.slice(0, 10)),
 })
 
 /** The jobs on a unit that hold it up, as core judges them. */

@@ -1,3 +1,4 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import { isDeepStrictEqual } from 'node:util'
 import { unitAwaiting, withoutLowering, type OpenJob, type UnitFact } from '@nimble-anchor/core/aftercare'
 import { datedChild } from '@nimble-anchor/core/casefile'
@@ -73,7 +74,7 @@ export async function judgeItems(
   items: readonly ReadItem[],
   standing: Standing,
   how: {
-    readonly today: string
+    readonly today: IsoDate
     readonly overruled: ReadonlySet<string>
     readonly waiter?: Waiter | undefined
   },
@@ -97,7 +98,7 @@ function judgeItem(
   read: ReadItem,
   { texts, jobs }: Standing,
   models: ReadonlySet<string>,
-  { today, overruled }: { readonly today: string; readonly overruled: ReadonlySet<string> },
+  { today, overruled }: { readonly today: IsoDate; readonly overruled: ReadonlySet<string> },
 ): JudgedItem {
   const { kind, id, item, lints } = read
   const modelId = kind === 'units' ? (item as unknown as { modelId?: string }).modelId : undefined

@@ -1,10 +1,10 @@
-import type { IsoDate } from '@nimble-anchor/core/quantities'
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { Clock } from '../http/clock'
 
 /** A clock that is set by hand: the demo's past happens under it, by the commands that everybody uses. */
 export class DemoClock extends Clock {
   private at = new Date(0)
-  private day: IsoDate = '1970-01-01'
+  private day = IsoDate('1970-01-01')
 
   /** @param minute after midnight, where the machine stands */
   set(day: IsoDate, minute: number): void {

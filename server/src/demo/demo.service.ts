@@ -2,7 +2,7 @@ import { resolve } from 'node:path'
 import { ConflictException, Inject, Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
 import type { Child } from '@nimble-anchor/core/child'
 import type { DemoRemoved, DemoView } from '@nimble-anchor/core/formats'
-import { fingerprint } from '@nimble-anchor/core/ground'
+import { fingerprint, IsoDate } from '@nimble-anchor/core/ground'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recheckList } from '@nimble-anchor/core/procedure'
 import type { RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
@@ -41,7 +41,7 @@ const SETTING = 'demo'
 /** What the store knows of its demo. */
 interface Progress {
   /** The day to which its days were moved. */
-  readonly today: string
+  readonly today: IsoDate
   /** How many of those who come in the season have been gone through. */
   readonly next: number
   /** The season's fittings have the numbers up to here, and the day's the ones after. */
@@ -233,7 +233,7 @@ export class DemoService implements OnModuleDestroy {
   }
 
   /** From the files of that day as they are stored: the same whenever a season is gone on with. */
-  private async seasonOf(today: string): Promise<Season> {
+  private async seasonOf(today: IsoDate): Promise<Season> {
     const all = async (target: typeof VehicleRow) => (await this.db.read.find(target, { order: { id: 'ASC' } })).map((r) => r.body) // prettier-ignore
     const { practice, localRule } = await this.practice.defaults(this.db.read)
     const children = (await this.db.read.find(ChildRow, { order: { id: 'ASC' } })).map((r) => r.body as Child)
@@ -297,7 +297,7 @@ export class DemoService implements OnModuleDestroy {
       const subject = fittedSubject(c)
       if (!subject) continue
       const answers = recheckList(subject).map(({ id: item }, n) => [item, n === i && i > 0 ? (i === 1 ? 'no' : 'unsure') : 'yes'] as const) // prettier-ignore
-      this.past.set(day, 18 * 60)
+      this.past.set(IsoDate(day), 18 * 60)
       this.past.pass(3 * 24 * 3600)
       await this.rechecks.add(id, c.handover?.carerName ?? 'The carer', Object.fromEntries(answers))
     }

@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { addDays, daysBetween } from '@nimble-anchor/core/quantities'
@@ -10,7 +11,7 @@ const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/
  * 16-month-old is 16 months old whenever it is looked at.
  */
 export function moveDays(value: unknown, days: number): unknown {
-  if (typeof value === 'string') return ISO_DAY.test(value) ? addDays(value, days) : value
+  if (typeof value === 'string') return ISO_DAY.test(value) ? addDays(IsoDate(value), days) : value
   if (Array.isArray(value)) return value.map((item) => moveDays(item, days))
   if (typeof value === 'object' && value !== null) {
     return Object.fromEntries(Object.entries(value).map(([key, item]) => [key, moveDays(item, days)]))
@@ -19,19 +20,19 @@ export function moveDays(value: unknown, days: number): unknown {
 }
 
 /** The demo files in the order in which they are imported, their days moved up to `today`. */
-export function demoDocuments(demoDir: string, today: string): readonly unknown[] {
+export function demoDocuments(demoDir: string, today: IsoDate): readonly unknown[] {
   // Restraints before units, cars and families in any order: names sort that way.
   return readdirSync(demoDir)
     .filter((f) => f.endsWith('.json'))
     .toSorted()
     .map((file) => {
       const document = JSON.parse(readFileSync(join(demoDir, file), 'utf8')) as { asOf?: string }
-      return document.asOf === undefined ? document : moveDays(document, daysBetween(document.asOf, today))
+      return document.asOf === undefined ? document : moveDays(document, daysBetween(IsoDate(document.asOf), today))
     })
 }
 
 /** Imports the demo files into an empty store, through the same door as a user's data; how many rows, 0 where there was something already. */
-export async function seedFiles(catalogue: CatalogueService, demoDir: string, today: string): Promise<number> {
+export async function seedFiles(catalogue: CatalogueService, demoDir: string, today: IsoDate): Promise<number> {
   if (!(await catalogue.isEmpty())) return 0
   let rows = 0
   for (const document of demoDocuments(demoDir, today))
@@ -41,7 +42,7 @@ export async function seedFiles(catalogue: CatalogueService, demoDir: string, to
 
 /** The ids of everything in the demo files. */
 export const demoIds = (demoDir: string): readonly string[] =>
-  demoDocuments(demoDir, '2000-01-01').flatMap((document) =>
+  demoDocuments(demoDir, IsoDate('2000-01-01')).flatMap((document) =>
     Object.values(document as Record<string, unknown>)
       .filter((list): list is { id: string }[] => Array.isArray(list))
       .flatMap((list) => list.map((item) => item.id)),

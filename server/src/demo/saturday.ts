@@ -1,7 +1,8 @@
+import { type IsoDate, Sequence } from '@nimble-anchor/core/ground'
 import { putsForMode, putsForPlace, type Put } from '@nimble-anchor/core/casefile'
 import type { CheckId } from '@nimble-anchor/core/checks'
 import type { FittingView } from '@nimble-anchor/core/formats'
-import type { IsoDate } from '@nimble-anchor/core/quantities'
+
 import { badReading, goThrough, puttingGoodReadings, Rehearsal, setUp } from '@nimble-anchor/core/rehearse'
 import type { RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { JobsService } from '../aftercare/jobs.service'
@@ -130,7 +131,7 @@ class OpenFittings {
     for (const put of puttingGoodReadings(rehearsal.case, 'attach')) {
       const id = put.path[1] as CheckId
       if (left.includes(id)) continue
-      const { at: _at, ...bad } = badReading(wrong, 0) ?? { at: 0 }
+      const { at: _at, ...bad } = badReading(wrong, Sequence(0)) ?? { at: 0 }
       rehearsal.enter([id === wrong ? { path: put.path, value: bad } : put], pace('attach', 1))
     }
     return this.keep(view, rehearsal)
@@ -161,7 +162,7 @@ class OpenFittings {
     setUp(rehearsal, pace)
     for (const stage of ['attach', 'child-in'] as const)
       for (const put of puttingGoodReadings(rehearsal.case, stage)) {
-        const { at: _at, ...bad } = badReading(put.path[1] as CheckId, 0) ?? { at: 0 }
+        const { at: _at, ...bad } = badReading(put.path[1] as CheckId, Sequence(0)) ?? { at: 0 }
         rehearsal.enter(
           [wrong.includes(put.path[1] as CheckId) ? { path: put.path, value: bad } : put],
           pace('attach', 1),

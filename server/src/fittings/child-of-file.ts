@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { ConflictException } from '@nestjs/common'
 import { datedChild, type Case } from '@nimble-anchor/core/casefile'
-import { parseWith, type Fault } from '@nimble-anchor/core/ground'
+import { type Fault, type IsoDate, parseWith } from '@nimble-anchor/core/ground'
 import { childSchema, type Child } from '@nimble-anchor/core/child'
 import type { EntityManager } from 'typeorm'
 import { FaultsException } from '../http/faults'
@@ -59,7 +59,7 @@ export async function onItsChild(manager: EntityManager, c: Case, said: ChildOfF
 export async function insertChild(
   manager: EntityManager,
   { name, familyName }: { readonly name: string; readonly familyName?: string | undefined },
-  today: string,
+  today: IsoDate,
 ): Promise<Child> {
   const whole = [name, familyName].filter(Boolean).join(' ')
   const stem = whole.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') // prettier-ignore

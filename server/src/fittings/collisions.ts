@@ -1,3 +1,4 @@
+import { type Sequence } from '@nimble-anchor/core/ground'
 import { ConflictException } from '@nestjs/common'
 import { collisionOf, collisionText, upgradeChanges, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { MoreThan, type EntityManager } from 'typeorm'
@@ -40,7 +41,7 @@ export async function refuseCollision(manager: EntityManager, row: FittingRow, e
 export async function refuseUnseenEntries(
   manager: EntityManager,
   row: FittingRow,
-  asked: { readonly baseSequence: number; readonly who: string },
+  asked: { readonly baseSequence: Sequence; readonly who: string },
   before: 'undo' | 'sign',
 ): Promise<void> {
   if (asked.baseSequence !== row.sequence) throw conflict(row, await madeSince(manager, row, asked, before))
@@ -53,7 +54,7 @@ export async function refuseUnseenEntries(
 async function madeSince(
   manager: EntityManager,
   row: FittingRow,
-  asked: { readonly baseSequence: number; readonly who: string },
+  asked: { readonly baseSequence: Sequence; readonly who: string },
   before: 'undo' | 'sign',
 ): Promise<string> {
   const later = await manager.find(EntryRow, { where: { fittingId: row.id, sequence: MoreThan(asked.baseSequence) } })

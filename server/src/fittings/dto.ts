@@ -19,7 +19,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator'
-import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
+import { idSchema, nameSchema, type Sequence } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
 
@@ -89,7 +89,7 @@ export class EntryDto {
   @IsInt()
   @Min(0)
   @Max(1_000_000)
-  baseSequence: number
+  baseSequence: Sequence
 
   @ApiProperty({ required: false, description: 'Its own id: sent again after a lost answer it is stored once.' })
   @Optional()
@@ -143,7 +143,7 @@ export class UndoDto {
   @IsInt()
   @Min(0)
   @Max(1_000_000)
-  baseSequence: number
+  baseSequence: Sequence
 
   @ApiProperty({ example: 'Jory Quill' })
   @Fits(nameSchema)

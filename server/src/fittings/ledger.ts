@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
@@ -102,7 +103,7 @@ export class Ledger {
     const current = row.current as Case
     const isAsked = puts.some((p) => p.path[0] === 'today')
     const all = current.today === today || isAsked ? puts : [{ path: ['today'], value: today }, ...puts]
-    const applied = applyPuts(current, all, row.sequence + 1)
+    const applied = applyPuts(current, all, Sequence(row.sequence + 1))
     if (!applied.ok) throw new FaultsException('Nothing was saved.', applied.error)
     return this.store(manager, row, applied.value.case, { ...by, changes: applied.value.changed })
   }
@@ -117,7 +118,7 @@ export class Ledger {
       ...Object.fromEntries(shown),
       status: next.handover ? ('signed' as const) : row.status,
       signedAt: next.handover?.signedAt ?? null,
-      sequence: row.sequence + 1,
+      sequence: Sequence(row.sequence + 1),
       updatedAt: this.clock.now(),
       fitter: entry.who,
     }

@@ -8,8 +8,8 @@ import {
   type Changed,
   type Put,
 } from '@nimble-anchor/core/casefile'
-import { type Fault } from '@nimble-anchor/core/ground'
-import { type IsoDate } from '@nimble-anchor/core/quantities'
+import { type Fault, type IsoDate, type Sequence } from '@nimble-anchor/core/ground'
+
 import { type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { assess, type Verdict } from '@nimble-anchor/core/verdict'
 import { In, type EntityManager } from 'typeorm'
@@ -45,7 +45,7 @@ const refuse = (message: string, faults: readonly Fault[]): void => {
 export async function refuseEntry(
   manager: EntityManager,
   row: FittingRow,
-  entry: { readonly who: string; readonly baseSequence: number; readonly puts: readonly Put[] },
+  entry: { readonly who: string; readonly baseSequence: Sequence; readonly puts: readonly Put[] },
   today: IsoDate,
 ): Promise<void> {
   // Asked of the entries only where it matters.

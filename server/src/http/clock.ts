@@ -1,9 +1,10 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 
 /** The only place that reads the time; `today` can be fixed for a demonstration or a test. */
 @Injectable()
 export class Clock {
-  constructor(private readonly fixedToday?: string) {}
+  constructor(private readonly fixedToday?: IsoDate) {}
 
   /** Runs on whatever day is fixed: how long ago something was. */
   nowMs(): number {
@@ -16,10 +17,10 @@ export class Clock {
   }
 
   /** The calendar day where the machine stands. */
-  today(): string {
+  today(): IsoDate {
     if (this.fixedToday) return this.fixedToday
     const d = new Date()
     const two = (n: number) => String(n).padStart(2, '0')
-    return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`
+    return IsoDate(`${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`)
   }
 }

@@ -1,3 +1,4 @@
+import { type Sequence } from '@nimble-anchor/core/ground'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { type Finding } from '@nimble-anchor/core/rules'
@@ -22,5 +23,5 @@ export interface FittingStored {
 interface StoredEntry {
   readonly changes: readonly Changed[]
   /** The entry that this one takes back. */
-  readonly takesBack: { readonly sequence: number; readonly at: string } | undefined
+  readonly takesBack: { readonly sequence: Sequence; readonly at: string } | undefined
 }

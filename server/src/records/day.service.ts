@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { randomUUID } from 'node:crypto'
 import { Injectable, NotFoundException } from '@nestjs/common'
 import { type DayView, type FittingSummary, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
@@ -97,7 +98,7 @@ export class DayService {
     if (days.join(' ') !== before.join(' ')) await manager.upsert(SettingRow, { key: DAYS_SEEN, value: days.join(' ') }, ['key']) // prettier-ignore
     const [oldest] = days
     if (days.length === SEEN_TO_FORGET && oldest !== undefined)
-      await manager.query(`DELETE FROM "visit" WHERE "day" < ?`, [addDays(oldest, -KEEP_VISITS_DAYS)])
+      await manager.query(`DELETE FROM "visit" WHERE "day" < ?`, [addDays(IsoDate(oldest), -KEEP_VISITS_DAYS)])
   }
 
   private async refuseUnknown(manager: EntityManager, v: VisitEntry): Promise<void> {

@@ -1,3 +1,4 @@
+import { type Sequence } from '@nimble-anchor/core/ground'
 import type { JobKind, JobPlan, JobRecord } from '@nimble-anchor/core/aftercare'
 import type { AheadItem } from '@nimble-anchor/core/ahead'
 import type { VisitState } from '@nimble-anchor/core/formats'
@@ -75,7 +76,7 @@ export class FittingRow {
   @Column('text') updatedAt: string
   @Column('text') status: 'open' | 'signed'
   /** Number of the newest entry; 0 before the first. */
-  @Column('integer') sequence: number
+  @Column('integer') sequence: Sequence
   @Column('text') verdict: Verdict
   @Column('text') headline: string
   /** The signed fitting that this one corrects. */
@@ -114,7 +115,7 @@ export class FittingRow {
 @Entity('fitting_entry')
 export class EntryRow {
   @PrimaryColumn('text') fittingId: string
-  @PrimaryColumn('integer') sequence: number
+  @PrimaryColumn('integer') sequence: Sequence
   @ManyToOne(() => FittingRow, { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'fittingId' })
   fitting?: Relation<FittingRow>
@@ -203,7 +204,7 @@ export class JobRow {
 @Entity('job_entry')
 export class JobEntryRow {
   @PrimaryColumn('text') jobId: string
-  @PrimaryColumn('integer') sequence: number
+  @PrimaryColumn('integer') sequence: Sequence
   @Column('text') at: string
   @Column('text') who: string
   @Column('text') what: string

@@ -1,3 +1,4 @@
+import { type Sequence } from '@nimble-anchor/core/ground'
 import type { Changed } from '@nimble-anchor/core/casefile'
 import type { EntityManager } from 'typeorm'
 import { FittingRow, type EntryRow } from './entities'
@@ -68,6 +69,6 @@ export async function entriesAfter(
   const rows = (await manager.query(
     `SELECT "sequence", "entryId", "changes" FROM "fitting_entry" WHERE "fittingId" = ? AND "sequence" > ? AND "sequence" <= ? ORDER BY "sequence" DESC LIMIT ?`,
     [fittingId, after, upTo, most],
-  )) as { readonly sequence: number; readonly entryId: string | null; readonly changes: string }[]
+  )) as { readonly sequence: Sequence; readonly entryId: string | null; readonly changes: string }[]
   return rows.map((row) => ({ ...row, changes: JSON.parse(row.changes) as Changed[] }))
 }

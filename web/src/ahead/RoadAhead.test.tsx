@@ -1,3 +1,4 @@
+import { IsoDate, ModelId } from '@nimble-anchor/core/ground'
 import type { AheadItem } from '@nimble-anchor/core/ahead'
 import type { AheadView, FittingView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
@@ -6,21 +7,21 @@ import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
 import { RoadAhead, useAhead, whenText } from './RoadAhead.tsx'
 
-const Shown = () => <RoadAhead fittingId="f1" today="2026-11-25" known={useAhead()} />
+const Shown = () => <RoadAhead fittingId="f1" today={IsoDate('2026-11-25')} known={useAhead()} />
 
 const item = (over: Partial<AheadItem> = {}): AheadItem => ({
   id: 'strap-up',
   kind: 'strap-up',
   title: 'Straps up to slot 4 (305 mm)',
   because: 'the shoulder has grown past the present one',
-  early: '2027-02-09',
-  likely: '2027-05-25',
-  late: '2027-11-05',
+  early: IsoDate('2027-02-09'),
+  likely: IsoDate('2027-05-25'),
+  late: IsoDate('2027-11-05'),
   isFixed: false,
   ...over,
 })
 const leg = {
-  modelId: 'a',
+  modelId: ModelId('a'),
   modelName: 'Ravel Sheepshank',
   modeLabel: 'Rearward',
   serial: 'SK-1',
@@ -28,19 +29,30 @@ const leg = {
   isUnsure: false,
 }
 const VIEW: AheadView = {
-  asOf: '2026-11-25',
+  asOf: IsoDate('2026-11-25'),
   items: [
-    item({ id: 'next', kind: 'next-check', title: 'Look at the fit again', isFixed: true, likely: '2027-01-25' }),
+    item({
+      id: 'next',
+      kind: 'next-check',
+      title: 'Look at the fit again',
+      isFixed: true,
+      likely: IsoDate('2027-01-25'),
+    }),
     item(),
   ],
   sequences: [
     {
       by: 'profile',
       restraints: 1,
-      legs: [{ ...leg, from: '2026-11-25', mayBeginFrom: '2026-11-25', to: '2029-03-01' }],
-      gaps: [{ from: '2029-03-01', to: '2029-08-01' }],
+      legs: [{ ...leg, from: IsoDate('2026-11-25'), mayBeginFrom: IsoDate('2026-11-25'), to: IsoDate('2029-03-01') }],
+      gaps: [{ from: IsoDate('2029-03-01'), to: IsoDate('2029-08-01') }],
     },
-    { by: 'fewest', restraints: 1, legs: [{ ...leg, from: '2026-11-25', mayBeginFrom: '2026-11-25' }], gaps: [] },
+    {
+      by: 'fewest',
+      restraints: 1,
+      legs: [{ ...leg, from: IsoDate('2026-11-25'), mayBeginFrom: IsoDate('2026-11-25') }],
+      gaps: [],
+    },
   ],
 }
 const ahead = jest.spyOn(api, 'ahead')
@@ -80,7 +92,7 @@ test('a gap on the shelf is said with its months; the other way opens when asked
 test('a road of another day says from when it is counted', async () => {
   await show()
   expect(screen.queryByText(/Counted from/)).toBeNull()
-  ahead.mockResolvedValue({ ...VIEW, asOf: '2026-07-22' })
+  ahead.mockResolvedValue({ ...VIEW, asOf: IsoDate('2026-07-22') })
   await act(() => Promise.resolve(saved(5)))
   expect(screen.getByText(/Counted from .*22.*2026.*a new fitting knows more/)).toBeInTheDocument()
 })
@@ -95,15 +107,15 @@ test('what comes after is said: the gap, or the next one and from when it might 
     restraints: 2,
     gaps: [],
     legs: [
-      { ...leg, from: '2026-11-25', mayBeginFrom: '2026-11-25', to: '2029-03-01' },
+      { ...leg, from: IsoDate('2026-11-25'), mayBeginFrom: IsoDate('2026-11-25'), to: IsoDate('2029-03-01') },
       {
-        modelId: 'b',
+        modelId: ModelId('b'),
         modelName: 'Hitchmark Reef',
         modeLabel: 'Booster',
         isNew: true,
         isUnsure: false,
-        from: '2029-03-01',
-        mayBeginFrom: '2028-05-10',
+        from: IsoDate('2029-03-01'),
+        mayBeginFrom: IsoDate('2028-05-10'),
       },
     ],
   }

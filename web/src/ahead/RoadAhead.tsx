@@ -1,6 +1,7 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type AheadView } from '@nimble-anchor/core/formats'
-import { type IsoDate } from '@nimble-anchor/core/quantities'
+
 import { CalendarPlus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'

@@ -1,5 +1,6 @@
+import { type IsoDate, type UnitId } from '@nimble-anchor/core/ground'
 import type { AheadView } from '@nimble-anchor/core/formats'
-import type { IsoDate } from '@nimble-anchor/core/quantities'
+
 import * as msg from './messages.en.ts'
 
 export type SequenceView = AheadView['sequences'][number]
@@ -13,7 +14,7 @@ export interface WayLeg {
   readonly isGap: boolean
   /** Whether its unit may be used at all is not known. */
   readonly isUnsure: boolean
-  readonly unitId?: string | undefined
+  readonly unitId?: UnitId | undefined
 }
 
 /** The stretches of a way, soonest first. */

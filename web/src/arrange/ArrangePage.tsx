@@ -1,3 +1,4 @@
+import { VehicleId } from '@nimble-anchor/core/ground'
 import { factText, whyNotThereText, type ArrangeResult } from '@nimble-anchor/core/arrange'
 import { useQuery } from '@tanstack/react-query'
 import { Undo2 } from 'lucide-react'
@@ -172,7 +173,7 @@ function Arranging({ known, familyId, familyName }: Props) {
             { id: POOL, label: msg.theBestCarOfThe },
             ...vehicles.map((v) => ({ id: v.id, label: names.car(v.id) })),
           ]}
-          onChange={(id) => ask({ ...asked, vehicleId: id === POOL ? undefined : id })}
+          onChange={(id) => ask({ ...asked, vehicleId: id === POOL ? undefined : VehicleId(id) })}
         />
         <div
           className="order-last min-w-0 basis-full leading-tight lg:order-none lg:flex-1 lg:basis-0"

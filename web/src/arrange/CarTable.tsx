@@ -1,3 +1,4 @@
+import { type VehicleId } from '@nimble-anchor/core/ground'
 import { becauseText, LEVELS, type ArrangeResult, type CarVerdict } from '@nimble-anchor/core/arrange'
 import { Button } from '../ui/Button.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
@@ -8,9 +9,9 @@ import * as msg from './messages.en.ts'
 interface Props {
   readonly pool: ArrangeResult | undefined
   readonly isRunning: boolean
-  readonly vehicleId: string | undefined
+  readonly vehicleId: VehicleId | undefined
   readonly names: ReturnType<typeof namesOf>
-  readonly onChoose: (vehicleId: string | undefined) => void
+  readonly onChoose: (vehicleId: VehicleId | undefined) => void
 }
 
 type Told = NonNullable<CarVerdict['levels']>

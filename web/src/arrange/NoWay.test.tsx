@@ -1,3 +1,4 @@
+import { ModelId, VehicleId } from '@nimble-anchor/core/ground'
 import type { ArrangeResult } from '@nimble-anchor/core/arrange'
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
@@ -13,19 +14,24 @@ const NO: ArrangeResult = {
   ties: 0,
   cars: [],
   conflict: {
-    vehicleId: 'turnstone',
+    vehicleId: VehicleId('turnstone'),
     facts: [
-      { kind: 'extra-on', modelId: 'reef' },
+      { kind: 'extra-on', modelId: ModelId('reef') },
       { kind: 'pin', index: 0 },
     ],
   },
-  change: { what: { kind: 'extra-off', modelId: 'reef' }, verdict: 'fits', vehicleId: 'turnstone', levels },
+  change: {
+    what: { kind: 'extra-off', modelId: ModelId('reef') },
+    verdict: 'fits',
+    vehicleId: VehicleId('turnstone'),
+    levels,
+  },
   nodes: 1,
   caution: '',
 }
 const inCar = (over: Partial<typeof levels>): ArrangeResult => ({
   ...NO,
-  arrangements: [{ vehicleId: 'fulmar', seats: [], adults: [], levels: { ...levels, ...over }, facts: [], rows: [], installing: [], loading: [] }],
+  arrangements: [{ vehicleId: VehicleId('fulmar'), seats: [], adults: [], levels: { ...levels, ...over }, facts: [], rows: [], installing: [], loading: [] }],
 }) // prettier-ignore
 
 function show(pool: ArrangeResult | undefined, isPoolRunning = false) {
@@ -68,7 +74,7 @@ test.each([
 
 test('a pin is let go by itself, whatever its turn in the question that was answered', async () => {
   const away = { kind: 'child-at', childId: 'home', positionId: 'left' } as const
-  const pin = { kind: 'restraint-for', childId: 'col', modelId: 'reef' } as const
+  const pin = { kind: 'restraint-for', childId: 'col', modelId: ModelId('reef') } as const
   const asked: Asked[] = []
   const result: ArrangeResult = { ...NO, change: { ...NO.change!, what: { kind: 'pin', index: 0 } } }
   // The child of the first pin stays at home: the answer counts the second alone.

@@ -1,3 +1,4 @@
+import { ModelId, type VehicleId } from '@nimble-anchor/core/ground'
 import type { RestraintModel } from '@nimble-anchor/core/restraint'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { Popover } from 'radix-ui'
@@ -11,7 +12,7 @@ import * as msg from './messages.en.ts'
 
 interface Props {
   readonly rider: RiderOnPlan
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId
   readonly placeLabel: (positionId: string) => string
   readonly asked: Asked
   readonly onAsk: (asked: Asked) => void
@@ -24,7 +25,7 @@ interface Props {
 const ANY = ''
 
 /** The question with one child or adult at a place, whatever was pinned of it before. */
-export function seatedAt(asked: Asked, riderId: string, vehicleId: string, positionId: string): Asked {
+export function seatedAt(asked: Asked, riderId: string, vehicleId: VehicleId, positionId: string): Asked {
   if (asked.adults.some((a) => a.id === riderId))
     return { ...asked, adults: asked.adults.map((a) => (a.id === riderId ? { ...a, positionId } : a)) }
   return {
@@ -89,7 +90,8 @@ export function RiderMenu(props: Props) {
                   const rest = asked.pins.filter((p) => p.kind !== 'restraint-for' || p.childId !== rider.id)
                   ask({
                     ...asked,
-                    pins: id === ANY ? rest : [...rest, { kind: 'restraint-for', childId: rider.id, modelId: id }],
+                    pins:
+                      id === ANY ? rest : [...rest, { kind: 'restraint-for', childId: rider.id, modelId: ModelId(id) }],
                   })
                 }}
               />

@@ -1,8 +1,9 @@
+import { ModelId, VehicleId } from '@nimble-anchor/core/ground'
 import type { Arrangement } from '@nimble-anchor/core/arrange'
 import { otherwiseText, seatsText } from './Ways.tsx'
 import { NAMES as names } from '../../test/names.ts'
 
-const seat = (childId: string, positionId: string, modelId: string | undefined, secondPositionId?: string) => ({
+const seat = (childId: string, positionId: string, modelId: ModelId | undefined, secondPositionId?: string) => ({
   childId,
   positionId,
   modelId,
@@ -13,33 +14,33 @@ const seat = (childId: string, positionId: string, modelId: string | undefined, 
   harnessMonthsLost: 0,
 })
 const levels = { facts: 0, advice: 0, rearwardMonthsLost: 0, harnessMonthsLost: 0, notOwned: 0, wishesBroken: 0, youngest: 0, steps: 10, endsSoon: 0 } // prettier-ignore
-const arranged = (seats: Arrangement['seats'], adults: Arrangement['adults'] = [], vehicleId = 'fulmar'): Arrangement => ({ vehicleId, seats, adults, levels, facts: [], rows: [], installing: [], loading: [] }) // prettier-ignore
+const arranged = (seats: Arrangement['seats'], adults: Arrangement['adults'] = [], vehicleId = 'fulmar'): Arrangement => ({ vehicleId: VehicleId(vehicleId), seats, adults, levels, facts: [], rows: [], installing: [], loading: [] }) // prettier-ignore
 
 const BEST = arranged(
-  [seat('Ada', 'left', 'Reef'), seat('Col', 'right', 'Reef')],
+  [seat('Ada', 'left', ModelId('reef')), seat('Col', 'right', ModelId('reef'))],
   [{ adultId: 'Adult', positionId: 'front' }],
 )
 
 test.each<[string, Arrangement, string]>([
   [
     'two change places',
-    arranged([seat('Ada', 'right', 'Reef'), seat('Col', 'left', 'Reef')], BEST.adults),
+    arranged([seat('Ada', 'right', ModelId('reef')), seat('Col', 'left', ModelId('reef'))], BEST.adults),
     'Ada right, Reef · Col left, Reef',
   ],
   [
     'one has another restraint',
-    arranged([seat('Ada', 'left', 'Reef'), seat('Col', 'right', 'Bowline')], BEST.adults),
+    arranged([seat('Ada', 'left', ModelId('reef')), seat('Col', 'right', ModelId('bowline'))], BEST.adults),
     'Col in Bowline',
   ],
   [
     'one has none',
-    arranged([seat('Ada', 'left', 'Reef'), seat('Col', 'right', undefined)], BEST.adults),
+    arranged([seat('Ada', 'left', ModelId('reef')), seat('Col', 'right', undefined)], BEST.adults),
     'Col in the belt alone',
   ],
   ['an adult sits elsewhere', arranged(BEST.seats, [{ adultId: 'Adult', positionId: 'middle' }]), 'Adult middle'],
   [
     'one lies across other places',
-    arranged([seat('Ada', 'left', 'Reef', 'middle'), seat('Col', 'right', 'Reef')], BEST.adults),
+    arranged([seat('Ada', 'left', ModelId('reef'), 'middle'), seat('Col', 'right', ModelId('reef'))], BEST.adults),
     'Ada left and middle, Reef',
   ],
   ['another car: everybody', arranged(BEST.seats, BEST.adults, 'dunlin'), 'Ada left, Reef · Col right, Reef'],

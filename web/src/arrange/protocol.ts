@@ -1,3 +1,4 @@
+import { type VehicleId } from '@nimble-anchor/core/ground'
 import type { ArrangeProgress, ArrangeRequest, ArrangeResult, PlaceAnswer } from '@nimble-anchor/core/arrange'
 
 /** What page and worker say to each other. */
@@ -7,7 +8,7 @@ export interface ArrangeWorker {
   /** For every place of one car whether one rider could sit there, told place by place. */
   places(
     request: ArrangeRequest,
-    vehicleId: string,
+    vehicleId: VehicleId,
     riderId: string,
     onPlace: (answer: PlaceAnswer) => void,
   ): Promise<void>

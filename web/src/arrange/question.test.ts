@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, UnitId, VehicleId } from '@nimble-anchor/core/ground'
 import type { Arrangement } from '@nimble-anchor/core/arrange'
 import { arrangeRequestSchema } from '@nimble-anchor/core/arrange'
 import type { Catalogue, PracticeBook, VisitView } from '@nimble-anchor/core/formats'
@@ -18,7 +19,7 @@ const book: PracticeBook = {
   localRuleId: DEFAULT_LOCAL_RULE.id,
 }
 const known: Known = {
-  today: '2026-11-24',
+  today: IsoDate('2026-11-24'),
   children: demo('families.json').children!.filter((c) => c.familyName === 'Strand'),
   catalogue: { ...restraints, vehicles: demo('pool-cars.json').vehicles! },
   book,
@@ -26,13 +27,15 @@ const known: Known = {
 const cars = known.catalogue.vehicles!
 const ASKED: Asked = {
   ...NOTHING_ASKED,
-  vehicleId: 'corran-turnstone',
+  vehicleId: VehicleId('corran-turnstone'),
   adults: [{ id: 'a1', positionId: 'front-left', shoulderBreadthMm: 480 }],
-  pins: [{ kind: 'child-at', childId: 'ada-strand', positionId: 'rear-left', vehicleId: 'corran-turnstone' }],
-  wishes: [{ kind: 'restraint-for', childId: 'col-strand', modelId: 'hitchmark-reef' }],
-  taken: [{ vehicleId: 'corran-turnstone', positionId: 'rear-centre' }],
+  pins: [
+    { kind: 'child-at', childId: 'ada-strand', positionId: 'rear-left', vehicleId: VehicleId('corran-turnstone') },
+  ],
+  wishes: [{ kind: 'restraint-for', childId: 'col-strand', modelId: ModelId('hitchmark-reef') }],
+  taken: [{ vehicleId: VehicleId('corran-turnstone'), positionId: 'rear-centre' }],
   extrasOff: ['hitchmark-reef'],
-  ownedUnitIds: ['u-reef-1'],
+  ownedUnitIds: [UnitId('u-reef-1')],
   atHome: ['mabe-strand'],
 }
 
@@ -77,31 +80,31 @@ test('a pin of a child who stays at home is not asked, and is there again once t
 test('everything is called by its name', () => {
   const names = namesOf(ASKED, known)
   expect([names.rider('ada-strand'), names.rider('a1'), names.rider('driver')]).toEqual(['Ada', 'Adult', 'Driver'])
-  expect(names.place('corran-turnstone', 'rear-left')).toBe('Rear left')
+  expect(names.place(VehicleId('corran-turnstone'), 'rear-left')).toBe('Rear left')
   expect(names.pin(0)).toBe('Ada at Rear left')
 })
 
 test('carried to a place: one pin a child, whatever was pinned before; let go, none', () => {
-  const there = seatedAt(ASKED, 'ada-strand', 'corran-turnstone', 'rear-right')
-  expect(there.pins).toEqual([{ kind: 'child-at', childId: 'ada-strand', positionId: 'rear-right', vehicleId: 'corran-turnstone' }]) // prettier-ignore
+  const there = seatedAt(ASKED, 'ada-strand', VehicleId('corran-turnstone'), 'rear-right')
+  expect(there.pins).toEqual([{ kind: 'child-at', childId: 'ada-strand', positionId: 'rear-right', vehicleId: VehicleId('corran-turnstone') }]) // prettier-ignore
   expect(letGo(there, 'ada-strand').pins).toEqual([])
-  expect(seatedAt(ASKED, 'a1', 'corran-turnstone', 'rear-right').adults[0]?.positionId).toBe('rear-right')
+  expect(seatedAt(ASKED, 'a1', VehicleId('corran-turnstone'), 'rear-right').adults[0]?.positionId).toBe('rear-right')
   expect(letGo(ASKED, 'a1').adults[0]?.positionId).toBeUndefined()
 })
 
 test('begun: a fitting for each child in a restraint; one on the belt alone rides unnamed', () => {
-  const seat = (childId: string, positionId: string, modelId?: string) => ({
+  const seat = (childId: string, positionId: string, modelId?: ModelId) => ({
     childId,
     positionId,
-    ...(modelId !== undefined && { modelId, modeId: 'booster', routeId: 'belt', unitId: 'u-reef-1' }),
+    ...(modelId !== undefined && { modelId, modeId: 'booster', routeId: 'belt', unitId: UnitId('u-reef-1') }),
     rearwardMonths: 0,
     harnessMonths: 0,
     rearwardMonthsLost: 0,
     harnessMonthsLost: 0,
   })
   const arrangement = {
-    vehicleId: 'corran-turnstone',
-    seats: [seat('col-strand', 'rear-left', 'hitchmark-reef'), seat('mabe-strand', 'rear-right')],
+    vehicleId: VehicleId('corran-turnstone'),
+    seats: [seat('col-strand', 'rear-left', ModelId('hitchmark-reef')), seat('mabe-strand', 'rear-right')],
     adults: [{ adultId: 'a1', positionId: 'front-left' }],
     levels: {},
     facts: [],
@@ -115,8 +118,8 @@ test('begun: a fitting for each child in a restraint; one on the belt alone ride
   } as unknown as Arrangement
   const visits = [{ id: 'v1', childId: 'col-strand', fitting: null }] as unknown as VisitView[]
   expect(beginningOf(arrangement, ASKED, visits, 'Jory')).toEqual({
-    vehicleId: 'corran-turnstone',
-    seats: [{ childId: 'col-strand', positionId: 'rear-left', modelId: 'hitchmark-reef', modeId: 'booster', routeId: 'belt', unitId: 'u-reef-1', isExtraOff: true, visitId: 'v1' }],
+    vehicleId: VehicleId('corran-turnstone'),
+    seats: [{ childId: 'col-strand', positionId: 'rear-left', modelId: ModelId('hitchmark-reef'), modeId: 'booster', routeId: 'belt', unitId: UnitId('u-reef-1'), isExtraOff: true, visitId: 'v1' }],
     adults: [
       { id: 'a1', positionId: 'front-left', shoulderBreadthMm: 480 },
       { id: 'on-seat-1', positionId: 'rear-right', isChild: true },

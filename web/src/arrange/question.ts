@@ -1,4 +1,12 @@
 import {
+  type IsoDate,
+  type ModelId,
+  type UnitId,
+  unitIdSchema,
+  type VehicleId,
+  vehicleIdSchema,
+} from '@nimble-anchor/core/ground'
+import {
   ARRANGE_FORMAT,
   ARRANGE_VERSION,
   DRIVER_ID,
@@ -21,7 +29,7 @@ import * as msg from './messages.en.ts'
  */
 export interface Asked {
   /** One car; absent: the best of the pool. */
-  readonly vehicleId?: string | undefined
+  readonly vehicleId?: VehicleId | undefined
   /** Children of the family who stay at home. */
   readonly atHome: readonly string[]
   readonly adults: readonly {
@@ -33,10 +41,10 @@ export interface Asked {
   readonly pins: readonly Pin[]
   /** Asked for as well, if it can be. */
   readonly wishes: readonly Pin[]
-  readonly taken: readonly { readonly vehicleId: string; readonly positionId: string }[]
+  readonly taken: readonly { readonly vehicleId: VehicleId; readonly positionId: string }[]
   /** Models whose cup holder or pod comes off. */
   readonly extrasOff: readonly string[]
-  readonly ownedUnitIds: readonly string[]
+  readonly ownedUnitIds: readonly UnitId[]
   /** How long the journey ahead is: asked of the very young. */
   readonly journeyMinutes?: number | undefined
 }
@@ -52,10 +60,12 @@ export const NOTHING_ASKED: Asked = {
 }
 
 const isText = (x: unknown): x is string => typeof x === 'string'
+const isVehicle = (x: unknown): x is VehicleId => vehicleIdSchema.safeParse(x).success
+const isUnit = (x: unknown): x is UnitId => unitIdSchema.safeParse(x).success
 const listOf = <T>(x: unknown, is: (item: unknown) => item is T): readonly T[] => (Array.isArray(x) ? x.filter(is) : [])
 const isPin = (x: unknown): x is Pin => pinSchema.safeParse(x).success
 const isTaken = (x: unknown): x is Asked['taken'][number] =>
-  typeof x === 'object' && x !== null && isText((x as Record<string, unknown>).vehicleId) && isText((x as Record<string, unknown>).positionId) // prettier-ignore
+  typeof x === 'object' && x !== null && isVehicle((x as Record<string, unknown>).vehicleId) && isText((x as Record<string, unknown>).positionId) // prettier-ignore
 const isNumberOrNone = (x: unknown): boolean => x === undefined || (typeof x === 'number' && Number.isFinite(x))
 const isAdult = (x: unknown): x is Asked['adults'][number] => {
   if (typeof x !== 'object' || x === null) return false
@@ -84,14 +94,14 @@ export function askedIn(text: string | null): Asked {
   if (typeof found !== 'object' || found === null) return NOTHING_ASKED
   const of = found as Record<string, unknown>
   return {
-    ...(isText(of.vehicleId) && { vehicleId: of.vehicleId }),
+    ...(isVehicle(of.vehicleId) && { vehicleId: of.vehicleId }),
     atHome: listOf(of.atHome, isText),
     adults: listOf(of.adults, isAdult),
     pins: listOf(of.pins, isPin),
     wishes: listOf(of.wishes, isPin),
     taken: listOf(of.taken, isTaken),
     extrasOff: listOf(of.extrasOff, isText),
-    ownedUnitIds: listOf(of.ownedUnitIds, isText),
+    ownedUnitIds: listOf(of.ownedUnitIds, isUnit),
     ...(isMinutes(of.journeyMinutes) && { journeyMinutes: of.journeyMinutes }),
   }
 }
@@ -103,7 +113,7 @@ export const textOf = (asked: Asked): string =>
   )
 
 export interface Known {
-  readonly today: string
+  readonly today: IsoDate
   readonly children: readonly Child[]
   readonly catalogue: Catalogue
   readonly book: PracticeBook
@@ -169,7 +179,7 @@ export function beginningOf(a: Arrangement, asked: Asked, visits: readonly Visit
         childId,
         positionId,
         ...(secondPositionId !== undefined && { secondPositionId }),
-        modelId: modelId as string,
+        modelId: modelId as ModelId,
         modeId: modeId as string,
         routeId: routeId as string,
         ...(unitId !== undefined && { unitId }),
@@ -210,7 +220,7 @@ export function namesOf(
   const vehicles = known.catalogue.vehicles ?? []
   const rider = (id: string): string =>
     id === DRIVER_ID ? msg.driver : (known.children.find((c) => c.id === id)?.name ?? adultName(asked, id))
-  const place = (vehicleId: string | undefined, positionId: string): string => {
+  const place = (vehicleId: VehicleId | undefined, positionId: string): string => {
     const cars = vehicleId === undefined ? vehicles : vehicles.filter((v) => v.id === vehicleId)
     return cars.flatMap((v) => v.positions).find((p) => p.id === positionId)?.label ?? positionId
   }

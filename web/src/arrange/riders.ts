@@ -1,3 +1,4 @@
+import { type VehicleId } from '@nimble-anchor/core/ground'
 import {
   factText,
   whyNotThereText,
@@ -47,7 +48,7 @@ export function ridersOf(
 }
 
 /** What a place says to whoever is carried over it. */
-export function answerText(answer: PlaceAnswer, vehicleId: string, names: ReturnType<typeof namesOf>): string {
+export function answerText(answer: PlaceAnswer, vehicleId: VehicleId, names: ReturnType<typeof namesOf>): string {
   switch (answer.verdict) {
     case 'fits':
       return 'yes'

@@ -1,3 +1,4 @@
+import { type VehicleId } from '@nimble-anchor/core/ground'
 import type { ArrangeProgress, ArrangeRequest, ArrangeResult, PlaceAnswer } from '@nimble-anchor/core/arrange'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { startArranger, type Arranger } from './startWorker.ts'
@@ -65,7 +66,7 @@ export function useArranger(request: ArrangeRequest | undefined, pool: ArrangeRe
   }, [request, pool])
 
   const carry = useCallback(
-    (vehicleId: string, riderId: string) => {
+    (vehicleId: VehicleId, riderId: string) => {
       setAnswers(NONE)
       if (request === undefined) return
       void arranger.current

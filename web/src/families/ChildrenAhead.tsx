@@ -1,6 +1,7 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import type { Child } from '@nimble-anchor/core/child'
 import type { FamilyView } from '@nimble-anchor/core/formats'
-import type { IsoDate } from '@nimble-anchor/core/quantities'
+
 import { useQueries } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -77,7 +78,7 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
       ) : (
         <>
           <RoadChart
-            today={today ?? view.fittings[0]?.updatedAt.slice(0, 10) ?? ''}
+            today={today ?? IsoDate(view.fittings[0]?.updatedAt.slice(0, 10) ?? '1970-01-01')}
             rows={rows}
             label={msg.theYearsAheadOfEach}
           />
@@ -115,11 +116,13 @@ export function ChildrenAhead({ view, today, onMoved }: Props) {
               </Button>
             )}
           </p>
-          <RoadAhead
-            fittingId={fitting.id}
-            today={today ?? ''}
-            known={{ ahead: openRoad?.data ?? null, failed: openRoad?.isError ?? false, isSaved: true }}
-          />
+          {today !== undefined && (
+            <RoadAhead
+              fittingId={fitting.id}
+              today={today}
+              known={{ ahead: openRoad?.data ?? null, failed: openRoad?.isError ?? false, isSaved: true }}
+            />
+          )}
         </Dialog>
       )}
     </Panel>

@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { type Case } from '@nimble-anchor/core/casefile'
@@ -9,7 +10,7 @@ import { stageMark } from '../fitting/stages.ts'
 import { ContextBar } from '../fitting/ContextBar.tsx'
 
 const ready = withEverythingGood(buildCase())
-const broken: Case = { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: 3 } } }
+const broken: Case = { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: Sequence(3) } } }
 const heavy: Case = { ...ready, child: { ...ready.child, massKg: measured(20) } }
 const ledger = (c: Case, goTo: (s: Stage) => void = () => undefined) =>
   render(<Ledger assessment={assess(c)} goTo={goTo} />)

@@ -133,6 +133,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
   const catalogue = useCatalogue((s) => s.catalogue)
   const load = useCatalogue((s) => s.load)
   const { model, mode, route, position, unit } = chosenIn(current)
+  const vehicleId = current.vehicle?.id
   const roots = of === 'mode' ? ['mode.', 'unit.harness', 'unit.direction', 'unit.base'] : ['route.']
   const needs = [
     ...new Set(assessment.findings.flatMap((f) => (f.kind === 'undecided' ? (f.missing ?? []) : []))),
@@ -222,7 +223,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                 />
               ) : need === 'mode.massKg' ? (
                 <GreatestMass onKeep={(to) => keep(changed(model, mode, { massKg: { ...mode.massKg, to } }))} />
-              ) : need === 'route.approvedPlaces' && route && current.vehicle && position ? (
+              ) : need === 'route.approvedPlaces' && route && vehicleId !== undefined && position ? (
                 <Choices
                   legend={label}
                   hideLegend
@@ -232,11 +233,8 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
                     { id: 'not', label: msg.notListed },
                   ]}
                   onChoose={(id) => {
-                    const others = (route.approvedPlaces ?? []).filter((a) => a.vehicleId !== current.vehicle?.id)
-                    const here = {
-                      vehicleId: current.vehicle?.id ?? '',
-                      positionIds: id === 'listed' ? [position.id] : [],
-                    }
+                    const others = (route.approvedPlaces ?? []).filter((a) => a.vehicleId !== vehicleId)
+                    const here = { vehicleId, positionIds: id === 'listed' ? [position.id] : [] }
                     const next = { ...route, approvedPlaces: [...others, here] }
                     keep(changed(model, mode, { routes: mode.routes.map((r) => (r === route ? next : r)) }))
                   }}

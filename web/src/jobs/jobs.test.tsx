@@ -1,3 +1,4 @@
+import { UnitId } from '@nimble-anchor/core/ground'
 import { planJob } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
 import { type RestraintModel } from '@nimble-anchor/core/restraint'
@@ -113,5 +114,5 @@ test('a conversion needs two modes, and says which job is begun', async () => {
   expect(screen.getByRole('button', { name: 'Begin the job' })).toBeDisabled()
   pick(screen.getByLabelText('It becomes'), 'booster')
   await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Begin the job' })))
-  expect(begin).toHaveBeenCalledWith({ unitId: 'unit-1', kind: 'convert', who: expect.any(String), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
+  expect(begin).toHaveBeenCalledWith({ unitId: UnitId('unit-1'), kind: 'convert', who: expect.any(String), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
 })

@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import type { LogbookCharts as Charts, LogbookPage as Page, LogbookRow } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, renderHook, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
@@ -83,7 +84,7 @@ const CHARTS: Charts = {
   byRestraint: [{ key: 'Ravel Sheepshank', count: 0, of: 0 }],
   oftenestByRoute: [{ key: 'isofix-leg', ruleId: 'latch-indicators', count: 2, of: 30 }],
   oftenestByRestraint: [],
-  weeks: [{ week: '2026-11-23', fittings: 40, withFault: 9 }],
+  weeks: [{ week: IsoDate('2026-11-23'), fittings: 40, withFault: 9 }],
   minutes: [{ stage: 'attach', median: 6.5, fittings: 12 }],
   onArrival: { fittings: 0, withFault: 0, faults: [] },
 }

@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import type { FittingView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
@@ -9,7 +10,7 @@ import { notSo } from './words.ts'
 
 const handover = { fitterName: 'Jory', carerName: 'Maren', signedAt: '2026-11-25T10:00:00Z' }
 const view = (over: Partial<FittingView> = {}): FittingView => ({
-  id: 'f1', status: 'signed', sequence: 9, createdAt: '', updatedAt: '', revises: null, elsewhere: false,
+  id: 'f1', status: 'signed', sequence: Sequence(9), createdAt: '', updatedAt: '', revises: null, elsewhere: false,
   holderId: null,
   case: { ...withEverythingGood(buildCase()), handover }, ...over,
 }) // prettier-ignore

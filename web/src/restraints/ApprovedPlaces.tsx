@@ -1,3 +1,4 @@
+import { type VehicleId } from '@nimble-anchor/core/ground'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
 import { useCatalogue } from '../session/catalogue.ts'
@@ -7,7 +8,7 @@ import { SelectField } from '../ui/SelectField.tsx'
 import * as msg from './messages.en.ts'
 
 interface Listed {
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId
   readonly positionIds: readonly string[]
 }
 
@@ -20,7 +21,7 @@ export function ApprovedPlaces({ base }: { readonly base: string }) {
   const keep = (next: readonly Listed[] | undefined): void => setValue(name, next, { shouldDirty: true })
   const listed = value ?? []
   /** `undefined`: nobody has read whether the car is on the list. */
-  const set = (vehicleId: string, positionIds: readonly string[] | undefined): void => {
+  const set = (vehicleId: VehicleId, positionIds: readonly string[] | undefined): void => {
     const next = listed.flatMap((l) =>
       l.vehicleId !== vehicleId ? [l] : positionIds === undefined ? [] : [{ vehicleId, positionIds }],
     )

@@ -1,3 +1,4 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import { lintModel } from '@nimble-anchor/core/readings'
 import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { FileUp, Plus } from 'lucide-react'
@@ -25,7 +26,7 @@ const EXPORTS = [
   { file: 'units.csv', label: msg.unitsCsv },
 ]
 
-function countText(units: readonly RestraintUnit[], model: RestraintModel, today: string | undefined): string {
+function countText(units: readonly RestraintUnit[], model: RestraintModel, today: IsoDate | undefined): string {
   const sound = units.filter((u) => unitState(model, u, today).mark === 'pass').length
   if (units.length === 0) return msg.noneOnTheShelf
   return sound === units.length ? msg.onTheShelf(units.length) : msg.onTheShelfSound(units.length, sound)

@@ -36,7 +36,10 @@ interface FormProps {
   readonly onRemove?: () => void
 }
 
-type Draft = Partial<RestraintUnit>
+/** As typed: a day may be half written. */
+type Draft = Partial<
+  Omit<RestraintUnit, 'madeOn' | 'lifeEndsOn'> & { readonly madeOn: string; readonly lifeEndsOn: string }
+>
 function wrongIn(draft: Draft): Wrong<Draft> {
   const parsed = parseWith(unitSchema, tidy(draft))
   if (parsed.ok) return {}

@@ -1,3 +1,4 @@
+import { UnitId } from '@nimble-anchor/core/ground'
 import { type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { Plus } from 'lucide-react'
 import { useState } from 'react'
@@ -36,7 +37,9 @@ export function Units({ model, units, taken }: Props) {
       fills
       aside={
         isLead && (
-          <Button onClick={() => setAdded({ id: idFrom(`u-${model.name}`, taken), modelId: model.id, serial: '' })}>
+          <Button
+            onClick={() => setAdded({ id: UnitId(idFrom(`u-${model.name}`, taken)), modelId: model.id, serial: '' })}
+          >
             <Plus size={18} aria-hidden="true" />
             {msg.addAUnit}
           </Button>

@@ -1,3 +1,4 @@
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { buildModel, buildUnit } from '@nimble-anchor/core/testing'
 import { unitState } from './unitState.ts'
 
@@ -10,5 +11,8 @@ test.each([
   [{ madeOn: undefined }, '2026-11-25', 'undecided', 'not recorded: end of life'],
   [{ isHistoryKnown: false }, undefined, 'fail', 'history unknown'],
 ] as const)('%j on %s: %s, %s', (over, today, mark, text) => {
-  expect(unitState(buildModel(), buildUnit(over), today)).toEqual({ mark, text })
+  expect(unitState(buildModel(), buildUnit(over), today === undefined ? undefined : IsoDate(today))).toEqual({
+    mark,
+    text,
+  })
 })

@@ -1,3 +1,4 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import { lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { MarkState } from '../ui/StateMark.tsx'
 import * as msg from './messages.en.ts'
@@ -8,7 +9,7 @@ export interface UnitState {
 }
 
 /** The state of a unit in one line, as the rules will see it: what bars it, what is open, until when it may be used. */
-export function unitState(model: RestraintModel, unit: RestraintUnit, today: string | undefined): UnitState {
+export function unitState(model: RestraintModel, unit: RestraintUnit, today: IsoDate | undefined): UnitState {
   const end = lifeEnd({ model, unit })
   const bars = [
     unit.wasInCrash && msg.wasInACrash,

@@ -1,3 +1,4 @@
+import { type IsoDate, type ModelId, type UnitId, type VehicleId } from '@nimble-anchor/core/ground'
 import type { JobKind } from '@nimble-anchor/core/aftercare'
 import type { CarerTried, Put } from '@nimble-anchor/core/casefile'
 import type {
@@ -57,7 +58,7 @@ export interface NewChild {
 }
 /** What a fitting begins with beside its child. */
 interface Beginning {
-  readonly vehicleId?: string | undefined
+  readonly vehicleId?: VehicleId | undefined
   readonly visitId?: string | undefined
   readonly arrivedInstalled?: boolean
 }
@@ -77,7 +78,7 @@ export interface EntryToSend {
 }
 export type VisitEntry = Omit<VisitView, 'id' | 'familyId' | 'fitting'> & { readonly fittingId: string | null }
 export interface JobBeginning {
-  readonly unitId: string
+  readonly unitId: UnitId
   readonly kind: JobKind
   readonly who: string
   readonly fittingId?: string
@@ -87,15 +88,15 @@ export interface JobBeginning {
 
 /** An arrangement of which every child gets a fitting at its place, bound into one ride. */
 export interface RideBeginning {
-  readonly vehicleId: string
+  readonly vehicleId: VehicleId
   readonly seats: readonly {
     readonly childId: string
     readonly positionId: string
     readonly secondPositionId?: string | undefined
-    readonly modelId: string
+    readonly modelId: ModelId
     readonly modeId: string
     readonly routeId: string
-    readonly unitId?: string | undefined
+    readonly unitId?: UnitId | undefined
     readonly baseUnitId?: string | undefined
     readonly isExtraOff?: true | undefined
     readonly visitId?: string | undefined
@@ -123,7 +124,7 @@ interface ImportHow {
 export { CsvText, Failed, NOTHING_SEEN, onSignedOut, Refused, type Work } from './call.ts'
 
 export const api = {
-  health: () => call<{ today: string }>('health'),
+  health: () => call<{ today: IsoDate }>('health'),
   session: () => call<SessionView>('session', undefined, { isByItself: true }),
   signIn: (name: string, password: string) => call<SessionView>('session/sign-in', { name, password }),
   recover: (name: string, code: string, password: string) =>
@@ -248,7 +249,7 @@ export const api = {
   beginRide: (ride: RideBeginning) => call<RideView>('rides', ride),
   leaveRide: (id: string, fittingId: string, who: string) =>
     call<unknown>(`rides/${id}/fittings/${fittingId}`, { who }, { method: 'DELETE' }),
-  jobs: (unitId?: string) => call<readonly JobView[]>(`jobs${unitId === undefined ? '' : `?unitId=${unitId}`}`),
+  jobs: (unitId?: UnitId) => call<readonly JobView[]>(`jobs${unitId === undefined ? '' : `?unitId=${unitId}`}`),
   job: (id: string) => call<JobView>(`jobs/${id}`),
   beginJob: (job: JobBeginning) => call<JobView>('jobs', job),
   jobStep: (id: string, who: string, stepId: string, isDone: boolean) =>

@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { applyPuts, withChanges, type Case } from '@nimble-anchor/core/casefile'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { isSameContent } from './sameContent.ts'
@@ -18,7 +19,7 @@ export function outcomeOf(onto: Case, { id, puts }: Pick<Waiting, 'id' | 'puts'>
   const known = outcomes.get(onto) ?? new Map<string, Outcome>()
   outcomes.set(onto, known)
   const key = `${id} ${sequence}`
-  const outcome = known.get(key) ?? applyPuts(onto, puts, sequence)
+  const outcome = known.get(key) ?? applyPuts(onto, puts, Sequence(sequence))
   known.set(key, outcome)
   return outcome
 }

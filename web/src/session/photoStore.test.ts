@@ -1,3 +1,4 @@
+import { VehicleId } from '@nimble-anchor/core/ground'
 import 'fake-indexeddb/auto'
 import {
   dropPhoto,
@@ -27,7 +28,7 @@ test('kept, found again, erased one by one and by fitting', async () => {
   expect(await photoOf('fitting/b/leg')).toBeDefined()
 })
 test('a tether point of the car outlives the family that happened to be there, and no longer names its fitting', async () => {
-  const key = photoKey('gone', 'tether-point', 'dunlin', 'rear-left')
+  const key = photoKey('gone', 'tether-point', VehicleId('dunlin'), 'rear-left')
   await keepPhoto(photo(key, 'gone'))
   await keepPhoto(photo('fitting/gone/leg', 'gone'))
   expect(await fittingsWithPhotos()).toContain('gone')
@@ -45,7 +46,7 @@ test.each([
   ['tether-point', 'car', 'rear', 'car/car/rear/tether-point'],
   ['tether-point', undefined, undefined, 'fitting/f/tether-point'],
 ])('%s at %s %s is kept under %s', (check, vehicle, position, key) => {
-  expect(photoKey('f', check, vehicle, position)).toBe(key)
+  expect(photoKey('f', check, vehicle === undefined ? undefined : VehicleId(vehicle), position)).toBe(key)
 })
 test.each([
   [4000, 3000, MOST_PX, 960],

@@ -1,3 +1,4 @@
+import { type VehicleId } from '@nimble-anchor/core/ground'
 import { Dexie, type EntityTable } from 'dexie'
 
 /** A photo of one check, kept in this browser only: it is never sent anywhere. */
@@ -17,7 +18,7 @@ db.version(1).stores({ photos: 'key, fittingId' })
 const OF_CAR = 'car/'
 
 /** A tether point is the car's, not the fitting's: one photo of it serves every fitting at that place. */
-export function photoKey(fittingId: string, checkId: string, vehicleId?: string, positionId?: string): string {
+export function photoKey(fittingId: string, checkId: string, vehicleId?: VehicleId, positionId?: string): string {
   return checkId === 'tether-point' && vehicleId !== undefined && positionId !== undefined
     ? `${OF_CAR}${vehicleId}/${positionId}/${checkId}`
     : `fitting/${fittingId}/${checkId}`

@@ -1,3 +1,4 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import type { DayView, FittingSummary } from '@nimble-anchor/core/formats'
 import { create } from 'zustand'
 import { api } from './api.ts'
@@ -9,7 +10,7 @@ interface TodayState {
   /** The queue, what has come due, open jobs. */
   readonly day: DayView | undefined
   /** The day the server counts. */
-  readonly today: string | undefined
+  readonly today: IsoDate | undefined
   /** @param isByItself nobody has asked for it: it keeps no device from locking */
   load(isByItself?: boolean): Promise<void>
 }

@@ -1,3 +1,4 @@
+import { type IsoDate, VehicleId } from '@nimble-anchor/core/ground'
 import type { FittingView, VisitView } from '@nimble-anchor/core/formats'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useEffect, useMemo, useState } from 'react'
@@ -59,7 +60,7 @@ interface Draft {
 /** Made anew each time the dialog opens. */
 function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   const { catalogue, status, load } = useCatalogue()
-  const [today, setToday] = useState('')
+  const [today, setToday] = useState<IsoDate>()
   const isKnownName = (catalogue?.children ?? []).some((c) => nameOf(c).toLowerCase().includes(visit?.who.toLowerCase() ?? '')) // prettier-ignore
   const {
     values,
@@ -88,7 +89,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   }, [load])
 
   // Without the day the ages are missing, and the rows would grow under the hand that taps one.
-  const isReady = catalogue !== null && (today !== '' || fault !== '')
+  const isReady = catalogue !== null && (today !== undefined || fault !== '')
   const wanted = search.trim().toLowerCase()
   const byName = useMemo(
     () => (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b))),
@@ -129,7 +130,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
     set('childId')(chosen)
     onCreated(
       await api.create(chosen === NEW && added ? added : chosen, {
-        vehicleId,
+        vehicleId: vehicleId === undefined ? undefined : VehicleId(vehicleId),
         visitId: visit?.id,
         arrivedInstalled: arrived,
       }),

@@ -1,3 +1,4 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import { type FittingSummary } from '@nimble-anchor/core/formats'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { FileUp, Plus } from 'lucide-react'
@@ -32,7 +33,7 @@ const DemoStrip = lazy(() => import('../demo/DemoStrip.tsx'))
 const NewFittingDialog = lazy(() => import('./NewFittingDialog.tsx'))
 
 /** The time today, the day before that. */
-function when(iso: string, today: string | undefined): string {
+function when(iso: string, today: IsoDate | undefined): string {
   const at = new Date(iso)
   return iso.slice(0, 10) === today ? clock.format(at) : shortDay.format(at)
 }
@@ -148,7 +149,7 @@ export function TodayPage() {
   )
 }
 
-function FittingList({ fittings, today }: { fittings: readonly FittingSummary[]; today: string | undefined }) {
+function FittingList({ fittings, today }: { fittings: readonly FittingSummary[]; today: IsoDate | undefined }) {
   const lastStage = usePreferences((s) => s.lastStage)
   const counts = useWaitingCounts()
   const me = useWho((s) => s.session?.person?.id)

@@ -1,3 +1,4 @@
+import { VehicleId } from '@nimble-anchor/core/ground'
 import { type Child } from '@nimble-anchor/core/child'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { Link } from 'react-router'
@@ -76,7 +77,7 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
                 label: [vehicleName(v), v.plate].filter(Boolean).join(', '),
               })),
             ]}
-            onChange={(id) => set('vehicleId')(id || null)}
+            onChange={(id) => set('vehicleId')(id === '' ? null : VehicleId(id))}
           />
           <TextField
             label={msg.whoComes}

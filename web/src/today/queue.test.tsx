@@ -1,3 +1,4 @@
+import { IsoDate, UnitId, VehicleId } from '@nimble-anchor/core/ground'
 import type { DayView, JobView, VisitView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
@@ -9,11 +10,11 @@ import { Queue, timeNow } from './Queue.tsx'
 import { pick } from '../../test/pick.ts'
 
 const visit = (over: Partial<VisitView> = {}): VisitView => ({
-  id: 'v1', day: '2026-11-25', time: '10:20', who: 'Hale', note: 'twins', isWalkIn: false, state: 'expected',
+  id: 'v1', day: IsoDate('2026-11-25'), time: '10:20', who: 'Hale', note: 'twins', isWalkIn: false, state: 'expected',
   familyId: null, childId: 'tamsin-hale', vehicleId: null, fitting: null, ...over,
 }) // prettier-ignore
 const day = (over: Partial<DayView> = {}): DayView => ({
-  today: '2026-11-25',
+  today: IsoDate('2026-11-25'),
   visits: [],
   due: [],
   dueWaiting: 0,
@@ -83,10 +84,10 @@ test('what it refuses of a field that has no place for it is said of the whole, 
 })
 test('begin: a fitting for the child and for its visit', async () => {
   create.mockResolvedValue({ id: 'f9', case: { child: { id: 'tamsin-hale' } } } as never)
-  show(day({ visits: [visit({ vehicleId: 'corran-knot' })] }))
+  show(day({ visits: [visit({ vehicleId: VehicleId('corran-knot') })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
   await settle()
-  expect(create).toHaveBeenCalledWith('tamsin-hale', { vehicleId: 'corran-knot', visitId: 'v1' })
+  expect(create).toHaveBeenCalledWith('tamsin-hale', { vehicleId: VehicleId('corran-knot'), visitId: 'v1' })
   expect(screen.getByText('measuring')).toBeInTheDocument()
 })
 test.each([
@@ -100,7 +101,7 @@ test.each([
   expect(screen.queryByText(shown) ?? screen.getByRole('button', { name: shown })).toBeInTheDocument()
 })
 test('no child is known yet: begin asks who it is', async () => {
-  jest.spyOn(api, 'health').mockResolvedValue({ today: '2026-11-25' })
+  jest.spyOn(api, 'health').mockResolvedValue({ today: IsoDate('2026-11-25') })
   create.mockResolvedValue({ id: 'f9', case: { child: { id: 'pip-quay' } } } as never)
   show(day({ visits: [visit({ childId: null, who: 'Quay', vehicleId: null })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Quay' }))
@@ -117,7 +118,7 @@ test('no child is known yet: begin asks who it is', async () => {
   expect(create).toHaveBeenCalledWith({ name: 'Pip', familyName: 'Quay' }, expect.objectContaining({ visitId: 'v1' }))
 })
 test('a name that is known is looked for, and the family’s children stand to be chosen', async () => {
-  jest.spyOn(api, 'health').mockResolvedValue({ today: '2026-11-25' })
+  jest.spyOn(api, 'health').mockResolvedValue({ today: IsoDate('2026-11-25') })
   show(day({ visits: [visit({ childId: null })] }))
   fireEvent.click(screen.getByRole('button', { name: 'Begin the fitting of Hale' }))
   const dialog = await screen.findByRole('dialog', { name: 'New fitting' })
@@ -143,7 +144,7 @@ test('its state is changed in place; taken off it can be put back', async () => 
 test('the time now has two figures each', () => expect(timeNow(new Date(2026, 10, 25, 7, 5))).toBe('07:05'))
 
 test('what has come due and which jobs wait stand beside it; nothing of them, nothing shown', () => {
-  const item = { id: 'next-check', kind: 'next-check', title: 'Look at the fit again', because: 'every 2 months', early: '2026-11-20', likely: '2026-11-20', late: '2026-11-20', isFixed: true } as const // prettier-ignore
+  const item = { id: 'next-check', kind: 'next-check', title: 'Look at the fit again', because: 'every 2 months', early: IsoDate('2026-11-20'), likely: IsoDate('2026-11-20'), late: IsoDate('2026-11-20'), isFixed: true } as const // prettier-ignore
   const due = [
     {
       fittingId: 'f1',
@@ -155,8 +156,8 @@ test('what has come due and which jobs wait stand beside it; nothing of them, no
     },
   ]
   const plan: JobView['plan'] = { kind: 'wash', title: 'Cover off, wash, back on', byMaker: false, holdsUnit: true, steps: [], checks: [] } // prettier-ignore
-  const jobs: JobView[] = [{ id: 'j1', unitId: 'u', unitName: 'Ravel Bowline BW-1', fittingId: null, kind: 'wash', plan, record: { done: [], answers: {} }, state: 'steps', startedAt: '', endedAt: null, log: [] }] // prettier-ignore
-  useToday.setState({ day: day({ due, jobs }), today: '2026-11-25' })
+  const jobs: JobView[] = [{ id: 'j1', unitId: UnitId('u'), unitName: 'Ravel Bowline BW-1', fittingId: null, kind: 'wash', plan, record: { done: [], answers: {} }, state: 'steps', startedAt: '', endedAt: null, log: [] }] // prettier-ignore
+  useToday.setState({ day: day({ due: due, jobs }), today: IsoDate('2026-11-25') })
   const both = (
     <MemoryRouter>
       <DuePanel />

@@ -1,9 +1,10 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import { ageMonthsOf, type Child } from '@nimble-anchor/core/child'
 import { formatAge, formatInterval, middle, toInterval } from '@nimble-anchor/core/quantities'
 import * as msg from './messages.en.ts'
 
 /** "16 months · 10.4 ± 0.1 kg · 79 ± 0.5 cm": what tells one child from another. */
-export function childSummary(child: Child, today: string): string {
+export function childSummary(child: Child, today: IsoDate): string {
   const age = ageMonthsOf(child, today)
   const mass = toInterval(child.massKg)
   const stature = toInterval(child.statureCm)

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, judged } from '../../../test/build.ts'
 import type { Case, Route } from '../../index.ts'
 
@@ -7,7 +8,7 @@ const BY_RETRACTOR = locked({ kind: 'switchable-retractor' })
 const BY_CLIP = locked({ kind: 'locking-clip', section: 'diagonal', fromTongueMm: 20, neededWith: ['emergency-locking'] }) // prettier-ignore
 function at(route: Route, entered: Retractor | undefined, tested?: string): Case {
   const belt = { kind: 'three-point' as const, ...(entered && { retractor: entered }) }
-  return buildCase({ route, position: { belt }, readings: tested === undefined ? {} : { retractor: { option: tested, at: 9 } } }) // prettier-ignore
+  return buildCase({ route, position: { belt }, readings: tested === undefined ? {} : { retractor: { option: tested, at: Sequence(9) } } }) // prettier-ignore
 }
 
 test.each([
@@ -35,7 +36,7 @@ test('a test that was unsure is not overruled by the entry', () => {
   expect(ask('belt-retractor', at(BY_RETRACTOR, 'switchable', 'unsure')).kind).toBe('undecided')
 })
 test('a test from before the restraint was taken out is made again', () => {
-  const c = { ...at(BY_RETRACTOR, 'switchable', 'switchable'), disturbances: { removed: { at: 10 } } }
+  const c = { ...at(BY_RETRACTOR, 'switchable', 'switchable'), disturbances: { removed: { at: Sequence(10) } } }
   expect(ask('belt-retractor', c)).toMatchObject({ kind: 'undecided', missing: ['check.retractor'] })
 })
 test.each(['emergency-locking', 'switchable', 'static'] as const)('a clip is a lock of its own, with %s', (entered) => {

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase, buildRoute, FORWARD, judged, TETHER_ROUTE } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 import type { Case, Route } from '../../index.ts'
@@ -18,7 +19,7 @@ looks({ ...table, on: on('must-touch'), gives: { touching: 'pass', clear: 'fail'
 looks({ ...table, on: on('must-not-touch'), gives: { clear: 'pass', touching: 'fail', pressing: 'fail', unsure: 'undecided' }, notAsked: {} }) // prettier-ignore
 
 const school = { frontSeatGap: 'clear-gap-always' } as const
-const seen = (c: Case, option: string) => ({ ...c, readings: { 'front-seat': { option, at: 9 } } })
+const seen = (c: Case, option: string) => ({ ...c, readings: { 'front-seat': { option, at: Sequence(9) } } })
 test.each([
   // A mere touch where the maker takes either is a matter of schools: advice.
   ['either', 'clear', 'pass', 'fix', 'maker'],

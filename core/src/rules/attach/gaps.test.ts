@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { BELT_ROUTE, BOOSTER, buildCase, buildRoute } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -7,7 +8,7 @@ looks({
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  on: buildCase({ readings: { 'gap-under': { option: 'none', at: 99 } } }),
+  on: buildCase({ readings: { 'gap-under': { option: 'none', at: Sequence(99) } } }),
   gives: { none: 'pass', gap: 'fail', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'set-round', 'removed', 'legNotch', 'wedge', 'vehicleHeadRestraint', 'slideMm'],
   notAsked: { 'a belt route': buildCase({ route: BELT_ROUTE }), 'a booster': buildCase({ mode: BOOSTER }) },
@@ -20,7 +21,7 @@ looks({
   source: 'maker',
   on: buildCase({
     route: buildRoute({ gapAccepted: { behindBase: true } }),
-    readings: { 'gap-under': { option: 'none', at: 99 } },
+    readings: { 'gap-under': { option: 'none', at: Sequence(99) } },
   }),
   gives: { none: 'pass', gap: 'pass', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'set-round', 'removed', 'legNotch', 'wedge', 'vehicleHeadRestraint', 'slideMm'],

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { BELT_ROUTE, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -7,7 +8,7 @@ looks({
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  on: buildCase({ readings: { 'latch-right': { option: 'latched', at: 99 } } }),
+  on: buildCase({ readings: { 'latch-right': { option: 'latched', at: Sequence(99) } } }),
   gives: { latched: 'pass', open: 'fail', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'removed', 'slideMm', 'recline', 'legNotch'],
   notAsked: { 'a belt route': buildCase({ route: BELT_ROUTE }) },
@@ -18,7 +19,7 @@ looks({
   stage: 'attach',
   severity: 'fix',
   source: 'maker',
-  on: buildCase({ readings: { 'latch-left': { option: 'latched', at: 99 } } }),
+  on: buildCase({ readings: { 'latch-left': { option: 'latched', at: Sequence(99) } } }),
   gives: { latched: 'pass', open: 'fail', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'removed', 'slideMm', 'recline', 'legNotch'],
   passSpeaksOf: 'latch-left',

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { BELT_ROUTE, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -7,7 +8,7 @@ looks({
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  on: buildCase({ readings: { 'tug-right': { option: 'held', at: 99 } } }),
+  on: buildCase({ readings: { 'tug-right': { option: 'held', at: Sequence(99) } } }),
   gives: { held: 'pass', gave: 'fail', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'removed', 'slideMm'],
   notAsked: { 'a belt route': buildCase({ route: BELT_ROUTE }) },
@@ -18,7 +19,7 @@ looks({
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  on: buildCase({ readings: { 'tug-left': { option: 'held', at: 99 } } }),
+  on: buildCase({ readings: { 'tug-left': { option: 'held', at: Sequence(99) } } }),
   gives: { held: 'pass', gave: 'fail', unsure: 'undecided' },
   outdatedBy: ['connectors', 'base', 'removed', 'slideMm'],
   passSpeaksOf: 'tug-left',

@@ -1,7 +1,8 @@
+import { Sequence } from '../../ground/index.ts'
 import { BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
 
 const seen = (option: string, at: number, more: object = {}) =>
-  buildCase({ readings: { 'latches-again': { option, at }, ...more } })
+  buildCase({ readings: { 'latches-again': { option, at: Sequence(at) }, ...more } })
 
 test.each([
   ['still-latched', 'pass'],
@@ -14,7 +15,7 @@ test('not looked at again, it is undecided', () => {
   expect(kindOf('latches-again', buildCase())).toBe('undecided')
 })
 test('looked at before the leg was noted, it is looked at once more; a slip put right is no work done', () => {
-  const leg = { option: 'full', at: 4 }
+  const leg = { option: 'full', at: Sequence(4) }
   expect(kindOf('latches-again', seen('still-latched', 3, { 'leg-contact': leg }))).toBe('undecided')
   expect(kindOf('latches-again', seen('still-latched', 5, { 'leg-contact': leg }))).toBe('pass')
   expect(kindOf('latches-again', seen('still-latched', 3, { 'leg-contact': { ...leg, slip: 'tip' } }))).toBe('pass')

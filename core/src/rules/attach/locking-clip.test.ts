@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, buildCase, judged } from '../../../test/build.ts'
 import { checksAsked, fittedSubject, type Case, type Route } from '../../index.ts'
 import { looks } from '../../../test/look.ts'
@@ -35,7 +36,7 @@ test.each([
   expect(ask('locking-clip', c)).toMatchObject(asked ? { kind: 'undecided', missing: ['check.locking-clip'] } : { kind: 'pass' }) // prettier-ignore
 })
 test('one that is not needed here and was found badly placed is no pass of the fitting', () => {
-  const c = at(clip(['emergency-locking']), 'switchable', { 'locking-clip': { option: 'wrong', at: 9 } })
+  const c = at(clip(['emergency-locking']), 'switchable', { 'locking-clip': { option: 'wrong', at: Sequence(9) } })
   expect(ask('locking-clip', c).kind).toBe('pass')
   expect(ask('unasked-bad-reading', c)).toMatchObject({ kind: 'fail', check: 'locking-clip' })
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase, buildRoute } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -18,7 +19,7 @@ looks({
   },
 })
 test('left off, that is spoken of and holds nothing up', () => {
-  const c = { ...advised, readings: { 'lower-tethers-used': { option: 'left-off', at: 9 } } }
+  const c = { ...advised, readings: { 'lower-tethers-used': { option: 'left-off', at: Sequence(9) } } }
   expect(ask('lower-tethers-advised', c)).toMatchObject({
     kind: 'fail',
     severity: 'advise',

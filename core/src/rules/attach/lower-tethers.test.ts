@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { buildCase, buildRoute } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -14,7 +15,7 @@ looks({
     'a route without them': buildCase(),
     'advised ones that were left off': buildCase({
       route: buildRoute({ lowerTethers: { use: 'optional', points: ['ring'] } }),
-      readings: { 'lower-tethers-used': { option: 'left-off', at: 9 } },
+      readings: { 'lower-tethers-used': { option: 'left-off', at: Sequence(9) } },
     }),
   },
 })

@@ -1,10 +1,11 @@
+import { Sequence } from '../../ground/index.ts'
 import { buildCase, kindOf } from '../../../test/build.ts'
 import type { Case, Mode } from '../../index.ts'
 
 const PIECE = { id: 'newborn', name: 'newborn pad', thicknessMm: 20 }
 /** The chosen mode lists no padding; another of the model lists these, or is silent. */
 function twoModes(others: Mode['inserts'] | 'silent', seen?: string): Case {
-  const c = buildCase(seen === undefined ? {} : { readings: { 'old-padding': { option: seen, at: 1 } } })
+  const c = buildCase(seen === undefined ? {} : { readings: { 'old-padding': { option: seen, at: Sequence(1) } } })
   const { inserts: _, ...bare } = c.restraints[0]!.modes[0]!
   const other = { ...bare, id: 'smaller', label: 'Smaller child', ...(others !== 'silent' && { inserts: others }) }
   const restraints = c.restraints.map((m) =>

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BOOSTER, buildCase, kindOf } from '../../../test/build.ts'
 import { figures, looks } from '../../../test/look.ts'
 import { measured } from '../../index.ts'
@@ -56,10 +57,13 @@ test.each([
   ['unsure', 20, 'undecided'],
   ['unsure', 30, 'fail'],
 ])('the strict school: felt %s, and measured %s mm as well: %s', (option, value, kind) => {
-  const readings = { 'steadiness-felt': { option, at: 2 }, 'steadiness-mm': { number: measured(value, 1), at: 2 } }
+  const readings = {
+    'steadiness-felt': { option, at: Sequence(2) },
+    'steadiness-mm': { number: measured(value, 1), at: Sequence(2) },
+  }
   expect(kindOf('steadiness', { ...felt, readings })).toBe(kind)
 })
 test('what was measured and no longer holds is not asked of the strict school', () => {
-  const c = { ...felt, readings: { 'steadiness-felt': { option: 'none', at: 4 }, 'steadiness-mm': { number: measured(30, 1), at: 2 } } } // prettier-ignore
-  expect(ask('steadiness', { ...c, disturbances: { base: { at: 3 } } })).toMatchObject({ kind: 'pass', check: 'steadiness-felt' }) // prettier-ignore
+  const c = { ...felt, readings: { 'steadiness-felt': { option: 'none', at: Sequence(4) }, 'steadiness-mm': { number: measured(30, 1), at: Sequence(2) } } } // prettier-ignore
+  expect(ask('steadiness', { ...c, disturbances: { base: { at: Sequence(3) } } })).toMatchObject({ kind: 'pass', check: 'steadiness-felt' }) // prettier-ignore
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { fittedSubject, planJob, stepsFor, type SeatingPosition } from '../../index.ts'
 import { ask, buildCase, buildRoute } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
@@ -35,6 +36,6 @@ test('where there is no anchorage, nothing of a tether is done, looked at or tak
   expect(told(undefined)).toEqual([true, true, true])
 })
 test('left off, that is spoken of and holds nothing up', () => {
-  const c = { ...advised, readings: { 'tether-used': { option: 'left-off', at: 9 } } }
+  const c = { ...advised, readings: { 'tether-used': { option: 'left-off', at: Sequence(9) } } }
   expect(ask('tether-advised', c)).toMatchObject({ kind: 'fail', severity: 'advise', check: 'tether-used' })
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { FORWARD, TETHER_ROUTE, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -17,7 +18,7 @@ looks({
     'an advised one that was left off': buildCase({
       mode: FORWARD,
       route: ADVISED,
-      readings: { 'tether-used': { option: 'left-off', at: 9 } },
+      readings: { 'tether-used': { option: 'left-off', at: Sequence(9) } },
     }),
   },
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, judged } from '../../../test/build.ts'
 import { measured, type Case } from '../../index.ts'
 
@@ -22,7 +23,7 @@ test.each([
   ['guide-above-shoulder-mm', { number: measured(101, 0) }, true],
   ['guide-above-shoulder-mm', { number: measured(100, 0) }, false],
 ] as const)('%s noted as %j, which no rule asks for: counts for %s', (id, reading, isBad) => {
-  const c = noted({ [id]: { ...reading, at: 9 } })
+  const c = noted({ [id]: { ...reading, at: Sequence(9) } })
   if (isBad) expect(ask('unasked-bad-reading', c)).toMatchObject({ kind: 'fail', check: id })
   else expect(judged('unasked-bad-reading', c)).toEqual(NOTHING)
 })
@@ -31,12 +32,12 @@ test.each([
   ['leg-contact', 'on-mat'],
   ['front-seat', 'pressing'],
 ])('%s seen “%s” is bad by itself on a booster, where nobody asks for it', (id, option) => {
-  const c = noted({ [id]: { option, at: 9 } }, { mode: BOOSTER })
+  const c = noted({ [id]: { option, at: Sequence(9) } }, { mode: BOOSTER })
   expect(ask('unasked-bad-reading', c)).toMatchObject({ kind: 'fail', check: id })
 })
 test('what is asked for is its own rule’s matter, and what no longer holds is nobody’s', () => {
-  expect(judged('unasked-bad-reading', noted({ 'belt-path': { option: 'guide-missed', at: 9 } }, { route: BELT_ROUTE }))).toEqual(NOTHING) // prettier-ignore
-  const c = noted({ 'belt-path': { option: 'guide-missed', at: 9 } })
-  expect(judged('unasked-bad-reading', { ...c, disturbances: { removed: { at: 10 } } })).toEqual(NOTHING)
+  expect(judged('unasked-bad-reading', noted({ 'belt-path': { option: 'guide-missed', at: Sequence(9) } }, { route: BELT_ROUTE }))).toEqual(NOTHING) // prettier-ignore
+  const c = noted({ 'belt-path': { option: 'guide-missed', at: Sequence(9) } })
+  expect(judged('unasked-bad-reading', { ...c, disturbances: { removed: { at: Sequence(10) } } })).toEqual(NOTHING)
   expect(judged('unasked-bad-reading', noted({}))).toEqual(NOTHING)
 })

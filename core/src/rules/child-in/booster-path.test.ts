@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { BOOSTER, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -7,7 +8,7 @@ looks({
   stage: 'child-in',
   severity: 'fix',
   source: 'maker',
-  on: buildCase({ mode: BOOSTER, readings: { 'booster-twist': { option: 'none', at: 99 } } }),
+  on: buildCase({ mode: BOOSTER, readings: { 'booster-twist': { option: 'none', at: Sequence(99) } } }),
   gives: { 'as-listed': 'pass', 'guide-missed': 'fail', unsure: 'undecided' },
   outdatedBy: ['clothes', 'removed', 'child'],
   notAsked: { 'a harness': buildCase() },
@@ -18,7 +19,7 @@ looks({
   stage: 'child-in',
   severity: 'fix',
   source: 'maker',
-  on: buildCase({ mode: BOOSTER, readings: { 'booster-path': { option: 'as-listed', at: 99 } } }),
+  on: buildCase({ mode: BOOSTER, readings: { 'booster-path': { option: 'as-listed', at: Sequence(99) } } }),
   gives: { none: 'pass', twisted: 'fail', unsure: 'undecided' },
   outdatedBy: ['clothes', 'removed', 'child'],
   passSpeaksOf: 'booster-path',

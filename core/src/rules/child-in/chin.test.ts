@@ -1,3 +1,4 @@
+import { IsoDate } from '../../ground/index.ts'
 import { FORWARD, TETHER_ROUTE, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -7,7 +8,7 @@ looks({
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  on: buildCase({ child: { dateOfBirth: '2026-05-01' } }),
+  on: buildCase({ child: { dateOfBirth: IsoDate('2026-05-01') } }),
   gives: { back: 'pass', forward: 'fail', unsure: 'undecided' },
   outdatedBy: [
     'connectors',
@@ -29,8 +30,8 @@ looks({
     'a shell that faces forward': buildCase({
       mode: FORWARD,
       route: TETHER_ROUTE,
-      child: { dateOfBirth: '2026-05-01' },
+      child: { dateOfBirth: IsoDate('2026-05-01') },
     }),
-    'a lie-flat': buildCase({ mode: { shape: 'lie-flat' }, child: { dateOfBirth: '2026-05-01' } }),
+    'a lie-flat': buildCase({ mode: { shape: 'lie-flat' }, child: { dateOfBirth: IsoDate('2026-05-01') } }),
   },
 })

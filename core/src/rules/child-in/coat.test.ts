@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BOOSTER, buildCase, judged } from '../../../test/build.ts'
 import { figures, looks } from '../../../test/look.ts'
 import { measured } from '../../index.ts'
@@ -9,7 +10,7 @@ looks({
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  on: buildCase({ readings: { 'coat-hides-mm': { number: measured(30, 0), at: 99 } } }),
+  on: buildCase({ readings: { 'coat-hides-mm': { number: measured(30, 0), at: Sequence(99) } } }),
   gives: { indoor: 'pass', unsure: 'undecided' },
   goesOn: ['coat'],
   outdatedBy,
@@ -21,7 +22,7 @@ figures({
   stage: 'child-in',
   severity: 'fix',
   source: 'practice',
-  on: buildCase({ readings: { coat: { option: 'coat', at: 99 } } }),
+  on: buildCase({ readings: { coat: { option: 'coat', at: Sequence(99) } } }),
   gives: [
     [5, 2, 'pass', 'at-most', 10, 3],
     [10, 0, 'pass', 'at-most', 10, 0],
@@ -32,7 +33,7 @@ figures({
   notAsked: {},
 })
 test('a coat that was on before the clothes were changed is looked at anew, whatever it hid', () => {
-  const c = buildCase({ readings: { coat: { option: 'coat', at: 2 }, 'coat-hides-mm': { number: measured(30, 0), at: 2 } } }) // prettier-ignore
+  const c = buildCase({ readings: { coat: { option: 'coat', at: Sequence(2) }, 'coat-hides-mm': { number: measured(30, 0), at: Sequence(2) } } }) // prettier-ignore
   expect(judged('coat', c).kind).toBe('fail')
-  expect(ask('coat', { ...c, disturbances: { clothes: { at: 3 } } })).toMatchObject({ kind: 'undecided', check: 'coat', missing: ['check.coat'] }) // prettier-ignore
+  expect(ask('coat', { ...c, disturbances: { clothes: { at: Sequence(3) } } })).toMatchObject({ kind: 'undecided', check: 'coat', missing: ['check.coat'] }) // prettier-ignore
 })

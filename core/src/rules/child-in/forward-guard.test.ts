@@ -1,3 +1,4 @@
+import { IsoDate } from '../../ground/index.ts'
 import { FORWARD, TETHER_ROUTE, TURNS, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -9,14 +10,14 @@ looks({
   stage: 'child-in',
   severity: 'fix',
   source: 'maker',
-  on: buildCase({ child: { dateOfBirth: '2026-05-01' }, mode: GUARDED }),
+  on: buildCase({ child: { dateOfBirth: IsoDate('2026-05-01') }, mode: GUARDED }),
   gives: { set: 'pass', released: 'fail', unsure: 'undecided' },
   outdatedBy: ['turned', 'set-round', 'removed', 'child'],
   notAsked: {
     'a shell without a guard': buildCase({ mode: TURNS }),
     'a child who may face forward by law, facing rearward': buildCase({
       mode: GUARDED,
-      child: { dateOfBirth: '2025-07-10' },
+      child: { dateOfBirth: IsoDate('2025-07-10') },
     }),
   },
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { BOOSTER, buildCase, kindOf } from '../../../test/build.ts'
 import { figures, looks } from '../../../test/look.ts'
 import { measured } from '../../index.ts'
@@ -55,6 +56,9 @@ test.each([
   ['unsure', 26, 'fail'],
   ['unsure', 10, 'undecided'],
 ])('pinched %s, and measured %s mm as well: %s', (option, value, kind) => {
-  const readings = { 'slack-pinch': { option, at: 2 }, 'slack-mm': { number: measured(value, 0), at: 2 } }
+  const readings = {
+    'slack-pinch': { option, at: Sequence(2) },
+    'slack-mm': { number: measured(value, 0), at: Sequence(2) },
+  }
   expect(kindOf('harness-slack', { ...pinched, readings })).toBe(kind)
 })

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -30,6 +31,6 @@ test.each([
   [undefined, 'undecided', ['mode.headRule', 'check.head']],
   ['above', 'fail', undefined],
 ] as const)('nobody has read by which line; seen %s: %s', (option, kind, missing) => {
-  const c = buildCase({ mode: { headRule: undefined }, readings: option === undefined ? {} : { head: { option, at: 9 } } }) // prettier-ignore
+  const c = buildCase({ mode: { headRule: undefined }, readings: option === undefined ? {} : { head: { option, at: Sequence(9) } } }) // prettier-ignore
   expect(ask('head-line', c)).toMatchObject({ kind, ...(missing && { missing }) })
 })

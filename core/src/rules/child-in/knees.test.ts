@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BOOSTER, buildCase } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
@@ -19,6 +20,6 @@ test.each([
   ['advised', 'bend', 'pass', 'fix'],
   ['advised', 'unsure', 'undecided', 'fix'],
 ] as const)('the school “%s”, seen %s: %s, %s', (knees, option, kind, severity) => {
-  const c = buildCase({ mode: BOOSTER, practice: { knees }, readings: { knees: { option, at: 9 } } })
+  const c = buildCase({ mode: BOOSTER, practice: { knees }, readings: { knees: { option, at: Sequence(9) } } })
   expect(ask('knees', c)).toMatchObject({ kind, severity })
 })

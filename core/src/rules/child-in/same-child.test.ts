@@ -1,6 +1,7 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase, judged } from '../../../test/build.ts'
 
-const identity = (over: object) => ({ ...buildCase(), identity: { field: 'dateOfBirth' as const, was: '2025-07-10', at: 5, ...over } }) // prettier-ignore
+const identity = (over: object) => ({ ...buildCase(), identity: { field: 'dateOfBirth' as const, was: '2025-07-10', at: Sequence(5), ...over } }) // prettier-ignore
 test('a changed day of birth without an answer: open, and asked', () => {
   expect(ask('same-child', identity({}))).toMatchObject({ kind: 'undecided', missing: ['child.identity'] })
 })

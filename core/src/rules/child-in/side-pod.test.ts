@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { buildCase, kindOf } from '../../../test/build.ts'
 
 test.each([
@@ -7,5 +8,7 @@ test.each([
   [{ sidePod: true }, { side: 'centre' as const }, 'door-side', 'not-applicable'],
   [{}, {}, 'door-side', 'not-applicable'],
 ])('a mode with %j, place %j, seen %s: %s', (mode, position, option, kind) => {
-  expect(kindOf('side-pod', buildCase({ mode, position, readings: { 'side-pod': { option, at: 2 } } }))).toBe(kind)
+  expect(kindOf('side-pod', buildCase({ mode, position, readings: { 'side-pod': { option, at: Sequence(2) } } }))).toBe(
+    kind,
+  )
 })

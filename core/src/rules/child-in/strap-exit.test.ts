@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BOOSTER, buildCase, judged } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 import { measured, type Case, type Mode } from '../../index.ts'
@@ -30,8 +31,8 @@ function farOff(over: { readonly justMm?: number; readonly set?: number; readonl
   return buildCase({
     mode: { ...strap({ rule: 'at-or-just-below', ...(justMm !== undefined && { justMm }) }), inserts },
     child: { seatedShoulderHeightMm: measured(shoulderMm, 2) },
-    settings: set === undefined ? {} : { strapHeightMm: { value: set, at: 2 } },
-    readings: { 'strap-exit': { option: 'far-off', at: 9 } },
+    settings: set === undefined ? {} : { strapHeightMm: { value: set, at: Sequence(2) } },
+    readings: { 'strap-exit': { option: 'far-off', at: Sequence(9) } },
   })
 } // prettier-ignore
 test.each([

@@ -1,3 +1,4 @@
+import { IsoDate } from '../../ground/index.ts'
 import { buildCase, FORWARD, kindOf, byMass } from '../../../test/build.ts'
 import { addDays, addMonths } from '../../index.ts'
 
@@ -7,7 +8,7 @@ describe('UN R129 forward: over 15 months, the day after and not the day', () =>
     [0, 'fail'],
     [1, 'pass'],
   ])('%s days past 15 months: %s', (days, kind) => {
-    const dateOfBirth = addMonths(addDays('2026-11-25', -days), -15)
+    const dateOfBirth = addMonths(addDays(IsoDate('2026-11-25'), -days), -15)
     expect(kindOf('R129-forward-age', buildCase({ mode: FORWARD, child: { dateOfBirth } }))).toBe(kind)
   })
   test.each([

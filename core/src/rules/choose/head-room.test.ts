@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import { measured, type Mode, type Child } from '../../index.ts'
 
@@ -33,7 +34,7 @@ test.each([
 })
 test('where no measure would tell, the look at the head settles it', () => {
   const c = buildCase({ mode: { ...SHELL, headRule: 'eyes-below-edge' }, child: sitting(560) })
-  const seen = (option: string) => ({ ...c, readings: { head: { option, at: 3 } } })
+  const seen = (option: string) => ({ ...c, readings: { head: { option, at: Sequence(3) } } })
   expect(kindOf('head-room', seen('inside'))).toBe('pass')
   // What is seen too high is refused by the rule that reads the look.
   expect(kindOf('head-line', seen('above'))).toBe('fail')

@@ -1,10 +1,11 @@
+import { IsoDate } from '../../ground/index.ts'
 import { reasonOf } from '../speak.ts'
 import { judged, buildCase, withEverythingGood } from '../../../test/build.ts'
 import { CONFIGURATIONS } from '../../../test/configurations.ts'
 import { assess, type Child } from '../../index.ts'
 
 const at = (dateOfBirth: string, journeyMinutes?: number, over: Partial<Child> = {}) => {
-  const c = buildCase({ child: { dateOfBirth, bornAtWeeks: 40, ...over } })
+  const c = buildCase({ child: { dateOfBirth: IsoDate(dateOfBirth), bornAtWeeks: 40, ...over } })
   return judged('journey-breaks', journeyMinutes === undefined ? c : { ...c, journeyMinutes })
 }
 

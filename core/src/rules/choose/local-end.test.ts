@@ -1,3 +1,4 @@
+import { IsoDate } from '../../ground/index.ts'
 import { ask, buildCase, kindOf, ruleById } from '../../../test/build.ts'
 import { measured, LOCAL_RULES, matchModes } from '../../index.ts'
 
@@ -16,7 +17,9 @@ test.each([
   ['2014-11-25', 'fail'],
   ['2014-11-26', 'pass'],
 ])('until 12 years, born on %s: %s', (dateOfBirth, kind) => {
-  expect(kindOf('local-end', buildCase({ child: { dateOfBirth, statureCm: measured(140) } }))).toBe(kind)
+  expect(
+    kindOf('local-end', buildCase({ child: { dateOfBirth: IsoDate(dateOfBirth), statureCm: measured(140) } })),
+  ).toBe(kind)
 })
 
 test('law speaks, and it is no advice against a restraint; what is open is asked', () => {

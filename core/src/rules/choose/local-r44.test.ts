@@ -1,3 +1,4 @@
+import { IsoDate } from '../../ground/index.ts'
 import { ask, buildCase, buildStatedMode, byMass, judged, withEverythingGood } from '../../../test/build.ts'
 import { assess, DEFAULT_LOCAL_RULE, localRuleSchema, type LocalRule } from '../../index.ts'
 
@@ -10,9 +11,9 @@ const at = (r44Use: LocalRule['r44Use']) =>
 test.each([
   ['not known', undefined, { kind: 'undecided', severity: 'advise', missing: ['localRule.r44Use'] }],
   ['allowed', 'allowed', { kind: 'pass' }],
-  ['to a day to come', { notAfter: '2026-11-26' }, { kind: 'pass', margin: 1, limit: 0, unit: 'days' }],
-  ['to this day, which still counts', { notAfter: '2026-11-25' }, { kind: 'pass', margin: 0 }],
-  ['to the day before', { notAfter: '2026-11-24' }, { kind: 'fail', margin: -1 }],
+  ['to a day to come', { notAfter: IsoDate('2026-11-26') }, { kind: 'pass', margin: 1, limit: 0, unit: 'days' }],
+  ['to this day, which still counts', { notAfter: IsoDate('2026-11-25') }, { kind: 'pass', margin: 0 }],
+  ['to the day before', { notAfter: IsoDate('2026-11-24') }, { kind: 'fail', margin: -1 }],
 ] as const)('UN R44, %s', (_, r44Use, expected) => {
   expect(ask('local-r44', at(r44Use))).toMatchObject(expected)
 })
@@ -21,7 +22,7 @@ test('says nothing of UN R129', () => {
   expect(buildStatedMode().approval.regulation).toBe('R129')
 })
 test('past its day nothing of it is ready; not known holds nobody up, and is said', () => {
-  const over = assess(withEverythingGood(at({ notAfter: '2026-11-24' })))
+  const over = assess(withEverythingGood(at({ notAfter: IsoDate('2026-11-24') })))
   expect(over.findings.find((f) => f.ruleId === 'local-r44')).toMatchObject({ kind: 'fail', severity: 'stop' })
   expect(over.verdict).toBe('not-permitted')
   const unknown = assess(withEverythingGood(at(undefined)))
@@ -29,8 +30,8 @@ test('past its day nothing of it is ready; not known holds nobody up, and is sai
 })
 test.each([
   ['allowed', true],
-  [{ notAfter: '2027-01-01' }, true],
-  [{ notAfter: '2027-13-01' }, false],
+  [{ notAfter: IsoDate('2027-01-01') }, true],
+  [{ notAfter: IsoDate('2027-13-01') }, false],
   ['forbidden', false],
 ])('%j is a word of a local rule: %s', (r44Use, isOne) => {
   expect(localRuleSchema.safeParse({ ...DEFAULT_LOCAL_RULE, r44Use }).success).toBe(isOne)

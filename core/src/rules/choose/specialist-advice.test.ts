@@ -1,10 +1,11 @@
+import { IsoDate, ModelId } from '../../ground/index.ts'
 import { reasonOf } from '../speak.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import { measured, type Child, type Mode } from '../../index.ts'
 
 const ID = 'specialist-advice'
 const NEWBORN: Partial<Child> = {
-  dateOfBirth: '2026-09-25',
+  dateOfBirth: IsoDate('2026-09-25'),
   headControl: 'none',
   massKg: measured(4.2),
   bornAtWeeks: 40,
@@ -12,12 +13,12 @@ const NEWBORN: Partial<Child> = {
 }
 const child = (over: Partial<Child>): Partial<Child> => ({ ...NEWBORN, ...over })
 const FLAT: Partial<Mode> = { shape: 'lie-flat', direction: 'lateral' }
-const advice = (outcome: NonNullable<Child['advice']>['outcome'], modelId?: string): Child['advice'] => ({
+const advice = (outcome: NonNullable<Child['advice']>['outcome'], model?: string): Child['advice'] => ({
   by: 'M. Lorne',
   role: 'neonatal nurse',
-  on: '2026-11-20',
+  on: IsoDate('2026-11-20'),
   outcome,
-  ...(modelId !== undefined && { modelId }),
+  ...(model !== undefined && { modelId: ModelId(model) }),
 })
 
 test.each<[Partial<Child>, string, readonly string[] | undefined]>([
@@ -46,7 +47,9 @@ test.each<[string, Child['headControl'], string]>([
   ['2026-04-01', 'none', 'undecided'],
   ['2026-04-01', undefined, 'undecided'],
 ])('born at 33 weeks on %s, head control %s: %s', (dateOfBirth, headControl, kind) => {
-  const c = buildCase({ child: child({ dateOfBirth, headControl, bornAtWeeks: 33, massKg: measured(7) }) })
+  const c = buildCase({
+    child: child({ dateOfBirth: IsoDate(dateOfBirth), headControl, bornAtWeeks: 33, massKg: measured(7) }),
+  })
   expect(kindOf(ID, c)).toBe(kind)
 })
 
@@ -57,7 +60,8 @@ test('weeks and birth mass are asked at that age only', () => {
     headControl: 'steady' as const,
     massKg: measured(9),
   }
-  const at = (dateOfBirth: string) => ask(ID, buildCase({ child: child({ ...unasked, dateOfBirth }) }))
+  const at = (dateOfBirth: string) =>
+    ask(ID, buildCase({ child: child({ ...unasked, dateOfBirth: IsoDate(dateOfBirth) }) }))
   expect(at('2026-06-25')).toMatchObject({ missing: ['child.bornAtWeeks', 'child.birthMassKg'] })
   // Past six months only an early birth can still make it too young.
   expect(at('2026-05-01')).toMatchObject({ missing: ['child.bornAtWeeks'] })

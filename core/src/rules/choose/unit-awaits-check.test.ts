@@ -1,8 +1,9 @@
+import { IsoDate } from '../../ground/index.ts'
 import { reasonOf } from '../speak.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import { assess } from '../../index.ts'
 
-const waiting = { awaitsCheck: { job: 'wash', since: '2026-11-20' } }
+const waiting = { awaitsCheck: { job: 'wash', since: IsoDate('2026-11-20') } }
 
 test.each([
   [{}, 'not-applicable'],

@@ -1,3 +1,4 @@
+import { IsoDate, ModelId, UnitId } from '../../ground/index.ts'
 import { reasonOf, remedyOf } from '../speak.ts'
 import {
   ask,
@@ -74,7 +75,7 @@ const booster = buildStatedMode(BOOSTER)
 test('the other direction of the same unit is to be converted first, not refused', () => {
   const circumstances = {
     today: TODAY,
-    child: buildChild({ massKg: measured(16), statureCm: measured(101), dateOfBirth: '2022-11-01' }),
+    child: buildChild({ massKg: measured(16), statureCm: measured(101), dateOfBirth: IsoDate('2022-11-01') }),
     practice: DEFAULT_PRACTICE,
     localRule: DEFAULT_LOCAL_RULE,
   }
@@ -93,16 +94,16 @@ test.each(['rearward', 'forward', undefined] as const)(
     const unit = buildUnit({ direction, harness: direction === undefined ? undefined : 'stowed' })
     const c = {
       today: TODAY,
-      child: buildChild({ massKg: measured(16), statureCm: measured(103), dateOfBirth: '2022-11-01' }),
+      child: buildChild({ massKg: measured(16), statureCm: measured(103), dateOfBirth: IsoDate('2022-11-01') }),
       practice: DEFAULT_PRACTICE,
       localRule: DEFAULT_LOCAL_RULE,
     }
     const apart = {
       model: buildModel(
         [forward, booster].map((m) => ({ ...m, id: `${m.id}-2`, ...TURNS })),
-        { id: 'other' },
+        { id: ModelId('other') },
       ),
-      unit: buildUnit({ id: 'unit-2', modelId: 'other', harness: 'stowed' }),
+      unit: buildUnit({ id: UnitId('unit-2'), modelId: ModelId('other'), harness: 'stowed' }),
     }
     const found = matchModes(c, [{ model: buildModel([rearward, forward, booster]), unit }, apart])
     const advice = (id: string) => {

@@ -1,3 +1,4 @@
+import { IsoDate } from '../../ground/index.ts'
 import { reasonOf, remedyOf } from '../speak.ts'
 import {
   ask,
@@ -50,7 +51,7 @@ test('after a conversion to booster the harness mode of the same unit is not per
   ])
   const circumstances = {
     today: TODAY,
-    child: buildChild({ massKg: measured(18), statureCm: measured(108), dateOfBirth: '2021-11-01' }),
+    child: buildChild({ massKg: measured(18), statureCm: measured(108), dateOfBirth: IsoDate('2021-11-01') }),
     practice: DEFAULT_PRACTICE,
     localRule: DEFAULT_LOCAL_RULE,
   }

@@ -1,3 +1,4 @@
+import { IsoDate, UnitId } from '../../ground/index.ts'
 import { ask, buildCase, buildRoute, buildUnit, kindOf } from '../../../test/build.ts'
 import { caseSchema, parseWith, type Case, type RestraintUnit } from '../../index.ts'
 
@@ -8,8 +9,8 @@ const parts = [
 function twoUnits(shell: Partial<RestraintUnit>, base?: Partial<RestraintUnit>, usesBase = true): Case {
   const c = buildCase({ model: { parts }, unit: shell, route: buildRoute({ usesBase }) })
   if (base === undefined) return c
-  const baseUnit = buildUnit({ id: 'unit-2', serial: 'B-9', partId: 'base', ...base })
-  return { ...c, units: [...c.units!, baseUnit], choice: { ...c.choice, baseUnitId: 'unit-2' } }
+  const baseUnit = buildUnit({ id: UnitId('unit-2'), serial: 'B-9', partId: 'base', ...base })
+  return { ...c, units: [...c.units!, baseUnit], choice: { ...c.choice, baseUnitId: UnitId('unit-2') } }
 }
 
 test.each<[string, Case, string]>([
@@ -18,8 +19,8 @@ test.each<[string, Case, string]>([
   ['shell on a sound base', twoUnits({ partId: 'shell' }, {}), 'pass'],
   ['base from a crash', twoUnits({ partId: 'shell' }, { wasInCrash: true }), 'fail'],
   ['base recalled', twoUnits({ partId: 'shell' }, { isRecalled: true }), 'fail'],
-  ['base past its life', twoUnits({ partId: 'shell' }, { lifeEndsOn: '2026-11-24' }), 'fail'],
-  ['base on its last day', twoUnits({ partId: 'shell' }, { lifeEndsOn: '2026-11-25' }), 'pass'],
+  ['base past its life', twoUnits({ partId: 'shell' }, { lifeEndsOn: IsoDate('2026-11-24') }), 'fail'],
+  ['base on its last day', twoUnits({ partId: 'shell' }, { lifeEndsOn: IsoDate('2026-11-25') }), 'pass'],
   ['base of unknown history', twoUnits({ partId: 'shell' }, { isHistoryKnown: undefined }), 'undecided'],
   ['a second shell for a base', twoUnits({ partId: 'shell' }, { partId: 'shell' }), 'fail'],
   ['a base alone', twoUnits({ partId: 'base' }), 'fail'],

@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase, buildPosition, FORWARD, kindOf, TETHER_ROUTE } from '../../../test/build.ts'
 import type { SeatingPosition } from '../../index.ts'
 
@@ -70,6 +71,6 @@ test.each([
   ['off', 'off-seen', 'pass'],
   ['off', 'on', 'fail'],
 ] as const)('the lamp: to be %s, seen %s: %s', (word, option, kind) => {
-  const c = { ...at(word, word), readings: { 'airbag-lamp': { option, at: 3 } } }
+  const c = { ...at(word, word), readings: { 'airbag-lamp': { option, at: Sequence(3) } } }
   expect(kindOf('airbag-lamp', c)).toBe(kind)
 })

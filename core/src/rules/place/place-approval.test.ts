@@ -1,3 +1,4 @@
+import { ModelId, VehicleId } from '../../ground/index.ts'
 import { reasonOf, remedyOf } from '../speak.ts'
 import { ask, buildCase, FORWARD, kindOf, buildRoute, BELT_ROUTE, TETHER_ROUTE } from '../../../test/build.ts'
 import { measured, type Route, type SeatingPosition } from '../../index.ts'
@@ -19,7 +20,7 @@ describe('approval scope', () => {
   })
   test('semi-universal: the car and place stand on the maker’s list, or not', () => {
     const listed = (positionIds: string[]): Route =>
-      buildRoute({ scope: 'semi-universal', approvedPlaces: [{ vehicleId: 'corran-plover', positionIds }] })
+      buildRoute({ scope: 'semi-universal', approvedPlaces: [{ vehicleId: VehicleId('corran-plover'), positionIds }] })
     expect(ask('place-approval', buildCase({ route: listed(['rear-left']) }))).toMatchObject({
       kind: 'pass',
       source: 'maker',
@@ -69,9 +70,9 @@ describe('approval scope', () => {
 })
 
 describe('lists and handbook', () => {
-  const HERE = [{ vehicleId: 'corran-plover', positionIds: ['rear-left'] }]
-  const ELSEWHERE = [{ vehicleId: 'corran-knot', positionIds: ['rear-left'] }]
-  const NOT_HERE = [{ vehicleId: 'corran-plover', positionIds: [] }]
+  const HERE = [{ vehicleId: VehicleId('corran-plover'), positionIds: ['rear-left'] }]
+  const ELSEWHERE = [{ vehicleId: VehicleId('corran-knot'), positionIds: ['rear-left'] }]
+  const NOT_HERE = [{ vehicleId: VehicleId('corran-plover'), positionIds: [] }]
   const semi = (approvedPlaces: Route['approvedPlaces']): Route => ({
     ...buildRoute({ scope: 'semi-universal' }),
     approvedPlaces,
@@ -115,7 +116,7 @@ describe('lists and handbook', () => {
     [
       'not listed, on the car’s own list',
       semi(NOT_HERE),
-      { isofix: 'IL', listedModelIds: ['halyard'] },
+      { isofix: 'IL', listedModelIds: [ModelId('halyard')] },
       'pass',
       undefined,
     ],

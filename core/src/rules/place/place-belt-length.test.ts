@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
 import { measured, type Route } from '../../index.ts'
 
@@ -20,6 +21,6 @@ test.each([
 test('a belt that nobody has measured is proved in the car', () => {
   const open = { kind: 'undecided', severity: 'advise', missing: ['position.belt'], settledBy: 'belt-locked' }
   expect(ask('place-belt-length', buildCase({ route }))).toMatchObject(open)
-  const threaded = buildCase({ route, readings: { 'belt-locked': { option: 'locked', at: 3 } } })
+  const threaded = buildCase({ route, readings: { 'belt-locked': { option: 'locked', at: Sequence(3) } } })
   expect(ask('place-belt-length', threaded)).toMatchObject({ kind: 'pass' })
 })

@@ -1,3 +1,4 @@
+import { ModelId, Sequence } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
 import { half, inRide, other, REST_OF_CAR } from '../../../test/ride.ts'
 import { reasonOf, severityOf, type Case } from '../../index.ts'
@@ -60,9 +61,12 @@ describe('what is not known never clears', () => {
     expect(ask(RULE, c)).toMatchObject(open)
   })
   test('seen clear, it no longer holds anything up; seen before it was changed, it is open again', () => {
-    const seen = { ...inRide(beside(undefined), [other(190)]), readings: { 'room-beside': { option: 'clear', at: 9 } } }
+    const seen = {
+      ...inRide(beside(undefined), [other(190)]),
+      readings: { 'room-beside': { option: 'clear', at: Sequence(9) } },
+    }
     expect(ask(RULE, seen).kind).toBe('pass')
-    expect(ask(RULE, { ...seen, disturbances: { beside: { at: 10 } } })).toMatchObject(open)
+    expect(ask(RULE, { ...seen, disturbances: { beside: { at: Sequence(10) } } })).toMatchObject(open)
   })
   test('an outside width alone clears where it is narrow enough, and never refuses', () => {
     const c = (widthMm: number): Case => inRide(beside(undefined, { mode: { widthMm } }), [other(190)])
@@ -113,8 +117,8 @@ describe('what was said of it says nothing of anything else', () => {
   const wide = (own: NonNullable<Case['ride']>['own']) =>
     inRide(beside(190, { mode: { extraWidthMm: { side: 'both', mm: 40 } } }), [other(190)], own)
   test.each<[string, NonNullable<NonNullable<Case['ride']>['own']>['of'] | undefined]>([
-    ['another mode', { modelId: 'halyard', modeId: 'another', positionId: 'rear-left' }],
-    ['another restraint', { modelId: 'another', modeId: wide({}).choice.modeId, positionId: 'rear-left' }],
+    ['another mode', { modelId: ModelId('halyard'), modeId: 'another', positionId: 'rear-left' }],
+    ['another restraint', { modelId: ModelId('another'), modeId: wide({}).choice.modeId, positionId: 'rear-left' }],
     ['nobody knows what', undefined],
   ])('cup holder off, said of %s', (_, of) => {
     expect(kindOf(RULE, wide({ isExtraOff: true }))).toBe('pass')

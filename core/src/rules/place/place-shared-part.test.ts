@@ -1,3 +1,4 @@
+import { Sequence, UnitId } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, buildCase, buildRoute, kindOf, ruleById, TETHER_ROUTE } from '../../../test/build.ts'
 import { inRide, other, REST_OF_CAR } from '../../../test/ride.ts'
 import { reasonOf, severityOf, type Case, type OtherOfRide, type Route, type SeatingPosition } from '../../index.ts'
@@ -42,7 +43,9 @@ test.each([
 ])('an advised tether, noted as %s, on an anchorage that the other needs: %s', (option, kind) => {
   const advised = buildRoute({ topTether: { use: 'optional' } })
   const c = inRide(at(advised, own('tether')), [beside(['bars', 'tether'])])
-  expect(kindOf(RULE, option === undefined ? c : { ...c, readings: { 'tether-used': { option, at: 9 } } })).toBe(kind)
+  expect(
+    kindOf(RULE, option === undefined ? c : { ...c, readings: { 'tether-used': { option, at: Sequence(9) } } }),
+  ).toBe(kind)
 })
 
 test('a person covers no buckle, and needs their own', () => {
@@ -79,9 +82,9 @@ describe('what is not known is open, and looked at', () => {
   ])('%s', (_, c) => {
     expect(ask(RULE, c)).toMatchObject(open)
     // A look settles it; one from before somebody beside it changed does not.
-    const seen = { ...c, readings: { 'room-beside': { option: 'clear', at: 9 } } }
+    const seen = { ...c, readings: { 'room-beside': { option: 'clear', at: Sequence(9) } } }
     expect(ask(RULE, seen).kind).toBe('pass')
-    expect(ask(RULE, { ...seen, disturbances: { beside: { at: 10 } } })).toMatchObject(open)
+    expect(ask(RULE, { ...seen, disturbances: { beside: { at: Sequence(10) } } })).toMatchObject(open)
   })
   test('bars that nobody needs twice are not asked about', () => {
     expect(kindOf(RULE, withBars(unread(['belt'])))).toBe('pass')
@@ -90,11 +93,11 @@ describe('what is not known is open, and looked at', () => {
 
 describe('one unit serves one child', () => {
   const c = at(ISOFIX)
-  const unitId = c.choice.unitId!
-  test.each<[string, string[] | undefined, string]>([
-    ['the same unit', [unitId], 'fail'],
-    ['a shell on the same unit', ['another', unitId], 'fail'],
-    ['another unit', ['another'], 'not-applicable'],
+  const own = c.choice.unitId!
+  test.each<[string, UnitId[] | undefined, string]>([
+    ['the same unit', [own], 'fail'],
+    ['a shell on the same unit', [UnitId('another'), own], 'fail'],
+    ['another unit', [UnitId('another')], 'not-applicable'],
     ['no unit said', undefined, 'not-applicable'],
   ])('%s', (_, unitIds, kind) => {
     expect(kindOf(RULE, inRide(c, [beside(['bars'], { unitIds })]))).toBe(kind)

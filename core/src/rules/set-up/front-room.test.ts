@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import fc from 'fast-check'
 import { ask, BOOSTER, buildCase, buildPosition, buildRoute, goodReading, kindOf } from '../../../test/build.ts'
 import {
@@ -16,7 +17,9 @@ import {
 } from '../../index.ts'
 
 const set = (settings: Record<string, unknown>): Case['settings'] =>
-  Object.fromEntries(Object.entries(settings).map(([id, value]) => [id, { value, at: 2 }])) as Case['settings']
+  Object.fromEntries(
+    Object.entries(settings).map(([id, value]) => [id, { value, at: Sequence(2) }]),
+  ) as Case['settings']
 
 // ℓ = 600, x₀ = 200: 30° reach 500 mm.
 const mode: Partial<Mode> = {
@@ -60,8 +63,8 @@ describe('front-clearance', () => {
   test('what is seen in the car takes its place, until it goes stale', () => {
     const looked = (seatAt: number): Case => ({
       ...at({ distance: 400, settings: {} }),
-      settings: { recline: { value: 'r1', at: seatAt } },
-      readings: { 'front-seat': goodReading('front-seat', 3) },
+      settings: { recline: { value: 'r1', at: Sequence(seatAt) } },
+      readings: { 'front-seat': goodReading('front-seat', Sequence(3)) },
     })
     expect(kindOf('front-clearance', looked(2))).toBe('not-applicable')
     expect(kindOf('front-clearance', looked(4))).toBe('fail')
@@ -144,7 +147,7 @@ describe('guide-set', () => {
     })
     const seen: Case = {
       ...estimated,
-      readings: { 'guide-above-shoulder-mm': goodReading('guide-above-shoulder-mm', 3) },
+      readings: { 'guide-above-shoulder-mm': goodReading('guide-above-shoulder-mm', Sequence(3)) },
     }
     expect(kindOf('guide-set', seen)).toBe('not-applicable')
   })
@@ -192,7 +195,7 @@ describe('guide-set', () => {
           const c = buildCase({
             mode,
             child: { seatedShoulderHeightMm: { value: shoulder, plusMinus: 0, source: 'measured' } },
-            settings: { strapHeightMm: { value: advice.heightMm, at: 2 } },
+            settings: { strapHeightMm: { value: advice.heightMm, at: Sequence(2) } },
           })
           expect([mode.guideAboveShoulderMm, shoulder, kindOf('guide-set', c)]).toEqual([
             mode.guideAboveShoulderMm,

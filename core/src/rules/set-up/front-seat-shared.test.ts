@@ -1,3 +1,4 @@
+import { Sequence } from '../../ground/index.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
 import { inRide, other, REST_OF_CAR } from '../../../test/ride.ts'
 import type { Case } from '../../index.ts'
@@ -8,7 +9,7 @@ const behind = (gapMm: number | undefined, over: Parameters<typeof buildCase>[0]
   buildCase({
     others: REST_OF_CAR,
     position: { frontSeatRangeMm: { fullyBackMm: 640, fullyForwardMm: 860 } },
-    settings: gapMm === undefined ? {} : { frontSeatGapMm: { value: gapMm, at: 2 } },
+    settings: gapMm === undefined ? {} : { frontSeatGapMm: { value: gapMm, at: Sequence(2) } },
     ...over,
   })
 

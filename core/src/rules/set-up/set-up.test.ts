@@ -1,8 +1,11 @@
+import { IsoDate, Sequence } from '../../ground/index.ts'
 import { ask, buildCase, buildLeg, buildRoute, FORWARD, kindOf } from '../../../test/build.ts'
 import { measured, type Case } from '../../index.ts'
 
 const set = (settings: Record<string, unknown>): Case['settings'] =>
-  Object.fromEntries(Object.entries(settings).map(([id, value]) => [id, { value, at: 2 }])) as Case['settings']
+  Object.fromEntries(
+    Object.entries(settings).map(([id, value]) => [id, { value, at: Sequence(2) }]),
+  ) as Case['settings']
 
 test.each([
   [undefined, 'undecided'],
@@ -32,7 +35,7 @@ describe('shell angle', () => {
   ])('the maker’s own 35–40°, measured at %s°: %s, and the maker decides', (deg, kind) => {
     const c = at('r1', {
       mode: { targetAngleDeg: { from: 35, to: 40 } },
-      readings: { 'shell-angle-deg': { number: measured(deg), at: 3 } },
+      readings: { 'shell-angle-deg': { number: measured(deg), at: Sequence(3) } },
     })
     expect(ask('shell-angle', c)).toMatchObject({ kind, source: 'maker', severity: 'fix' })
   })
@@ -43,13 +46,13 @@ describe('shell angle', () => {
     })
   })
   test('unknown head control: undecided, and it asks', () => {
-    const c = at('r1', { child: { headControl: undefined, dateOfBirth: '2026-05-25' } })
+    const c = at('r1', { child: { headControl: undefined, dateOfBirth: IsoDate('2026-05-25') } })
     expect(ask('shell-angle', c)).toMatchObject({ kind: 'undecided', missing: ['child.headControl'] })
   })
   test('a stale measurement gives way to what is worked out', () => {
     const c = buildCase({
-      settings: { recline: { value: 'r1', at: 9 } },
-      readings: { 'shell-angle-deg': { number: measured(60), at: 3 } },
+      settings: { recline: { value: 'r1', at: Sequence(9) } },
+      readings: { 'shell-angle-deg': { number: measured(60), at: Sequence(3) } },
     })
     expect(ask('shell-angle', c)).toMatchObject({ kind: 'pass', measured: { lo: 23, hi: 25 } })
   })
@@ -62,7 +65,7 @@ describe('never flatter than 45°', () => {
   ])('measured at %s°: %s, even inside a maker’s wider line', (deg, kind) => {
     const c = buildCase({
       mode: { targetAngleDeg: { from: 40, to: 50 } },
-      readings: { 'shell-angle-deg': { number: measured(deg), at: 3 } },
+      readings: { 'shell-angle-deg': { number: measured(deg), at: Sequence(3) } },
     })
     expect(kindOf('shell-angle-ceiling', c)).toBe(kind)
   })
@@ -70,7 +73,7 @@ describe('never flatter than 45°', () => {
     const open = buildCase({
       mode: FORWARD,
       position: { cushion: undefined },
-      settings: { recline: { value: 'r1', at: 2 } },
+      settings: { recline: { value: 'r1', at: Sequence(2) } },
     })
     expect(ask('shell-angle-ceiling', open)).toMatchObject({
       kind: 'undecided',
@@ -80,7 +83,7 @@ describe('never flatter than 45°', () => {
     })
     const flat = buildCase({
       mode: { shape: 'lie-flat' },
-      readings: { 'shell-angle-deg': { number: measured(80), at: 3 } },
+      readings: { 'shell-angle-deg': { number: measured(80), at: Sequence(3) } },
     })
     expect(kindOf('shell-angle-ceiling', flat)).toBe('not-applicable')
   })

@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import { CASE_FORMAT, CASE_VERSION } from '@nimble-anchor/core/casefile'
 import { type Child } from '@nimble-anchor/core/child'
@@ -50,7 +51,7 @@ export class BeginFitting {
         child,
         ...(vehicle && { vehicle: vehicle.body as Vehicle }),
         restraints: [],
-        choice: { at: 0 },
+        choice: { at: Sequence(0) },
         settings: {},
         disturbances: {},
         readings: {},

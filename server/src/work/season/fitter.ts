@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { putsForMode, putsForPlace, type Case, type Put } from '@nimble-anchor/core/casefile'
 import { type CheckId } from '@nimble-anchor/core/checks'
 import type { Child } from '@nimble-anchor/core/child'
@@ -58,11 +59,11 @@ function goWrong(rehearsal: Rehearsal, share: number, dice: Dice): void {
     const asked = puttingGoodReadings(rehearsal.case, stage)
     const weighed = asked.flatMap((put) => {
       const id = put.path[1] as CheckId
-      return badReading(id, 0) === undefined ? [] : new Array<Put>(OFTEN_WRONG[id] ?? 1).fill(put)
+      return badReading(id, Sequence(0)) === undefined ? [] : new Array<Put>(OFTEN_WRONG[id] ?? 1).fill(put)
     })
     if (weighed.length === 0 || !dice.chance(0.8)) continue
     const good = dice.pick(weighed)
-    const { at: _at, ...bad } = badReading(good.path[1] as CheckId, 0) ?? { at: 0 }
+    const { at: _at, ...bad } = badReading(good.path[1] as CheckId, Sequence(0)) ?? { at: 0 }
     const others = asked.filter((put) => put !== good)
     if (rehearsal.enter([...others, { path: good.path, value: bad }], pace(stage, asked.length)))
       rehearsal.enter([good], pace(stage, 3))

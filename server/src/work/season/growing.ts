@@ -1,6 +1,7 @@
+import { type IsoDate } from '@nimble-anchor/core/ground'
 import type { Child } from '@nimble-anchor/core/child'
 import { lmsAt, measuresOn, valueAtZ, zScore, type Sex } from '@nimble-anchor/core/growth'
-import { addDays, daysBetween, DAYS_PER_MONTH, type Interval, type IsoDate } from '@nimble-anchor/core/quantities'
+import { addDays, daysBetween, DAYS_PER_MONTH, type Interval } from '@nimble-anchor/core/quantities'
 import type { Dice } from './dice'
 
 /** A child who grows along its own curves: what is known of it, and how far from the middle it is. */

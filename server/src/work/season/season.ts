@@ -1,8 +1,9 @@
+import { type IsoDate, Sequence } from '@nimble-anchor/core/ground'
 import { CASE_FORMAT, CASE_VERSION, type Case } from '@nimble-anchor/core/casefile'
 import type { Child } from '@nimble-anchor/core/child'
 import type { LocalRule } from '@nimble-anchor/core/law'
 import type { PracticeProfile } from '@nimble-anchor/core/practice'
-import { addDays, seedOf, type IsoDate } from '@nimble-anchor/core/quantities'
+import { addDays, seedOf } from '@nimble-anchor/core/quantities'
 import type { Move } from '@nimble-anchor/core/rehearse'
 import type { Vehicle } from '@nimble-anchor/core/vehicle'
 import { diceOf, type Dice } from './dice'
@@ -131,7 +132,7 @@ export function seasonFittings(season: Season, from: number, count: number): rea
           child: toldOf(child),
           vehicle,
           restraints: [],
-          choice: { at: 0 },
+          choice: { at: Sequence(0) },
           settings: {},
           disturbances: {},
           readings: {},

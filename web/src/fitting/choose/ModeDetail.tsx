@@ -1,3 +1,4 @@
+import { UnitId } from '@nimble-anchor/core/ground'
 import { type Case, putsForMode } from '@nimble-anchor/core/casefile'
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
 import { whyAbove, type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
@@ -203,7 +204,7 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
             label={msg.unitOf(modelName(model))}
             value={unit?.id ?? ''}
             options={group.units.map((m) => ({ id: m.unit?.id ?? '', label: m.unit?.serial ?? '' }))}
-            onChange={setUnitId}
+            onChange={(id) => setUnitId(UnitId(id))}
             className="max-w-36 text-sm"
           />
         ) : (

@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import type { Case } from '@nimble-anchor/core/casefile'
 import type { FittingView } from '@nimble-anchor/core/formats'
 import { measured } from '@nimble-anchor/core/quantities'
@@ -11,7 +12,7 @@ import { ReviseButton, RevisionPanel } from './Revision.tsx'
 
 const signed = buildCase()
 const view = (id: string, revises: string | null, c: Case = signed): FittingView => ({
-  id, status: 'open', sequence: 1, createdAt: '', updatedAt: '', revises, elsewhere: false,
+  id, status: 'open', sequence: Sequence(1), createdAt: '', updatedAt: '', revises, elsewhere: false,
   holderId: null, case: c,
 }) // prettier-ignore
 const fitting = jest.spyOn(api, 'fitting')

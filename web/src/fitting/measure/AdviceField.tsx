@@ -23,15 +23,18 @@ const OUTCOME: Record<Advice['outcome'], string> = {
   'not-yet-by-car': msg.notYetByCar,
 }
 
+/** As typed: a day may be half written, and no restraint named yet. */
+type Draft = Partial<Omit<Advice, 'on' | 'modelId'> & { readonly on: string; readonly modelId: string }>
+
 /** Who advised what, on which day: only modes that the outcome permits become decidable. */
 export function AdviceField({ current, isSigned }: Props) {
   const put = useFitting((s) => s.put)
   const models = useCatalogue((s) => s.catalogue?.models) ?? []
   const kept = current.child.advice
   const [text, setText] = useDraft('child.advice')
-  const draft = text === undefined ? (kept ?? { on: current.today }) : (JSON.parse(text) as Partial<Advice>)
+  const draft = text === undefined ? (kept ?? { on: current.today }) : (JSON.parse(text) as Draft)
   const [fault, setFault] = useState('')
-  const set = (change: Partial<Advice>): void => setText(JSON.stringify({ ...draft, ...change }))
+  const set = (change: Draft): void => setText(JSON.stringify({ ...draft, ...change }))
   const namesModel = draft.outcome !== 'this-restraint' || draft.modelId
   const isWhole = Boolean(draft.by && draft.role && draft.on && draft.outcome && namesModel)
   return (

@@ -1,5 +1,5 @@
 import { type Case } from '@nimble-anchor/core/casefile'
-import { type Fault } from '@nimble-anchor/core/ground'
+import { type Fault, type IsoDate } from '@nimble-anchor/core/ground'
 import { ageMonthsOf, correctedAgeMonths, isPreterm } from '@nimble-anchor/core/child'
 import { formatAge, middle, type Quantity } from '@nimble-anchor/core/quantities'
 import { REFERRED_UNTIL_MONTHS } from '@nimble-anchor/core/rules'
@@ -159,7 +159,7 @@ interface FieldProps<T> {
 const EARLIEST_DAY = '1900-01-01'
 const UNREAD: readonly Fault[] = [{ path: '', message: msg.mustBeADayAs(dayPattern()) }]
 
-function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: string }) {
+function BirthField({ value, today, disabled, onChange }: FieldProps<string> & { readonly today: IsoDate }) {
   const id = useId()
   const [fault, setFault] = useState('')
   const enter = (iso: string | undefined): boolean => {

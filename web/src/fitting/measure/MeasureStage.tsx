@@ -1,4 +1,4 @@
-import { type Fault } from '@nimble-anchor/core/ground'
+import { type Fault, type IsoDate } from '@nimble-anchor/core/ground'
 import { type Child, slipsIn } from '@nimble-anchor/core/child'
 import { shrinkSlips, centileText, growthSlips, growthStanding, outdatedMeasures } from '@nimble-anchor/core/growth'
 import { type InstrumentKind } from '@nimble-anchor/core/instruments'
@@ -201,7 +201,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
 }
 
 /** "Centile 29 to 41, both sexes." under the measures that the growth tables know. */
-function standingText(child: Child, today: string, key: Dimension): string | undefined {
+function standingText(child: Child, today: IsoDate, key: Dimension): string | undefined {
   if (key !== 'massKg' && key !== 'statureCm') return undefined
   const standing = growthStanding(child, today, key)
   if (!standing) return undefined

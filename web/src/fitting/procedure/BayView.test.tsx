@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { fittedSubject, stepsDoneIn } from '@nimble-anchor/core/match'
 import { stepsFor, type Step } from '@nimble-anchor/core/procedure'
@@ -15,9 +16,9 @@ import { ThumbPad } from './ThumbPad.tsx'
 /** What is looked at before anything, done: the tests begin at the connectors. */
 const current = buildCase({
   readings: {
-    'label-serial': { option: 'match', at: 2 },
-    'backrest-latched': { option: 'latched', at: 2 },
-    'nothing-added': { option: 'none', at: 2 },
+    'label-serial': { option: 'match', at: Sequence(2) },
+    'backrest-latched': { option: 'latched', at: Sequence(2) },
+    'nothing-added': { option: 'none', at: Sequence(2) },
   },
   route: buildRoute({ frontSeat: 'either' }),
   child: { seatedShoulderHeightMm: measured(300, 2) },
@@ -249,7 +250,7 @@ describe('steps that leave no reading', () => {
     expect(await stored()).toHaveLength(1)
   })
   test('noted already, or the fitting signed: nothing is entered', async () => {
-    const { stored } = await showLive({ ...current, stepsDone: { prepare: { at: 2 } } }, 'prepare')
+    const { stored } = await showLive({ ...current, stepsDone: { prepare: { at: Sequence(2) } } }, 'prepare')
     fireEvent.click(screen.getByRole('button', { name: 'Next' }))
     expect(await stored()).toEqual([])
   })
@@ -287,7 +288,7 @@ describe('steps that leave no reading', () => {
 describe('one check a view', () => {
   const answered = (c: Case, ...ids: readonly ('tug-left' | 'tug-right')[]): Case => ({
     ...c,
-    readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { option: 'held', at: 9 }])) },
+    readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { option: 'held', at: Sequence(9) }])) },
   })
   test('answered good it goes on by itself; half of a pair, or a bad answer, stays', () => {
     jest.useFakeTimers()
@@ -311,7 +312,7 @@ describe('one check a view', () => {
     jest.useFakeTimers()
     const shown = (c: Case, ...ids: readonly ('latch-left' | 'latch-right')[]): Case => ({
       ...c,
-      readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { before: 'open', at: 9 }])) },
+      readings: { ...c.readings, ...Object.fromEntries(ids.map((id) => [id, { before: 'open', at: Sequence(9) }])) },
     })
     const { rerender } = render(bay(current, 'connect'))
     expect(screen.getAllByText('Before, it showed')).toHaveLength(2)

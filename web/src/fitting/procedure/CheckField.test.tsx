@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { type Case, type Put } from '@nimble-anchor/core/casefile'
@@ -34,7 +35,7 @@ const show = (id: CheckId, current: Case) => {
     />,
   )
 }
-const stale: Case = { ...ready, disturbances: { base: { at: 9 } } }
+const stale: Case = { ...ready, disturbances: { base: { at: Sequence(9) } } }
 const without = (id: CheckId): Case => {
   const { [id]: _gone, ...readings } = ready.readings
   return { ...ready, readings }
@@ -73,7 +74,10 @@ test('how it was noticed, said before the answer, goes in with it; alone it is n
 describe('an answer instead of a figure', () => {
   const tether = (number: object): Case => ({
     ...ready,
-    readings: { ...ready.readings, 'slack-mm': { number: { source: 'estimated', ...number }, at: 3 } as never },
+    readings: {
+      ...ready.readings,
+      'slack-mm': { number: { source: 'estimated', ...number }, at: Sequence(3) } as never,
+    },
   })
   test.each([
     ['one finger at most', { from: 0, to: 15, source: 'estimated' }],
@@ -123,7 +127,7 @@ test('a number shows its limit before it is measured, and is empty again once st
 })
 
 test('a failure says what is wrong and what to do', () => {
-  show('latch-right', { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: 3 } } })
+  show('latch-right', { ...ready, readings: { ...ready.readings, 'latch-right': { option: 'open', at: Sequence(3) } } })
   expect(screen.getByText('Right indicator: shows open.').parentElement).toHaveTextContent(
     'Release the right connector',
   )
@@ -135,32 +139,38 @@ test.each<[string, Case, CheckId, string]>([
   ['not looked at', without('tug-left'), 'tug-left', 'not-started'],
   [
     'open',
-    { ...ready, readings: { ...ready.readings, 'latch-left': { option: 'open', at: 3 } } },
+    { ...ready, readings: { ...ready.readings, 'latch-left': { option: 'open', at: Sequence(3) } } },
     'latch-left',
     'fail',
   ],
   [
     'unsure',
-    { ...ready, readings: { ...ready.readings, 'latch-left': { option: 'unsure', at: 3 } } },
+    { ...ready, readings: { ...ready.readings, 'latch-left': { option: 'unsure', at: Sequence(3) } } },
     'latch-left',
     'undecided',
   ],
   [
     'latched before latching',
-    { ...ready, readings: { ...ready.readings, 'latch-left': { option: 'latched', before: 'latched', at: 3 } } },
+    {
+      ...ready,
+      readings: { ...ready.readings, 'latch-left': { option: 'latched', before: 'latched', at: Sequence(3) } },
+    },
     'latch-left',
     'undecided',
   ],
   [
     'straps at the wrong side',
-    { ...ready, readings: { ...ready.readings, 'strap-exit': { option: 'just-above', at: 3 } } },
+    { ...ready, readings: { ...ready.readings, 'strap-exit': { option: 'just-above', at: Sequence(3) } } },
     'strap-exit',
     'fail',
   ],
   ['slack within', ready, 'slack-mm', 'pass'],
   [
     'slack beyond',
-    { ...ready, readings: { ...ready.readings, 'slack-mm': { number: { value: 40, source: 'measured' }, at: 3 } } },
+    {
+      ...ready,
+      readings: { ...ready.readings, 'slack-mm': { number: { value: 40, source: 'measured' }, at: Sequence(3) } },
+    },
     'slack-mm',
     'fail',
   ],
@@ -168,7 +178,10 @@ test.each<[string, Case, CheckId, string]>([
     'slack too close to tell',
     {
       ...ready,
-      readings: { ...ready.readings, 'slack-mm': { number: { value: 15, plusMinus: 2, source: 'measured' }, at: 3 } },
+      readings: {
+        ...ready.readings,
+        'slack-mm': { number: { value: 15, plusMinus: 2, source: 'measured' }, at: Sequence(3) },
+      },
     },
     'slack-mm',
     'undecided',

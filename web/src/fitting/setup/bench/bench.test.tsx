@@ -1,3 +1,4 @@
+import { Sequence } from '@nimble-anchor/core/ground'
 import { benchLines, findSetUp, sectionOf } from '@nimble-anchor/core/bench'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { fittedSubject } from '@nimble-anchor/core/match'
@@ -39,7 +40,7 @@ const current: Case = buildCase({
     frontClearanceMm: measured(560, 10),
   },
   others: [driver],
-  settings: { recline: { value: 'r1', at: 2 }, legNotch: { value: 6, at: 2 } },
+  settings: { recline: { value: 'r1', at: Sequence(2) }, legNotch: { value: 6, at: Sequence(2) } },
 })
 const subjectOf = (c: Case): FittedSubject => {
   const s = fittedSubject(c)
@@ -252,7 +253,10 @@ describe('find a set-up', () => {
     expect(screen.getByRole('status')).toHaveTextContent('broken')
   })
   test('a seat in front that is to stay where its tallest user has it loses its setting', () => {
-    const moved: Case = { ...current, settings: { ...current.settings, frontSeatGapMm: { value: 640, at: 3 } } }
+    const moved: Case = {
+      ...current,
+      settings: { ...current.settings, frontSeatGapMm: { value: 640, at: Sequence(3) } },
+    }
     expect(putsForSetUp(moved, { recline: 'r1', frontSeatGapMm: undefined })).toContainEqual({
       path: ['settings', 'frontSeatGapMm'],
       value: null,
