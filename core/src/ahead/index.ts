@@ -1,2 +1,2 @@
 export { AHEAD_TRAJECTORIES, type AheadItem, datesOf, roadAhead } from './road-ahead.ts'
-export { type Gap, type Leg, type RestraintSequence, sequencesAhead } from './sequence.ts'
+export { type Gap, type Stretch, type RestraintSequence, sequencesAhead } from './sequence.ts'

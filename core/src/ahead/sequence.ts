@@ -8,7 +8,7 @@ import { severityOf, type ModeSubject } from '../rules/index.ts'
 import { AHEAD_TRAJECTORIES, dutyEnds } from './road-ahead.ts'
 
 /** One mode in use from a day to a day, by the middle of the possible children. */
-export interface Leg {
+export interface Stretch {
   readonly model: RestraintModel
   readonly unit: RestraintUnit | undefined
   readonly mode: Mode
@@ -31,12 +31,12 @@ export interface Gap {
 
 export interface RestraintSequence {
   readonly by: 'profile' | 'fewest'
-  readonly legs: readonly Leg[]
+  readonly legs: readonly Stretch[]
   readonly gaps: readonly Gap[]
   readonly restraints: number
 }
 
-interface Window {
+interface Usable {
   readonly item: StockItem & { readonly mode: Mode }
   readonly opens: number
   readonly ends: number
@@ -78,11 +78,11 @@ function windowsOf(
   stock: readonly StockItem[],
   passages: Passages,
   tell: (share: number) => void,
-): readonly Window[] {
+): readonly Usable[] {
   const circumstances = { today: c.today, child: c.child, practice: c.practice, localRule: c.localRule }
   return stock.flatMap((item, i) => {
     tell(i / stock.length)
-    return item.model.modes.flatMap((mode): Window[] => {
+    return item.model.modes.flatMap((mode): Usable[] => {
       const standing = standingOf(modeSubject(childSide(circumstances), item.model, mode, item.unit))
       if (standing === 'fail') return []
       const { opensIn, left, shareEverOpen } = forecastMode(passages, circumstances, { ...item, mode })
@@ -109,11 +109,11 @@ function windowsOf(
 function sequenceBy(
   by: RestraintSequence['by'],
   c: Case,
-  windows: readonly Window[],
+  windows: readonly Usable[],
   untilMonths: number,
 ): RestraintSequence {
   const day = (months: number): IsoDate => addDays(c.today, Math.round(months * DAYS_PER_MONTH))
-  const legs: Leg[] = []
+  const legs: Stretch[] = []
   const gaps: Gap[] = []
   const used = new Set<string>()
   const { model, unit, mode } = chosenIn(c)
@@ -143,8 +143,8 @@ function sequenceBy(
       at = to
       if (at >= untilMonths) break
     }
-    const better = (a: Window, b: Window): number => {
-      const owned = (w: Window): number => Number(used.has(itemKey(w.item)))
+    const better = (a: Usable, b: Usable): number => {
+      const owned = (w: Usable): number => Number(used.has(itemKey(w.item)))
       const care = by === 'profile' ? b.care - a.care : 0
       return (
         Number(a.isUnsure) - Number(b.isUnsure) ||

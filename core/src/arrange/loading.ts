@@ -7,10 +7,10 @@ import type { Candidate, CarProblem, Place } from './problem.ts'
  * furthest from a door goes first, so that an order exists exactly where
  * everybody has a way of places that can be passed.
  */
-type Way = 'yes' | 'look' | 'no'
-const RANK: Readonly<Record<Way, number>> = { no: 0, look: 1, yes: 2 }
-const worse = (a: Way, b: Way): Way => (RANK[a] < RANK[b] ? a : b)
-const better = (a: Way, b: Way): Way => (RANK[a] > RANK[b] ? a : b)
+type WayOut = 'yes' | 'look' | 'no'
+const RANK: Readonly<Record<WayOut, number>> = { no: 0, look: 1, yes: 2 }
+const worse = (a: WayOut, b: WayOut): WayOut => (RANK[a] < RANK[b] ? a : b)
+const better = (a: WayOut, b: WayOut): WayOut => (RANK[a] > RANK[b] ? a : b)
 
 export interface LoadingState {
   readonly state: 'certain' | 'possible' | 'no'
@@ -18,7 +18,7 @@ export interface LoadingState {
 }
 
 /** Whether somebody gets by a place: a person there is not in yet, adults get in last. */
-function passing(by: Candidate, at: Candidate | undefined): Way {
+function passing(by: Candidate, at: Candidate | undefined): WayOut {
   if (at === undefined || at === by) return 'yes'
   if (at.unitClass === undefined) return 'yes'
   if (by.unitClass === undefined && by.mode === undefined) return at.isAdultPassable ? 'yes' : 'no'
@@ -35,7 +35,7 @@ export const isInTheWay = ({ places }: CarProblem, of: Candidate, other: Candida
 }
 
 export interface WayIn {
-  readonly way: Way
+  readonly way: WayOut
   /** Places passed from the door on; empty where the place has its own. */
   readonly past: readonly number[]
 }

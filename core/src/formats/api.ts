@@ -3,7 +3,7 @@ import { type Fault, type IsoDate, type ModelId, type Sequence } from '../ground
 import type { PracticeProfile } from '../practice/index.ts'
 import type { LocalRule } from '../law/index.ts'
 import type { Interval } from '../quantities/index.ts'
-import type { AheadItem, Gap, Leg, RestraintSequence } from '../ahead/index.ts'
+import type { AheadItem, Gap, RestraintSequence, Stretch } from '../ahead/index.ts'
 import type { Stage, Verdict } from '../verdict/index.ts'
 import type { UnitFact } from '../aftercare/index.ts'
 import type { CatalogueKind } from './reading.ts'
@@ -113,7 +113,7 @@ export interface PracticeBook {
 }
 
 /** One leg of a way ahead, as the server tells it: names instead of whole records. */
-interface LegView extends Omit<Leg, 'model' | 'unit' | 'mode'> {
+interface StretchView extends Omit<Stretch, 'model' | 'unit' | 'mode'> {
   readonly modelId: ModelId
   readonly modelName: string
   readonly modeLabel: string
@@ -127,7 +127,7 @@ export interface AheadView {
   readonly asOf: IsoDate
   readonly items: readonly AheadItem[]
   readonly sequences: readonly (Omit<RestraintSequence, 'legs' | 'gaps'> & {
-    readonly legs: readonly LegView[]
+    readonly legs: readonly StretchView[]
     readonly gaps: readonly Gap[]
   })[]
 }

@@ -77,15 +77,15 @@ function waitsForItself(step: MakerStep, steps: readonly MakerStep[]): boolean {
   return false
 }
 
-type Range = readonly [path: string, from: number | undefined, to: number | undefined]
+type NamedRange = readonly [path: string, from: number | undefined, to: number | undefined]
 
 /** Ranges that stand upside down: what the schema cannot see, since each end is a figure of its own. */
 function lintRanges(mode: Mode): readonly (Found | false)[] {
   const adjuster = mode.strap?.adjuster
-  const ranges: readonly Range[] = [
+  const ranges: readonly NamedRange[] = [
     ...(adjuster && adjuster.kind !== 'slots' ? ([['strap.adjuster', adjuster.fromMm, adjuster.toMm]] as const) : []),
     ['beltGuideMm', mode.beltGuideMm?.fromMm, mode.beltGuideMm?.toMm],
-    ...mode.routes.map((r, i): Range => [`routes[${i}].topTether`, r.topTether?.minLengthMm, r.topTether?.maxLengthMm]),
+    ...mode.routes.map((r, i): NamedRange => [`routes[${i}].topTether`, r.topTether?.minLengthMm, r.topTether?.maxLengthMm]),
   ]
   return ranges.map(
     ([path, from, to]) =>

@@ -3,7 +3,7 @@ import type { AheadItem } from '@nimble-anchor/core/ahead'
 import { addDays, daysBetween } from '@nimble-anchor/core/quantities'
 import { Button } from '../ui/Button.tsx'
 import { useMedia } from '../ui/useMedia.ts'
-import type { WayLeg } from './ways.ts'
+import type { WayStretch } from './ways.ts'
 import * as msg from './messages.en.ts'
 
 export interface RoadRow {
@@ -16,7 +16,7 @@ export interface RoadRow {
   readonly isLoading?: boolean
   /** Said where nothing is drawn. */
   readonly empty?: string | undefined
-  readonly legs: readonly WayLeg[]
+  readonly legs: readonly WayStretch[]
   readonly items: readonly AheadItem[]
 }
 

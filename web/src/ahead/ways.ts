@@ -6,7 +6,7 @@ import * as msg from './messages.en.ts'
 export type SequenceView = AheadView['sequences'][number]
 
 /** A stretch of a way through the years: one restraint in use, or nothing that serves. */
-export interface WayLeg {
+export interface WayStretch {
   readonly text: string
   readonly from: IsoDate
   readonly to: IsoDate | undefined
@@ -18,7 +18,7 @@ export interface WayLeg {
 }
 
 /** The stretches of a way, soonest first. */
-export const legsOf = (sequence: SequenceView): readonly WayLeg[] =>
+export const legsOf = (sequence: SequenceView): readonly WayStretch[] =>
   [
     ...sequence.legs.map((leg) => ({
       from: leg.from,

@@ -13,7 +13,7 @@ import {
   type ChartOptions,
 } from 'chart.js'
 import { Line } from 'react-chartjs-2'
-import type { CentileLine, LimitLine, Point, ReadingPoint } from './curves.ts'
+import type { CentileLine, LimitLine, CurvePoint, ReadingPoint } from './curves.ts'
 import * as msg from './messages.en.ts'
 
 Chart.register(Filler, Legend, LineController, LineElement, LinearScale, PointElement, Tooltip)
@@ -21,9 +21,9 @@ Chart.register(Filler, Legend, LineController, LineElement, LinearScale, PointEl
 interface Props {
   readonly measure: GrowthMeasure
   readonly centiles: readonly CentileLine[]
-  readonly low: readonly Point[]
-  readonly middle: readonly Point[]
-  readonly high: readonly Point[]
+  readonly low: readonly CurvePoint[]
+  readonly middle: readonly CurvePoint[]
+  readonly high: readonly CurvePoint[]
   readonly readings: readonly ReadingPoint[]
   readonly limits: readonly LimitLine[]
   readonly from: number
@@ -34,17 +34,17 @@ interface Props {
 
 const NAME = { massKg: msg.massKg, statureCm: msg.statureCm } as const
 const colour = (token: string): string => getComputedStyle(document.documentElement).getPropertyValue(token).trim()
-const plain = (points: readonly Point[]): Point[] => points.map(({ x, y }) => ({ x, y }))
+const plain = (points: readonly CurvePoint[]): CurvePoint[] => points.map(({ x, y }) => ({ x, y }))
 
-type Set = ChartDataset<'line', Point[]>
+type CurveSet = ChartDataset<'line', CurvePoint[]>
 
-function setsOf({ centiles, low, middle, high, readings, limits, from, to }: Props): Set[] {
+function setsOf({ centiles, low, middle, high, readings, limits, from, to }: Props): CurveSet[] {
   const soft = colour('--line')
   const ink = colour('--ink')
   const magenta = colour('--magenta')
   const line = { pointRadius: 0, borderWidth: 1, fill: false } as const
   return [
-    ...readings.map((r): Set => ({
+    ...readings.map((r): CurveSet => ({
       ...line,
       label: '',
       data: [
@@ -74,7 +74,7 @@ function setsOf({ centiles, low, middle, high, readings, limits, from, to }: Pro
       backgroundColor: `color-mix(in srgb, ${magenta} 22%, transparent)`,
       fill: '-1',
     },
-    ...limits.map((l): Set => ({
+    ...limits.map((l): CurveSet => ({
       ...line,
       label: l.text,
       data: [
@@ -85,7 +85,7 @@ function setsOf({ centiles, low, middle, high, readings, limits, from, to }: Pro
       borderDash: [8, 4],
       borderWidth: 1.5,
     })),
-    ...centiles.map((c): Set => ({
+    ...centiles.map((c): CurveSet => ({
       ...line,
       label: '',
       data: plain(c.points),

@@ -6,7 +6,7 @@ import { type Interval } from '@nimble-anchor/core/quantities'
 import { massRangeOf, type Mode } from '@nimble-anchor/core/restraint'
 import * as msg from './messages.en.ts'
 
-export interface Point {
+export interface CurvePoint {
   readonly x: number
   readonly y: number
 }
@@ -23,7 +23,7 @@ const CENTILES = [
 export interface CentileLine {
   readonly sex: Sex
   readonly centile: number
-  readonly points: readonly Point[]
+  readonly points: readonly CurvePoint[]
 }
 
 /** The tables' centile lines between two ages, monthly; both sexes where it is not said which. */
@@ -53,7 +53,7 @@ export const bandPoints = (
   ageNow: number,
   to: number,
   part: 'p10' | 'p50' | 'p90',
-): readonly Point[] => bands.filter((b) => ageNow + b.month <= to + 3).map((b) => ({ x: ageNow + b.month, y: b[part] }))
+): readonly CurvePoint[] => bands.filter((b) => ageNow + b.month <= to + 3).map((b) => ({ x: ageNow + b.month, y: b[part] }))
 
 export interface ReadingPoint {
   readonly x: number

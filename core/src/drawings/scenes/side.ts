@@ -3,7 +3,7 @@ import { DRAWING_HEIGHT, DRAWING_WIDTH, type DrawnGuide, type Shape } from '../d
 import { MARGIN, windowOf, type Side } from './side-view.ts'
 import { area, arrow, bothWays, box, dashed, finger, guideDot, line, ring, stroke, type Spot, word } from '../pen.ts'
 
-type Place = (p: Point) => Spot
+type ToPaper = (p: Point) => Spot
 
 const around = (points: readonly Point[]): Point => ({
   x: points.reduce((sum, p) => sum + p.x, 0) / Math.max(1, points.length),
@@ -11,7 +11,7 @@ const around = (points: readonly Point[]): Point => ({
 })
 
 /** The car and the restraint, quiet: what every focus stands in. */
-function ground(side: Side, at: Place): readonly Shape[] {
+function ground(side: Side, at: ToPaper): readonly Shape[] {
   const s = side.section
   const outline = (points: readonly Point[]): Spot[] => points.map(at)
   const floor = at({ x: 0, y: s.floorY })[1]
@@ -40,7 +40,7 @@ const minus = (a: Spot, b: Spot): Spot => [a[0] - b[0], a[1] - b[1]]
 const plus = (a: Spot, x: number, y: number): Spot => [a[0] + x, a[1] + y]
 
 /** What is done or looked at, over the quiet drawing. */
-function now({ focus, section: s, direction, figure, guides = [] }: Side, at: Place): readonly Shape[] {
+function now({ focus, section: s, direction, figure, guides = [] }: Side, at: ToPaper): readonly Shape[] {
   const foot = at(s.shellFoot)
   const top = at(s.shellTop)
   const out = (points: readonly Point[]): Spot[] => points.map(at)
@@ -218,7 +218,7 @@ function guideDots(guides: readonly DrawnGuide[], belt: readonly Spot[]): readon
 }
 
 /** The maker's line across the shell at its edge, and the head under it. */
-function headLine(s: Section, at: Place, figure: string | undefined): readonly Shape[] {
+function headLine(s: Section, at: ToPaper, figure: string | undefined): readonly Shape[] {
   const edge = s.edgeAt ?? s.shellTop
   const end = { x: edge.x + s.toChild.x * 230, y: edge.y + s.toChild.y * 230 }
   return [
@@ -237,6 +237,6 @@ const wider = (points: readonly Point[], centre: Point): readonly Point[] =>
 export function side(data: Side): readonly Shape[] {
   const { centre, widthMm } = windowOf(data)
   const scale = (DRAWING_WIDTH - 2 * MARGIN) / widthMm
-  const at: Place = (p) => [DRAWING_WIDTH / 2 + (p.x - centre.x) * scale, DRAWING_HEIGHT / 2 - (p.y - centre.y) * scale]
+  const at: ToPaper = (p) => [DRAWING_WIDTH / 2 + (p.x - centre.x) * scale, DRAWING_HEIGHT / 2 - (p.y - centre.y) * scale]
   return [...ground(data, at), ...now(data, at)]
 }

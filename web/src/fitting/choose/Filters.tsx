@@ -1,6 +1,6 @@
 import { DIRECTION_WORD } from '@nimble-anchor/core/restraint'
 import { SelectField } from '../../ui/SelectField.tsx'
-import { NO_FILTERS, ROUTE_KIND_TEXT, useChooseView, type Filters as FilterValues } from './view.ts'
+import { NO_FILTERS, HOLD_KIND_TEXT, useChooseView, type Filters as FilterValues } from './view.ts'
 import { CheckBox } from '../../ui/CheckBox.tsx'
 import { Button } from '../../ui/Button.tsx'
 import * as msg from './messages.en.ts'
@@ -16,7 +16,7 @@ const REGULATIONS = [
 ]
 const ROUTES = [
   { id: 'all', label: msg.anyRoute },
-  ...Object.entries(ROUTE_KIND_TEXT).map(([id, label]) => ({ id, label })),
+  ...Object.entries(HOLD_KIND_TEXT).map(([id, label]) => ({ id, label })),
 ]
 
 interface Props {

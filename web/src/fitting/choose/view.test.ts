@@ -14,7 +14,7 @@ import { matchModes } from '@nimble-anchor/core/match'
 import { DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
 import { DEFAULT_LOCAL_RULE } from '@nimble-anchor/core/law'
 import { forecastText } from './forecastText.ts'
-import { isShown, NO_FILTERS, routeKindOf, useChooseView } from './view.ts'
+import { isShown, NO_FILTERS, holdKindOf, useChooseView } from './view.ts'
 
 const circumstances = { today: TODAY, child: buildChild(), practice: DEFAULT_PRACTICE, localRule: DEFAULT_LOCAL_RULE }
 const [match] = matchModes(circumstances, [{ model: buildModel(), unit: buildUnit() }])
@@ -26,7 +26,7 @@ test.each([
   [buildRoute({ leg: undefined }), 'isofix'],
   [BELT_ROUTE, 'belt'],
   [{ ...BELT_ROUTE, isofix: { connectors: 'rigid', role: 'steadies' } as const }, 'belt'],
-])('route %#: %s', (route, kind) => expect(routeKindOf(route)).toBe(kind))
+])('route %#: %s', (route, kind) => expect(holdKindOf(route)).toBe(kind))
 
 test.each([
   [{}, true],

@@ -9,22 +9,23 @@ import * as msg from './messages.en.ts'
 export interface Filters {
   readonly direction: 'all' | 'rearward' | 'forward' | 'lateral'
   readonly regulation: 'all' | 'R44' | 'R129'
-  readonly route: 'all' | RouteKind
+  readonly route: 'all' | HoldKind
   /** A badge of the model, or `all`. */
   readonly tag: string
   readonly shelfOnly: boolean
   readonly fitsCar: boolean
 }
-export type RouteKind = 'isofix-leg' | 'isofix-tether' | 'isofix' | 'belt'
+/** What holds the restraint by a route, as a fitter looks for one; the logbook's kinds of route say more. */
+export type HoldKind = 'isofix-leg' | 'isofix-tether' | 'isofix' | 'belt'
 
-export const ROUTE_KIND_TEXT: Record<RouteKind, string> = {
+export const HOLD_KIND_TEXT: Record<HoldKind, string> = {
   'isofix-leg': msg.isofixAndLeg,
   'isofix-tether': msg.isofixAndTopTether,
   isofix: msg.isofixOtherwise,
   belt: msg.byBelt,
 }
 
-export function routeKindOf(route: Route): RouteKind {
+export function holdKindOf(route: Route): HoldKind {
   if (route.isofix?.role !== 'holds') return 'belt'
   if (route.leg) return 'isofix-leg'
   return route.topTether?.use === 'required' ? 'isofix-tether' : 'isofix'
@@ -42,7 +43,7 @@ export const NO_FILTERS: Filters = {
 export const isShown = (match: ModeMatch, filters: Filters, fits: (match: ModeMatch) => boolean): boolean =>
   (filters.direction === 'all' || match.mode.direction === filters.direction) &&
   (filters.regulation === 'all' || match.mode.approval.regulation === filters.regulation) &&
-  (filters.route === 'all' || match.mode.routes.some((r) => routeKindOf(r) === filters.route)) &&
+  (filters.route === 'all' || match.mode.routes.some((r) => holdKindOf(r) === filters.route)) &&
   (filters.tag === 'all' || (match.model.tags ?? []).includes(filters.tag)) &&
   (!filters.shelfOnly || match.unit !== undefined) &&
   (!filters.fitsCar || fits(match))
