@@ -13,6 +13,7 @@ import {
   type RestraintUnit,
   type Case,
   type StockItem,
+  whenText,
 } from '../index.ts'
 
 const COUNT = 300
@@ -269,4 +270,14 @@ test('settings to remember: what is set, in words, in the order of work', () => 
     'Seat in front: 620 mm from the backrest',
   ])
   expect(addDays(c.today, 0)).toBe(c.today)
+})
+
+const due = { early: IsoDate('2027-02-09'), likely: IsoDate('2027-05-25'), late: IsoDate('2027-11-05') }
+test.each([
+  [{ ...due, isFixed: false }, 'about month 2027-05-25 (from month 2027-02-09 to month 2027-11-05)'],
+  [{ ...due, late: undefined, isFixed: false }, 'about month 2027-05-25 (from month 2027-02-09, or much later)'],
+  [{ ...due, isFixed: true }, 'day 2027-05-25'],
+])('when %j is due: %s', (over, text) => {
+  const item = { id: 'x', kind: 'mode-ends', title: '', because: '', ...over } as const
+  expect(whenText(item, (iso, form) => `${form} ${iso}`)).toBe(text)
 })

@@ -1,6 +1,3 @@
-import type { AheadItem } from '../ahead/index.ts'
-import { longDay } from '../quantities/index.ts'
-
 /** Everything that the handover sheet says in one language, beside what the judgement and the steps say. */
 export const SHEET_EN = {
   title: (name: string) => `Handover: ${name}`,
@@ -28,11 +25,5 @@ export const SHEET_EN = {
   carer: 'Carer',
   both: (names: readonly string[]) => names.join(', with '),
   words: 'This fitting in words, for any phone',
-  /** "about May 2027 (from February 2027 to November 2027)": when something is due, and how far that is known. */
-  when: ({ early, likely, late, isFixed }: AheadItem, locale?: string): string => {
-    if (isFixed) return longDay(likely, 'day', locale)
-    const month = (iso: string): string => longDay(iso, 'month', locale)
-    return `about ${month(likely)} (from ${month(early)}${late === undefined ? ', or much later' : ` to ${month(late)}`})`
-  },
   because: (when: string, because: string) => `${when}; ${because}`,
 } as const

@@ -1,9 +1,9 @@
-import type { AheadItem } from '../ahead/index.ts'
+import { whenText, type AheadItem } from '../ahead/index.ts'
 import { chosenIn, type Case } from '../casefile/index.ts'
 import { drawingOfCheck, type Drawing } from '../drawings/index.ts'
 import { fittedSubject } from '../match/index.ts'
 import { recheckList } from '../procedure/index.ts'
-import { longDay } from '../quantities/index.ts'
+import { paperDate } from '../quantities/index.ts'
 import { modelName } from '../restraint/index.ts'
 import { vehicleName } from '../vehicle/index.ts'
 import { decidedText, limitOf, VERDICT_TEXT, type Assessment, type Verdict } from '../verdict/index.ts'
@@ -67,7 +67,7 @@ const MOST_OPEN = 8
 
 function handoverTitle(handover: Case['handover'], locale: string | undefined): string {
   if (handover === undefined) return SHEET_EN.notSigned
-  const day = longDay(handover.signedAt, 'day', locale)
+  const day = paperDate(handover.signedAt, 'long-day', locale)
   return handover.againstAdvice ? SHEET_EN.againstAdvice(day) : SHEET_EN.handedOver(day)
 }
 
@@ -137,7 +137,7 @@ export function handoverSheet(c: Case, assessment: Assessment, ahead: readonly A
           title: SHEET_EN.ahead,
           rows: ahead.map((i) => ({
             name: i.title,
-            value: SHEET_EN.because(SHEET_EN.when(i, locale), i.because),
+            value: SHEET_EN.because(aheadWhenText(i, locale), i.because),
           })),
           note: SHEET_EN.aheadNote,
         }
@@ -162,7 +162,7 @@ export function handoverSheet(c: Case, assessment: Assessment, ahead: readonly A
   return {
     title: SHEET_EN.title(name),
     heading: SHEET_EN.heading,
-    judgedFor: SHEET_EN.judgedFor(longDay(c.today, 'day', locale)),
+    judgedFor: SHEET_EN.judgedFor(paperDate(c.today, 'long-day', locale)),
     verdict: assessment.verdict,
     verdictText: VERDICT_TEXT[assessment.verdict],
     headline: assessment.headline,
@@ -173,4 +173,5 @@ export function handoverSheet(c: Case, assessment: Assessment, ahead: readonly A
 }
 
 /** When something ahead is due, as the sheet says it. */
-export const aheadWhenText = (item: AheadItem, locale?: string): string => SHEET_EN.when(item, locale)
+export const aheadWhenText = (item: AheadItem, locale?: string): string =>
+  whenText(item, (iso, form) => paperDate(iso, `long-${form}`, locale))

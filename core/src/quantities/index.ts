@@ -10,7 +10,7 @@ export {
   toInterval,
 } from './quantity.ts'
 export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween } from './dates.ts'
-export { longDay } from './day-text.ts'
+export { dateText, paperDate } from './date-text.ts'
 export { formatAge, formatInterval, formatNumber, formatRange, plural, unitFor } from './text.ts'
 
 export { randomStream, type RandomStream, seedOf } from './random.ts'

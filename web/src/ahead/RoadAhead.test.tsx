@@ -5,7 +5,7 @@ import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { buildCase } from '@nimble-anchor/core/testing'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
-import { RoadAhead, useAhead, whenText } from './RoadAhead.tsx'
+import { RoadAhead, useAhead } from './RoadAhead.tsx'
 
 const Shown = () => <RoadAhead fittingId="f1" today={IsoDate('2026-11-25')} known={useAhead()} />
 
@@ -149,12 +149,4 @@ test('nothing chosen, and a server that does not answer, are said', async () => 
   ahead.mockRejectedValue(new Error('gone'))
   await act(() => Promise.resolve(saved(5)))
   expect(screen.getByText(/The server does not answer/)).toBeInTheDocument()
-})
-
-test.each([
-  [item(), 'May 2027 (Feb 2027 to Nov 2027)'],
-  [item({ late: undefined } as Partial<AheadItem>), 'May 2027 (from Feb 2027)'],
-])('when: %j', (i, text) => expect(whenText(i)).toBe(text))
-test('a day that is known is told to the day', () => {
-  expect(whenText(item({ isFixed: true }))).toMatch(/25.*2027|2027.*25/)
 })

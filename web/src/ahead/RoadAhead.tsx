@@ -1,5 +1,6 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { type IsoDate } from '@nimble-anchor/core/ground'
-import { type AheadItem } from '@nimble-anchor/core/ahead'
+import { type AheadItem, whenText } from '@nimble-anchor/core/ahead'
 import { type AheadView } from '@nimble-anchor/core/formats'
 
 import { CalendarPlus } from 'lucide-react'
@@ -15,18 +16,6 @@ import { WorkProgress } from '../ui/WorkProgress.tsx'
 import { RoadChart, RoadKey } from './RoadChart.tsx'
 import { legsOf, type SequenceView } from './ways.ts'
 import * as msg from './messages.en.ts'
-
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
-const month = new Intl.DateTimeFormat(undefined, { month: 'short', year: 'numeric', timeZone: 'UTC' })
-const dayText = (iso: IsoDate): string => day.format(new Date(`${iso}T00:00:00Z`))
-const monthText = (iso: IsoDate): string => month.format(new Date(`${iso}T00:00:00Z`))
-
-/** "May 2027 (Feb 2027 to Nov 2027)": to the month, since no more is known. */
-export function whenText({ early, likely, late, isFixed }: AheadItem): string {
-  if (isFixed) return dayText(likely)
-  const range = late === undefined ? `from ${monthText(early)}` : `${monthText(early)} to ${monthText(late)}`
-  return `${monthText(likely)} (${range})`
-}
 
 export interface KnownAhead {
   /** The newest that was told, which may be of an earlier state. */
@@ -90,7 +79,7 @@ export function RoadAhead({ fittingId, today, known: { ahead, failed } }: Props)
       {!ahead && !failed && <p className="text-ink-soft">{msg.workingItOut}</p>}
       {ahead && items.length === 0 && <p className="text-ink-soft">{msg.chooseARestraintModeThen}</p>}
       {ahead && ahead.asOf < today && items.length > 0 && (
-        <p className="mb-2 text-ink-soft">{msg.countedFromByWhatWas(dayText(ahead.asOf))}</p>
+        <p className="mb-2 text-ink-soft">{msg.countedFromByWhatWas(dateText(ahead.asOf))}</p>
       )}
       {ahead && items.length > 0 && (
         <>
@@ -124,7 +113,7 @@ function Items({ items }: { readonly items: readonly AheadItem[] }) {
         <li key={item.id} tabIndex={0} className="border-b border-hair py-1.5">
           <span className="block font-bold">{item.title}</span>
           <span className="text-sm">
-            <b>{whenText(item)}</b>; {item.because}
+            <b>{whenText(item, dateText)}</b>; {item.because}
           </span>
         </li>
       ))}
@@ -147,13 +136,13 @@ function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate
           {next.isGap
             ? msg.nothingFrom(
                 source === 'shelf' ? msg.onTheShelf : msg.inTheCatalogue,
-                monthText(next.from),
-                next.to === undefined ? '' : msg.to2(monthText(next.to)),
+                dateText(next.from, 'month'),
+                next.to === undefined ? '' : msg.to2(dateText(next.to, 'month')),
               )
             : msg.from(
                 next.text,
-                monthText(next.from),
-                next.mayBeginFrom < next.from ? msg.itMightBeUsedFrom(monthText(next.mayBeginFrom)) : '',
+                dateText(next.from, 'month'),
+                next.mayBeginFrom < next.from ? msg.itMightBeUsedFrom(dateText(next.mayBeginFrom, 'month')) : '',
               )}
           .
         </p>
@@ -237,12 +226,14 @@ function Way({
                 className="grid gap-x-3 border-b border-hair py-1 md:grid-cols-[11rem_minmax(0,1fr)]"
               >
                 <span className="text-ink-soft">
-                  {monthText(leg.from)} {leg.to === undefined ? msg.onwards : msg.to(monthText(leg.to))}
+                  {dateText(leg.from, 'month')} {leg.to === undefined ? msg.onwards : msg.to(dateText(leg.to, 'month'))}
                 </span>
                 <span className={leg.isGap ? 'font-bold text-fail' : 'font-semibold'}>
                   {leg.isGap ? msg.nothing2(source === 'shelf' ? msg.onTheShelf : msg.inTheCatalogue) : leg.text}
                   {leg.mayBeginFrom < leg.from && leg.mayBeginFrom > today && (
-                    <span className="font-normal text-ink-soft">{msg.possibleFrom(monthText(leg.mayBeginFrom))}</span>
+                    <span className="font-normal text-ink-soft">
+                      {msg.possibleFrom(dateText(leg.mayBeginFrom, 'month'))}
+                    </span>
                   )}
                   {leg.isUnsure && (
                     <span className="font-normal text-stale">

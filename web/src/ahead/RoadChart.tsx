@@ -1,6 +1,6 @@
 import { IsoDate } from '@nimble-anchor/core/ground'
 import type { AheadItem } from '@nimble-anchor/core/ahead'
-import { addDays, daysBetween } from '@nimble-anchor/core/quantities'
+import { dateText, addDays, daysBetween } from '@nimble-anchor/core/quantities'
 import { Button } from '../ui/Button.tsx'
 import { useMedia } from '../ui/useMedia.ts'
 import type { WayStretch } from './ways.ts'
@@ -51,7 +51,7 @@ function axisOf(today: IsoDate, rows: readonly RoadRow[]): Axis {
     for (let m = 0; m < 12; m += step) {
       const iso = `${y}-${String(m + 1).padStart(2, '0')}-01`
       if (iso <= today || iso > last) continue
-      ticks.push({ at: at(IsoDate(iso)), label: m === 0 ? String(y) : monthName.format(new Date(`${iso}T00:00:00Z`)) })
+      ticks.push({ at: at(IsoDate(iso)), label: m === 0 ? String(y) : dateText(iso, 'month-of-year') })
     }
   return { days, at, ticks }
 }
@@ -64,7 +64,6 @@ function apart(ticks: Axis['ticks'], share: number): Axis['ticks'] {
     return true
   })
 }
-const monthName = new Intl.DateTimeFormat(undefined, { month: 'short', timeZone: 'UTC' })
 
 /** Wide enough that a word in it can be read, in per cent of the axis. */
 const ROOM_FOR_WORDS = 9

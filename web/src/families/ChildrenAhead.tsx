@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { IsoDate } from '@nimble-anchor/core/ground'
 import type { Child } from '@nimble-anchor/core/child'
 import type { FamilyView } from '@nimble-anchor/core/formats'
@@ -13,7 +14,6 @@ import { api } from '../session/api.ts'
 import { childSummary } from '../ui/childSummary.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
-import { dayOf } from './dayOf.ts'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import * as msg from './messages.en.ts'
@@ -28,7 +28,7 @@ const nameOf = (c: Child): string => [c.name, c.familyName].filter(Boolean).join
 
 /** A road that was worked out from older measures says so. */
 const asMeasured = (asOf: IsoDate | undefined, today: IsoDate): string =>
-  asOf === undefined || asOf >= today ? '' : msg.aheadAsMeasured(dayOf(`${asOf}T12:00:00`))
+  asOf === undefined || asOf >= today ? '' : msg.aheadAsMeasured(dateText(asOf))
 
 /** The years of all children of a family on one axis, with what the shelf holds for them. */
 export function ChildrenAhead({ view, today, onMoved }: Props) {

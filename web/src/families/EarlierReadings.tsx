@@ -1,9 +1,8 @@
 import type { Child } from '@nimble-anchor/core/child'
 import type { GrowthReading } from '@nimble-anchor/core/formats'
-import { formatInterval } from '@nimble-anchor/core/quantities'
+import { dateText, formatInterval } from '@nimble-anchor/core/quantities'
 import { useQueries } from '@tanstack/react-query'
 import { api } from '../session/api.ts'
-import { dayOf } from './dayOf.ts'
 import * as msg from './messages.en.ts'
 
 /** Readings of one day once: two fittings of a day are measured once. */
@@ -38,7 +37,7 @@ export function EarlierReadings({ familyChildren }: { readonly familyChildren: r
                   {readings.map((r) => (
                     <tr key={r.on} className="border-b border-hair">
                       <th scope="row" className="py-1 text-left font-normal text-ink-soft">
-                        {dayOf(r.on)}
+                        {dateText(r.on)}
                       </th>
                       <td className="text-right">{r.massKg ? formatInterval(r.massKg, 'kg') : msg.notWeighed}</td>
                       <td className="text-right">

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
@@ -8,7 +9,6 @@ import { Button } from '../ui/Button.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
-import { dayOf } from './dayOf.ts'
 import * as msg from './messages.en.ts'
 
 /** Everybody that something was fitted for, by family. */
@@ -58,7 +58,7 @@ export default withQueries(function FamiliesPage() {
                 <span className="text-sm text-ink-soft">
                   {f.fittings === 0
                     ? msg.nothingFittedYet
-                    : msg.last(f.fittings, f.fittings === 1 ? msg.fitting : msg.fittings, dayOf(f.lastAt ?? ''))}
+                    : msg.last(f.fittings, f.fittings === 1 ? msg.fitting : msg.fittings, dateText(f.lastAt ?? ''))}
                 </span>
               </Link>
             </li>

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { FamilyView } from '@nimble-anchor/core/formats'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Grid3x3, Pencil } from 'lucide-react'
@@ -16,7 +17,6 @@ import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
 import { Tabs } from '../ui/Tabs.tsx'
 import { ChildrenAhead } from './ChildrenAhead.tsx'
-import { dayOf } from './dayOf.ts'
 import { EarlierReadings } from './EarlierReadings.tsx'
 import { Keeping } from './Keeping.tsx'
 import { NoteForm } from './NoteForm.tsx'
@@ -117,7 +117,7 @@ function Things({ view }: { readonly view: FamilyView }) {
           {view.restraints.map((r) => (
             <li key={`${r.name}${r.serial ?? ''}`} className="py-1">
               {r.name}
-              {r.serial !== null && msg.unit(r.serial)}, <span className="text-ink-soft">{dayOf(r.lastAt)}</span>
+              {r.serial !== null && msg.unit(r.serial)}, <span className="text-ink-soft">{dateText(r.lastAt)}</span>
             </li>
           ))}
         </ul>
@@ -145,7 +145,7 @@ function LookedAgain({ view }: { readonly view: FamilyView }) {
         <li key={r.id} className="flex flex-wrap gap-x-3 py-2">
           <StateMark state={r.kind} word={RECHECK_WORD[r.kind]} />
           <span className="text-ink-soft">
-            {r.who}, {dayOf(r.at)}
+            {r.who}, {dateText(r.at)}
           </span>
           <span>{notSo(r)}</span>
         </li>

@@ -1,9 +1,9 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { FamilyView } from '@nimble-anchor/core/formats'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Link } from 'react-router'
 import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
-import { dayOf } from './dayOf.ts'
 import * as msg from './messages.en.ts'
 
 type Fitting = FamilyView['fittings'][number]
@@ -28,7 +28,7 @@ export function Rides({ fittings }: { readonly fittings: readonly Fitting[] }) {
       {ridesOf(fittings).map(({ key, fittings: of }) => (
         <li key={key} className="py-1.5">
           <p className="text-sm text-ink-soft">
-            {dayOf(of[0]?.updatedAt ?? '')} · {of[0]?.vehicleName ?? msg.noCarYet}
+            {dateText(of[0]?.updatedAt ?? '')} · {of[0]?.vehicleName ?? msg.noCarYet}
             {of[0]?.rideId != null && (
               <Link
                 to={`/rides/${of[0].rideId}`}

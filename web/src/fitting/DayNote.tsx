@@ -1,10 +1,8 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { useFitting } from '../session/fitting.ts'
 import { useToday } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import * as msg from './messages.en.ts'
-
-const calendar = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long', year: 'numeric' })
-const dayText = (iso: string): string => calendar.format(new Date(`${iso}T12:00:00`))
 
 /** A child grows and a life ends: a verdict of another day says so, and is made again at a tap. */
 export function DayNote({ judgedFor, isSigned }: { judgedFor: string; isSigned: boolean }) {
@@ -18,7 +16,7 @@ export function DayNote({ judgedFor, isSigned }: { judgedFor: string; isSigned: 
     >
       <p>
         {msg.thisVerdictIsFor}
-        <b>{dayText(judgedFor)}</b>
+        <b>{dateText(judgedFor, 'long-day')}</b>
         {msg.agesAndEndsOfLife}
       </p>
       <Button look="main" onClick={() => put([{ path: ['today'], value: today }])}>

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { HistoryEntry } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
@@ -6,14 +7,6 @@ import { useWho } from '../session/who.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { changeText } from './changeText.ts'
 import * as msg from './messages.en.ts'
-
-const stamp = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  second: '2-digit',
-})
 
 /** Who entered what, when, from what; the newest first. Nothing is ever taken out of it. */
 export function HistoryDialog({
@@ -45,7 +38,7 @@ export function HistoryDialog({
                   {/* Where people sign in, a name that was typed before they did is told apart. */}
                   {hasPeople && !e.isSignedIn && ' (name typed)'}
                 </span>
-                <time dateTime={e.at}>{stamp.format(new Date(e.at))}</time>
+                <time dateTime={e.at}>{dateText(e.at, 'second-of-year')}</time>
               </p>
               {e.undoes !== null && <p className="text-sm font-semibold">{msg.tookBackEntry(e.undoes)}</p>}
               {e.changes.map((c) => (

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { jobState, withAnswer, withStep, type JobRecord } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
 import { useEffect, useRef, useState } from 'react'
@@ -14,8 +15,6 @@ import { JOB_MARK } from './jobMark.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Fold } from '../ui/Fold.tsx'
 import * as msg from './messages.en.ts'
-
-const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 /** One job on one unit: steps in order, then the checks that end it. */
 export default function JobPage() {
@@ -150,7 +149,7 @@ export default function JobPage() {
         <ol className="text-sm">
           {job.log.map((entry, i) => (
             <li key={i} className="border-b border-hair py-1">
-              {clock.format(new Date(entry.at))} · {entry.who}: {entry.what}
+              {dateText(entry.at, 'time-of-year')} · {entry.who}: {entry.what}
             </li>
           ))}
         </ol>

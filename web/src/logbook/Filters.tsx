@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { modelName, ROUTE_KINDS } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
@@ -9,14 +10,6 @@ import { FilterChip, FilterChipShell } from '../ui/FilterChip.tsx'
 import { EMPTY_QUERY, isFiltered, type LogbookQuery } from './query.ts'
 import { CHECK_RULES, ruleTitle } from './ruleTitle.ts'
 import * as msg from './messages.en.ts'
-
-const shortDay = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'short',
-  year: 'numeric',
-  timeZone: 'UTC',
-})
-const dayText = (iso: string): string => shortDay.format(new Date(`${iso}T00:00:00Z`))
 
 interface Props {
   readonly query: LogbookQuery
@@ -30,10 +23,10 @@ export function Filters({ query, onChange }: Props) {
     query.from === '' && query.to === ''
       ? undefined
       : query.to === ''
-        ? `from ${dayText(query.from)}`
+        ? `from ${dateText(query.from)}`
         : query.from === ''
-          ? `to ${dayText(query.to)}`
-          : `${dayText(query.from)} to ${dayText(query.to)}`
+          ? `to ${dateText(query.to)}`
+          : `${dateText(query.from)} to ${dateText(query.to)}`
   return (
     <div className="flex gap-1.5 overflow-x-auto sm:flex-wrap sm:overflow-visible">
       <FilterChip

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { type LogbookCharts as Charts, type Share } from '@nimble-anchor/core/formats'
 import { ROUTE_KINDS, type RouteKind } from '@nimble-anchor/core/restraint'
 import { STAGE_TEXT, STAGES } from '@nimble-anchor/core/verdict'
@@ -152,8 +153,7 @@ const inPerCent = (shares: readonly Share[], oftenest: Oftenest, name: (key: str
     }
   })
 
-const weekDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', timeZone: 'UTC' })
-const weekText = (iso: string): string => weekDay.format(new Date(`${iso}T00:00:00Z`))
+const weekText = (iso: string): string => dateText(iso, 'day-of-year')
 
 /** Week by week: how many fittings, and in how many of them a check failed on the way. */
 function Weeks({ weeks }: { readonly weeks: Charts['weeks'] }) {

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { LogbookRow } from '@nimble-anchor/core/formats'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { useTable } from '@tanstack/react-table'
@@ -20,7 +21,6 @@ const ROW_PX = { narrow: 108, wide: 46 } as const
 const PAUSE_MS = 80
 
 const NONE: LogbookRow[] = []
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 
 /** Only the rows in sight are in the page, however long the book. */
 export function LogbookTable({
@@ -142,7 +142,7 @@ function Card({ row }: { readonly row: LogbookRow }) {
         word={row.status === 'signed' ? closedWord(row) : VERDICT_TEXT[row.verdict]}
       />
       <time dateTime={row.createdAt} className="text-ink-soft">
-        {day.format(new Date(row.createdAt))}
+        {dateText(row.createdAt)}
       </time>
       <span className="col-span-2 min-w-0">
         <span className="block truncate">

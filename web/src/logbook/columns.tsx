@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { LogbookRow } from '@nimble-anchor/core/formats'
 import { ROUTE_KINDS } from '@nimble-anchor/core/restraint'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
@@ -8,8 +9,6 @@ import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { ruleTitle } from './ruleTitle.ts'
 import * as msg from './messages.en.ts'
-
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
 
 export const features = tableFeatures({ columnVisibilityFeature })
 const helper = createColumnHelper<typeof features, LogbookRow>()
@@ -36,7 +35,7 @@ const CELLS: Record<ColumnId, (row: LogbookRow, demoUpTo: number) => ReactNode> 
       {row.number <= demoUpTo && <DemoWord />}
     </>
   ),
-  day: (row) => <time dateTime={row.createdAt}>{day.format(new Date(row.createdAt))}</time>,
+  day: (row) => <time dateTime={row.createdAt}>{dateText(row.createdAt)}</time>,
   verdict: (row) => (
     <StateMark
       state={VERDICT_MARK[row.verdict]}

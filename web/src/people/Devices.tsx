@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { DeviceView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
@@ -6,8 +7,6 @@ import { Button } from '../ui/Button.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { PairPhone } from './PairPhone.tsx'
 import * as msg from './messages.en.ts'
-
-const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 /** Where people are signed in, and signing a device out that was lost. */
 export function Devices({ isLead }: { readonly isLead: boolean }) {
@@ -22,7 +21,7 @@ export function Devices({ isLead }: { readonly isLead: boolean }) {
             <b>{d.label}</b>
             <span className="min-w-0 flex-1">{d.people.join(', ')}</span>
             <span className="text-sm text-ink-soft">
-              {d.isThis ? msg.thisDevice : msg.used(stamp.format(new Date(d.seenAt)))}
+              {d.isThis ? msg.thisDevice : msg.used(dateText(d.seenAt, 'time-of-year'))}
             </span>
             <Button
               look="quiet"

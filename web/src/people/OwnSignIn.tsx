@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { PasskeyView } from '@nimble-anchor/core/formats'
 import { Fingerprint } from 'lucide-react'
 import { useEffect, useState } from 'react'
@@ -63,13 +64,11 @@ function Pin({ hasPin }: { readonly hasPin: boolean }) {
   )
 }
 
-const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
-
 function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
   const [keys, setKeys] = useState<readonly PasskeyView[]>([])
   useEffect(() => void api.passkeys().then(setKeys, sayRefusal), [])
   const add = (): void =>
-    void makePasskey(msg.passkeyOf(stamp.format(new Date()))).then(
+    void makePasskey(msg.passkeyOf(dateText(new Date().toISOString()))).then(
       (next) => {
         setKeys(next)
         toast(msg.thePasskeyIsKept)
@@ -86,7 +85,7 @@ function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
           <li key={k.id} className="flex flex-wrap items-center gap-x-3">
             <span className="flex-1">{k.label}</span>
             <span className="text-sm text-ink-soft">
-              {k.usedAt === null ? msg.notUsedYet : msg.used(stamp.format(new Date(k.usedAt)))}
+              {k.usedAt === null ? msg.notUsedYet : msg.used(dateText(k.usedAt))}
             </span>
             <Button
               look="quiet"

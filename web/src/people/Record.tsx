@@ -1,11 +1,10 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { AuditRow } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
 import { sayRefusal } from '../ui/refusal.ts'
 import { SearchField } from '../ui/SearchField.tsx'
 import * as msg from './messages.en.ts'
-
-const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' }) // prettier-ignore
 
 /** Who signed in, exported, erased, or changed what; nobody can take a line out. */
 export function Record() {
@@ -24,7 +23,7 @@ export function Record() {
         {shown.map((r) => (
           <li key={r.number} className="flex flex-wrap gap-x-4 py-1.5">
             <time dateTime={r.at} className="text-sm text-ink-soft">
-              {stamp.format(new Date(r.at))}
+              {dateText(r.at, 'day-and-time')}
             </time>
             <span>
               <b>{r.who}</b> {r.what}

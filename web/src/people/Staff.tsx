@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { ROLES, type PersonView, type Role } from '@nimble-anchor/core/formats'
 import { Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
@@ -17,8 +18,6 @@ import { PersonForm } from './PersonForm.tsx'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 import { ROLE_TEXT, ROLE_WORD } from './words.ts'
 import * as msg from './messages.en.ts'
-
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 /** Everybody who may sign in, and who has left. */
 export function Staff() {
@@ -44,7 +43,7 @@ export function Staff() {
                 {[
                   p.hasPin ? 'PIN' : msg.noPinYet,
                   p.passkeys === 0 ? undefined : p.passkeys === 1 ? msg.n1Passkey : `${p.passkeys} passkeys`,
-                  p.seenAt === null ? msg.hasNeverSignedIn : msg.signedIn2(day.format(new Date(p.seenAt))),
+                  p.seenAt === null ? msg.hasNeverSignedIn : msg.signedIn2(dateText(p.seenAt, 'time-of-year')),
                 ]
                   .filter(Boolean)
                   .join(' · ')}

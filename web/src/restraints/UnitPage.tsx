@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { lifeEnd, modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { useQuery } from '@tanstack/react-query'
 import { Pencil } from 'lucide-react'
@@ -27,8 +28,6 @@ import { unitState } from './unitState.ts'
 import { keepUnit } from './unitStore.ts'
 import * as msg from './messages.en.ts'
 
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric' })
-const dayText = (iso: string): string => day.format(new Date(iso))
 /** Where it has been lately; the whole of it stands in the logbook. */
 const LATELY = 12
 
@@ -112,7 +111,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
                   <b>{job.plan.title}</b>
                   <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
                     <StateMark state={JOB_MARK[job.state].mark} word={JOB_MARK[job.state].word} size={14} />
-                    <span className="text-ink-soft">{dayText(job.endedAt ?? job.startedAt)}</span>
+                    <span className="text-ink-soft">{dateText(job.endedAt ?? job.startedAt)}</span>
                   </span>
                 </Link>
               </li>
@@ -143,7 +142,7 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
                 <Link to={`/fittings/${row.id}`} className="block min-h-11 py-1.5 hover:bg-shoal">
                   <span className="flex flex-wrap items-baseline justify-between gap-x-3">
                     <b>{row.childName}</b>
-                    <span className="text-sm text-ink-soft">{dayText(row.createdAt)}</span>
+                    <span className="text-sm text-ink-soft">{dateText(row.createdAt)}</span>
                   </span>
                   <span className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
                     <span>{row.vehicleName ?? msg.noCarYet}</span>
@@ -199,7 +198,7 @@ const HARNESS = { in: msg.inPlace, stowed: 'stowed' } as const
 
 /** What is not known is said so, and never left out. */
 function Facts({ model, unit }: { readonly model: RestraintModel; readonly unit: RestraintUnit }) {
-  const date = (iso: string | undefined): string => (iso === undefined ? msg.notKnownYet : dayText(`${iso}T12:00:00`))
+  const date = (iso: string | undefined): string => (iso === undefined ? msg.notKnownYet : dateText(`${iso}T12:00:00`))
   const part = model.parts?.find((p) => p.id === unit.partId)
   const rows: readonly (readonly [string, string])[] = [
     [msg.shelf, unit.shelf ?? msg.noShelfNamed],

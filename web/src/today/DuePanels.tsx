@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { DayView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
@@ -16,7 +17,6 @@ const SHOWN_ON_A_PHONE = 6
 
 /** Between two looks at how far the forecasts are. */
 const LOOK_AGAIN_MS = 2_000
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
 
 /** What has come due for families, and within a fortnight; at the early end of each forecast. */
 export function DuePanel() {
@@ -46,9 +46,7 @@ export function DuePanel() {
       <ul className="-my-2 divide-y divide-hair">
         {shown.map((d) => (
           <li key={`${d.fittingId}${d.item.id}`} className="grid gap-x-3 py-1.5 sm:grid-cols-[7rem_minmax(0,1fr)]">
-            <span className={d.isPast ? 'font-bold' : 'text-ink-soft'}>
-              {day.format(new Date(`${d.item.early}T00:00:00Z`))}
-            </span>
+            <span className={d.isPast ? 'font-bold' : 'text-ink-soft'}>{dateText(d.item.early)}</span>
             <span>
               <Link
                 to={d.familyId === null ? `/fittings/${d.fittingId}/hand-over` : `/families/${d.familyId}`}

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { type IsoDate } from '@nimble-anchor/core/ground'
 import { type FittingSummary } from '@nimble-anchor/core/formats'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
@@ -25,17 +26,12 @@ import { Queue } from './Queue.tsx'
 import { FileInput } from '../ui/TextInput.tsx'
 import * as msg from './messages.en.ts'
 
-const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' })
-const calendar = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
-const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' })
-
 const DemoStrip = lazy(() => import('../demo/DemoStrip.tsx'))
 const NewFittingDialog = lazy(() => import('./NewFittingDialog.tsx'))
 
 /** The time today, the day before that. */
 function when(iso: string, today: IsoDate | undefined): string {
-  const at = new Date(iso)
-  return iso.slice(0, 10) === today ? clock.format(at) : shortDay.format(at)
+  return dateText(iso, iso.slice(0, 10) === today ? 'time' : 'day-of-year')
 }
 
 export function TodayPage() {
@@ -84,7 +80,7 @@ export function TodayPage() {
       <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-3xl font-bold tracking-tight">{msg.today}</h1>
-          {today !== undefined && <p className="text-ink-soft">{calendar.format(new Date(`${today}T12:00:00`))}</p>}
+          {today !== undefined && <p className="text-ink-soft">{dateText(today, 'full-day')}</p>}
         </div>
         <div className="flex flex-wrap gap-2">
           {mayFit && (

@@ -2,7 +2,7 @@ import type { Case } from '@nimble-anchor/core/casefile'
 import type { RideView } from '@nimble-anchor/core/formats'
 import { settingsToRemember } from '@nimble-anchor/core/handover'
 import { onSeatText, RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
-import { longDay } from '@nimble-anchor/core/quantities'
+import { paperDate } from '@nimble-anchor/core/quantities'
 import { CAUTION, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import type { Content } from 'pdfmake/interfaces'
@@ -37,7 +37,7 @@ export function rideSheet(view: RideView, cases: readonly Case[]): Promise<Buffe
     paper('One ride', CAUTION, [
       { text: 'This ride', fontSize: 18, bold: true },
       {
-        text: [vehicle && vehicleName(vehicle), day && `judged for ${longDay(day)}`].filter(Boolean).join(', '),
+        text: [vehicle && vehicleName(vehicle), day && `judged for ${paperDate(day)}`].filter(Boolean).join(', '),
         color: SOFT,
         margin: [0, 0, 0, 8],
       },

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { jobsFor, JOB_TITLE, type JobKind } from '@nimble-anchor/core/aftercare'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { type RecheckView } from '@nimble-anchor/core/formats'
@@ -12,8 +13,6 @@ import { sayRefusal } from '../../ui/refusal.ts'
 import { notSo, RECHECK_WORD } from '../../recheck/words.ts'
 import { StateMark } from '../../ui/StateMark.tsx'
 import * as msg from './messages.en.ts'
-
-const stamp = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 
 interface Props {
   readonly fittingId: string
@@ -54,7 +53,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
                 <li key={r.id} className="flex flex-wrap items-center gap-x-3 py-1.5">
                   <StateMark state={r.kind} word={RECHECK_WORD[r.kind]} />
                   <span className="text-ink-soft">
-                    {r.who}, {stamp.format(new Date(r.at))}
+                    {r.who}, {dateText(r.at, 'time-of-year')}
                   </span>
                   <span>{notSo(r)}</span>
                 </li>

@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import type { CarerLink } from '@nimble-anchor/core/formats'
 import { Copy, Link2 } from 'lucide-react'
 import { useState } from 'react'
@@ -8,8 +9,6 @@ import { CodePicture } from '../../ui/CodePicture.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { sayRefusal } from '../../ui/refusal.ts'
 import * as msg from './messages.en.ts'
-
-const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'long' })
 
 /** The carer's own link to the second look. */
 export function CarerLinkButton({ fittingId }: { readonly fittingId: string }) {
@@ -25,7 +24,7 @@ export function CarerLinkButton({ fittingId }: { readonly fittingId: string }) {
           <div className="grid gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
             <CodePicture text={link.url} label={msg.codeWithTheCarersLink} className="size-64" />
             <div className="min-w-0">
-              <p>{msg.itOpensTheQuestionsOf(day.format(new Date(link.endsAt)))}</p>
+              <p>{msg.itOpensTheQuestionsOf(dateText(link.endsAt, 'long-day-of-year'))}</p>
               <p className="mt-2 text-ink-soft">{msg.itWorksWhereThisServer}</p>
               <p className="my-2 text-sm break-all text-ink-soft">{link.url}</p>
               <Button onClick={() => copyText(link.url, msg.copiedPasteItIntoA)}>

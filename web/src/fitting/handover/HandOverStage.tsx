@@ -1,3 +1,4 @@
+import { dateText } from '@nimble-anchor/core/quantities'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { decidedText } from '@nimble-anchor/core/verdict'
 import { Download, FileText, Printer } from 'lucide-react'
@@ -19,14 +20,6 @@ import { SheetPreview } from './SheetPreview.tsx'
 import { SignPanel } from './SignPanel.tsx'
 import { remedyOf } from '../../findings/remedy.ts'
 import * as msg from './messages.en.ts'
-
-const stamp = new Intl.DateTimeFormat(undefined, {
-  day: 'numeric',
-  month: 'long',
-  year: 'numeric',
-  hour: '2-digit',
-  minute: '2-digit',
-})
 
 export default function HandOverStage({ current, assessment, isSigned, goTo }: StageProps) {
   const { handover } = current
@@ -79,7 +72,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         </Panel>
         {handover ? (
           <Panel title={handover.againstAdvice ? msg.leftAgainstAdvice : msg.signed}>
-            <p className="mb-2">{msg.thisFittingIsClosed(stamp.format(new Date(handover.signedAt)))}</p>
+            <p className="mb-2">{msg.thisFittingIsClosed(dateText(handover.signedAt, 'long-day-and-time'))}</p>
             <ReviseButton fittingId={fittingId} />
           </Panel>
         ) : (
