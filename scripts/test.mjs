@@ -6,6 +6,7 @@ import { relative } from 'node:path'
 import { ensureBuilt } from './build.mjs'
 import { CACHE, DURATIONS, FORMAT, FRESH, IMPORTS, LINT, runChecks, types, UNUSED } from './lib/checks.mjs'
 import { ensureChromium, ensureInstalled } from './lib/ensure.mjs'
+import { writeJoined } from './lib/joined.mjs'
 import { ROOT, run, say, stop } from './lib/run.mjs'
 
 const started = performance.now()
@@ -28,13 +29,13 @@ const tally = await runChecks(
 
 say('Unit tests')
 const jestFile = `${OUT}/jest.json`
-run(bin('jest'), [
-  '--silent',
-  '--json',
-  `--outputFile=${jestFile}`,
-  `--maxWorkers=${availableParallelism()}`,
-  ...process.argv.slice(2),
-])
+const asked = process.argv.slice(2)
+run(
+  bin('jest'),
+  ['--silent', '--json', `--outputFile=${jestFile}`, `--maxWorkers=${availableParallelism()}`, ...asked],
+  // Whoever asks for some of them names their files.
+  asked.length > 0 ? {} : { JOINED: writeJoined().join('\n') },
+)
 if (!existsSync(jestFile)) stop('Jest did not run.')
 const jest = JSON.parse(readFileSync(jestFile, 'utf8'))
 tally.passed += jest.numPassedTests

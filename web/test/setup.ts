@@ -1,6 +1,8 @@
 import 'fake-indexeddb/auto'
 import { TextDecoder as NodeTextDecoder, TextEncoder as NodeTextEncoder } from 'node:util'
 import '@testing-library/jest-dom'
+// What it takes down after every test it does for whoever was there when it was loaded: here, for all.
+import '@testing-library/react'
 
 // jsdom leaves it out, and the router reads it when it is loaded.
 if (!('TextEncoder' in globalThis))

@@ -25,7 +25,7 @@ test('one limit is enough, whichever; none is no rule, and the first field says 
 test.each(['allowed', { notAfter: IsoDate('2027-09-01') }])('the use of UN R44 as %j may stand in it', (r44Use) => {
   expect(faults({ untilAgeYears: 12, r44Use })).toEqual([])
 })
-test.each(['forbidden', { notAfter: IsoDate('2027-13-01') }, { notAfter: IsoDate('2027-09-01'), why: 'x' }, {}])('%j is no use of UN R44', (r44Use) => {
+test.each(['forbidden', { notAfter: '2027-13-01' }, { notAfter: IsoDate('2027-09-01'), why: 'x' }, {}])('%j is no use of UN R44', (r44Use) => {
   expect(faults({ untilAgeYears: 12, r44Use }).length).toBeGreaterThan(0)
 }) // prettier-ignore
 

@@ -25,12 +25,12 @@ test.each<[string, Arrangement, string]>([
   [
     'two change places',
     arranged([seat('Ada', 'right', ModelId('reef')), seat('Col', 'left', ModelId('reef'))], BEST.adults),
-    'Ada right, Reef · Col left, Reef',
+    'Ada right, reef · Col left, reef',
   ],
   [
     'one has another restraint',
     arranged([seat('Ada', 'left', ModelId('reef')), seat('Col', 'right', ModelId('bowline'))], BEST.adults),
-    'Col in Bowline',
+    'Col in bowline',
   ],
   [
     'one has none',
@@ -41,9 +41,9 @@ test.each<[string, Arrangement, string]>([
   [
     'one lies across other places',
     arranged([seat('Ada', 'left', ModelId('reef'), 'middle'), seat('Col', 'right', ModelId('reef'))], BEST.adults),
-    'Ada left and middle, Reef',
+    'Ada left and middle, reef',
   ],
-  ['another car: everybody', arranged(BEST.seats, BEST.adults, 'dunlin'), 'Ada left, Reef · Col right, Reef'],
+  ['another car: everybody', arranged(BEST.seats, BEST.adults, 'dunlin'), 'Ada left, reef · Col right, reef'],
 ])('%s: an arrangement says whom it seats otherwise than the best', (_, other, text) => {
   expect(otherwiseText(other, BEST, names)).toBe(text)
 })

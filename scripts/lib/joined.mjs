@@ -1,0 +1,55 @@
+// One folder's unit tests as one suite. Jest gives every suite a module registry of its own, and reads the modules in
+// anew for each: of a rule's small tests that was nine tenths of the time. A suite that stands in for a folder requires
+// its test files one after another, each within a `describe` of its path; nothing of them is changed or left out.
+import { execFileSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { dirname, join, relative } from 'node:path'
+import { ROOT } from './run.mjs'
+
+/** Where the suites of a part are written; left out of git. */
+const JOINED = '.joined'
+/** A test that sets up modules or the environment for itself would set them up for its neighbours. */
+const STANDS_ALONE = /jest\s*\.(mock|doMock|resetModules|isolateModules|setTimeout)|process\.env|useFakeTimers/
+/** Only these: each suite of the server is an application of its own, and the load of it is the small part. */
+const PARTS = ['core', 'web']
+
+const testsOf = (part) =>
+  execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', '-z', `${part}/src`], {
+    cwd: ROOT,
+    encoding: 'utf8',
+  })
+    .split('\0')
+    .filter((file) => /\.test\.tsx?$/.test(file) && existsSync(join(ROOT, file)))
+
+/** Folders of a folder, as deep as rooms go: `core/src/rules/attach` is one, and so is `web/src/fitting/choose`. */
+const roomOf = (part, test) => relative(join(part, 'src'), dirname(test)).split('/').slice(0, 2).join('.') || 'src'
+
+/**
+ * Writes the suites.
+ *
+ * @returns the test files that stand in no suite, relative to the root
+ */
+export function writeJoined() {
+  const alone = []
+  for (const part of PARTS) {
+    const folder = join(ROOT, part, JOINED)
+    rmSync(folder, { recursive: true, force: true })
+    mkdirSync(folder, { recursive: true })
+    const rooms = new Map()
+    for (const test of testsOf(part)) {
+      if (STANDS_ALONE.test(readFileSync(join(ROOT, test), 'utf8'))) alone.push(test)
+      else rooms.set(roomOf(part, test), [...(rooms.get(roomOf(part, test)) ?? []), test])
+    }
+    for (const [room, tests] of rooms)
+      writeFileSync(
+        join(folder, `${room}.test.js`),
+        tests
+          .map(
+            (t) =>
+              `describe(${JSON.stringify(t)}, () => {\n  require(${JSON.stringify(relative(folder, join(ROOT, t)))})\n})\n`,
+          )
+          .join(''),
+      )
+  }
+  return alone
+}
