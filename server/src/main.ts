@@ -1,7 +1,7 @@
-import { IsoDate } from '@nimble-anchor/core/ground'
 import 'reflect-metadata'
 import { join, resolve } from 'node:path'
 import { parseArgs } from 'node:util'
+import { IsoDate } from '@nimble-anchor/core/ground'
 import { createApp } from './app'
 import { DailyCopies } from './copies/daily'
 import { passphraseIn } from './copies/sealed'
