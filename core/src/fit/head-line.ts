@@ -1,6 +1,6 @@
 import { EAR_SHARE, EYE_SHARE } from '../child/index.ts'
 import { exactly, interval, middle, type Decision, type Interval } from '../quantities/index.ts'
-import type { PracticeProfile } from '../practice/index.ts'
+import { STRICT_CROWN_MM, type PracticeProfile } from '../practice/index.ts'
 import type { HeadRule, Mode } from '../restraint/index.ts'
 import * as msg from './messages.en.ts'
 
@@ -11,9 +11,6 @@ export const HEAD_LINES = {
   'ears-below-edge': { what: msg.topOfTheEars, share: EAR_SHARE },
   'ears-below-vehicle-head-restraint': { what: msg.topOfTheEars, share: EAR_SHARE },
 } as const satisfies Record<HeadRule, { readonly what: string; readonly share: Interval }>
-
-/** The strict school keeps an infant's crown this far below the edge of the shell. */
-export const STRICT_CROWN_MM = 25
 
 /** How far below the edge the head's line must stand, in mm, and who asks for it; the maker's figure beats the school's. */
 export function headBelowEdge(

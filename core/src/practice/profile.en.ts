@@ -1,3 +1,4 @@
+import { SLACK_MM, STEADY_WITHIN_MM, STRICT_CROWN_MM } from './figures.ts'
 import type { Contact, SchoolQuestion } from './profile.ts'
 
 /** What each contact of a practice is about. */
@@ -13,7 +14,11 @@ export const CONTACT_TEXT: Readonly<Record<Contact, string>> = {
 export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Record<string, string> }> = {
   slack: {
     question: 'Harness slack',
-    schools: { 'one-finger': 'one finger (15 mm)', 'two-fingers': 'two fingers (25 mm)', pinch: 'no strap to pinch' },
+    schools: {
+      'one-finger': `one finger (${SLACK_MM['one-finger']} mm)`,
+      'two-fingers': `two fingers (${SLACK_MM['two-fingers']} mm)`,
+      pinch: 'no strap to pinch',
+    },
   },
   turningForward: {
     question: 'Turning forward',
@@ -25,7 +30,7 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
   },
   steadiness: {
     question: 'Steadiness',
-    schools: { 'within-25-mm': 'at most 25 mm', 'nothing-felt': 'nothing felt' },
+    schools: { 'within-25-mm': `at most ${STEADY_WITHIN_MM} mm`, 'nothing-felt': 'nothing felt' },
   },
   vehicleHeadRestraint: {
     question: 'Vehicle head restraint',
@@ -41,7 +46,7 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
   },
   infantHead: {
     question: 'Infant’s head',
-    schools: { 'edge-flush': 'level with the edge at most', 'margin-25-mm': '25 mm below the edge' },
+    schools: { 'edge-flush': 'level with the edge at most', 'margin-25-mm': `${STRICT_CROWN_MM} mm below the edge` },
   },
   infantAngle: {
     question: 'Infant’s shell angle',

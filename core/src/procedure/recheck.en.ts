@@ -1,6 +1,6 @@
 import { boundsText, STRAP_RULE_TEXT } from '../fit/index.ts'
 import { formatNumber } from '../quantities/index.ts'
-import { SLACK_MM } from '../rules/index.ts'
+import { SLACK_MM } from '../practice/index.ts'
 import type { RecheckFacts, RecheckTexts } from './recheck-questions.ts'
 
 const slackText = ({ slack }: RecheckFacts): string =>

@@ -2,7 +2,8 @@ import type { CheckId } from '../checks/index.ts'
 import { guideWindowMm, strapRuleOf } from '../fit/index.ts'
 import type { Decision } from '../quantities/index.ts'
 import { isIntegral } from '../restraint/index.ts'
-import { MAX_MOVEMENT_MM, type FittedSubject } from '../rules/index.ts'
+import { STEADY_WITHIN_MM } from '../practice/index.ts'
+import type { FittedSubject } from '../rules/index.ts'
 import { RECHECK_EN } from './recheck.en.ts'
 import {
   QUESTIONS,
@@ -29,7 +30,7 @@ function factsOf({ mode, position, practice, settings }: FittedSubject, asked: R
     usesLowerTethers: asked.has('lower-tethers'),
     strapRule: strapRuleOf(mode),
     slack: mode.slackMm ?? practice.slack,
-    movementMm: mode.steadinessMm ?? (practice.steadiness === 'nothing-felt' ? undefined : MAX_MOVEMENT_MM),
+    movementMm: mode.steadinessMm ?? (practice.steadiness === 'nothing-felt' ? undefined : STEADY_WITHIN_MM),
     guideMm: guideWindowMm(mode),
   }
 }

@@ -1,6 +1,4 @@
 export { REFERRED_UNTIL_MONTHS } from './choose/specialist-advice.ts'
-export { MAX_MOVEMENT_MM } from './attach/steadiness.ts'
-export { SLACK_MM } from './child-in/harness-slack.ts'
 export { unreadIn } from './stated.ts'
 export { partAsked } from './stated.en.ts'
 export {

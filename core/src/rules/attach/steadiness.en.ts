@@ -1,10 +1,10 @@
+import { STEADY_WITHIN_MM } from '../../practice/index.ts'
 import { measuredSentence } from '../outcomes.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({
   title: 'Movement at the base',
-  standsOn:
-    'At the belt path or base, by a firm hand: at most 25 mm, or the maker’s own figure; the strict school accepts none that can be felt.',
+  standsOn: `At the belt path or base, by a firm hand: at most ${STEADY_WITHIN_MM} mm, or the maker’s own figure; the strict school accepts none that can be felt.`,
   says: {
     measured: measuredSentence<{ own: number | undefined }>({
       stated: ({ own }) => (own === undefined ? 'steadiness' : 'the maker'),

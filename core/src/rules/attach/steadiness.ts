@@ -1,7 +1,6 @@
+import { STEADY_WITHIN_MM } from '../../practice/index.ts'
 import { allOf, lookOutcome, measuredOutcome } from '../outcomes.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
-
-export const MAX_MOVEMENT_MM = 25
 
 /** The strict school feels for it; a maker's own figure is measured, and beats the school. */
 const isFelt = ({ mode, practice }: FittedSubject): boolean =>
@@ -14,7 +13,7 @@ export default defineRule({
   stage: 'attach',
   severity: 'fix',
   source: 'practice',
-  limits: { 'movement, to': { value: MAX_MOVEMENT_MM, unit: 'mm' } },
+  limits: { 'movement, to': { value: STEADY_WITHIN_MM, unit: 'mm' } },
   checks: (s) =>
     isFelt(s) ? (isMeasured(s) ? ['steadiness-felt', 'steadiness-mm'] : ['steadiness-felt']) : ['steadiness-mm'],
   applies: ({ mode }) => mode.heldBy !== 'vehicle-belt',
@@ -26,7 +25,7 @@ export default defineRule({
         {
           id: 'steadiness-mm',
           wording: 'at-most',
-          limit: own ?? MAX_MOVEMENT_MM,
+          limit: own ?? STEADY_WITHIN_MM,
           source: own === undefined ? 'practice' : 'maker',
         },
         { own },

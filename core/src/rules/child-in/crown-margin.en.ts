@@ -1,9 +1,10 @@
+import { STRICT_CROWN_MM } from '../../practice/index.ts'
 import { measuredSentence } from '../outcomes.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({
   title: 'Infant’s crown below the shell edge',
-  standsOn: 'Whole head inside: crown at or below the edge; the strict school asks 25 mm below.',
+  standsOn: `Whole head inside: crown at or below the edge; the strict school asks ${STRICT_CROWN_MM} mm below.`,
   says: {
     measured: measuredSentence<{ isStrict: boolean }>({
       stated: ({ isStrict }) => (isStrict ? 'the school “25 mm margin”' : 'the mode'),

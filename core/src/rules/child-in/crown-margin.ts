@@ -1,4 +1,5 @@
-import { headBelowEdge, STRICT_CROWN_MM } from '../../fit/index.ts'
+import { headBelowEdge } from '../../fit/index.ts'
+import { STRICT_CROWN_MM } from '../../practice/index.ts'
 import { measuredOutcome } from '../outcomes.ts'
 import { defineRule } from '../rule.ts'
 

@@ -1,8 +1,6 @@
+import { SLACK_MM } from '../../practice/index.ts'
 import { allOf, lookOutcome, windowOutcome } from '../outcomes.ts'
 import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
-
-/** Slack in mm that each measuring school accepts. */
-export const SLACK_MM = { 'one-finger': 15, 'two-fingers': 25 } as const
 
 /** Pinching measures nothing; a maker's own figures are measured, and beat the school. */
 const isPinched = ({ mode, practice }: FittedSubject): boolean =>

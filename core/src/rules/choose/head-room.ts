@@ -1,12 +1,6 @@
 import { EAR_SHARE, EYE_SHARE } from '../../child/index.ts'
-import {
-  HEAD_LINES,
-  headBelowEdge,
-  insertThicknessRangeMm,
-  isDoubtOfShare,
-  lineHeightMm,
-  STRICT_CROWN_MM,
-} from '../../fit/index.ts'
+import { HEAD_LINES, headBelowEdge, insertThicknessRangeMm, isDoubtOfShare, lineHeightMm } from '../../fit/index.ts'
+import { STRICT_CROWN_MM } from '../../practice/index.ts'
 import { compare, middle, plus, type Interval } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
 import { untilSeen } from '../outcomes.ts'
