@@ -1,7 +1,7 @@
 import { angleBand, isBehindDriver } from '../fit/index.ts'
 import { advisesAgainst, askRule, decide, unpassedBy, whatIf, type SettingValues } from '../match/index.ts'
 import { anglePreference, recommendSettings } from '../procedure/index.ts'
-import { DECISION_RANK, every, middle, toInterval, type Decision } from '../quantities/index.ts'
+import { bestFirst, DECISION_RANK, every, middle, toInterval, type Decision } from '../quantities/index.ts'
 import { angleNow, frontRoomNow, severityOf, type FittedSubject, type RawFinding } from '../rules/index.ts'
 import { benchLines, LINE_RULES } from './lines.ts'
 
@@ -112,7 +112,7 @@ const steps = (room: number): number => Math.floor(room / ROOM_STEP + 1e-9)
 /** Better first: what holds, what nobody advises against, simpler, as the school likes it, more room. */
 function compareTried(a: Tried, b: Tried): number {
   return (
-    DECISION_RANK[b.decision] - DECISION_RANK[a.decision] ||
+    bestFirst(a, b) ||
     failures(a) - failures(b) ||
     a.advisedAgainst - b.advisedAgainst ||
     (a.decision === 'pass' ? a.extras - b.extras : 0) ||
@@ -126,7 +126,7 @@ function compareTried(a: Tried, b: Tried): number {
 const compareLegs = (a: Tried, b: Tried): number => {
   const stands = (t: Tried): number =>
     DECISION_RANK[t.findings.find((f) => f.rule.id === 'leg-notch')?.outcome.kind ?? 'undecided']
-  return DECISION_RANK[b.decision] - DECISION_RANK[a.decision] || stands(b) - stands(a) || compareTried(a, b)
+  return bestFirst(a, b) || stands(b) - stands(a) || compareTried(a, b)
 }
 
 const range = (low: number, high: number, step: number): readonly number[] => {

@@ -1,4 +1,4 @@
-import { DECISION_RANK, type Decision } from '../quantities/index.ts'
+import { bestFirst, type Decision } from '../quantities/index.ts'
 import type { Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 import type { RawFinding } from '../rules/index.ts'
@@ -76,7 +76,7 @@ export function waysIn(
       ]
     }),
   )
-  return ways.toSorted((a, b) => DECISION_RANK[b.decision] - DECISION_RANK[a.decision] || a.points - b.points)
+  return ways.toSorted((a, b) => bestFirst(a, b) || a.points - b.points)
 }
 
 /** The simplest way to attach a mode anywhere in a car; `undefined` where nothing is left. */

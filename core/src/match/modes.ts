@@ -1,4 +1,4 @@
-import { every, some, type Decision } from '../quantities/index.ts'
+import { bestFirst, every, some, type Decision } from '../quantities/index.ts'
 import { asConverted, type Mode, type RestraintModel, type RestraintUnit } from '../restraint/index.ts'
 import {
   refusalInTime,
@@ -24,8 +24,6 @@ import { rankModes } from './rank.ts'
 import { childSide, modeSubject, routeSubject, withAlternatives, withUnit, type Circumstances } from './subjects.ts'
 import type { ModeMatch, RouteMatch, Standing, StockItem } from './types.ts'
 
-const ROUTE_RANK = { pass: 0, undecided: 1, fail: 2 } as const satisfies Record<Decision, number>
-
 function decidingOf(findings: readonly RawFinding[]): RawFinding | undefined {
   // Advice decides nothing: where only advice is open, the pass with the least room does.
   const deciding = findings.filter((f) => severityOf(f) !== 'advise')
@@ -40,7 +38,7 @@ function routesOf(subject: ModeSubject): readonly RouteMatch[] {
       const findings = evaluate('route', routeSubject(subject, route))
       return { route, findings, decision: decide(findings) }
     })
-    .toSorted((a, b) => ROUTE_RANK[a.decision] - ROUTE_RANK[b.decision])
+    .toSorted(bestFirst)
 }
 
 const NOTHING: ReadonlySet<Need> = new Set()

@@ -1,5 +1,5 @@
 import { putsForMode, putsForVehicle, type Case, type Put } from '../casefile/index.ts'
-import { DECISION_RANK, type Decision } from '../quantities/index.ts'
+import { bestFirst, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
 import { waysIn, type Way } from './ease.ts'
@@ -40,7 +40,7 @@ const KIND_ORDER = { place: 0, route: 1, mode: 2, vehicle: 3, restraint: 4 } as 
 
 export function compareChanges(a: OneChange, b: OneChange): number {
   return (
-    DECISION_RANK[b.decision] - DECISION_RANK[a.decision] ||
+    bestFirst(a, b) ||
     Number(a.isAdvisedAgainst) - Number(b.isAdvisedAgainst) ||
     KIND_ORDER[a.kind] - KIND_ORDER[b.kind] ||
     a.points - b.points

@@ -8,6 +8,10 @@ export type Decision = 'pass' | 'fail' | 'undecided'
 
 export const DECISION_RANK = { fail: 0, undecided: 1, pass: 2 } as const satisfies Record<Decision, number>
 
+/** Orders what was decided, the best first. */
+export const bestFirst = (a: { readonly decision: Decision }, b: { readonly decision: Decision }): number =>
+  DECISION_RANK[b.decision] - DECISION_RANK[a.decision]
+
 /** All must hold: one failure decides, otherwise one doubt does. */
 export function every(decisions: readonly Decision[]): Decision {
   if (decisions.includes('fail')) return 'fail'

@@ -1,5 +1,15 @@
 export { exactly, halfWidth, interval, type Interval, middle, minus, plus } from './interval.ts'
-export { compare, type Decision, DECISION_RANK, every, marginWithin, some, within, type Wording } from './decision.ts'
+export {
+  bestFirst,
+  compare,
+  type Decision,
+  DECISION_RANK,
+  every,
+  marginWithin,
+  some,
+  within,
+  type Wording,
+} from './decision.ts'
 export {
   measured,
   type Quantity,

@@ -1,3 +1,4 @@
+import { bestFirst } from '@nimble-anchor/core/quantities'
 import { chosenIn, putsForPlace, putsForVehicle, type Case } from '@nimble-anchor/core/casefile'
 import { footprintOf } from '@nimble-anchor/core/fit'
 import { matchPlaces, type PlaceMatch } from '@nimble-anchor/core/match'
@@ -28,8 +29,6 @@ import { PlaceFacts } from './PlaceFacts.tsx'
 import { Fold } from '../../ui/Fold.tsx'
 import * as msg from './messages.en.ts'
 
-const ORDER = { pass: 0, undecided: 1, fail: 2 } as const
-
 export default function PlaceStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
   const isNarrow = useMedia('(max-width: 1023px)')
@@ -46,7 +45,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
   )
   // Shown first: a place that holds, behind the front row where there is one.
   const best = places.toSorted(
-    (a, b) => ORDER[a.decision] - ORDER[b.decision] || Number(a.position.row === 1) - Number(b.position.row === 1),
+    (a, b) => bestFirst(a, b) || Number(a.position.row === 1) - Number(b.position.row === 1),
   )[0]
   const [picked, setPicked] = useState<string>()
   const [pickedRoute, setPickedRoute] = useState<{ readonly id: string; readonly at: string }>()
@@ -71,7 +70,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
     vehicle?.positions.find((p) => !p.isDriverSeat)?.id
   const selectedPosition = vehicle?.positions.find((p) => p.id === selected)
   const selectedMatch = places.find((m) => m.position.id === selected)
-  const shownRoute = selectedMatch?.routes.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])[0]?.route
+  const shownRoute = selectedMatch?.routes.toSorted(bestFirst)[0]?.route
   const { positionId, routeId } = current.choice
   const frontSeatGapMm = current.settings.frontSeatGapMm?.value
   const asSet = useMemo(
@@ -103,7 +102,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
       }}
     />
   )
-  const usable = selectedMatch?.routes.toSorted((x, y) => ORDER[x.decision] - ORDER[y.decision]) ?? []
+  const usable = selectedMatch?.routes.toSorted(bestFirst) ?? []
   const chosenRoute = positionId === selected ? routeId : undefined
   const atRoute =
     usable.find((r) => r.route.id === pickedRoute?.id && pickedRoute.at === selected) ??
@@ -291,7 +290,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
 
 /** The best route's word on the place. */
 function placeLine(match: PlaceMatch): string {
-  const [route] = match.routes.toSorted((a, b) => ORDER[a.decision] - ORDER[b.decision])
+  const [route] = match.routes.toSorted(bestFirst)
   const worst = route?.findings[0]
   if (!route || !worst) return ''
   return worst.outcome.kind === 'pass' ? msg.holds(route.route.label) : reasonOf(worst.outcome)
