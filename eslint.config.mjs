@@ -3,7 +3,7 @@ import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['**/node_modules', '**/dist', 'data', 'test-results', 'playwright-report', 'coverage'] },
+  { ignores: ['**/node_modules', '**/dist', '**/.joined', 'data', 'test-results', 'playwright-report', 'coverage'] },
   js.configs.recommended,
   tseslint.configs.recommended,
   {

@@ -76,7 +76,9 @@ test('each item says when, how far that is known, and why; each can be reached b
   const list = screen.getAllByRole('list')[0]
   if (!list) throw new Error('there is a timeline')
   expect(within(list).getAllByRole('listitem')).toHaveLength(2)
-  expect(list).toHaveTextContent('about May 2027 (from Feb 2027 to Nov 2027); the shoulder has grown past the present one')
+  expect(list).toHaveTextContent(
+    'about May 2027 (from Feb 2027 to Nov 2027); the shoulder has grown past the present one',
+  )
   for (const li of within(list).getAllByRole('listitem')) expect(li).toHaveAttribute('tabindex', '0')
   expect(screen.getByRole('button', { name: 'Calendar' })).toBeInTheDocument()
 })

@@ -53,7 +53,8 @@ export const bandPoints = (
   ageNow: number,
   to: number,
   part: 'p10' | 'p50' | 'p90',
-): readonly CurvePoint[] => bands.filter((b) => ageNow + b.month <= to + 3).map((b) => ({ x: ageNow + b.month, y: b[part] }))
+): readonly CurvePoint[] =>
+  bands.filter((b) => ageNow + b.month <= to + 3).map((b) => ({ x: ageNow + b.month, y: b[part] }))
 
 export interface ReadingPoint {
   readonly x: number

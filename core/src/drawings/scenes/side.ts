@@ -237,6 +237,9 @@ const wider = (points: readonly Point[], centre: Point): readonly Point[] =>
 export function side(data: Side): readonly Shape[] {
   const { centre, widthMm } = windowOf(data)
   const scale = (DRAWING_WIDTH - 2 * MARGIN) / widthMm
-  const at: ToPaper = (p) => [DRAWING_WIDTH / 2 + (p.x - centre.x) * scale, DRAWING_HEIGHT / 2 - (p.y - centre.y) * scale]
+  const at: ToPaper = (p) => [
+    DRAWING_WIDTH / 2 + (p.x - centre.x) * scale,
+    DRAWING_HEIGHT / 2 - (p.y - centre.y) * scale,
+  ]
   return [...ground(data, at), ...now(data, at)]
 }
