@@ -4,7 +4,7 @@
 export const fromMm = (formatNumber: string) => ` from ${formatNumber} mm`
 export const theNextMarkOfThe = (at: string) => `the next mark of the gauge${at}`
 export const theHeadSupportsNextClick = (at: string) => `the head support’s next click${at}`
-export const slotMm = (value: number, formatNumber: string) => `slot ${value} (${formatNumber} mm)`
+export const slotMm = (number: number, heightMm: string) => `slot ${number} (${heightMm} mm)`
 export const fromAYearToWithout = (fromDeg: number, toDeg: number, formatInterval: string) =>
   `from a year ${fromDeg} to ${toDeg}°; without it the shell stands at ${formatInterval}`
 export const lookAtTheFitAgain = 'Look at the fit again'

@@ -26,14 +26,14 @@ export const to = (formatNumber: string, formatNumber2: string) => ` × ${format
 export const belowTheEdge = (what: string) => `${what} below the edge`
 export const noHigherThanTheCars = 'no higher than the car’s head restraint'
 export const noHigherThanTheEdge = 'no higher than the edge'
-export const atLeastMmBelowThe = (mm: number, value: string) => `at least ${mm} mm below the edge, by ${value}`
+export const atLeastMmBelowThe = (mm: number, by: string) => `at least ${mm} mm below the edge, by ${by}`
 export const theSittingHeight = 'the sitting height'
 export const theHeadRestraintsTopOr = 'the head restraint’s top, or the cushion’s height'
 export const theShellsEdgeInThe = 'the shell’s edge, in the catalogue'
 export const lineSittingHeightInsert = (share: string) => `line = sitting height${share} + insert`
 export const belowEdgeLine = 'below = edge − line'
-export const lineInsert = (mm: string, value: string, share: string, mm2: string) =>
-  `line = ${mm}${value}${share} + insert = ${mm2}`
+export const lineInsert = (mm: string, line: string, share: string, mm2: string) =>
+  `line = ${mm}${line}${share} + insert = ${mm2}`
 export const below = (mm: string, mm2: string, mm3: string) => `below = ${mm} − ${mm2} = ${mm3}`
 export const theMaker = 'the maker'
 export const thePracticeProfile = 'the practice profile'
@@ -56,7 +56,7 @@ export const roomToTheDashboard = 'Room to the dashboard'
 export const roomToTheSeatIn = 'Room to the seat in front'
 export const byTheMaker = (touchText: string) => `${touchText}, by the maker`
 export const theShellsLengthAndFoot = 'the shell’s length and foot, in the catalogue'
-export const theDistanceToThe = (value: string) => `the distance to the ${value}`
+export const theDistanceToThe = (what: string) => `the distance to the ${what}`
 export const theShellsAngle = 'the shell’s angle'
 export const xXSlideSin = 'X = x₀ + slide + ℓ·sin φ'
 export const clearanceDX = 'clearance = D − X'
@@ -89,12 +89,12 @@ export const seatInFront = 'seat in front'
 
 // workings-straps
 export const tetherPath = 'Tether path'
-export const strap = (value: number, value2: string) => `strap ${value}–${value2}`
+export const strap = (from: number, to: string) => `strap ${from}–${to}`
 export const strapLengthNotStated = 'strap length not stated'
 export const thePathToTheAnchorage = 'the path to the anchorage'
 export const theStrapsRangeInThe = 'the strap’s range, in the catalogue'
 export const shortestStrapPathLongestStrap = 'shortest strap ≤ path ≤ longest strap'
-export const mmMm = (value: number, mm: string, value2: string | number) => `${value} mm ≤ ${mm} ≤ ${value2} mm`
+export const mmMm = (fromMm: number, mm: string, toMm: string | number) => `${fromMm} mm ≤ ${mm} ≤ ${toMm} mm`
 export const beltToSpare = 'Belt to spare'
 export const thePathsNeedIsNot = 'the path’s need is not stated'
 export const thePathNeedsMm = (needed: number) => `the path needs ${needed} mm`
@@ -124,7 +124,7 @@ export const notJudged = 'not judged'
 export const seenFromTheSideBy = (label: string, label2: string, directionFacing: string, label3: string) =>
   `${label}, seen from the side: ${label2}, ${directionFacing}, by ${label3}.`
 export const advisedAgainst = 'advised against'
-export const wanted = (label: string, lineValueText: string, wanted: string, word: string, value: string) =>
-  `${label}: ${lineValueText}; wanted: ${wanted}; ${word}${value}.`
+export const wanted = (label: string, lineValueText: string, wanted: string, word: string, by: string) =>
+  `${label}: ${lineValueText}; wanted: ${wanted}; ${word}${by}.`
 export const drawnAtAUsualSize = (assumed: string) => `Drawn at a usual size, not known: ${assumed}.`
 export const missing = (missing: string) => `, missing: ${missing}`

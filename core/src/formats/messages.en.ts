@@ -11,7 +11,7 @@ export const route = 'route'
 export const unit = 'unit'
 export const vehicle = 'vehicle'
 export const position = 'position'
-export const got = (message: string, value: string) => `${message}, got "${value}"`
+export const got = (message: string, found: string) => `${message}, got "${found}"`
 export const mustBeANumber = 'must be a number'
 export const mustBeTrueOrFalse = 'must be true or false'
 export const mustBeNumbersWithSpaces = 'must be numbers with spaces between'

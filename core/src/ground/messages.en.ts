@@ -2,8 +2,9 @@
 
 // parse
 export const isNotAKnownField = 'is not a known field'
-export const mustBe = (value: string, value2: string) => `${value}must be ${value2}`
-export const mustBeOneOf = (join: string) => `must be one of ${join}`
+export const mustBe = (expected: string) => `must be ${expected}`
+export const isMissing = (expected: string) => `is missing; must be ${expected}`
+export const mustBeOneOf = (values: string) => `must be one of ${values}`
 export const mustBeADayAs = 'must be a day as YYYY-MM-DD'
 export const aNumber = 'a number'
 export const aWholeNumber = 'a whole number'
@@ -11,7 +12,6 @@ export const trueOrFalse = 'true or false'
 export const aList = 'a list'
 export const anObject = 'an object'
 export const aDay = 'a day'
-export const isMissing = 'is missing; '
 export const mustBeOfSize = {
   atLeast: (limit: number) => `must be at least ${limit}`,
   atMost: (limit: number) => `must be at most ${limit}`,

@@ -49,7 +49,7 @@ function toFaults(issue: z.core.$ZodIssue): Fault[] {
           path,
           message: isOwnWords
             ? issue.message
-            : msg.mustBe(isMissing ? msg.isMissing : '', EXPECTED[issue.expected] ?? issue.expected),
+            : (isMissing ? msg.isMissing : msg.mustBe)(EXPECTED[issue.expected] ?? issue.expected),
         },
       ]
     }

@@ -9,5 +9,5 @@ export const aStatureOfCmIs = (formatNumber: string, formatNumber2: string, on: 
 export const centile = (at: string) => `centile ${at}`
 const MEASURE = { massKg: 'mass', statureCm: 'stature' } as const
 const SIDE = { above: 'above', below: 'below' } as const
-export const farFromTheMiddle = (measure: keyof typeof MEASURE, value: string, z: number, side: keyof typeof SIDE) =>
-  `A ${MEASURE[measure]} of ${value} is more than ${z} standard deviations ${SIDE[side]} the middle of this age. Look at it and at the day of birth again.`
+export const farFromTheMiddle = (measure: keyof typeof MEASURE, shown: string, z: number, side: keyof typeof SIDE) =>
+  `A ${MEASURE[measure]} of ${shown} is more than ${z} standard deviations ${SIDE[side]} the middle of this age. Look at it and at the day of birth again.`

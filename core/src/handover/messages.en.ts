@@ -2,8 +2,8 @@
 
 // case-text
 export const aWorkingAidManualHandbook = 'A working aid. Manual, handbook and local law decide.'
-export const childRestraintJudgedFor = (value: string, today: string, verdictText: string) =>
-  `Child restraint, ${value}, judged for ${today}: ${verdictText}`
+export const childRestraintJudgedFor = (childName: string, today: string, verdictText: string) =>
+  `Child restraint, ${childName}, judged for ${today}: ${verdictText}`
 export const beforeARide = 'Before a ride:'
 export const due = 'Due:'
 export const handedOver = 'handed over'

@@ -14,7 +14,7 @@ export const hookItUnderTheStrap =
 // settle
 export const reading = 'Reading.'
 export const nothingOnItYet = (how: string) => `Nothing on it yet. ${how}`
-export const stillNobodyLeansOnIt = (value: string) => `Still ${value}: nobody leans on it, nothing hangs from it?`
+export const stillNobodyLeansOnIt = (shown: string) => `Still ${shown}: nobody leans on it, nothing hangs from it?`
 export const movingKeepStillItTakes = 'Moving. Keep still; it takes the value by itself.'
 export const comingToRest = 'Coming to rest.'
 export const atRest = 'At rest.'

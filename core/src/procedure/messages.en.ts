@@ -20,8 +20,8 @@ export const tooSmallNoSlotIs = 'Too small: no slot is low enough'
 export const outgrownNoSlotIsHigh = 'Outgrown: no slot is high enough'
 export const betweenTwoSlotsNeitherIs = 'Between two slots: neither is near enough'
 export const theBeltGuideStandsAbove = (window: string) => `the belt guide stands ${window} above the shoulder`
-export const shoulderAtTheGuideStands = (formatInterval: string, value: string, window: string) =>
-  `shoulder at ${formatInterval}${value}; the guide stands ${window} above it`
+export const shoulderAtTheGuideStands = (formatInterval: string, guide: string, window: string) =>
+  `shoulder at ${formatInterval}${guide}; the guide stands ${window} above it`
 export const beltGuideAtMm = (heightMm: number) => `Belt guide at ${heightMm} mm`
 export const beltGuideNearMmMeasure = (heightMm: number) =>
   `Belt guide near ${heightMm} mm: measure the shoulder, or adjust it to the child`
@@ -57,7 +57,7 @@ export const theShellReachesFromThe = (formatInterval: string) =>
   `the shell reaches ${formatInterval} from the backrest, and the maker asks for touch`
 export const itsTallestDriverNeedsIt = 'Its tallest driver needs it further back'
 export const theSeatInFrontDoes = 'The seat in front does not come so far'
-export const seatInFrontToMm = (value: number) => `Seat in front to ${value} mm, until it touches`
+export const seatInFrontToMm = (gapMm: number) => `Seat in front to ${gapMm} mm, until it touches`
 
 // recommend
 export const measureTheCushionsFrontEdge = 'Measure the cushion’s front edge above the bare floor first'
@@ -67,7 +67,7 @@ export const notchOf = (notch: number, notches: number) => `Notch ${notch} of ${
 export const itLiftsTheBaseBy = (needed: string, formatInterval: string) =>
   `${needed}; it lifts the base by ${formatInterval}`
 export const tooCloseToTheLegs = 'Too close to the leg’s end to tell: measure more closely'
-export const theLegIsTooFor = (value: string) => `The leg is too ${value} for this place`
+export const theLegIsTooFor = (shortOrLong: string) => `The leg is too ${shortOrLong} for this place`
 export const itGoesMm = (needed: string, formatNumber: string, formatNumber2: string) =>
   `${needed}; it goes ${formatNumber}–${formatNumber2} mm`
 export const long = 'long'

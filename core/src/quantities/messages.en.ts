@@ -14,7 +14,7 @@ export const fromTo = (unit: string, min: number, max: number) => `${unit}, from
 // text
 export const upTo = (formatNumber: string, unit: string) => `up to ${formatNumber} ${unit}`
 export const noLimitIn = (unit: string) => `no limit in ${unit}`
-export const from = (value: string, unit: string) => `from ${value} ${unit}`
+export const from = (least: string, unit: string) => `from ${least} ${unit}`
 export const weeks = (count: number) => (count === 1 ? `${count} week` : `${count} weeks`)
 export const months = (count: number) => (count === 1 ? `${count} month` : `${count} months`)
 export const years = (count: number) => (count === 1 ? `${count} year` : `${count} years`)

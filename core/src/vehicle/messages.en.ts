@@ -25,7 +25,7 @@ export const markedISizeAndNo = 'marked i-Size, and no ISOFIX bars'
 export const markedIufAndNoIsofix = 'marked IUF, and no ISOFIX bars'
 export const markedIufWhichNeedsA = 'marked IUF, which needs a top tether, and no anchorage'
 export const markedXForIsofixAnd = 'marked X for ISOFIX and i-Size at once'
-export const markedISizeAndFacing = (value: string) => `marked i-Size, and ${value}-facing`
+export const markedISizeAndFacing = (direction: string) => `marked i-Size, and ${direction}-facing`
 export const theSeatInFrontIs = (fullyBackMm: number, fullyForwardMm: number) =>
   `the seat in front is said to stand where it cannot: its track goes from ${fullyBackMm} to ${fullyForwardMm} mm`
 export const nearerThanMmTo = (narrowestMm: number, label: string) => `nearer than ${narrowestMm} mm to ${label}`

@@ -19,7 +19,7 @@ export const thisIsAWorkingAid =
 
 // assess
 export const everyCheckThatThisFitting = 'Every check that this fitting asks for has passed'
-export const advisedAgainst = (said: string, join: string) => `${said}; advised against: ${join}`
+export const advisedAgainst = (said: string, advice: string) => `${said}; advised against: ${advice}`
 export const thatItDoesNotAsk = (said: string, value: string, value2: string) =>
   `${said}; ${value} that it does not ask for no longer ${value2}.`
 export const oneOlderNote = 'one older note'

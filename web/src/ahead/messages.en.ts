@@ -46,7 +46,7 @@ export const hide = 'Hide'
 export const show = 'Show'
 export const onwards = 'onwards'
 export const to = (monthText: string) => `to ${monthText}`
-export const nothing2 = (value: string) => `nothing ${value}`
+export const nothing2 = (span: string) => `nothing ${span}`
 export const possibleFrom = (monthText: string) => `, possible from ${monthText}`
 export const ifTheUnitIsFound = ', if the unit is found sound:'
 export const whatIsNotKnownOf = 'what is not known of it'

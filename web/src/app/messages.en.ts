@@ -35,7 +35,7 @@ export const noCarYet = 'no car yet'
 export const fittings = 'Fittings'
 export const unit = (serial: string) => `Unit ${serial}`
 export const units = 'Units'
-export const newFittingFor = (join: string) => `New fitting for ${join}`
+export const newFittingFor = (names: string) => `New fitting for ${names}`
 export const children = 'Children'
 export const theFittingWasNotCreated = 'The fitting was not created.'
 export const thereIsNoSuchPage = 'There is no such page'

@@ -31,7 +31,7 @@ export function NumberAsked({ label, unit, hint, from, to, isWhole = false, valu
         onChange={setText}
         onBlur={keep}
         onKeyDown={(e) => e.key === 'Enter' && keep()}
-        fault={isWrong ? msg.mustBeFromTo(label, isWhole ? msg.aWholeNumber : '', from, to, unit) : undefined}
+        fault={isWrong ? msg.mustBeFromTo(label, isWhole, from, to, unit) : undefined}
       />
       <p className="text-sm text-ink-soft">{hint}</p>
     </div>

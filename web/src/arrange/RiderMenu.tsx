@@ -68,10 +68,7 @@ export function RiderMenu(props: Props) {
         >
           <p className="font-bold">{rider.name}</p>
           {rider.isPinned ? (
-            <Button onClick={() => ask(letGo(asked, rider.id))}>
-              {msg.letGoOf}
-              {at === undefined ? msg.thePin : placeLabel(at)}
-            </Button>
+            <Button onClick={() => ask(letGo(asked, rider.id))}>{msg.letGoOf(at && placeLabel(at))}</Button>
           ) : (
             at !== undefined && (
               <Button onClick={() => ask(seatedAt(asked, rider.id, vehicleId, at))}>{msg.pinTo(placeLabel(at))}</Button>

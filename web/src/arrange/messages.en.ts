@@ -1,9 +1,10 @@
 /** What the screens of this folder say, in English. */
 
 // NumberAsked
-export const mustBeFromTo = (label: string, value: string, from: number, to: number, unit: string) =>
-  `${label} must be ${value}from ${from} to ${to} ${unit}`
-export const aWholeNumber = 'a whole number '
+export const mustBeFromTo = (label: string, isWhole: boolean, from: number, to: number, unit: string) =>
+  isWhole
+    ? `${label} must be a whole number from ${from} to ${to} ${unit}`
+    : `${label} must be from ${from} to ${to} ${unit}`
 
 // question
 export const adult = 'Adult'
@@ -66,7 +67,7 @@ export const whatWouldHelpIsWeighed = 'What would help is weighed against the ot
 export const theseCannotStandTogetherIn = (car: string) => `These cannot stand together in ${car}`
 export const nothingThatCouldBeOtherwise =
   'Nothing that could be otherwise stands in the way: they do not fit by measures alone.'
-export const without = (join: string) => `Without ${join}`
+export const without = (names: string) => `Without ${names}`
 export const itWasStoppedBeforeAll = 'It was stopped before all reasons were worked out.'
 
 // Answers
@@ -79,10 +80,10 @@ export const pinsAndWhoRides = 'Pins and who rides'
 // ArrangePlan
 export const spacePicksTheFigureUp =
   'Space picks the figure up, the arrow keys carry it from place to place, space puts it down, Escape takes it back. Enter opens its pins.'
-export const isCarried = (value: string) => `${value} is carried.`
+export const isCarried = (rider: string) => `${rider} is carried.`
 export const overNoPlace = 'Over no place.'
 export const putBack = 'Put back.'
-export const at = (value: string, labelOf: string) => `${value} at ${labelOf}.`
+export const at = (rider: string, place: string) => `${rider} at ${place}.`
 export const fromAboveTheFiguresOn = (maker: string, model: string) =>
   `${maker} ${model} from above; the figures on it say who sits where`
 export const notInTheCarYet = 'Not in the car yet'
@@ -93,15 +94,14 @@ export const pinned = (name: string) => `${name}, pinned`
 
 // OrderStrip
 export const installFor = (rider: string) => `Install for ${rider}`
-export const getsIn = (rider: string, value: string) => `${rider} gets in${value}`
+export const getsIn = (rider: string, past: string) => `${rider} gets in${past}`
 export const orderOfInstallingAndGetting = 'Order of installing and getting in'
 export const past = (way: string) => `, past ${way}`
 
 export const arrangementNotWorkedOut = 'The arrangement could not be worked out.'
 
 // RiderMenu
-export const letGoOf = 'Let go of '
-export const thePin = 'the pin'
+export const letGoOf = (placeLabel: string | undefined) => `Let go of ${placeLabel ?? 'the pin'}`
 export const pinTo = (placeLabel: string) => `Pin to ${placeLabel}`
 export const restraint = 'Restraint'
 export const whateverSuitsBest = 'Whatever suits best'
@@ -116,11 +116,11 @@ export const doesNotRideAlong = 'Does not ride along'
 export const back = 'Back'
 export const front = 'Front'
 export const theMiddlesOfThesePlaces = 'The middles of these places are not measured: nothing can be drawn to scale.'
-export const movedToThe = (upTo: string, value: string) => `, moved ${upTo} to the ${value}`
+export const movedToThe = (upTo: string, side: string) => `, moved ${upTo} to the ${side}`
 export const howWideAndAreIs = (rider: string, rider2: string) => `how wide ${rider} and ${rider2} are is not known`
 export const betweenAndAtHeightNeeded = (upTo: string, rider: string, rider2: string, levelOf: string, upTo2: string) =>
   `${upTo} between ${rider} and ${rider2} at ${levelOf} height, ${upTo2} needed`
-export const fromBehindLeftToRight = (join: string) => `From behind, left to right: ${join}.`
+export const fromBehindLeftToRight = (riders: string) => `From behind, left to right: ${riders}.`
 export const toMm = (formatNumber: string, formatNumber2: string) => `${formatNumber} to ${formatNumber2} mm`
 
 // Rows
@@ -137,7 +137,7 @@ export const noChildOfThisFamily = 'No child of this family is known'
 export const theFamily = 'The family'
 export const noCarIsKnownYet = 'No car is known yet'
 export const vehicles = 'Vehicles'
-export const cannotSitAt = (value: string, labelOf: string) => `${value} cannot sit at ${labelOf}`
+export const cannotSitAt = (rider: string, place: string) => `${rider} cannot sit at ${place}`
 export const arrange = 'Arrange'
 export const theBestCarOfThe = 'The best car of the pool'
 export const itCouldNotBeWorked = 'It could not be worked out. Load the page again.'

@@ -9,7 +9,7 @@ export const fromAbove = (name: string, how: string) => `${name} from above; ${h
 export const aNewCar = 'A new car'
 export const notMeasured = (side: string) => `${side}, not measured`
 export const inTheMiddle = 'in the middle'
-export const mmOfTheMiddle = (abs: number, value: string) => `${abs} mm ${value} of the middle`
+export const mmOfTheMiddle = (offMm: number, side: string) => `${offMm} mm ${side} of the middle`
 export const row = (label: string, row: number, where: string) => `${label}, row ${row}, ${where}`
 export const placesCanBeMovedWith = 'places can be moved with the arrow keys'
 export const theListBesideItSays = 'the list beside it says the same in words'

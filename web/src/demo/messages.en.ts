@@ -14,8 +14,8 @@ export const everyPageFamilyCarRestraint =
 export const yoursInOnePress = 'Yours in one press'
 export const removeTheDemoWhenYou =
   'Remove the demo when you begin with your own cars and restraints. Your own records stay.'
-export const firstLookOf = (value: number, count: number) => `First look, ${value} of ${count}`
-export const ofWord = (value: number, count: number) => `${value} of ${count}`
+export const firstLookOf = (number: number, count: number) => `First look, ${number} of ${count}`
+export const ofWord = (number: number, count: number) => `${number} of ${count}`
 export const skip = 'Skip'
 export const done = 'Done'
 export const next = 'Next'
@@ -23,7 +23,7 @@ export const next = 'Next'
 // DemoStrip
 export const theDemoIsGoneFittings = (fittings: number) =>
   `The demo is gone: ${fittings} fittings and everything made for them.`
-export const keptBecauseYouHaveChanged = (join: string) => `Kept, because you have changed it: ${join}.`
+export const keptBecauseYouHaveChanged = (names: string) => `Kept, because you have changed it: ${names}.`
 export const demo = 'Demo'
 export const slipwayBayAndEverybodyIn = ' Slipway Bay and everybody in it are made up. Try anything.'
 export const demo2 = 'Demo.'

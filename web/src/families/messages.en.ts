@@ -12,7 +12,7 @@ export const noFamilyOfThatName = 'No family of that name.'
 export const noFamilyYetAChild = 'No family yet: a child is added when its first fitting begins.'
 export const noChild = 'no child'
 export const nothingFittedYet = 'nothing fitted yet'
-export const last = (fittings: number, value: string, dayOf: string) => `${fittings} ${value}, last ${dayOf}`
+export const last = (fittings: number, noun: string, day: string) => `${fittings} ${noun}, last ${day}`
 export const fitting = 'fitting'
 export const fittings = 'fittings'
 
@@ -39,8 +39,8 @@ export const notWeighed = 'not weighed'
 export const notMeasured = 'not measured'
 
 // Keeping
-export const erasedFittings = (name: string, erased: number, value: string) =>
-  `Erased: ${name}, ${erased} fittings${value}.`
+export const erasedFittings = (name: string, erased: number, rest: string) =>
+  `Erased: ${name}, ${erased} fittings${rest}.`
 export const exportEverything = ' Export everything'
 export const eraseThisFamily = ' Erase this family'
 export const erase = (name: string) => `Erase ${name}`

@@ -22,6 +22,7 @@ import { PassOnDialog } from './PassOnDialog.tsx'
 import { isStage } from './stages.ts'
 import { useArrival, useGoTo } from '../findings/goTo.ts'
 import { useMedia } from '../ui/useMedia.ts'
+import { Told } from '../ui/Told.tsx'
 import * as msg from './messages.en.ts'
 
 const STAGE_CODE = {
@@ -220,10 +221,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
       </div>
       {isElsewhere && (
         <p className="mx-3 mt-3 border-l-4 border-stale pl-3 sm:mx-5">
-          <b>{msg.aRecordOfElsewhere}</b>
-          {msg.itCameInAsA}
-          {current.handover?.fitterName}
-          {msg.hadSignedWhatStandsHere}
+          <Told text={msg.recordOfElsewhere(current.handover?.fitterName ?? '')} />
         </p>
       )}
       <DayNote judgedFor={current.today} isSigned={isSigned} />

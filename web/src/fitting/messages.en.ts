@@ -37,7 +37,7 @@ export const judgedFor = 'Judged for'
 export const signed = 'Signed'
 export const beforeLatching = (optionLabel: string) => `before latching ${optionLabel}`
 export const againstAdvice = ', against advice'
-export const step = (value: string, last: string) => `${value}: step ${last}`
+export const step = (stage: string, last: string) => `${stage}: step ${last}`
 export const noLongerNoted = 'No longer noted'
 export const noted = 'Noted'
 export const noLongerCountsAsPut = (name: string) => `${name}: no longer counts as put right`
@@ -60,10 +60,10 @@ export const youLookOthersEnter = 'You look; others enter'
 export const signedAndClosed = 'Signed and closed'
 export const notSavedOnThisDevice = (waits: string, value: string, value2: string) =>
   `Not saved: ${waits} on this device. ${value}${value2}`
-export const notSavedYetOnThis = (waits: string, value: string) => `Not saved yet: ${waits} on this device${value}`
+export const notSavedYetOnThis = (waits: string, why: string) => `Not saved yet: ${waits} on this device${why}`
 export const saving = 'Saving'
 export const everythingSaved = 'Everything saved'
-export const typedAndNotEnteredYet = (value: string) => `${value} typed and not entered yet`
+export const typedAndNotEnteredYet = (fields: string) => `${fields} typed and not entered yet`
 export const tryAgain = 'Try again'
 export const takeThatEntryBack = 'Take that entry back'
 export const letItGo = 'Let it go'
@@ -97,8 +97,8 @@ export const enterMine = 'Enter mine'
 
 // DayNote
 export const judgedForAnotherDay = 'Judged for another day'
-export const thisVerdictIsFor = 'This verdict is for '
-export const agesAndEndsOfLife = '. Ages and ends of life are counted to that day.'
+export const verdictIsForDay = (day: string) =>
+  `This verdict is for **${day}**. Ages and ends of life are counted to that day.`
 export const judgeForToday = 'Judge for today'
 
 // HistoryDialog
@@ -156,9 +156,7 @@ export const arrangeTheFamilyInOne = 'Arrange the family in one car'
 export const historyOfThisFitting = 'History of this fitting'
 export const ledgerOfFindings = 'Ledger of findings'
 export const rulesThatSpeakHere = 'Rules that speak here'
-export const itCameInAsA = ' It came in as a case file that '
-export const hadSignedWhatStandsHere =
-  ' had signed; what stands here is judged again, by this program and today’s rules.'
-export const aRecordOfElsewhere = 'A record of elsewhere.'
+export const recordOfElsewhere = (fitterName: string) =>
+  `**A record of elsewhere.** It came in as a case file that ${fitterName} had signed; what stands here is judged again, by this program and today’s rules.`
 export const besideTheStage = 'Beside the stage'
-export const toLookAtAgain = (join: string) => `To look at again: ${join}.`
+export const toLookAtAgain = (checks: string) => `To look at again: ${checks}.`

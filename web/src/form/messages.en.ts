@@ -29,7 +29,7 @@ export const removed = (title: string) => `${title} removed.`
 export const oneFieldIsNotValid = 'One field is not valid'
 export const fieldsAreNotValid = (count: number) => `${count} fields are not valid`
 export const stillNeeded = 'Still needed'
-export const andMore = (value: number) => `and ${value} more`
+export const andMore = (count: number) => `and ${count} more`
 export const notKnownYet = 'Not known yet'
 export const aLeadKeepsTheCatalogue = 'A lead keeps the catalogue.'
 export const discardChanges = 'Discard changes'
@@ -39,17 +39,17 @@ export const remove = 'Remove'
 export const none = 'none'
 export const itHasOne = 'it has one'
 export const lookedAt = 'looked at'
-export const remove2 = (title: string, value: number) => `Remove ${title}, ${value}`
+export const remove2 = (title: string, number: number) => `Remove ${title}, ${number}`
 export const thereAreNone = 'There are none.'
 export const notReadYet2 = 'Not read yet.'
 export const notReadYet3 = 'Not read yet'
 export const thereAreNone2 = 'There are none'
 
 // JsonEditor
-export const notJson = (value: string) => `Not JSON: ${value}`
+export const notJson = (why: string) => `Not JSON: ${why}`
 export const theEntryAsJson = 'The entry as JSON'
 export const takeIntoTheForm = 'Take into the form'
 
 // Sections
 export const wrong = ' wrong'
-export const part = (value: string) => `Part: ${value}`
+export const part = (name: string) => `Part: ${name}`

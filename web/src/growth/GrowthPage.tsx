@@ -24,6 +24,7 @@ import { upperFirst } from '../ui/words.ts'
 import { bandPoints, centileLines, limitLines, readingPoints } from './curves.ts'
 import { GrowthChart } from './GrowthChart.tsx'
 import { Fold } from '../ui/Fold.tsx'
+import { Told } from '../ui/Told.tsx'
 import * as msg from './messages.en.ts'
 
 const SPANS = [
@@ -112,8 +113,7 @@ function Growth({ id, current }: { readonly id: string; readonly current: Case }
         <>
           {modeForecast && (
             <p className="mb-3 rounded-[3px] border border-line bg-sheet px-3 py-2">
-              <b>{modelName(model)}</b>
-              {msg.leftByTheForecast(quantilesText(modeForecast.left))}
+              <Told text={msg.leftByTheForecast(modelName(model), quantilesText(modeForecast.left))} />
             </p>
           )}
           {forecast.status === 'running' && (

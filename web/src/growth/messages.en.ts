@@ -31,14 +31,15 @@ export const noModeChosen = '; no mode chosen'
 export const howFarAhead = 'How far ahead'
 export const noCurveWithoutAnAge = 'No curve without an age'
 export const enterTheDayOfBirth = 'Enter the day of birth, or the age as told, at Measure.'
-export const leftByTheForecast = (quantilesText: string) => `: ${quantilesText} left by the forecast.`
-export const forecasting = (round: number) => `Forecasting: ${round} %`
+export const leftByTheForecast = (modelName: string, quantilesText: string) =>
+  `**${modelName}**: ${quantilesText} left by the forecast.`
+export const forecasting = (percent: number) => `Forecasting: ${percent} %`
 export const noForecastWithoutAMass = 'No forecast without a mass or a stature.'
-export const linesWhoTablesCentiles3 = (toLocaleString: string) =>
-  `Lines: WHO tables, centiles 3 to 97; mass above ten years is derived, not published. The forecast draws ${toLocaleString} possible children from today’s measures and lets their place among children of their age drift; it is for planning the next visit, and measuring decides.`
+export const linesWhoTablesCentiles3 = (count: string) =>
+  `Lines: WHO tables, centiles 3 to 97; mass above ten years is derived, not published. The forecast draws ${count} possible children from today’s measures and lets their place among children of their age drift; it is for planning the next visit, and measuring decides.`
 export const byAgeWithCentileLines = (title: string) => `${title} by age with centile lines`
-export const inYearsTo = (value: number, formatNumber: string, formatNumber2: string, unit: string) =>
-  `in ${value} years ${formatNumber} to ${formatNumber2} ${unit}`
+export const inYearsTo = (years: number, from: string, to: string, unit: string) =>
+  `in ${years} years ${from} to ${to} ${unit}`
 export const notMeasured = 'not measured'
 export const inFigures = 'In figures'
 export const when = 'When'
@@ -46,7 +47,7 @@ export const low1In10 = 'Low (1 in 10)'
 export const half = 'Half'
 export const high1In10 = 'High (1 in 10)'
 export const measured = (formatInterval: string) => `${formatInterval}, measured`
-export const inWord = (value: number) => `in ${value}`
+export const inWord = (years: number) => `in ${years}`
 export const year = 'year'
 export const years = 'years'
 export const mass = 'Mass'

@@ -32,7 +32,7 @@ export const showEverything = 'Show everything'
 export const fittingsNewestFirst = 'Fittings, newest first'
 export const loading = 'Loading.'
 export const cameAlreadyFitted = 'came already fitted'
-export const failedOnTheWay2 = (join: string) => `failed on the way: ${join}`
+export const failedOnTheWay2 = (rules: string) => `failed on the way: ${rules}`
 
 // LogbookCharts
 export const atkinsonHyperlegibleNextVariableSans = '"Atkinson Hyperlegible Next Variable", sans-serif'
@@ -47,9 +47,9 @@ export const without = 'without'
 export const weekOf = (weekText: string) => `week of ${weekText}`
 export const theServerDoesNotAnswer = 'The server does not answer.'
 export const counting = 'Counting.'
-export const summaryOf = (toLocaleString: string, value: string) => `Summary of ${toLocaleString} ${value}`
+export const summaryOf = (count: string, noun: string) => `Summary of ${count} ${noun}`
 export const minutesInEachStageMedian = 'Minutes in each stage, median'
-export const min = (median: number, fittings: number, value: string) => `${median} min, ${fittings} ${value}`
+export const min = (median: number, fittings: number, noun: string) => `${median} min, ${fittings} ${noun}`
 export const noTimeWasMeasuredYet =
   'No time was measured yet: it is the time between entries, pauses over ten minutes left out.'
 export const wrongOnArrivalThatCame = (shareText: string) => `Wrong on arrival: ${shareText} that came already fitted`

@@ -34,10 +34,7 @@ function Proof({ onGiven, onLeft }: { readonly onGiven: () => void; readonly onL
     })
   return (
     <form className="flex flex-col gap-3" onSubmit={proved((password) => api.confirm({ password }))}>
-      <p className="text-ink-soft">
-        {msg.thisCannotBeTakenBack}
-        {session?.person?.name}.
-      </p>
+      <p className="text-ink-soft">{msg.thisCannotBeTakenBack(session?.person?.name ?? '')}</p>
       <SecretField
         label={msg.password}
         value={values.password}

@@ -6,6 +6,7 @@ import { Button } from '../ui/Button.tsx'
 import { CodePicture } from '../ui/CodePicture.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import { Told } from '../ui/Told.tsx'
 import * as msg from './messages.en.ts'
 
 /** A phone reads the code and is signed in as whoever shows it. */
@@ -41,15 +42,7 @@ export function PairPhone() {
             <div className="min-w-0">
               <p>{msg.pointThePhonesCameraAt}</p>
               <p className="mt-2 text-lg" aria-live="polite">
-                {leftS > 0 ? (
-                  <>
-                    {msg.goodFor}
-                    <b>{msg.s(leftS)}</b>
-                    {msg.once}
-                  </>
-                ) : (
-                  msg.itsTwoMinutesAreOver
-                )}
+                {leftS > 0 ? <Told text={msg.goodForOnce(leftS)} /> : msg.itsTwoMinutesAreOver}
               </p>
               {!pairing.isReachable && <p className="mt-2 text-ink-soft">{msg.noPhoneReachesThisMachine}</p>}
               <p className="mt-2 text-sm break-all text-ink-soft">{pairing.url}</p>

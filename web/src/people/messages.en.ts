@@ -31,7 +31,8 @@ export const back = 'Back'
 
 // ConfirmDialog
 export const isItYou = 'Is it you?'
-export const thisCannotBeTakenBack = 'This cannot be taken back, or takes names out of the house: show that it is you, '
+export const thisCannotBeTakenBack = (name: string) =>
+  `This cannot be taken back, or takes names out of the house: show that it is you, ${name}.`
 export const goOn = 'Go on'
 export const cancel = 'Cancel'
 
@@ -53,9 +54,7 @@ export const codeThatSignsAPhone = 'Code that signs a phone in as you'
 export const showANewCode = 'Show a new code'
 export const pointThePhonesCameraAt =
   'Point the phone’s camera at it, and open what it shows. The phone is then signed in as you.'
-export const goodFor = 'Good for '
-export const once = ', once.'
-export const s = (leftS: number) => `${leftS} s`
+export const goodForOnce = (leftS: number) => `Good for **${leftS} s**, once.`
 export const itsTwoMinutesAreOver = 'Its two minutes are over.'
 export const noPhoneReachesThisMachine =
   'No phone reaches this machine yet: it is started for itself alone. Start it for the bay’s own network, with --host and a certificate.'
@@ -64,7 +63,7 @@ export const noPhoneReachesThisMachine =
 export const thisDevice = 'this device'
 export const used = (stamp: string) => `used ${stamp}`
 export const signItOut = 'Sign it out'
-export const signOut2 = (label: string, people: string, value: string) => `Sign out: ${label}, ${people}${value}`
+export const signOut2 = (label: string, people: string, thisOne: string) => `Sign out: ${label}, ${people}${thisOne}`
 export const thisDevice2 = ', this device'
 
 // PersonForm

@@ -135,9 +135,8 @@ export default withQueries(function RestraintsPage() {
                       {model.modes.map((m) => `UN ${m.approval.regulation} ${m.label}`).join(' · ')}
                       {lints.length > 0 && (
                         <span className="block text-sm">
-                          <StateMark state="undecided" size={13} />
-                          {msg.contradictsItsRegulation2}
-                          {lints[0]?.message}
+                          <StateMark state="undecided" size={13} />{' '}
+                          {msg.contradictsItsRegulation2(lints[0]?.message ?? '')}
                         </span>
                       )}
                     </span>

@@ -3,8 +3,7 @@
 // ImportDialog
 export const isNotJson = (name: string, message: string) => `${name} is not JSON: ${message}`
 export const notRead = 'Not read.'
-export const importedFrom = (fresh: number, value: string, value2: string) =>
-  `${fresh} ${value} imported from ${value2}.`
+export const importedFrom = (fresh: number, noun: string, source: string) => `${fresh} ${noun} imported from ${source}.`
 export const importACatalogue = 'Import a catalogue'
 export const jsonInThePublishedFormat =
   'JSON in the published format, or CSV with a header as it is exported here: restraints (one line a route), units, or cars. Each row is looked at first; with one bad row nothing is imported.'
@@ -18,7 +17,7 @@ export const rejectedNothingCanBeImported = (rejected: number) =>
   `, ${rejected} rejected: nothing can be imported until they are put right`
 export const rowsOfTheFile = 'Rows of the file'
 export const contradictsItsRegulation = (lint: string) => ` contradicts its regulation, ${lint}`
-export const andMore = (value: number) => `and ${value} more`
+export const andMore = (count: number) => `and ${count} more`
 export const importing = 'Importing'
 export const importWord = (fresh: number) => `Import ${fresh}`
 export const leaveEverythingAsItIs = 'Leave everything as it is'
@@ -69,7 +68,7 @@ export const nothingInTheCatalogueHas = 'Nothing in the catalogue has these word
 export const importACatalogueOrEnter = 'Import a catalogue, or enter the first from its manual.'
 export const catalogue = 'Catalogue'
 export const models = (count: number) => `${count} models`
-export const contradictsItsRegulation2 = ' contradicts its regulation: '
+export const contradictsItsRegulation2 = (what: string) => `contradicts its regulation: ${what}`
 
 // UnitForm
 export const itsWholeHistoryIsKnown = 'Its whole history is known'
@@ -105,7 +104,7 @@ export const noShelfNamed = 'no shelf named'
 export const newUnit = 'New unit'
 
 // ModelPage
-export const nimbleAnchor = (value: string) => `${value} · Nimble Anchor`
+export const nimbleAnchor = (name: string) => `${name} · Nimble Anchor`
 export const theServerDoesNotAnswer2 = 'The server does not answer.'
 export const loading = 'Loading.'
 export const thereIsNoSuchRestraint = 'There is no such restraint'
@@ -169,9 +168,8 @@ export const asItWillStand = 'As it will stand'
 export const compareWithTheLabelAnd = 'Compare with the label and the manual; until then it is never ready to travel.'
 export const withinItsRegulation = 'Within its regulation'
 export const onAMadeUpSeat = (label: string) => `${label}, on a made-up seat`
-export const noModeOfItTakes = (join: string) => `No mode of it takes a child ${join}.`
-export const betweenAnd = (formatNumber: string, formatNumber2: string, value: string) =>
-  `between ${formatNumber} and ${formatNumber2} ${value}`
+export const noModeOfItTakes = (ranges: string) => `No mode of it takes a child ${ranges}.`
+export const betweenAnd = (from: string, to: string, unit: string) => `between ${from} and ${to} ${unit}`
 export const kg = 'kg'
 export const cm = 'cm'
 
@@ -192,11 +190,11 @@ export const chooseAStep = 'choose a step'
 // Conversions
 export const notNamedYet = 'not named yet'
 export const noneReadYetAJob = 'None read yet: a job that converts it then has the usual steps alone.'
-export const conversion = (value: number) => `Conversion ${value}`
+export const conversion = (number: number) => `Conversion ${number}`
 export const from = 'From'
 export const to = 'To'
 export const removeThisConversion = 'Remove this conversion'
-export const stepsInTheirOrderConversion = (value: number) => `Steps, in their order: conversion ${value}`
+export const stepsInTheirOrderConversion = (number: number) => `Steps, in their order: conversion ${number}`
 export const addAConversion = 'Add a conversion'
 
 // ApprovedPlaces
@@ -243,7 +241,7 @@ export const setBeforeItIsPlacedOut = 'Set before it is placed, out of reach lat
 export const addASetting = 'Add a setting'
 
 // ModelForm
-export const copy = (value: string) => `${value}, copy`
+export const copy = (name: string) => `${name}, copy`
 export const model = 'Model'
 export const partsThatComeApartShell = 'Parts that come apart, shell and base'
 export const addAPart = 'Add a part'
@@ -253,7 +251,7 @@ export const copy2 = (name: string) => `Copy ${name}`
 export const remove2 = (name: string) => `Remove ${name}`
 export const strapsHeadShell = 'Straps, head, shell'
 export const reclineInsertsFigures = 'Recline, inserts, figures'
-export const route = (value: string) => `Route: ${value}`
+export const route = (name: string) => `Route: ${name}`
 export const addARouteToThis = 'Add a route to this mode'
 export const removeThisRoute = 'Remove this route'
 export const conversions = 'Conversions'

@@ -12,7 +12,7 @@ export const sheetForTheRide = ' Sheet for the ride'
 export const goOnWith = (childName: string) => `Go on with ${childName}`
 export const inTheOrderInWhich = 'In the order in which they go in'
 export const gettingIn = 'Getting in'
-export const past = (join: string) => `, past ${join}`
+export const past = (places: string) => `, past ${places}`
 export const onTheSeatsThemselves = 'On the seats themselves'
 export const fromAboveTheListBeside = (vehicleName: string) =>
   `${vehicleName} from above; the list beside it says the same in words`

@@ -4,8 +4,8 @@
 export const stopsTheFitting = 'stops the fitting'
 export const putRightBeforeTravel = 'put right before travel'
 export const notUsedYet = 'not used yet'
-export const decidedInAfter = (fittings: number, value: string, entries: string) =>
-  `decided in ${fittings} ${value}, after ${entries}`
+export const decidedInAfter = (fittings: number, noun: string, entries: string) =>
+  `decided in ${fittings} ${noun}, after ${entries}`
 export const ruleBookNimbleAnchor = 'Rule book · Nimble Anchor'
 export const ruleBook = 'Rule book'
 export const findARule = 'Find a rule'

@@ -9,7 +9,7 @@ export const newFittingsStartWith3 = (name: string) => `New fittings start with 
 export const untilAStatureOf = 'Until a stature of'
 export const untilAnAgeOf = 'Until an age of'
 export const untilAMassOf = 'Until a mass of'
-export const localRule = (value: string) => `local rule “${value}”`
+export const localRule = (name: string) => `local rule “${name}”`
 export const untilWhenAChildMust = 'Until when a child must use a restraint'
 export const localRules = 'Local rules'
 export const newFromThisOne = 'New, from this one'
@@ -28,7 +28,7 @@ export const deleteWord = (name: string) => `Delete “${name}”`
 
 // Profiles
 export const needsAName = 'Needs a name'
-export const practiceProfile = (value: string) => `practice profile “${value}”`
+export const practiceProfile = (name: string) => `practice profile “${name}”`
 export const whereSchoolsDiffer = 'Where schools differ'
 export const practiceProfiles = 'Practice profiles'
 export const nameOfTheProfile = 'Name of the profile'

@@ -94,9 +94,7 @@ export default function VehiclesPage() {
                         {placesText(v.positions)}
                         {lints.length > 0 && (
                           <span className="block text-sm">
-                            <StateMark state="undecided" size={13} />
-                            {msg.contradictsItself}
-                            {lints[0]?.message}
+                            <StateMark state="undecided" size={13} /> {msg.contradictsItself(lints[0]?.message ?? '')}
                           </span>
                         )}
                       </span>

@@ -3,8 +3,8 @@
 // VehiclesPage
 export const carsJson = 'Cars, JSON'
 export const carsCsv = 'Cars, CSV'
-export const besideTheDriverWithIsofix = (count: number, value: string, bars: number, iSize: number, tethers: number) =>
-  `${count} ${value} beside the driver; ${bars} with ISOFIX, ${iSize} i-Size, ${tethers} with a tether`
+export const besideTheDriverWithIsofix = (count: number, noun: string, bars: number, iSize: number, tethers: number) =>
+  `${count} ${noun} beside the driver; ${bars} with ISOFIX, ${iSize} i-Size, ${tethers} with a tether`
 export const vehiclesNimbleAnchor = 'Vehicles · Nimble Anchor'
 export const newCar = 'New car'
 export const doWord = 'Do'
@@ -17,7 +17,7 @@ export const tryAgain = 'Try again'
 export const noCarYet = 'No car yet'
 export const importACatalogueOrBegin = 'Import a catalogue, or begin with the places of a common layout.'
 export const cars = 'Cars'
-export const contradictsItself = ' contradicts itself: '
+export const contradictsItself = (what: string) => `contradicts itself: ${what}`
 export const places2 = 'places'
 
 // specs
@@ -125,7 +125,7 @@ export const iSize = 'i-Size'
 export const handbookLettersOfEveryPlace = 'Handbook letters of every place'
 
 // ListedModels
-export const carMakersOwnListOf = (value: string | number) => `Car maker’s own list of restraints: ${value}`
+export const carMakersOwnListOf = (count: string | number) => `Car maker’s own list of restraints: ${count}`
 export const noRestraintIsKnownYet = 'No restraint is known yet: enter one first.'
 export const notReadYet = 'not read yet'
 

@@ -2,7 +2,7 @@
 
 // forecastText
 export const then = (endingText: string) => `, then ${endingText}`
-export const byTheForecastOverBefore = (value: string) => `by the forecast, over before it opens${value}`
+export const byTheForecastOverBefore = (when: string) => `by the forecast, over before it opens${when}`
 export const opensInLastsUntilFrom = (quantilesText: string, monthsText: string, then: string) =>
   `opens in ${quantilesText}; lasts until ${monthsText} from now${then}`
 
@@ -12,7 +12,7 @@ export const childNotMeasured = 'child not measured'
 export const aboutInTwoYears = (formatNumber: string, unit: string) => `about ${formatNumber} ${unit} in two years`
 
 // ModeBars
-export const overMonths = (from: number, value: string) => `over ${from}${value} months`
+export const overMonths = (from: number, to: string) => `over ${from}${to} months`
 export const stature = 'Stature'
 export const age = 'Age'
 export const noAgeLimit = 'no age limit'
@@ -102,8 +102,8 @@ export const inThisCar2 = (text: string) => ` In this car: ${text}`
 export const somethingThereIsStillOpen = ', something there is still open'
 export const inThisCarFitsNowhere = ' In this car: fits nowhere.'
 export const theModeSelected = 'The mode selected'
-export const un = (regulation: string, directionWord: string, join: string) =>
-  `UN ${regulation} · ${directionWord} · ${join}`
+export const un = (regulation: string, directionWord: string, limits: string) =>
+  `UN ${regulation} · ${directionWord} · ${limits}`
 export const belowThatOneStandsHigher = (nameOf: string, whyAbove: string) =>
   `Below ${nameOf}: that one stands higher because ${whyAbove}.`
 export const aboveBecause = (nameOf: string, whyAbove: string) => `Above ${nameOf}, because ${whyAbove}.`
@@ -135,7 +135,7 @@ export const now = (bare: string, ordinal: string) => `${bare}: now ${ordinal}`
 export const noLongerAdvisedAgainst = 'no longer advised against'
 export const nowAdvisedAgainst = 'now advised against'
 export const was = (bare: string, ordinal: string, ordinal2: string) => `${bare}: ${ordinal} (was ${ordinal2})`
-export const andMore = (value: number) => `and ${value} more`
+export const andMore = (count: number) => `and ${count} more`
 
 // PracticeDialog
 export const practiceInThisFitting = 'Practice in this fitting'

@@ -2,7 +2,7 @@ import { type Fault, type IsoDate } from '@nimble-anchor/core/ground'
 import { type Child, slipsIn } from '@nimble-anchor/core/child'
 import { shrinkSlips, centileText, growthSlips, growthStanding, outdatedMeasures } from '@nimble-anchor/core/growth'
 import { type InstrumentKind } from '@nimble-anchor/core/instruments'
-import { formatNumber, type Quantity } from '@nimble-anchor/core/quantities'
+import { dateText, formatNumber, type Quantity } from '@nimble-anchor/core/quantities'
 import { ChartSpline } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
@@ -119,9 +119,7 @@ export function MeasureStage({ current, assessment, isSigned, goTo }: StageProps
       <EstimateNote child={child} dimension={f.key} />
       {outdated.includes(f.key) && (
         <p className="mt-1 border-l-4 border-stale pl-2 text-sm">
-          {msg.measuredOn}
-          {child[f.key]?.on}
-          {msg.byNowItMayBe}{' '}
+          {msg.measuredOnMayBeMore(dateText(child[f.key]?.on ?? current.today))}{' '}
           {!isSigned && (
             <Button
               look="bare"

@@ -88,14 +88,14 @@ export const hipsBackToTheTop = (formatNumber: string, formatNumber2: string) =>
   `Hips back, to the top of the shoulder; within ${formatNumber} cm: the straps here step by ${formatNumber2} cm.`
 export const weighedIn = 'Weighed in'
 export const measuredIn = 'Measured in'
-export const measuredOn = 'Measured on '
-export const byNowItMayBe = ': by now it may be more, and near a limit it decides nothing.'
+export const measuredOnMayBeMore = (day: string) =>
+  `Measured on ${day}: by now it may be more, and near a limit it decides nothing.`
 export const measuredAgainTodayTheSame = 'Measured again today, the same'
 export const theChildsMeasures = 'The child’s measures'
 export const measureNext = 'Measure next'
 export const whateverElseAModeNeeds = 'Whatever else a mode needs, it asks for at Choose'
 export const theChosenModeNeedsNothing = 'The chosen mode needs nothing more here'
-export const decidesNothingYet = (join: string) => `Decides nothing yet: ${join}`
+export const decidesNothingYet = (fields: string) => `Decides nothing yet: ${fields}`
 export const growthCurves = ' Growth curves'
 export const goOnToChoose = 'Go on to Choose'
 export const bothSexes = 'both sexes'

@@ -20,7 +20,7 @@ export const whatProvesIt = 'What proves it'
 export const mustBeReversedLater = 'Must be reversed later: '
 export const reverses = 'Reverses: '
 export const ifYouRedoThisStep = 'If you redo this step'
-export const checkAgain = (join: string) => `Check again: ${join}.`
+export const checkAgain = (checks: string) => `Check again: ${checks}.`
 export const done = 'Done'
 
 // ThumbPad
@@ -53,7 +53,7 @@ export const makersWords = 'maker’s words'
 export const checksToDoAgain = 'Checks to do again'
 export const n1CheckMustBeDone = '1 check must be done again'
 export const checksMustBeDoneAgain = (count: number) => `${count} checks must be done again`
-export const after = (join: string, because: string) => `${join}: ${because} after`
+export const after = (checks: string, because: string) => `${checks}: ${because} after`
 export const checked = ' checked.'
 export const itWas2 = 'it was'
 export const theyWere = 'they were'

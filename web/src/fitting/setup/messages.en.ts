@@ -5,14 +5,14 @@ export const notRecorded = 'not recorded'
 export const whatIsSet = 'What is set'
 export const reclineBefore = 'Recline before'
 export const nextRecline = 'Next recline'
-export const notch = (value: number) => `notch ${value}`
+export const notch = (number: number) => `notch ${number}`
 export const oneNotchShorter = 'One notch shorter'
 export const oneNotchLonger = 'One notch longer'
 export const wedgeIn = 'wedge in'
 export const noWedge = 'no wedge'
 export const whatIsIn = 'What is in'
 export const noneIsIn = 'None is in'
-export const whatIsSet0To = (value: number) => `What is set, 0 to ${value} mm`
+export const whatIsSet0To = (mostMm: number) => `What is set, 0 to ${mostMm} mm`
 export const whereItIs = 'Where it is'
 export const onItsSeat = 'on its seat'
 export const offStowedInTheLoad = 'off, stowed in the load space'
@@ -25,10 +25,10 @@ export const mustBeANumberSuch = 'must be a number, such as 20'
 // SeatInFrontPanel
 export const theDriversSeatInFront = 'The driver’s seat in front'
 export const theSeatInFront = 'The seat in front'
-export const backrestToIt = (value: string) => `Backrest to it, ${value}`
+export const backrestToIt = (unit: string) => `Backrest to it, ${unit}`
 export const fromThisBackrestToThe =
   'From this backrest to the back of the seat in front, at the height of the shell’s top.'
-export const asItStandsNowMm = (value: string) => `As it stands now, mm${value}`
+export const asItStandsNowMm = (wanted: string) => `As it stands now, mm${wanted}`
 export const tallestDriver = 'tallest driver'
 export const tallestUser = 'tallest user'
 export const reclineOnTheLevel = (label: string, deg: number) => `${label} (${deg}° level)`
@@ -59,7 +59,7 @@ export const openChoose = 'Open Choose'
 export const setBeforeItGoesIn = 'Set before it goes in'
 export const setAllAsWorkedOut = 'Set all as worked out'
 export const outOfReachOnceIt = 'Out of reach once it is in: '
-export const notWorkedOutLeftFor = (join: string) => `Not worked out, left for you: ${join}.`
+export const notWorkedOutLeftFor = (settings: string) => `Not worked out, left for you: ${settings}.`
 export const nothingIsSetOnThis = 'Nothing is set on this restraint for this child.'
 export const theHeadSupportCarriesThe =
   'The head support carries the straps: lower it until it stops on the shoulders, then let it up one click. Checked at Child in.'

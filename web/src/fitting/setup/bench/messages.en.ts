@@ -27,11 +27,11 @@ export const notRecorded = 'not recorded'
 export const strap = (valueText: string) => `strap ${valueText}`
 
 // settingText
-export const legNotchOf = (value: string, value2: string | number) => `leg notch ${value} of ${value2}`
+export const legNotchOf = (notch: string, notches: string | number) => `leg notch ${notch} of ${notches}`
 export const wedgeIn = 'wedge in'
 export const noWedge = 'no wedge'
-export const shellSlidMm = (value: string) => `shell slid ${value} mm`
-export const seatInFrontAtMm = (value: string) => `seat in front at ${value} mm`
+export const shellSlidMm = (slidMm: string) => `shell slid ${slidMm} mm`
+export const seatInFrontAtMm = (gapMm: string) => `seat in front at ${gapMm} mm`
 export const beltGuideAt = 'belt guide at'
 export const strapsAt = 'straps at'
 export const noInsert = 'no insert'
