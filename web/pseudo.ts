@@ -8,6 +8,9 @@ const LETTERS: Readonly<Record<string, string>> = {
 } // prettier-ignore
 export const pseudo = (text: string): string => text.replace(/[aeiounycAEIOUNYC]/g, (ch) => LETTERS[ch] ?? ch)
 
+/** An id or a day of a made-up sample, which stands beside the words of it. */
+const KINDS = new Set(['IsoDate', 'ModelId', 'UnitId', 'VehicleId'])
+
 /** Whether a literal is a name that the program compares or looks up, and no text that somebody reads. */
 function isName(node: ts.Node): boolean {
   const { parent } = node
@@ -19,7 +22,8 @@ function isName(node: ts.Node): boolean {
     ts.isElementAccessExpression(parent) ||
     (ts.isPropertyAssignment(parent) && parent.name === node) ||
     (ts.isBinaryExpression(parent) && /^[!=]==?$/.test(parent.operatorToken.getText())) ||
-    (ts.isCallExpression(parent) && ts.isPropertyAccessExpression(parent.expression))
+    (ts.isCallExpression(parent) && ts.isPropertyAccessExpression(parent.expression)) ||
+    (ts.isCallExpression(parent) && KINDS.has(parent.expression.getText()))
   )
 }
 
