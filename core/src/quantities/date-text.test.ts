@@ -1,3 +1,7 @@
+import { execFileSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import ts from 'typescript'
 import { dateText, paperDate } from './date-text.ts'
 
 test.each([
@@ -7,22 +11,24 @@ test.each([
   ['2027-01-01', 'day-of-year', 'en-GB', '1 Jan'],
 ] as const)('%s as %s in %s: %s', (iso, form, locale, text) => expect(dateText(iso, form, locale)).toBe(text))
 
-test.each(['Pacific/Honolulu', 'Pacific/Kiritimati', 'UTC'])('a day of the calendar is that day in %s', (zone) => {
-  const was = process.env.TZ
-  process.env.TZ = zone
-  try {
-    jest.isolateModules(() => {
-      const told = jest.requireActual<typeof import('./date-text.ts')>('./date-text.ts')
-      expect(told.dateText('2026-11-25', 'long-day', 'en-GB')).toBe('25 November 2026')
-      // A moment is told by the clock of the place.
-      const moment = new Date('2026-11-25T12:00:00Z')
-      expect(told.dateText(moment.toISOString(), 'day-of-year', 'en-GB')).toBe(
-        `${moment.getDate()} ${['Nov'][moment.getMonth() - 10]}`,
-      )
-    })
-  } finally {
-    process.env.TZ = was
-  }
+/** A zone is the whole process's, and Jest keeps its own environment apart: each is asked in a process of its own. */
+function toldIn(zone: string, code: string): string {
+  const { outputText } = ts.transpileModule(readFileSync(join(__dirname, 'date-text.ts'), 'utf8'), {
+    compilerOptions: { module: ts.ModuleKind.ESNext, target: ts.ScriptTarget.ES2022 },
+  })
+  const program = `${outputText}; console.log(${code})`
+  return execFileSync(process.execPath, ['--input-type=module', '-e', program], {
+    encoding: 'utf8',
+    env: { PATH: process.env.PATH, TZ: zone },
+  }).trim()
+}
+test.each([
+  ['Pacific/Honolulu', '25 November 2026', '25 Nov'],
+  ['UTC', '25 November 2026', '25 Nov'],
+  ['Pacific/Kiritimati', '25 November 2026', '26 Nov'],
+])('in %s a day of the calendar is that day, and a moment the day of the place', (zone, day, moment) => {
+  expect(toldIn(zone, `dateText('2026-11-25', 'long-day', 'en-GB')`)).toBe(day)
+  expect(toldIn(zone, `dateText('2026-11-25T23:30:00Z', 'day-of-year', 'en-GB')`)).toBe(moment)
 })
 
 test('a paper names the day of a moment everywhere alike, and in its own language where the reader’s is none', () => {

@@ -16,7 +16,7 @@ interface Props {
 /** Seven legs of a course, in working order, each with its state. */
 export function StageBar({ id, stage, assessment, staleStages }: Props) {
   const list = useRef<HTMLOListElement>(null)
-  useInView(list, '[aria-current="page"]', stage, { inline: 'center' })
+  useInView(list, '[aria-current="page"]', stage, 'center')
   return (
     <nav aria-label={msg.stages} className="no-print border-b border-line bg-sheet">
       <ol ref={list} className="flex overflow-x-auto lg:px-3">

@@ -14,9 +14,8 @@ export function useInView(
   list: RefObject<Element | null>,
   selector: string,
   at: string | undefined,
-  where: ScrollIntoViewOptions = {},
+  inline?: ScrollLogicalPosition,
 ): void {
-  const { inline } = where
   useEffect(() => {
     const here = list.current?.querySelector(selector)
     if (!here || !('IntersectionObserver' in window)) return

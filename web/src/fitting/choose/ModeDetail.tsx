@@ -1,4 +1,3 @@
-import { UnitId } from '@nimble-anchor/core/ground'
 import { type Case, putsForMode } from '@nimble-anchor/core/casefile'
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
 import { whyAbove, type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
@@ -204,7 +203,7 @@ export function ModeDetail({ group, current, below, above, basis, forecast, isSi
             label={msg.unitOf(modelName(model))}
             value={unit?.id ?? ''}
             options={group.units.map((m) => ({ id: m.unit?.id ?? '', label: m.unit?.serial ?? '' }))}
-            onChange={(id) => setUnitId(UnitId(id))}
+            onChange={(id) => setUnitId(group.units.find((m) => m.unit?.id === id)?.unit?.id)}
             className="max-w-36 text-sm"
           />
         ) : (
