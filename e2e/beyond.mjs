@@ -7,14 +7,13 @@ import { fileURLToPath } from 'node:url'
 const require = createRequire(import.meta.url)
 require('reflect-metadata')
 const { createApp } = require('../server/dist/app.js')
-const { CatalogueService } = require('../server/dist/catalogue/catalogue.service.js')
-const { seedFiles } = require('../server/dist/demo/files.js')
+const { SeedFiles } = require('../server/dist/demo/commands/seed-files.js')
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const TODAY = '2026-11-25'
 const [dataDir, port, name] = process.argv.slice(2)
 const transport = { scheme: 'http', names: new Set([name]), isBeyond: true, isBehindProxy: false }
 const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today: TODAY, transport, scryptCost: 8 })
-await seedFiles(app.get(CatalogueService), join(ROOT, 'demo'), TODAY)
+await app.get(SeedFiles).run(join(ROOT, 'demo'), TODAY)
 await app.listen(Number(port), '127.0.0.1')
 console.log(`${name} is at ${port}`)

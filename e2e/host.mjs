@@ -9,8 +9,7 @@ import { fileURLToPath } from 'node:url'
 const require = createRequire(import.meta.url)
 require('reflect-metadata')
 const { createApp } = require('../server/dist/app.js')
-const { CatalogueService } = require('../server/dist/catalogue/catalogue.service.js')
-const { seedFiles } = require('../server/dist/demo/files.js')
+const { SeedFiles } = require('../server/dist/demo/commands/seed-files.js')
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const apps = new Map()
@@ -18,7 +17,7 @@ const apps = new Map()
 async function open(dataDir, today) {
   // What a guess of a password costs is not waited for here.
   const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today, scryptCost: 8 })
-  await seedFiles(app.get(CatalogueService), join(ROOT, 'demo'), today)
+  await app.get(SeedFiles).run(join(ROOT, 'demo'), today)
   return app
 }
 

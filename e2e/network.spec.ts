@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { chromium, type Browser } from '@playwright/test'
 import { addPasskeys, first, PASSWORD, signIn } from './people.ts'
+import { CHROMIUM } from './chromium.ts'
 import { beginFitting, expect, fill, freePort, test } from './served.ts'
 
 /** By which the bay's own network calls the server; the browser is told that it is this machine. */
@@ -35,7 +36,7 @@ async function end(child: ChildProcess): Promise<void> {
 }
 const launch = (...args: string[]): Promise<Browser> =>
   chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-gpu', `--host-resolver-rules=MAP ${NAME} 127.0.0.1`, ...args],
   })
 const usual = { locale: 'en-GB', viewport: { width: 1280, height: 800 } }

@@ -1,6 +1,7 @@
 import { createServer } from 'node:http'
 import { chromium, type Browser, type Page } from '@playwright/test'
 import { addPasskeys, first, PASSWORD, signIn } from './people.ts'
+import { CHROMIUM } from './chromium.ts'
 import { beginFitting, expect, expectAxeClean, fill, part, test, type Server } from './served.ts'
 
 async function addPerson(page: Page, name: string, role: string): Promise<void> {
@@ -225,7 +226,7 @@ test('a page of another port, another site or a rebound name neither reads nor c
   await new Promise<void>((r) => foreign.listen(0, '127.0.0.1', r))
   const foreignPort = (foreign.address() as { port: number }).port
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: [
       '--no-sandbox',
       '--disable-gpu',

@@ -4,12 +4,13 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { ensureInstalled } from './lib/ensure.mjs'
+import { writeSuite } from './lib/joined.mjs'
 import { ROOT, say } from './lib/run.mjs'
 
 ensureInstalled()
 
 /** What asks of everything, quickly: run for each folder beside its own tests. */
-const EVERYWHERE = ['test/rule-examples.test.ts']
+const EVERYWHERE = ['test/rule-examples.test.ts', 'test/whole-outcomes.test.ts']
 const FOLDERS = {
   law: { tests: ['src/law/*.test.ts', 'src/rules/choose/local-end.test.ts', 'src/quantities/*.test.ts'] },
   fit: { tests: ['src/fit/*.test.ts'] },
@@ -48,16 +49,19 @@ const rows = []
 for (const folder of asked) {
   const { tests } = FOLDERS[folder]
   const name = folder.replaceAll('/', '-').replace('*', 'own')
-  process.env.MUTANTS_TESTS = [...tests, ...EVERYWHERE].join(' ')
+  const suite = writeSuite(name, [...tests, ...EVERYWHERE])
+  const bundle = suite.replace('.js', '.bundle.js')
+  process.env.MUTANTS_SUITE = bundle
   const glob = folder === 'rules/*' ? 'core/src/rules/*.ts' : `core/src/${folder}/**/*.ts`
   const results = await new Stryker({
     mutate: values.only
       ? [values.only]
       : [glob, '!core/src/**/*.test.ts', '!core/src/**/*.en.ts', '!core/src/**/index.ts', '!core/src/rules/book.ts'],
+    buildCommand: `node scripts/lib/bundle-suite.mjs core/${suite} core/${bundle}`,
     testRunner: 'jest',
     jest: { projectType: 'custom', configFile: 'core/jest.mutants.config.mjs', enableFindRelatedTests: false },
-    checkers: ['typescript'],
-    tsconfigFile: 'core/tsconfig.build.json',
+    checkers: ['own-file'],
+    appendPlugins: [`${ROOT}/scripts/lib/mutants-types.mjs`],
     coverageAnalysis: 'perTest',
     ignoreStatic: false,
     concurrency: Number(values.jobs),

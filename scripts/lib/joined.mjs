@@ -2,7 +2,7 @@
 // anew for each: of a rule's small tests that was nine tenths of the time. A suite that stands in for a folder requires
 // its test files one after another, each within a `describe` of its path; nothing of them is changed or left out.
 import { execFileSync } from 'node:child_process'
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { dirname, join, relative } from 'node:path'
 import { ROOT } from './run.mjs'
 
@@ -40,16 +40,39 @@ export function writeJoined() {
       if (STANDS_ALONE.test(readFileSync(join(ROOT, test), 'utf8'))) alone.push(test)
       else rooms.set(roomOf(part, test), [...(rooms.get(roomOf(part, test)) ?? []), test])
     }
-    for (const [room, tests] of rooms)
-      writeFileSync(
-        join(folder, `${room}.test.js`),
-        tests
-          .map(
-            (t) =>
-              `describe(${JSON.stringify(t)}, () => {\n  require(${JSON.stringify(relative(folder, join(ROOT, t)))})\n})\n`,
-          )
-          .join(''),
-      )
+    for (const [room, tests] of rooms) writeFileSync(join(folder, `${room}.test.js`), suiteOf(folder, tests))
   }
   return alone
+}
+
+/** The text of a suite in `folder` that stands in for `tests`, which are relative to the root. */
+const suiteOf = (folder, tests) =>
+  tests
+    .map(
+      (t) =>
+        `describe(${JSON.stringify(t)}, () => {\n  require(${JSON.stringify(relative(folder, join(ROOT, t)))})\n})\n`,
+    )
+    .join('')
+
+/**
+ * Writes one suite for the tests of core that `globs` name, relative to `core`.
+ *
+ * @returns the suite, relative to `core`
+ */
+export function writeSuite(name, globs) {
+  const folder = join(ROOT, 'core', JOINED)
+  mkdirSync(folder, { recursive: true })
+  const tests = globs.flatMap((glob) => globSync(glob)).sort()
+  if (tests.length === 0) throw new Error(`No test stands beside ${name}: ${globs.join(', ')}`)
+  writeFileSync(join(folder, `mutants-${name}.test.js`), suiteOf(folder, [...new Set(tests)]))
+  return `${JOINED}/mutants-${name}.test.js`
+}
+
+/** Test files of core, relative to the root; a star stands for a name within its folder. */
+function globSync(glob) {
+  const folder = join('core', dirname(glob))
+  const [before, after = ''] = glob.split('/').at(-1).split('*')
+  return readdirSync(join(ROOT, folder))
+    .filter((file) => (glob.includes('*') ? file.startsWith(before) && file.endsWith(after) : file === before))
+    .map((file) => join(folder, file))
 }

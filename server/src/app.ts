@@ -10,11 +10,11 @@ import { openApiSchemas } from '@nimble-anchor/core/formats'
 import { ThrottlerModule } from '@nestjs/throttler'
 import helmet from 'helmet'
 import { JobsController } from './aftercare/jobs.controller'
-import { JobsService } from './aftercare/jobs.service'
+import { JOBS } from './aftercare/index'
 import { ArrangeController } from './assess/arrange.controller'
 import { AssessController } from './assess/assess.controller'
 import { CatalogueController } from './catalogue/catalogue.controller'
-import { CatalogueService } from './catalogue/catalogue.service'
+import { CATALOGUE } from './catalogue/index'
 import { DailyCopies } from './copies/daily'
 import { ChildrenController } from './fittings/children.controller'
 import { FittingsController } from './fittings/fittings.controller'
@@ -29,15 +29,17 @@ import { EraseFamily } from './families/commands/erase-family'
 import { MoveChild } from './families/commands/move-child'
 import { FamiliesRead } from './families/families-read'
 import { DemoController } from './demo/demo.controller'
+import { SeedFiles } from './demo/commands/seed-files'
 import { DemoService, SEASON_SIZE } from './demo/demo.service'
 import { SEASON_FITTINGS } from './work/season/season'
-import { RecheckService } from './handover/recheck.service'
+import { AddRecheck } from './handover/commands/add-recheck'
+import { RechecksRead } from './handover/rechecks-read'
 import { Clock } from './http/clock'
 import { notKept, onlyByOwnName, onlyFromOwnPages, onlyPlainBodies } from './http/door'
 import { Failures } from './http/failures'
 import { FaultsException, toFaults } from './http/faults'
 import { SecondLookController } from './handover/second-look.controller'
-import { SecondLook } from './handover/second-look.service'
+import { SecondLook } from './handover/second-look'
 import { LiveController } from './live/live.controller'
 import { Live } from './live/live.service'
 import { Telling } from './live/telling'
@@ -51,18 +53,17 @@ import { THROTTLER } from './people/limits'
 import { Pairings } from './people/pairing.service'
 import { Passkeys } from './people/passkeys.service'
 import { PeopleController } from './people/people.controller'
-import { COST, People } from './people/people.service'
+import { PEOPLE } from './people/index'
+import { COST } from './people/secrets'
 import { SCRYPT_COST } from './people/secrets'
 import { SessionController } from './people/session.controller'
 import { Sessions, TRANSPORT } from './people/sessions.service'
 import { SlowDown } from './people/slow-down'
 import { PracticeController } from './practice/practice.controller'
-import { PracticeService } from './practice/practice.service'
+import { PRACTICE } from './practice/index'
 import { DayController } from './records/day.controller'
-import { DayService } from './records/day.service'
-import { DueService } from './records/due.service'
+import { RECORDS } from './records/index'
 import { LogbookController } from './records/logbook.controller'
-import { LogbookService } from './records/logbook.service'
 import { RIDES } from './rides/index'
 import { RidesController } from './rides/rides.controller'
 import { RulesController } from './rules/rules.controller'
@@ -171,7 +172,7 @@ class AppModule {
         SlowDown,
         Entrance,
         Audit,
-        People,
+        ...PEOPLE,
         Passkeys,
         Pairings,
         Live,
@@ -181,23 +182,23 @@ class AppModule {
         { provide: Clock, useValue: clock },
         { provide: SEASON_SIZE, useValue: season },
         Workshop,
-        CatalogueService,
-        PracticeService,
+        ...CATALOGUE,
+        ...PRACTICE,
         Ledger,
         FittingsRead,
         ...FITTING_COMMANDS,
         HandoverService,
-        RecheckService,
+        RechecksRead,
+        AddRecheck,
         FamiliesRead,
         ChangeFamily,
         MoveChild,
         EraseFamily,
         ...RIDES,
-        JobsService,
-        DayService,
-        DueService,
+        ...JOBS,
+        ...RECORDS,
+        SeedFiles,
         DemoService,
-        LogbookService,
       ],
     }
   }

@@ -1,6 +1,13 @@
 import { sep } from 'node:path'
 import { applyPuts, putsForMode, putsForPlace, type Case } from '@nimble-anchor/core/casefile'
-import { type AheadView, type FittingSummary, type FittingView } from '@nimble-anchor/core/formats'
+import {
+  type AheadView,
+  type CarerLink,
+  type FittingSummary,
+  type FittingView,
+  type RecheckView,
+  type SecondLookView,
+} from '@nimble-anchor/core/formats'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { DEFAULT_PRACTICE } from '@nimble-anchor/core/practice'
 import { DEFAULT_LOCAL_RULE } from '@nimble-anchor/core/law'
@@ -153,6 +160,27 @@ test('a signed fitting is revised in one of its own; an open one is not', async 
   expect(kept).toMatchObject({ status: 'signed', revises: null, case: { handover } })
   const list = (await running.get('/api/fittings')).body as FittingSummary[]
   expect(list.find((f) => f.id === revision.id)?.revises).toBe(signed.id)
+})
+
+test('a carer’s link is answered so often and no more, by however many at once', async () => {
+  const handover = { fitterName: 'Jory Quill', carerName: 'Maren Hale', signedAt: '2026-11-20T10:00:00Z' }
+  const signed = (await running.post('/api/fittings/import', { ...fitting.case, handover })).body as FittingView
+  await running.post(`/api/fittings/${fitting.id}/carer-link`).expect(404)
+  const { url } = (await running.post(`/api/fittings/${signed.id}/carer-link`).expect(200)).body as CarerLink
+  const address = `/api/second-look/${url.split('#')[1] ?? ''}`
+  const { items } = (await running.get(address).expect(200)).body as SecondLookView
+  const answers = Object.fromEntries(items.map((i) => [i.id, 'yes']))
+  const strange = (await running.post(address, { answers: { nonsense: 'yes' } }).expect(400)).body as {
+    faults: unknown
+  }
+  expect(strange.faults).toEqual([{ path: '$.answers.nonsense', message: 'is not asked of this fitting' }])
+  const all = await Promise.all(Array.from({ length: 23 }, () => running.post(address, { answers })))
+  expect(all.filter((a) => a.status === 200)).toHaveLength(20)
+  expect(all.filter((a) => a.status === 404)).toHaveLength(3)
+  const kept = (await running.get(`/api/fittings/${signed.id}/rechecks`)).body as RecheckView[]
+  expect(kept).toHaveLength(20)
+  expect(kept[0]).toMatchObject({ fittingId: signed.id, who: 'Maren Hale', kind: 'pass', answers })
+  await running.get(`${address}x`).expect(404)
 })
 
 test.each(['ahead', 'sheet.pdf', 'due.ics'])('%s of no fitting is a 404, of no id a 400', async (what) => {

@@ -5,8 +5,7 @@ import { fingerprint, IsoDate } from '@nimble-anchor/core/ground'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import request from 'supertest'
 import { createApp } from '../src/app'
-import { CatalogueService } from '../src/catalogue/catalogue.service'
-import { seedFiles } from '../src/demo/files'
+import { SeedFiles } from '../src/demo/commands/seed-files'
 import type { Transport } from '../src/net/transport'
 
 export const TODAY = IsoDate('2026-11-25')
@@ -37,7 +36,7 @@ async function demoOf(today: string): Promise<string> {
   if (known !== undefined) return known
   const folder = newFolder()
   const app = await createApp({ dataDir: folder, today: IsoDate(today) })
-  await seedFiles(app.get(CatalogueService), DEMO, IsoDate(today))
+  await app.get(SeedFiles).run(DEMO, IsoDate(today))
   await app.close()
   templates.set(today, folder)
   return folder

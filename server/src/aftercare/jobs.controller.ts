@@ -7,7 +7,10 @@ import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
 import { Asker, signedBy, type Caller } from '../people/caller'
-import { JobsService } from './jobs.service'
+import { AnswerJobCheck } from './commands/answer-job-check'
+import { BeginJob } from './commands/begin-job'
+import { DoJobStep } from './commands/do-job-step'
+import { JobsRead } from './jobs-read'
 
 class JobsDto {
   @ApiPropertyOptional({ description: 'All jobs of this unit; without it, every open job.' })
@@ -66,7 +69,12 @@ class JobAnswerDto extends WhoDto {
 @ApiTags('jobs')
 @Controller('api/jobs')
 export class JobsController {
-  constructor(private readonly jobs: JobsService) {}
+  constructor(
+    private readonly jobs: JobsRead,
+    private readonly beginning: BeginJob,
+    private readonly stepping: DoJobStep,
+    private readonly answering: AnswerJobCheck,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Open jobs, or all jobs of one unit' })
@@ -78,7 +86,7 @@ export class JobsController {
   @ApiOperation({ summary: 'Begin a job on a unit: its steps are generated' })
   @ApiConflictResponse({ description: 'The same job is open on the unit' })
   begin(@Asker() caller: Caller, @Body() { who, ...asked }: BeginJobDto): Promise<JobView> {
-    return this.jobs.begin({ ...asked, by: signedBy(caller, who) })
+    return this.beginning.run({ ...asked, by: signedBy(caller, who) })
   }
 
   @Get(':id')
@@ -90,15 +98,23 @@ export class JobsController {
   @Post(':id/steps')
   @HttpCode(200)
   @ApiOperation({ summary: 'Note a step as done, or take it back' })
-  step(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() b: JobStepDto): Promise<JobView> {
-    return this.jobs.step(id, signedBy(caller, b.who), b.stepId, b.isDone)
+  step(
+    @Asker() caller: Caller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { who, ...step }: JobStepDto,
+  ): Promise<JobView> {
+    return this.stepping.run(id, signedBy(caller, who), step)
   }
 
   @Post(':id/answers')
   @HttpCode(200)
   @ApiOperation({ summary: 'Answer a check at the end' })
   @ApiConflictResponse({ description: 'A step is still open' })
-  answer(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() b: JobAnswerDto): Promise<JobView> {
-    return this.jobs.answer(id, signedBy(caller, b.who), b.checkId, b.optionId)
+  answer(
+    @Asker() caller: Caller,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { who, ...answer }: JobAnswerDto,
+  ): Promise<JobView> {
+    return this.answering.run(id, signedBy(caller, who), answer)
   }
 }

@@ -17,7 +17,9 @@ import { ApiBody, ApiConsumes, ApiHeader, ApiOkResponse, ApiOperation, ApiProduc
 import { type ImportRow } from '@nimble-anchor/core/formats'
 import { IsBooleanString, IsString, MaxLength } from 'class-validator'
 import { Optional } from '../http/optional'
-import { CatalogueService } from './catalogue.service'
+import { CatalogueRead } from './catalogue-read'
+import { ImportCatalogue } from './commands/import-catalogue'
+import { TakeAway } from './commands/take-away'
 import { Waits, type Waiter } from '../work/waiter'
 
 class ImportQuery {
@@ -43,7 +45,11 @@ const SCHEMA = { $ref: '#/components/schemas/Catalogue' }
 @ApiTags('catalogue')
 @Controller('api/catalogue')
 export class CatalogueController {
-  constructor(private readonly catalogue: CatalogueService) {}
+  constructor(
+    private readonly catalogue: CatalogueRead,
+    private readonly importing: ImportCatalogue,
+    private readonly takingAway: TakeAway,
+  ) {}
 
   @Get()
   @Header('Content-Type', JSON_TYPE)
@@ -115,13 +121,13 @@ export class CatalogueController {
     const isPreview = query.preview === 'true'
     const overruled = new Set((query.overrule ?? '').split(',').filter(Boolean))
     if (body === undefined) throw new BadRequestException('Needs a body of application/json or text/csv.')
-    return this.catalogue.import(body, { isPreview, overruled, seen, waiter })
+    return this.importing.run(body, { isPreview, overruled, seen, waiter })
   }
 
   @Delete(':kind/:id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a model, a unit or a vehicle away; fittings keep their own copy' })
   delete(@Param('kind', new ParseEnumPipe(KINDS)) kind: Kind, @Param('id') id: string): Promise<void> {
-    return this.catalogue.delete(kind, id)
+    return this.takingAway.run(kind, id)
   }
 }

@@ -8,26 +8,28 @@ import { recheckList } from '@nimble-anchor/core/procedure'
 import type { RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { Vehicle } from '@nimble-anchor/core/vehicle'
 import type { EntityManager } from 'typeorm'
-import { JobsService } from '../aftercare/jobs.service'
-import { CatalogueService } from '../catalogue/catalogue.service'
+import { BeginJob } from '../aftercare/commands/begin-job'
+import { DoJobStep } from '../aftercare/commands/do-job-step'
+import { CatalogueRead } from '../catalogue/catalogue-read'
 import { BeginFitting } from '../fittings/commands/begin'
 import { BringInFitting } from '../fittings/commands/bring-in'
 import { EnterFitting } from '../fittings/commands/enter'
 import { SignFitting } from '../fittings/commands/sign'
 import { FittingsRead } from '../fittings/fittings-read'
 import { Ledger } from '../fittings/ledger'
-import { RecheckService } from '../handover/recheck.service'
+import { AddRecheck } from '../handover/commands/add-recheck'
 import { Clock } from '../http/clock'
 import { withoutValues } from '../http/failures'
-import { PracticeService } from '../practice/practice.service'
-import { DayService } from '../records/day.service'
+import { PracticeRead } from '../practice/practice-read'
+import { BookVisit } from '../records/commands/book-visit'
 import { DueService } from '../records/due.service'
 import { Database } from '../storage/database'
 import { ChildRow, FittingRow, ModelRow, SettingRow, UnitRow, VehicleRow } from '../storage/entities'
 import { Live } from '../live/live.service'
 import { Workshop } from '../work/workshop'
 import { DemoClock } from './demo-clock'
-import { demoIds, seedFiles } from './files'
+import { SeedFiles } from './commands/seed-files'
+import { demoIds } from './files'
 import { markDemo, removeCatalogue, removeChildren, removeWork } from './records'
 import { enterSaturday, type DemoFittings } from './saturday'
 import { SEASON_FITTINGS, type Season, type SeasonFitting } from '../work/season/season'
@@ -64,16 +66,18 @@ export class DemoService implements OnModuleDestroy {
   private turn: Promise<unknown> = Promise.resolve()
   private readonly past = new DemoClock()
   private readonly fittings: DemoFittings & { readonly bringIn: BringInFitting }
-  private readonly rechecks: RecheckService
+  private readonly addRecheck: AddRecheck
 
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
-    private readonly practice: PracticeService,
+    private readonly practice: PracticeRead,
     private readonly workshop: Workshop,
-    private readonly catalogue: CatalogueService,
-    private readonly day: DayService,
-    private readonly jobs: JobsService,
+    private readonly catalogue: CatalogueRead,
+    private readonly seeding: SeedFiles,
+    private readonly bookVisit: BookVisit,
+    private readonly beginJob: BeginJob,
+    private readonly doJobStep: DoJobStep,
     private readonly dues: DueService,
     @Inject(SEASON_SIZE) private readonly total: number,
   ) {
@@ -87,7 +91,7 @@ export class DemoService implements OnModuleDestroy {
       enter: new EnterFitting(db, this.past, ledger),
       sign: new SignFitting(db, this.past, workshop, ledger),
     }
-    this.rechecks = new RecheckService(db, this.past, this.fittings.read)
+    this.addRecheck = new AddRecheck(db, this.past, ledger)
   }
 
   async onModuleDestroy(): Promise<void> {
@@ -141,13 +145,14 @@ export class DemoService implements OnModuleDestroy {
     if (!(await this.isWelcome()))
       throw new ConflictException('The demo goes into an empty folder only; here there is data already.')
     const today = this.clock.today()
-    await seedFiles(this.catalogue, DEMO_DIR, today)
+    await this.seeding.run(DEMO_DIR, today)
     const season = await this.seasonOf(today)
     const now = new Date(this.clock.now())
     const made = await enterSaturday({
       fittings: this.fittings,
-      day: this.day,
-      jobs: this.jobs,
+      bookVisit: this.bookVisit,
+      beginJob: this.beginJob,
+      doJobStep: this.doJobStep,
       clock: this.past,
       shelf: season.shelf,
       today,
@@ -299,7 +304,7 @@ export class DemoService implements OnModuleDestroy {
       const answers = recheckList(subject).map(({ id: item }, n) => [item, n === i && i > 0 ? (i === 1 ? 'no' : 'unsure') : 'yes'] as const) // prettier-ignore
       this.past.set(IsoDate(day), 18 * 60)
       this.past.pass(3 * 24 * 3600)
-      await this.rechecks.add(id, c.handover?.carerName ?? 'The carer', Object.fromEntries(answers))
+      await this.addRecheck.run(id, c.handover?.carerName ?? 'The carer', Object.fromEntries(answers))
     }
   }
 }

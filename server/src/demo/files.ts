@@ -2,7 +2,6 @@ import { IsoDate } from '@nimble-anchor/core/ground'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { addDays, daysBetween } from '@nimble-anchor/core/quantities'
-import type { CatalogueService } from '../catalogue/catalogue.service'
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/
 
@@ -29,15 +28,6 @@ export function demoDocuments(demoDir: string, today: IsoDate): readonly unknown
       const document = JSON.parse(readFileSync(join(demoDir, file), 'utf8')) as { asOf?: string }
       return document.asOf === undefined ? document : moveDays(document, daysBetween(IsoDate(document.asOf), today))
     })
-}
-
-/** Imports the demo files into an empty store, through the same door as a user's data; how many rows, 0 where there was something already. */
-export async function seedFiles(catalogue: CatalogueService, demoDir: string, today: IsoDate): Promise<number> {
-  if (!(await catalogue.isEmpty())) return 0
-  let rows = 0
-  for (const document of demoDocuments(demoDir, today))
-    rows += (await catalogue.import(document, { isPreview: false })).length
-  return rows
 }
 
 /** The ids of everything in the demo files. */

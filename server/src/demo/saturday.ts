@@ -5,12 +5,14 @@ import type { FittingView } from '@nimble-anchor/core/formats'
 
 import { badReading, goThrough, puttingGoodReadings, Rehearsal, setUp } from '@nimble-anchor/core/rehearse'
 import type { RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
-import type { JobsService } from '../aftercare/jobs.service'
+import type { BeginJob } from '../aftercare/commands/begin-job'
+import type { DoJobStep } from '../aftercare/commands/do-job-step'
 import type { BeginFitting } from '../fittings/commands/begin'
 import type { EnterFitting } from '../fittings/commands/enter'
 import type { SignFitting } from '../fittings/commands/sign'
 import type { FittingsRead } from '../fittings/fittings-read'
-import type { DayService, VisitEntry } from '../records/day.service'
+import type { BookVisit } from '../records/commands/book-visit'
+import type { VisitEntry } from '../records/visits'
 import type { DemoClock } from './demo-clock'
 import { diceOf } from '../work/season/dice'
 import { paceOf, type Shelf } from '../work/season/fitter'
@@ -27,8 +29,9 @@ export interface DemoFittings {
 
 export interface Bay {
   readonly fittings: DemoFittings
-  readonly day: DayService
-  readonly jobs: JobsService
+  readonly bookVisit: BookVisit
+  readonly beginJob: BeginJob
+  readonly doJobStep: DoJobStep
   readonly clock: DemoClock
   readonly shelf: Shelf
   readonly today: IsoDate
@@ -178,7 +181,7 @@ const two = (n: number): string => String(n).padStart(2, '0')
 export async function enterSaturday(
   bay: Bay,
 ): Promise<{ readonly visits: readonly string[]; readonly jobs: readonly string[]; readonly lastNumber: number }> {
-  const { day, jobs, today, minuteNow, clock } = bay
+  const { bookVisit, beginJob, doJobStep, today, minuteNow, clock } = bay
   const open = new OpenFittings(bay)
   const bryn = await open.signed({ childId: 'bryn-tolland', vehicleId: 'corran-knot', unitId: 'u-larkshead-1', modeId: 'booster', positionId: 'rear-left', routeId: 'belt' }, measure(21.4, 117, 402, 640), 140, 'Sunniva Tolland') // prettier-ignore
   const perrin = await open.ready({ childId: 'perrin-hale', vehicleId: 'corran-dunlin', unitId: 'u-sheepshank-2', modeId: 'rearward', positionId: 'rear-right', routeId: 'isofix-leg' }, measure(13.2, 92, 336, 560), 75) // prettier-ignore
@@ -192,7 +195,7 @@ export async function enterSaturday(
   const visit = async (inMinutes: number, who: string, state: VisitEntry['state'], over: Partial<VisitEntry> = {}) => {
     const minute = Math.max(1, Math.min(24 * 60 - 1, Math.round((minuteNow + inMinutes) / 5) * 5))
     const time = `${two(Math.floor(minute / 60))}:${two(minute % 60)}`
-    const { id } = await day.add({ day: today, time, who, note: '', isWalkIn: false, state, childId: null, vehicleId: null, fittingId: null, ...over }) // prettier-ignore
+    const { id } = await bookVisit.run({ day: today, time, who, note: '', isWalkIn: false, state, childId: null, vehicleId: null, fittingId: null, ...over }) // prettier-ignore
     visits.push(id)
   }
   await visit(-140, 'Tolland', 'done', { childId: 'bryn-tolland', vehicleId: 'corran-knot', fittingId: bryn })
@@ -208,11 +211,12 @@ export async function enterSaturday(
   await visit(95, 'Trewhella', 'expected', { vehicleId: 'corran-whimbrel' })
 
   clock.set(today, Math.max(1, minuteNow - 30))
-  const convert = await jobs.begin({ unitId: 'u-sennit-1', kind: 'convert', by: typed(WHO), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
+  const convert = await beginJob.run({ unitId: 'u-sennit-1', kind: 'convert', by: typed(WHO), fromModeId: 'harness', toModeId: 'booster' }) // prettier-ignore
   const first = convert.plan.steps[0]
-  if (first) await jobs.step(convert.id, typed(WHO), first.id, true)
+  if (first) await doJobStep.run(convert.id, typed(WHO), { stepId: first.id, isDone: true })
   clock.pass(400)
-  const buckle = await jobs.begin({ unitId: 'u-clove-1', kind: 'sticky-buckle', by: typed('Isolde Trewin') })
-  for (const step of buckle.plan.steps) await jobs.step(buckle.id, typed('Isolde Trewin'), step.id, true)
+  const buckle = await beginJob.run({ unitId: 'u-clove-1', kind: 'sticky-buckle', by: typed('Isolde Trewin') })
+  for (const step of buckle.plan.steps)
+    await doJobStep.run(buckle.id, typed('Isolde Trewin'), { stepId: step.id, isDone: true })
   return { visits, jobs: [convert.id, buckle.id], lastNumber: open.number }
 }

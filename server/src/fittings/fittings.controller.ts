@@ -15,7 +15,8 @@ import { ApiBody, ApiConflictResponse, ApiHeader, ApiOperation, ApiQuery, ApiTag
 import type { Case } from '@nimble-anchor/core/casefile'
 import type { FittingSummary, FittingView, HistoryEntry, Stored } from '@nimble-anchor/core/formats'
 import { Asker, signedBy, type Caller } from '../people/caller'
-import { People } from '../people/people.service'
+import { PeopleRead } from '../people/people-read'
+import { ProveSecond } from '../people/prove-second'
 import { CreateFittingDto, EntryDto, IdsDto, PassDto, SignDto, UndoDto } from './dto'
 import { FaultsException } from '../http/faults'
 import { BeginFitting } from './commands/begin'
@@ -45,7 +46,8 @@ export class FittingsController {
     private readonly signing: SignFitting,
     private readonly revising: ReviseFitting,
     private readonly passing: PassFitting,
-    private readonly people: People,
+    private readonly people: PeopleRead,
+    private readonly proving: ProveSecond,
   ) {}
 
   @Get()
@@ -169,7 +171,7 @@ export class FittingsController {
     }
     if (second === undefined)
       throw new FaultsException('Nothing was signed.', [{ path: '$.second', message: 'a trainee’s fitting is signed by two: a fitter or a lead signs with you' }]) // prettier-ignore
-    const { id, name, role } = await this.people.proveSecond(second.personId, second.secret)
+    const { id, name, role } = await this.proving.run(second.personId, second.secret)
     if (id === caller.person.id || (role !== 'fitter' && role !== 'lead'))
       throw new FaultsException('Nothing was signed.', [{ path: '$.second.personId', message: 'must be a fitter or a lead' }]) // prettier-ignore
     return name

@@ -11,7 +11,8 @@ import { Waits, type Waiter } from '../work/waiter'
 import { Heavy } from '../people/limits'
 import { Answers } from './answers'
 import { HandoverService } from './handover.service'
-import { RecheckService } from './recheck.service'
+import { AddRecheck } from './commands/add-recheck'
+import { RechecksRead } from './rechecks-read'
 
 class AheadDto {
   @ApiPropertyOptional({ enum: ['shelf', 'catalogue'], description: 'What a way through the years may use.' })
@@ -36,7 +37,8 @@ class RecheckDto {
 export class HandoverController {
   constructor(
     private readonly handover: HandoverService,
-    private readonly rechecks: RecheckService,
+    private readonly rechecks: RechecksRead,
+    private readonly adding: AddRecheck,
   ) {}
 
   @Get(':id/ahead')
@@ -85,6 +87,6 @@ export class HandoverController {
   @Post(':id/rechecks')
   @ApiOperation({ summary: 'The carer’s answers to at most ten questions' })
   recheck(@Param('id', ParseUUIDPipe) id: string, @Body() body: RecheckDto): Promise<RecheckView> {
-    return this.rechecks.add(id, body.who, body.answers)
+    return this.adding.run(id, body.who, body.answers)
   }
 }

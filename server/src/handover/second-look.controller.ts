@@ -7,7 +7,7 @@ import type { Request } from 'express'
 import { Entrance } from '../people/entrance'
 import { FewSignIns } from '../people/limits'
 import { Answers } from './answers'
-import { SecondLook } from './second-look.service'
+import { SecondLook } from './second-look'
 
 class AnswersDto {
   @ApiProperty({ example: { connectors: 'yes', leg: 'unsure' } })

@@ -4,9 +4,12 @@ import type { AuditRow, Colleague, DeviceView, PersonView, SessionView } from '@
 import type { Request, Response } from 'express'
 import { Audit } from './audit.service'
 import { Asker, type Caller } from './caller'
+import { AddPerson } from './commands/add-person'
+import { ChangePerson } from './commands/change-person'
+import { SetPassword } from './commands/set-password'
 import { ChangePersonDto, NewPasswordDto, PersonDto } from './dto'
-import { People } from './people.service'
 import { Entrance } from './entrance'
+import { PeopleRead } from './people-read'
 import { Sessions } from './sessions.service'
 
 interface Added {
@@ -19,7 +22,10 @@ interface Added {
 @Controller('api')
 export class PeopleController {
   constructor(
-    private readonly people: People,
+    private readonly people: PeopleRead,
+    private readonly adding: AddPerson,
+    private readonly changing: ChangePerson,
+    private readonly settingPassword: SetPassword,
     private readonly sessions: Sessions,
     private readonly entrance: Entrance,
     private readonly audit: Audit,
@@ -49,7 +55,7 @@ export class PeopleController {
     @Res({ passthrough: true }) res: Response,
   ): Promise<Added> {
     const isFirst = !caller.hasPeople
-    const { person, recoveryCodes } = await this.people.make(body, isFirst)
+    const { person, recoveryCodes } = await this.adding.run(body, isFirst)
     if (!isFirst) {
       await this.audit.note(caller, `added a ${person.role}`)
       return { recoveryCodes }
@@ -60,7 +66,7 @@ export class PeopleController {
   @Put('people/:id')
   @ApiOperation({ summary: 'Rename somebody, give another role, or end their access' })
   async change(@Param('id', ParseUUIDPipe) id: string, @Body() body: ChangePersonDto): Promise<readonly PersonView[]> {
-    await this.people.change(id, body)
+    await this.changing.run(id, body)
     return this.people.list()
   }
 
@@ -70,7 +76,7 @@ export class PeopleController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() { password }: NewPasswordDto,
   ): Promise<readonly PersonView[]> {
-    await this.people.setPassword(id, password)
+    await this.settingPassword.run(id, password)
     return this.people.list()
   }
 

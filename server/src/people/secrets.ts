@@ -7,6 +7,8 @@ import { createHash, randomBytes, scrypt, timingSafeEqual, type ScryptOptions } 
  * 128 MB on a small machine, what the usual guidance asks of scrypt.
  */
 export const SCRYPT_COST = 17
+/** The cost that an application is made with, for whoever stores a secret. */
+export const COST = Symbol('scrypt cost')
 const BLOCK = 8
 const KEY_BYTES = 32
 

@@ -20,6 +20,10 @@ import { FaultsException } from '../http/faults'
 import type { PersonRow } from '../storage/people-entities'
 import { Audit } from './audit.service'
 import { Asker, type Caller } from './caller'
+import { Recover } from './commands/recover'
+import { RenewCodes } from './commands/renew-codes'
+import { SetPassword } from './commands/set-password'
+import { SetPin } from './commands/set-pin'
 import {
   ChangePasswordDto,
   ClaimDto,
@@ -35,7 +39,6 @@ import { Entrance } from './entrance'
 import { FewSignIns } from './limits'
 import { Pairings } from './pairing.service'
 import { Passkeys } from './passkeys.service'
-import { People } from './people.service'
 import { Sessions } from './sessions.service'
 
 @ApiTags('people')
@@ -43,7 +46,10 @@ import { Sessions } from './sessions.service'
 export class SessionController {
   constructor(
     private readonly sessions: Sessions,
-    private readonly people: People,
+    private readonly recovering: Recover,
+    private readonly settingPassword: SetPassword,
+    private readonly settingPin: SetPin,
+    private readonly renewing: RenewCodes,
     private readonly passkeys: Passkeys,
     private readonly pairings: Pairings,
     private readonly audit: Audit,
@@ -82,7 +88,7 @@ export class SessionController {
     @Res({ passthrough: true }) res: Response,
   ): Promise<SessionView> {
     return this.entrance.enter(
-      await this.people.recover(name, code, password),
+      await this.recovering.run(name, code, password),
       req,
       res,
       'signed in by a recovery code',
@@ -170,7 +176,7 @@ export class SessionController {
   @Put('session/pin')
   @ApiOperation({ summary: 'Set the PIN by which you come back to a device; null takes it away' })
   async pin(@Asker() caller: Caller, @Body() { pin }: PinDto, @Req() req: Request): Promise<SessionView> {
-    await this.people.setPin(personOf(caller).id, pin)
+    await this.settingPin.run(personOf(caller).id, pin)
     return this.session(caller, req)
   }
 
@@ -184,7 +190,7 @@ export class SessionController {
   ): Promise<SessionView> {
     const { id, name } = personOf(caller)
     await this.right(name, before)
-    await this.people.setPassword(id, password, caller.deviceId)
+    await this.settingPassword.run(id, password, caller.deviceId)
     await this.audit.note(caller, 'changed the own password')
     return this.session(caller, req)
   }
@@ -225,7 +231,7 @@ export class SessionController {
   @HttpCode(200)
   @ApiOperation({ summary: 'New recovery codes, told this once; the old ones are void' })
   async recoveryCodes(@Asker() caller: Caller): Promise<{ readonly recoveryCodes: readonly string[] }> {
-    return { recoveryCodes: await this.people.newCodes(personOf(caller).id) }
+    return { recoveryCodes: await this.renewing.run(personOf(caller).id) }
   }
 
   @Get('session/devices')

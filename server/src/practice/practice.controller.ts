@@ -3,7 +3,10 @@ import { ApiBody, ApiHeader, ApiOperation, ApiTags } from '@nestjs/swagger'
 import type { PracticeBook } from '@nimble-anchor/core/formats'
 import { idSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
-import { PracticeService } from './practice.service'
+import { DeletePractice } from './commands/delete-practice'
+import { PutPractice } from './commands/put-practice'
+import { SetPracticeDefaults } from './commands/set-practice-defaults'
+import { PracticeRead } from './practice-read'
 
 class DefaultsDto {
   @Fits(idSchema)
@@ -16,7 +19,12 @@ class DefaultsDto {
 @ApiTags('practice')
 @Controller('api/practice')
 export class PracticeController {
-  constructor(private readonly practice: PracticeService) {}
+  constructor(
+    private readonly practice: PracticeRead,
+    private readonly putting: PutPractice,
+    private readonly deleting: DeletePractice,
+    private readonly defaulting: SetPracticeDefaults,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Practice profiles and local rules, and which a new fitting starts with' })
@@ -27,7 +35,7 @@ export class PracticeController {
   @Put('defaults')
   @ApiOperation({ summary: 'Choose what a new fitting starts with' })
   defaults(@Body() body: DefaultsDto): Promise<PracticeBook> {
-    return this.practice.setDefaults(body)
+    return this.defaulting.run(body)
   }
 
   @Put('profiles/:id')
@@ -39,7 +47,7 @@ export class PracticeController {
     @Body() body: unknown,
     @Headers('if-match') seen?: string,
   ): Promise<PracticeBook> {
-    return this.practice.put('profiles', id, body, seen)
+    return this.putting.run('profiles', id, body, seen)
   }
 
   @Put('local-rules/:id')
@@ -51,18 +59,18 @@ export class PracticeController {
     @Body() body: unknown,
     @Headers('if-match') seen?: string,
   ): Promise<PracticeBook> {
-    return this.practice.put('localRules', id, body, seen)
+    return this.putting.run('localRules', id, body, seen)
   }
 
   @Delete('profiles/:id')
   @ApiOperation({ summary: 'Take a practice profile away; fittings keep their own copy' })
   deleteProfile(@Param('id') id: string): Promise<PracticeBook> {
-    return this.practice.delete('profiles', id)
+    return this.deleting.run('profiles', id)
   }
 
   @Delete('local-rules/:id')
   @ApiOperation({ summary: 'Take a local rule away; fittings keep their own copy' })
   deleteLocalRule(@Param('id') id: string): Promise<PracticeBook> {
-    return this.practice.delete('localRules', id)
+    return this.deleting.run('localRules', id)
   }
 }

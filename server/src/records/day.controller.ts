@@ -5,7 +5,10 @@ import { IsBoolean, IsIn, IsString, IsUUID, Matches, MaxLength, ValidateIf } fro
 import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { IsDay } from '../http/day'
-import { DayService } from './day.service'
+import { BookVisit } from './commands/book-visit'
+import { ChangeVisit } from './commands/change-visit'
+import { StrikeVisit } from './commands/strike-visit'
+import { DayRead } from './day-read'
 
 class VisitDto {
   @ApiProperty({ example: '2026-11-25' })
@@ -52,7 +55,12 @@ class VisitDto {
 @ApiTags('day')
 @Controller('api')
 export class DayController {
-  constructor(private readonly days: DayService) {}
+  constructor(
+    private readonly days: DayRead,
+    private readonly booking: BookVisit,
+    private readonly changing: ChangeVisit,
+    private readonly striking: StrikeVisit,
+  ) {}
 
   @Get('day')
   @ApiOperation({ summary: 'The bay’s day: queue, what has come due, open jobs' })
@@ -63,7 +71,7 @@ export class DayController {
   @Post('visits')
   @ApiOperation({ summary: 'Book a family for a time, or note a walk-in' })
   add(@Body() visit: VisitDto): Promise<VisitView> {
-    return this.days.add({ ...visit })
+    return this.booking.run({ ...visit })
   }
 
   @Put('visits/:id')
@@ -74,13 +82,13 @@ export class DayController {
     @Body() visit: VisitDto,
     @Headers('if-match') seen?: string,
   ): Promise<VisitView> {
-    return this.days.change(id, { ...visit }, seen)
+    return this.changing.run(id, { ...visit }, seen)
   }
 
   @Delete('visits/:id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Take a visit off the queue' })
   remove(@Param('id', ParseUUIDPipe) id: string): Promise<void> {
-    return this.days.remove(id)
+    return this.striking.run(id)
   }
 }

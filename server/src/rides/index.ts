@@ -1,5 +1,5 @@
-import { BeginRide } from './begin-ride'
-import { LeaveRide } from './leave-ride'
+import { BeginRide } from './commands/begin-ride'
+import { LeaveRide } from './commands/leave-ride'
 import { RidesRead } from './rides-read'
 
 /** Everything that is asked of rides and done to them. */

@@ -6,9 +6,9 @@ import { Asker, signedBy, type Caller } from '../people/caller'
 import { Heavy } from '../people/limits'
 import { Waits, type Waiter } from '../work/waiter'
 import { Workshop } from '../work/workshop'
-import { BeginRide } from './begin-ride'
+import { BeginRide } from './commands/begin-ride'
 import { BeginRideDto, LeaveRideDto } from './dto'
-import { LeaveRide } from './leave-ride'
+import { LeaveRide } from './commands/leave-ride'
 import { RidesRead } from './rides-read'
 
 @ApiTags('rides')

@@ -8,7 +8,7 @@ import type { EntityManager } from 'typeorm'
 import { Clock } from '../../http/clock'
 import { FaultsException } from '../../http/faults'
 import { Live } from '../../live/live.service'
-import { PracticeService } from '../../practice/practice.service'
+import { PracticeRead } from '../../practice/practice-read'
 import { Database } from '../../storage/database'
 import { ChildRow, VehicleRow, VisitRow } from '../../storage/entities'
 import { insertChild } from '../child-of-file'
@@ -25,7 +25,7 @@ export class BeginFitting {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
-    private readonly practice: PracticeService,
+    private readonly practice: PracticeRead,
     private readonly live: Live,
     private readonly ledger: Ledger,
   ) {}

@@ -1,9 +1,9 @@
 import { Injectable, NotFoundException } from '@nestjs/common'
-import { Ledger } from '../fittings/ledger'
-import { memberOf, rideOf } from '../fittings/ride-of'
-import type { By } from '../people/caller'
-import { Database } from '../storage/database'
-import { RideFittingRow } from '../storage/entities'
+import { Ledger } from '../../fittings/ledger'
+import { memberOf, rideOf } from '../../fittings/ride-of'
+import type { By } from '../../people/caller'
+import { Database } from '../../storage/database'
+import { RideFittingRow } from '../../storage/entities'
 
 /** One of a ride travels alone from here on: the others are looked at without it. */
 @Injectable()

@@ -11,7 +11,7 @@ import { Clock } from '../http/clock'
 import { FittingsRead } from '../fittings/fittings-read'
 import { Database } from '../storage/database'
 import { SettingRow } from '../storage/entities'
-import { RecheckService } from './recheck.service'
+import { AddRecheck } from './commands/add-recheck'
 
 /** Long enough for the first week and the second; our own figure. */
 const DAYS = 14
@@ -31,7 +31,7 @@ export class SecondLook {
     private readonly db: Database,
     private readonly clock: Clock,
     private readonly fittings: FittingsRead,
-    private readonly rechecks: RecheckService,
+    private readonly adding: AddRecheck,
   ) {}
 
   async linkFor(fittingId: string, origin: string): Promise<CarerLink> {
@@ -64,9 +64,7 @@ export class SecondLook {
   async answer(token: string, answers: Readonly<Record<string, RecheckAnswer>>): Promise<void> {
     const fittingId = await this.opened(token)
     const { handover } = await this.signed(fittingId)
-    if ((await this.rechecks.list(fittingId)).length >= MOST_ANSWERS)
-      throw new NotFoundException('This link has been answered often enough: ask your fitter.')
-    await this.rechecks.add(fittingId, handover?.carerName ?? 'Carer', answers)
+    await this.adding.run(fittingId, handover?.carerName ?? 'Carer', answers, MOST_ANSWERS)
   }
 
   /** @throws 404 alike for a link that was never given, that has ended, and whose fitting is gone */

@@ -1,36 +1,13 @@
-import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
-import { CASE_VERSION } from '@nimble-anchor/core/casefile'
-import {
-  CATALOGUE_FORMAT,
-  readCatalogue,
-  type CatalogueKind,
-  type ImportRow,
-  type ReadItem,
-  TABLE_KIND,
-  type TableName,
-} from '@nimble-anchor/core/formats'
-import type { EntityTarget } from 'typeorm'
-import { FaultsException } from '../http/faults'
-import { refuseUnseen } from '../http/seen'
-import { Clock } from '../http/clock'
-import { Database } from '../storage/database'
-import { ChildRow, ModelRow, UnitRow, VehicleRow } from '../storage/entities'
-import { partOf, type Waiter } from '../work/waiter'
-import { Workshop } from '../work/workshop'
-import { judgeItems, isSameStanding, standingOf, TABLES, type JudgedItem } from './judging'
-import { storeItems } from './storing'
-
-interface StoredRow {
-  id: string
-  body: unknown
-}
-
-const TARGETS: Record<CatalogueKind, EntityTarget<StoredRow>> = {
-  vehicles: VehicleRow,
-  models: ModelRow,
-  units: UnitRow,
-  children: ChildRow,
-}
+import { Injectable } from '@nestjs/common'
+import { readCatalogue, type ImportRow, type ReadItem } from '@nimble-anchor/core/formats'
+import { Clock } from '../../http/clock'
+import { FaultsException } from '../../http/faults'
+import { refuseUnseen } from '../../http/seen'
+import { Database } from '../../storage/database'
+import { partOf, type Waiter } from '../../work/waiter'
+import { Workshop } from '../../work/workshop'
+import { isSameStanding, judgeItems, standingOf, type JudgedItem } from '../judging'
+import { storeItems } from '../storing'
 
 const NOTHING_IMPORTED = 'The catalogue is not valid; nothing was imported.'
 
@@ -39,7 +16,7 @@ const READING_SHARE = 0.6
 const JUDGING_SHARE = 0.85
 
 /** How a file is taken in. */
-export interface ImportHow {
+interface ImportHow {
   /** Says what would happen, and stores nothing. */
   readonly isPreview: boolean
   /** Ids of units of which the file is believed over what the shelf knows. */
@@ -57,37 +34,16 @@ const isSmall = (document: unknown): boolean =>
   document === null ||
   Object.values(document).reduce((n: number, list) => n + (Array.isArray(list) ? list.length : 0), 0) <= FEW
 
+/** Imports a catalogue or a spreadsheet of one kind, all of it or nothing, or says what would happen. */
 @Injectable()
-export class CatalogueService {
+export class ImportCatalogue {
   constructor(
     private readonly db: Database,
     private readonly clock: Clock,
     private readonly workshop: Workshop,
   ) {}
 
-  /** Some kinds of the catalogue as a file: what is stored is text already, and goes out as it is. */
-  async file(kinds: readonly CatalogueKind[]): Promise<string> {
-    const lists = await Promise.all(kinds.map(async (kind) => `"${kind}":[${(await this.texts(kind)).join(',')}]`))
-    return `{"format":"${CATALOGUE_FORMAT}","version":${CASE_VERSION},${lists.join(',')}}`
-  }
-
-  /** Everything of one kind as stored, in the order of the ids. */
-  private async texts(kind: CatalogueKind): Promise<readonly string[]> {
-    const rows = (await this.db.read.query(`SELECT "body" FROM "${TABLES[kind]}" ORDER BY "id"`)) as { body: string }[]
-    return rows.map((r) => r.body)
-  }
-
-  async isEmpty(): Promise<boolean> {
-    return (await this.db.read.count(VehicleRow)) === 0 && (await this.db.read.count(ModelRow)) === 0
-  }
-
-  /** The table of one kind, as a spreadsheet. */
-  async table(table: TableName, waiter?: Waiter): Promise<string> {
-    return this.workshop.run('toCsv', [table, await this.texts(TABLE_KIND[table])], waiter)
-  }
-
-  /** Imports a catalogue or a spreadsheet of one kind, or says what would happen. */
-  async import(data: unknown, how: ImportHow): Promise<readonly ImportRow[]> {
+  async run(data: unknown, how: ImportHow): Promise<readonly ImportRow[]> {
     const isCsv = typeof data === 'string'
     const reading = how.waiter && partOf(how.waiter, 0, READING_SHARE)
     // A few entries are read at once; a file is read beside the requests.
@@ -127,18 +83,6 @@ export class CatalogueService {
       if (faults.length > 0) throw new FaultsException(NOTHING_IMPORTED, faults)
       await storeItems(manager, all, waiter && partOf(waiter, JUDGING_SHARE, 1))
       return rowsOf(all)
-    })
-  }
-
-  /** Takes a model, a unit or a vehicle out of the catalogue; fittings keep their own copy of it. */
-  delete(kind: 'models' | 'units' | 'vehicles', id: string): Promise<void> {
-    return this.db.write(async (manager) => {
-      if (kind === 'models') {
-        const units = await manager.countBy(UnitRow, { modelId: id })
-        if (units > 0) throw new ConflictException(`${units} of it on the shelf: take the units away first.`)
-      }
-      const { affected } = await manager.delete(TARGETS[kind], { id })
-      if (!affected) throw new NotFoundException('There is no such entry in the catalogue.')
     })
   }
 }
