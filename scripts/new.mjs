@@ -15,7 +15,7 @@ const SCOPE = { choose: 'mode', place: 'place', 'set-up': 'fitted', attach: 'fit
 /** The files of a new rule, by path inside `core/src/rules`. */
 export function ruleFiles(id, stage) {
   return {
-    [`${stage}/${id}.ts`]: `import { rangeOutcome } from '../outcomes.ts'
+    [`${stage}/${id}.ts`]: `import { rangeOutcome } from '../ranges.ts'
 import { defineRule, rangeBounds } from '../rule.ts'
 
 const MOST_KG = 18
@@ -33,7 +33,7 @@ export default defineRule({
   evaluate: ({ massKg }) => rangeOutcome({ unit: 'kg', measured: massKg, to: MOST_KG, need: 'child.massKg' }),
 })
 `,
-    [`${stage}/${id}.en.ts`]: `import { rangeSentence } from '../outcomes.en.ts'
+    [`${stage}/${id}.en.ts`]: `import { rangeSentence } from '../ranges.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({
@@ -104,7 +104,7 @@ export default checkText<typeof check>({
   remedy: 'TO WRITE: what to do when it is not good.',
 })
 `,
-    [`rules/${stage}/${id}.ts`]: `import { observedRule } from '../outcomes.ts'
+    [`rules/${stage}/${id}.ts`]: `import { observedRule } from '../observed.ts'
 
 export default observedRule({
   id: '${id}',

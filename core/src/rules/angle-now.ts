@@ -1,7 +1,7 @@
 import { shellAngleDeg, wedgeAngleDeg } from '../fit/index.ts'
 import { toInterval, type Interval } from '../quantities/index.ts'
 import { oncePerFitting } from './once.ts'
-import { readNumber } from './outcomes.ts'
+import { readNumber } from './measured.ts'
 import type { FittedSubject, Need } from './rule.ts'
 
 /** The shell's angle as recline, slope and wedge give it, or what is missing for that. */

@@ -1,6 +1,6 @@
-import { lookOutcome } from './outcomes.ts'
+import { lookOutcome } from './looks.ts'
 import type { FittedSubject, Outcome } from './rule.ts'
-import type shared from './outcomes.en.ts'
+import type shared from './shared.en.ts'
 import { sayer } from './say.ts'
 
 const say = sayer<typeof shared>()

@@ -4,10 +4,10 @@ import type { CheckId } from '../checks/index.ts'
 import { angleWorkedOut } from './angle-now.ts'
 import { frontRoomNow } from './front-room-now.ts'
 import { oncePerFitting } from './once.ts'
-import { readNumber } from './outcomes.ts'
+import { readNumber } from './measured.ts'
 import type { FittedSubject, Need, Outcome } from './rule.ts'
 import type { Comparison } from './predictions.en.ts'
-import type shared from './outcomes.en.ts'
+import type shared from './shared.en.ts'
 import { sayer } from './say.ts'
 
 const say = sayer<typeof shared>()

@@ -49,3 +49,7 @@ export const sayer =
     message,
     data: data[0],
   })
+
+/** Words of a sentence that many rules share, as one of them has them: as they are, or by what is said. */
+export type Words<D> = string | ((data: D) => string)
+export const wordsOf = <D>(text: Words<D>, data: D): string => (typeof text === 'string' ? text : text(data))

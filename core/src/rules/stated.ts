@@ -1,7 +1,7 @@
 import { isIntegral, isIsofixHeld, isModeWithout, isRouteWithout } from '../restraint/index.ts'
 import type { ModePart, RestraintModel, RoutePart } from '../restraint/index.ts'
 import type { ModeSubject, Need, Outcome, RouteSubject } from './rule.ts'
-import type shared from './outcomes.en.ts'
+import type shared from './shared.en.ts'
 import { sayer } from './say.ts'
 
 const say = sayer<typeof shared>()

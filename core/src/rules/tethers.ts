@@ -1,7 +1,7 @@
 import { tetherUseAt } from '../fit/index.ts'
-import { lookOutcome } from './outcomes.ts'
+import { lookOutcome } from './looks.ts'
 import type { FittedSubject, Outcome } from './rule.ts'
-import type shared from './outcomes.en.ts'
+import type shared from './shared.en.ts'
 import { sayer } from './say.ts'
 
 const say = sayer<typeof shared>()

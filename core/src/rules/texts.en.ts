@@ -138,7 +138,7 @@ import childInStrapExit from './child-in/strap-exit.en.ts'
 import childInStrapPressure from './child-in/strap-pressure.en.ts'
 import childInStrapTwist from './child-in/strap-twist.en.ts'
 import childInTurnLock from './child-in/turn-lock.en.ts'
-import shared from './outcomes.en.ts'
+import shared from './shared.en.ts'
 import type { RuleText } from './say.ts'
 
 export const EN: Readonly<Record<string, RuleText>> = {

@@ -1,5 +1,5 @@
 import { airbagAsked, isFrontPlace } from '../airbag.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 import type { FittedSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './airbag-lamp.en.ts'

@@ -1,5 +1,5 @@
 import { isIntegral } from '../../restraint/index.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 
 export default observedRule({
   id: 'belt-path',

@@ -1,5 +1,5 @@
 import { isIntegral } from '../../restraint/index.ts'
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './belt-retractor.en.ts'

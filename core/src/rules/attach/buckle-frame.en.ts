@@ -1,4 +1,4 @@
-import { measuredSentence } from '../outcomes.en.ts'
+import { measuredSentence } from '../measured.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({

@@ -1,5 +1,5 @@
 import { isIntegral } from '../../restraint/index.ts'
-import { measuredOutcome } from '../outcomes.ts'
+import { measuredOutcome } from '../measured.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({

@@ -1,6 +1,6 @@
 import { type Decision } from '../../quantities/index.ts'
 import { unreachable } from '../../ground/index.ts'
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './front-seat.en.ts'

@@ -1,6 +1,7 @@
 import type { CheckId } from '../../checks/index.ts'
 import type { Route } from '../../restraint/index.ts'
-import { allOf, lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
+import { allOf } from '../several.ts'
 import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
 import { sayer } from '../say.ts'

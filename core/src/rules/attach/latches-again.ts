@@ -1,4 +1,4 @@
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import { isTetherUsed } from '../tethers.ts'

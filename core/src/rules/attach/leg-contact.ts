@@ -1,4 +1,4 @@
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 import { sayer } from '../say.ts'
 import type en from './leg-contact.en.ts'
 

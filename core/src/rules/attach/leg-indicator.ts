@@ -1,4 +1,4 @@
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 
 export default observedRule({
   id: 'leg-indicator',

@@ -1,5 +1,5 @@
 import { isIntegral } from '../../restraint/index.ts'
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { retractorOf } from './belt-retractor.ts'
 import { sayer } from '../say.ts'

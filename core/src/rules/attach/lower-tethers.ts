@@ -1,5 +1,5 @@
 import { areLowerTethersUsed } from '../tethers.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 
 export default observedRule({
   id: 'lower-tethers',

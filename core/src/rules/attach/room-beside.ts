@@ -1,5 +1,5 @@
 import { othersBeside, othersSharing } from '../../casefile/index.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 
 export default observedRule({
   id: 'room-beside',

@@ -1,5 +1,5 @@
 import { STEADY_WITHIN_MM } from '../../practice/index.ts'
-import { measuredSentence } from '../outcomes.en.ts'
+import { measuredSentence } from '../measured.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({

@@ -1,5 +1,7 @@
 import { STEADY_WITHIN_MM } from '../../practice/index.ts'
-import { allOf, lookOutcome, measuredOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
+import { measuredOutcome } from '../measured.ts'
+import { allOf } from '../several.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 
 /** The strict school feels for it; a maker's own figure is measured, and beats the school. */

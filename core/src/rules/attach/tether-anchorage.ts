@@ -1,5 +1,5 @@
 import { isTetherUsed } from '../tethers.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 
 export default observedRule({
   id: 'tether-anchorage',

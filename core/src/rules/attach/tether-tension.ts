@@ -1,4 +1,4 @@
-import { windowOutcome } from '../outcomes.ts'
+import { windowOutcome } from '../measured.ts'
 import { defineRule } from '../rule.ts'
 import { isTetherUsed } from '../tethers.ts'
 

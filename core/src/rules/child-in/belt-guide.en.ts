@@ -1,5 +1,5 @@
 import { boundsText } from '../../fit/index.ts'
-import { measuredSentence } from '../outcomes.en.ts'
+import { measuredSentence } from '../measured.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({

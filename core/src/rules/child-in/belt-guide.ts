@@ -1,4 +1,4 @@
-import { windowOutcome } from '../outcomes.ts'
+import { windowOutcome } from '../measured.ts'
 import { GUIDE_MAX_MM, guideWindowMm } from '../../fit/index.ts'
 import { defineRule } from '../rule.ts'
 

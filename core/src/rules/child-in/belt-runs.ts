@@ -1,5 +1,5 @@
 import { isIntegral } from '../../restraint/index.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 import { sayer } from '../say.ts'
 import type en from './belt-runs.en.ts'
 

@@ -1,4 +1,4 @@
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 import { isIntegral } from '../../restraint/index.ts'
 
 export default observedRule({

@@ -1,5 +1,5 @@
 import { headControlOf } from '../../child/index.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 import { isIntegral } from '../../restraint/index.ts'
 
 export default observedRule({

@@ -1,5 +1,5 @@
 import { sentence, ruleText } from '../say.ts'
-import { measuredSentence } from '../outcomes.en.ts'
+import { measuredSentence } from '../measured.en.ts'
 
 export default ruleText({
   title: 'No slack hidden by a coat',

@@ -1,4 +1,5 @@
-import { lookOutcome, measuredOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
+import { measuredOutcome } from '../measured.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './coat.en.ts'

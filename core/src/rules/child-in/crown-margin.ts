@@ -1,6 +1,6 @@
 import { headBelowEdge } from '../../fit/index.ts'
 import { STRICT_CROWN_MM } from '../../practice/index.ts'
-import { measuredOutcome } from '../outcomes.ts'
+import { measuredOutcome } from '../measured.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({

@@ -1,6 +1,6 @@
 import { LAW } from '../../law/index.ts'
 import { compare, every } from '../../quantities/index.ts'
-import { observedRule } from '../outcomes.ts'
+import { observedRule } from '../observed.ts'
 import type { FittedSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './forward-guard.en.ts'

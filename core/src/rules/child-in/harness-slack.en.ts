@@ -1,4 +1,4 @@
-import { measuredSentence } from '../outcomes.en.ts'
+import { measuredSentence } from '../measured.en.ts'
 import { ruleText } from '../say.ts'
 
 const STATED = { maker: 'the maker', 'one-finger': 'one finger', 'two-fingers': 'two fingers' } as const

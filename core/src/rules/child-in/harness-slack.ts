@@ -1,5 +1,7 @@
 import { SLACK_MM } from '../../practice/index.ts'
-import { allOf, lookOutcome, windowOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
+import { windowOutcome } from '../measured.ts'
+import { allOf } from '../several.ts'
 import { defineRule, type FittedSubject, type Outcome } from '../rule.ts'
 
 /** Pinching measures nothing; a maker's own figures are measured, and beat the school. */

@@ -1,4 +1,4 @@
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule, missingIn } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-line.en.ts'

@@ -1,4 +1,4 @@
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule } from '../rule.ts'
 
 export default defineRule({

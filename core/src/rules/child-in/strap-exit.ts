@@ -1,7 +1,7 @@
 import { adviseStrapHeight, JUST_MM, paddingNowMm, strapRuleOf } from '../../fit/index.ts'
 import { exactly, plus, type Decision } from '../../quantities/index.ts'
 import type { StrapRule } from '../../restraint/index.ts'
-import { lookOutcome } from '../outcomes.ts'
+import { lookOutcome } from '../looks.ts'
 import { defineRule, type FittedSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './strap-exit.en.ts'

@@ -1,4 +1,4 @@
-import { rangeOutcome } from '../outcomes.ts'
+import { rangeOutcome } from '../ranges.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { defineRule, rangeBounds } from '../rule.ts'
 import { sayer } from '../say.ts'

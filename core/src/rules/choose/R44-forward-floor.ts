@@ -1,5 +1,5 @@
 import { LAW } from '../../law/index.ts'
-import { rangeOutcome } from '../outcomes.ts'
+import { rangeOutcome } from '../ranges.ts'
 import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({

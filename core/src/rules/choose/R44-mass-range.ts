@@ -1,6 +1,6 @@
 import { R44_GROUP_MASS_KG } from '../../law/index.ts'
 import { massRangeOf } from '../../restraint/index.ts'
-import { rangeOutcome } from '../outcomes.ts'
+import { rangeOutcome } from '../ranges.ts'
 import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({

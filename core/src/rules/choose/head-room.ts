@@ -3,7 +3,7 @@ import { HEAD_LINES, headBelowEdge, insertThicknessRangeMm, isDoubtOfShare, line
 import { STRICT_CROWN_MM } from '../../practice/index.ts'
 import { compare, middle, plus, type Interval } from '../../quantities/index.ts'
 import type { Mode } from '../../restraint/index.ts'
-import { untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
 import { defineRule, rangeBounds, type ModeSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './head-room.en.ts'

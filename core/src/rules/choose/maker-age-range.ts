@@ -1,4 +1,4 @@
-import { rangeOutcome } from '../outcomes.ts'
+import { rangeOutcome } from '../ranges.ts'
 import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({

@@ -1,4 +1,4 @@
-import { rangeSentence } from '../outcomes.en.ts'
+import { rangeSentence } from '../ranges.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({

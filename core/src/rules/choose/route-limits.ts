@@ -1,4 +1,5 @@
-import { allOf, rangeOutcome } from '../outcomes.ts'
+import { rangeOutcome } from '../ranges.ts'
+import { allOf } from '../several.ts'
 import { defineRule, rangeBounds } from '../rule.ts'
 
 export default defineRule({

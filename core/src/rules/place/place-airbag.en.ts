@@ -1,5 +1,5 @@
 import type { SeatingPosition } from '../../vehicle/index.ts'
-import { notKnown } from '../outcomes.en.ts'
+import { notKnown } from '../facts.en.ts'
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({

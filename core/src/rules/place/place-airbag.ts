@@ -1,4 +1,4 @@
-import { factOutcome } from '../outcomes.ts'
+import { factOutcome } from '../facts.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-airbag.en.ts'

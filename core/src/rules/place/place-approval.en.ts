@@ -1,7 +1,7 @@
 import { sentence, type Said, ruleText } from '../say.ts'
 import { forbiddenText } from '../listing.en.ts'
 import type { Forbidden } from '../listing.ts'
-import { notKnown } from '../outcomes.en.ts'
+import { notKnown } from '../facts.en.ts'
 import { type Decision } from '../../quantities/index.ts'
 
 const LETTERS_ASK = 'the handbook’s letters for this place'

@@ -1,6 +1,6 @@
 import { every, type Decision } from '../../quantities/index.ts'
 import { isIntegral, isIsofixHeld, type R44Group } from '../../restraint/index.ts'
-import { factOutcome } from '../outcomes.ts'
+import { factOutcome } from '../facts.ts'
 import { forbiddenByHandbook, groupsLookedUp, isISizeAtISize, listingOf, makersListing } from '../listing.ts'
 import { defineRule, type Outcome, type PlaceSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'

@@ -1,4 +1,4 @@
-import { notKnown } from '../outcomes.en.ts'
+import { notKnown } from '../facts.en.ts'
 import { sentence, ruleText } from '../say.ts'
 
 const BELT_TEXT = { 'three-point': 'a three-point belt', lap: 'a lap belt only', none: 'no belt' } as const

@@ -1,5 +1,5 @@
 import { unreachable } from '../../ground/index.ts'
-import { factOutcome } from '../outcomes.ts'
+import { factOutcome } from '../facts.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-belt-kind.en.ts'

@@ -1,6 +1,6 @@
 import { compare, toInterval } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
-import { untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-belt-length.en.ts'

@@ -1,4 +1,4 @@
-import { untilSeenSentence } from '../outcomes.en.ts'
+import { untilSeenSentence } from '../looks.en.ts'
 import { formatInterval, formatNumber, type Interval, type Decision } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
 

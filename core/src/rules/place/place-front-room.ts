@@ -8,7 +8,7 @@ import {
   shellFigures,
 } from '../../fit/index.ts'
 import { interval, toInterval, type Interval } from '../../quantities/index.ts'
-import { untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
 import { defineRule, type PlaceSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-front-room.en.ts'

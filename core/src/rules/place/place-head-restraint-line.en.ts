@@ -1,5 +1,5 @@
 import { sentence, ruleText } from '../say.ts'
-import { untilSeenSentence } from '../outcomes.en.ts'
+import { untilSeenSentence } from '../looks.en.ts'
 import { formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
 
 export default ruleText({

@@ -1,7 +1,7 @@
 import { EAR_SHARE } from '../../child/index.ts'
 import { isDoubtOfShare, lineHeightMm } from '../../fit/index.ts'
 import { compare, exactly, middle, minus, plus, toInterval, type Interval } from '../../quantities/index.ts'
-import { untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-head-restraint-line.en.ts'

@@ -1,5 +1,5 @@
 import { sentence, ruleText } from '../say.ts'
-import { notKnown } from '../outcomes.en.ts'
+import { notKnown } from '../facts.en.ts'
 
 const ELSEWHERE = 'Use a place with a solid floor, or a route without a leg.'
 

@@ -1,6 +1,6 @@
 import { unreachable } from '../../ground/index.ts'
 import { isISizeAtISize } from '../listing.ts'
-import { factOutcome } from '../outcomes.ts'
+import { factOutcome } from '../facts.ts'
 import { defineRule } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-leg-floor.en.ts'

@@ -1,4 +1,4 @@
-import { untilSeenSentence } from '../outcomes.en.ts'
+import { untilSeenSentence } from '../looks.en.ts'
 import { formatNumber } from '../../quantities/index.ts'
 import { ruleText, sentence } from '../say.ts'
 

@@ -3,7 +3,7 @@ import { judgeRow, standingOf, type InRow, type SideProfile } from '../../fit/in
 import { toInterval } from '../../quantities/index.ts'
 import { WIDTH_POINTS } from '../../restraint/index.ts'
 import { bucklesOf, doorSideOf, type SeatingPosition } from '../../vehicle/index.ts'
-import { untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
 import { defineRule, type PlaceSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-room-beside.en.ts'

@@ -1,5 +1,5 @@
 import type { SharedPart } from '../../vehicle/index.ts'
-import { untilSeenSentence } from '../outcomes.en.ts'
+import { untilSeenSentence } from '../looks.en.ts'
 import { ruleText, sentence } from '../say.ts'
 
 const list = (names: readonly string[]): string => names.join(' and ')

@@ -8,7 +8,7 @@ import {
 } from '../../casefile/index.ts'
 import { takingOf } from '../../fit/index.ts'
 import { mayLendBars, servesOneOnly, sharedBetween, type SeatingPosition, type SharedPart, type Taking } from '../../vehicle/index.ts' // prettier-ignore
-import { untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
 import { defineRule, type PlaceSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-shared-part.en.ts'

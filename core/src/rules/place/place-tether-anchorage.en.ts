@@ -1,4 +1,4 @@
-import { notKnown } from '../outcomes.en.ts'
+import { notKnown } from '../facts.en.ts'
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({

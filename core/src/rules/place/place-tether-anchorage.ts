@@ -1,5 +1,5 @@
 import { isISizeAtISize } from '../listing.ts'
-import { factOutcome } from '../outcomes.ts'
+import { factOutcome } from '../facts.ts'
 import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-tether-anchorage.en.ts'

@@ -1,4 +1,5 @@
-import { untilSeenSentence, rangeSentence } from '../outcomes.en.ts'
+import { untilSeenSentence } from '../looks.en.ts'
+import { rangeSentence } from '../ranges.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({

@@ -1,4 +1,5 @@
-import { rangeOutcome, untilSeen } from '../outcomes.ts'
+import { untilSeen } from '../looks.ts'
+import { rangeOutcome } from '../ranges.ts'
 import { toInterval } from '../../quantities/index.ts'
 import { defineRule } from '../rule.ts'
 

@@ -1,7 +1,7 @@
 import { DECISION_RANK } from '../../quantities/index.ts'
 import { liesAcross } from '../../restraint/index.ts'
 import { neighboursOf } from '../../vehicle/index.ts'
-import { worstOf } from '../outcomes.ts'
+import { worstOf } from '../several.ts'
 import { defineRule, type Outcome, type PlaceSubject } from '../rule.ts'
 import airbag from './place-airbag.ts'
 import airbagForward from './place-airbag-forward.ts'
