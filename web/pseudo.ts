@@ -9,7 +9,7 @@ const LETTERS: Readonly<Record<string, string>> = {
 export const pseudo = (text: string): string => text.replace(/[aeiounycAEIOUNYC]/g, (ch) => LETTERS[ch] ?? ch)
 
 /** An id or a day of a made-up sample, which stands beside the words of it. */
-const KINDS = new Set(['IsoDate', 'ModelId', 'UnitId', 'VehicleId'])
+const KINDS = new Set(['FittingId', 'IsoDate', 'ModelId', 'UnitId', 'VehicleId'])
 
 /** Whether a literal is a name that the program compares or looks up, and no text that somebody reads. */
 function isName(node: ts.Node): boolean {

@@ -1,4 +1,4 @@
-import { IsoDate, Sequence, UnitId } from '../src/ground/index.ts'
+import { FittingId, IsoDate, Sequence, UnitId } from '../src/ground/index.ts'
 import {
   applyPuts,
   assess,
@@ -85,7 +85,7 @@ export function fittingContract(name: string, start: () => Promise<Served>): voi
       const id = newId()
       await ask({ method: 'GET', path: `fittings/${id}` }, 404)
       await ask({ method: 'GET', path: `fittings/${id}/history` }, 404)
-      await enter({ id }, 0, [mass(10)], {}, 404)
+      await enter({ id: FittingId(id) }, 0, [mass(10)], {}, 404)
       await post(`fittings/${id}/undo`, { baseSequence: Sequence(0), who: WHO }, 404)
       await post(`fittings/${id}/revise`, {}, 404)
     })

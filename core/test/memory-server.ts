@@ -1,4 +1,4 @@
-import { IsoDate, Sequence, type UnitId } from '../src/ground/index.ts'
+import { FittingId, IsoDate, Sequence, type UnitId } from '../src/ground/index.ts'
 import {
   aheadFaults,
   applyPuts,
@@ -44,7 +44,7 @@ export interface Answer {
   readonly body: unknown
 }
 interface Entry {
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly sequence: Sequence
   readonly id: string | null
   readonly who: string
@@ -114,7 +114,7 @@ export class MemoryServer {
   put(id: string, c: Case): FittingView {
     const now = this.now()
     return (this.views[id] = {
-      id,
+      id: FittingId(id),
       status: c.handover ? 'signed' : 'open',
       sequence: Sequence(highestSequence(c)),
       createdAt: now,
@@ -131,7 +131,7 @@ export class MemoryServer {
     if (root === 'fittings' && method === 'POST') {
       if (id === 'erased') return (body as { ids: readonly string[] }).ids.filter((x) => this.erased.includes(x))
       if (id === 'import') return this.bringIn(body)
-      if (act === 'entries') return this.enter(id, body as EntryBody, isShort)
+      if (act === 'entries') return this.enter(FittingId(id), body as EntryBody, isShort)
       if (act === 'undo') return this.undo(id, body as EntryBody)
       if (act === 'sign') return this.sign(id, body as SignBody)
       if (act === 'revise') return this.revise(id)
@@ -174,7 +174,7 @@ export class MemoryServer {
     return this.put(this.newId(), parsed.value)
   }
 
-  private enter(fittingId: string, entry: EntryBody, isShort: boolean): FittingView | Stored {
+  private enter(fittingId: FittingId, entry: EntryBody, isShort: boolean): FittingView | Stored {
     const said = (view: FittingView): FittingView | Stored => (isShort ? this.since(view, entry.baseSequence) : view)
     if (entry.id !== undefined && this.entriesOf(fittingId).some((e) => e.id === entry.id)) return said(this.find(fittingId)) // prettier-ignore
     const view = this.findOpen(fittingId)
@@ -269,7 +269,7 @@ export class MemoryServer {
     const { handover: _signed, ...current } = view.case
     const child = datedChild(current.child, current.today)
     const begun = this.put(this.newId(), { ...current, child, today: IsoDate(this.today) })
-    return (this.views[begun.id] = { ...begun, revises: id })
+    return (this.views[begun.id] = { ...begun, revises: FittingId(id) })
   }
 
   private history(id: string): readonly HistoryEntry[] {

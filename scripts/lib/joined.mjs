@@ -64,7 +64,9 @@ export function writeSuite(name, globs) {
   mkdirSync(folder, { recursive: true })
   const tests = globs.flatMap((glob) => globSync(glob)).sort()
   if (tests.length === 0) throw new Error(`No test stands beside ${name}: ${globs.join(', ')}`)
-  writeFileSync(join(folder, `mutants-${name}.test.js`), suiteOf(folder, [...new Set(tests)]))
+  // That a property fails is enough: the smallest case in which it does is looked for at length, and read by nobody here.
+  const first = `require('fast-check').configureGlobal({ endOnFailure: true })\n`
+  writeFileSync(join(folder, `mutants-${name}.test.js`), first + suiteOf(folder, [...new Set(tests)]))
   return `${JOINED}/mutants-${name}.test.js`
 }
 

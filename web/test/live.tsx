@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import 'fake-indexeddb/auto'
 import type { Case, Put } from '@nimble-anchor/core/casefile'
 import { act, render } from '@testing-library/react'
@@ -15,7 +16,7 @@ export async function live(c: Case, show: (current: Case) => ReactNode) {
   // Each its own: what a device keeps of one is not of the next.
   const id = `f${(opened += 1)}`
   const { server, line } = serve({ [id]: c })
-  await useFitting.getState().open(id)
+  await useFitting.getState().open(FittingId(id))
   const Shown = (): ReactNode => {
     const current = useFitting((s) => s.case)
     return current && show(current)

@@ -1,4 +1,4 @@
-import { Sequence } from '../ground/index.ts'
+import { FittingId, Sequence } from '../ground/index.ts'
 import fc from 'fast-check'
 import { arrange, type ArrangeRequest, type Mode, type RowOf } from '../index.ts'
 import { forward, half, place, question, ROW, toddler } from '../../test/arrange/plain.ts'
@@ -71,7 +71,7 @@ function ruleOf(request: ArrangeRequest): string {
       practice: request.practice,
       localRule: request.localRule,
     }
-    return { id: s.childId, case: c }
+    return { id: FittingId(s.childId), case: c }
   })
   const [first] = members as [Member, ...Member[]]
   expect(otherOf(first).positionIds).toEqual([seats[0]!.positionId])

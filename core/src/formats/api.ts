@@ -1,5 +1,5 @@
 import type { Case, Changed } from '../casefile/index.ts'
-import { type Fault, type IsoDate, type ModelId, type Sequence } from '../ground/index.ts'
+import { type Fault, type FittingId, type IsoDate, type ModelId, type Sequence } from '../ground/index.ts'
 import type { PracticeProfile } from '../practice/index.ts'
 import type { LocalRule } from '../law/index.ts'
 import type { Interval } from '../quantities/index.ts'
@@ -10,14 +10,14 @@ import type { CatalogueKind } from './reading.ts'
 
 /** What the server answers about fittings: one set of shapes for both sides of the wall. Times are ISO 8601 in UTC. */
 export interface FittingView {
-  readonly id: string
+  readonly id: FittingId
   readonly status: 'open' | 'signed'
   /** Number of the newest entry; 0 before the first. */
   readonly sequence: Sequence
   readonly createdAt: string
   readonly updatedAt: string
   /** The signed fitting that this one corrects. */
-  readonly revises: string | null
+  readonly revises: FittingId | null
   /** Came in as a case file that was signed elsewhere: a record, judged anew here. */
   readonly elsewhere: boolean
   /** The colleague that it was passed to. */
@@ -38,7 +38,7 @@ interface StoredEntry {
  * only the newest entries come; he sees the gap and fetches the whole.
  */
 export interface Stored {
-  readonly id: string
+  readonly id: FittingId
   readonly status: 'open' | 'signed'
   readonly sequence: Sequence
   readonly updatedAt: string
@@ -46,7 +46,7 @@ export interface Stored {
 }
 
 export interface FittingSummary {
-  readonly id: string
+  readonly id: FittingId
   readonly status: 'open' | 'signed'
   readonly createdAt: string
   readonly updatedAt: string
@@ -55,7 +55,7 @@ export interface FittingSummary {
   readonly childName: string
   readonly vehicleName: string | null
   readonly restraintName: string | null
-  readonly revises: string | null
+  readonly revises: FittingId | null
   /** A running number, for finding it again. */
   readonly number: number
   /** Where the work stands. */
@@ -91,7 +91,7 @@ export interface ImportRow {
 
 /** What a child measured on one day, clothes and shoes taken off. */
 export interface GrowthReading {
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly on: IsoDate
   readonly massKg?: Interval
   readonly statureCm?: Interval

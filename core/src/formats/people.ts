@@ -1,4 +1,4 @@
-import { type Sequence } from '../ground/index.ts'
+import { type FittingId, type Sequence } from '../ground/index.ts'
 import type { Drawing } from '../drawings/index.ts'
 import type { RecheckItem } from '../procedure/index.ts'
 
@@ -85,14 +85,14 @@ export interface Pairing {
 /** Who else is in a fitting, a tab of a browser each. */
 export interface HereView {
   readonly kind: 'here'
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly tabs: readonly { readonly tab: string; readonly who: string }[]
 }
 /** What devices are told as it happens: never what was entered, only that something was. */
 export type LiveEvent =
   | {
       readonly kind: 'fitting'
-      readonly fittingId: string
+      readonly fittingId: FittingId
       readonly sequence: Sequence
       readonly status: 'open' | 'signed'
     }

@@ -1,4 +1,4 @@
-import { type IsoDate, type Sequence, type UnitId, type VehicleId } from '../ground/index.ts'
+import { type FittingId, type IsoDate, type Sequence, type UnitId, type VehicleId } from '../ground/index.ts'
 import type { JobKind, JobPlan, JobRecord, JobState } from '../aftercare/index.ts'
 import type { AheadItem } from '../ahead/index.ts'
 import type { Child } from '../child/index.ts'
@@ -34,7 +34,7 @@ export interface VisitView {
 
 /** Something that has come due for a family. */
 export interface DueView {
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly familyId: string | null
   readonly childName: string
   readonly restraintName: string | null
@@ -46,7 +46,7 @@ export interface JobView {
   readonly id: string
   readonly unitId: UnitId
   readonly unitName: string
-  readonly fittingId: string | null
+  readonly fittingId: FittingId | null
   readonly kind: JobKind
   readonly plan: JobPlan
   readonly record: JobRecord
@@ -92,7 +92,7 @@ export interface DemoRemoved {
 
 export interface RecheckView {
   readonly id: string
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly at: string
   readonly who: string
   readonly kind: Decision

@@ -33,6 +33,12 @@ export type VehicleId = z.infer<typeof vehicleIdSchema>
 /** @throws RangeError when it is not as an id is written */
 export const VehicleId = (text: string): VehicleId => made(vehicleIdSchema, 'VehicleId', text)
 
+/** A fitting: one child in one car. The server gives it, and a device that begins one without the server. */
+export const fittingIdSchema = idSchema.brand<'FittingId'>()
+export type FittingId = z.infer<typeof fittingIdSchema>
+/** @throws RangeError when it is not as such an id is written */
+export const FittingId = (text: string): FittingId => made(fittingIdSchema, 'FittingId', text)
+
 /** A calendar day, `YYYY-MM-DD`. Core never reads the clock: today is handed in. */
 export type IsoDate = z.infer<typeof daySchema>
 /** @throws RangeError when it is no day of the calendar, or beyond those a document may name */

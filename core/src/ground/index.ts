@@ -2,6 +2,8 @@ export { daySchema, momentSchema } from './days.ts'
 export { fingerprint } from './fingerprint.ts'
 export { type Fault, faultText, jsonPath, parseWith, parseWritten } from './parse.ts'
 export {
+  FittingId,
+  fittingIdSchema,
   IsoDate,
   ModelId,
   modelIdSchema,

@@ -1,3 +1,4 @@
+import { type FittingId } from '../ground/index.ts'
 import { DRIVER_ID } from '../arrange/index.ts'
 import { chosenIn, ownOf, placesTaken, type Case, type OtherOfRide, type Put, type Ride } from '../casefile/index.ts'
 import {
@@ -15,7 +16,7 @@ import { doorSideOf, isDriversPlace, type Taking } from '../vehicle/index.ts'
 
 /** One fitting of a ride, as it stands. */
 export interface Member {
-  readonly id: string
+  readonly id: FittingId
   readonly case: Case
 }
 /** Somebody who rides on the seat itself: by place, with a breadth where somebody measured it. */

@@ -1,4 +1,4 @@
-import { Sequence, UnitId, VehicleId } from '../ground/index.ts'
+import { FittingId, Sequence, UnitId, VehicleId } from '../ground/index.ts'
 import fc from 'fast-check'
 import { BELT_ROUTE, buildCase, buildRoute, withEverythingGood } from '../../test/build.ts'
 import { half, REST_OF_CAR } from '../../test/ride.ts'
@@ -43,7 +43,7 @@ const at = (id: string, positionId: string, over: Parameters<typeof buildCase>[0
     child: { id: `child-${id}`, name: id, ...over.child },
     unit: { id: UnitId(`unit-${id}`) },
   })
-  return { id, case: { ...c, choice: { ...c.choice, positionId, unitId: UnitId(`unit-${id}`) } } }
+  return { id: FittingId(id), case: { ...c, choice: { ...c.choice, positionId, unitId: UnitId(`unit-${id}`) } } }
 }
 /** Enters puts as the next entry. */
 const enter = (c: Case, puts: readonly Put[], at: number): Case => {
@@ -139,7 +139,7 @@ describe('what serves one restraint', () => {
     expect(other.takes).toEqual(['bars'])
     const { case: c } = at('ada', 'rear-left', { route: buildRoute({ topTether: { use: 'optional' } }) })
     const hooked = { ...c, readings: { 'tether-used': { option: 'hooked', at: Sequence(9) } } } as Case
-    expect(otherOf({ id: 'ada', case: hooked }).takes).toEqual(['bars', 'tether'])
+    expect(otherOf({ id: FittingId('ada'), case: hooked }).takes).toEqual(['bars', 'tether'])
   })
   test('one unit for two children refuses both', () => {
     const [ada, col] = told([at('ada', 'rear-left'), at('col', 'rear-centre')], 50) as [Member, Member]
@@ -237,7 +237,7 @@ test('an adult who rides along is a neighbour of a usual breadth', () => {
 test('a child whose restraint is not chosen is told of as not known', () => {
   const c = at('ada', 'rear-left').case
   const { modelId: _m, modeId: _o, routeId: _r, unitId: _u, ...choice } = c.choice
-  const other = otherOf({ id: 'ada', case: { ...c, choice } })
+  const other = otherOf({ id: FittingId('ada'), case: { ...c, choice } })
   expect(other.widths).toBeUndefined()
   expect(other.needsHand).toBe(true)
 })

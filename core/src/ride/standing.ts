@@ -1,3 +1,4 @@
+import { type FittingId } from '../ground/index.ts'
 import { besideIn, sharedSeatIn } from '../casefile/index.ts'
 import { every, type Decision } from '../quantities/index.ts'
 import { assess, type Assessment, type Verdict } from '../verdict/index.ts'
@@ -5,7 +6,7 @@ import { rideFor, type AdultOfRide, type Member } from './others.ts'
 
 /** How one fitting of a ride stands. */
 export interface MemberStanding {
-  readonly id: string
+  readonly id: FittingId
   readonly verdict: Verdict
   readonly headline: string
   readonly isSigned: boolean

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { ConflictException, Injectable } from '@nestjs/common'
 import { jobState, unitAwaiting, unitFacts, type JobPlan, type JobRecord } from '@nimble-anchor/core/aftercare'
 import type { Case } from '@nimble-anchor/core/casefile'
@@ -77,7 +78,7 @@ export class JobBook {
   }
 
   /** Out of the car: nothing that was looked at there holds any more. A signed fitting stays as it was signed. */
-  private async noteRemoved(manager: EntityManager, fittingId: string, by: By): Promise<void> {
+  private async noteRemoved(manager: EntityManager, fittingId: FittingId, by: By): Promise<void> {
     const row = await manager.findOneBy(FittingRow, { id: fittingId })
     if (row?.status !== 'open') return
     const puts = [{ path: ['disturbances', 'removed'], value: {} }]

@@ -3,7 +3,7 @@ import { ApiConflictResponse, ApiOperation, ApiProperty, ApiPropertyOptional, Ap
 import { JOB_KINDS, type JobKind } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsUUID } from 'class-validator'
-import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
+import { FittingId, idSchema, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
 import { Asker, signedBy, type Caller } from '../people/caller'
@@ -85,8 +85,12 @@ export class JobsController {
   @Post()
   @ApiOperation({ summary: 'Begin a job on a unit: its steps are generated' })
   @ApiConflictResponse({ description: 'The same job is open on the unit' })
-  begin(@Asker() caller: Caller, @Body() { who, ...asked }: BeginJobDto): Promise<JobView> {
-    return this.beginning.run({ ...asked, by: signedBy(caller, who) })
+  begin(@Asker() caller: Caller, @Body() { who, fittingId, ...asked }: BeginJobDto): Promise<JobView> {
+    return this.beginning.run({
+      ...asked,
+      fittingId: fittingId === undefined ? undefined : FittingId(fittingId),
+      by: signedBy(caller, who),
+    })
   }
 
   @Get(':id')

@@ -2,7 +2,7 @@ import { resolve } from 'node:path'
 import { ConflictException, Inject, Injectable, Logger, type OnModuleDestroy } from '@nestjs/common'
 import type { Child } from '@nimble-anchor/core/child'
 import type { DemoRemoved, DemoView } from '@nimble-anchor/core/formats'
-import { fingerprint, IsoDate } from '@nimble-anchor/core/ground'
+import { fingerprint, FittingId, IsoDate } from '@nimble-anchor/core/ground'
 import { fittedSubject } from '@nimble-anchor/core/match'
 import { recheckList } from '@nimble-anchor/core/procedure'
 import type { RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
@@ -298,13 +298,13 @@ export class DemoService implements OnModuleDestroy {
         AND NOT EXISTS (SELECT 1 FROM "recheck") ORDER BY "number" DESC LIMIT ${SECOND_LOOKS}`,
     )) as { id: string; day: string }[]
     for (const [i, { id, day }] of rows.entries()) {
-      const { case: c } = await this.fittings.read.get(id)
+      const { case: c } = await this.fittings.read.get(FittingId(id))
       const subject = fittedSubject(c)
       if (!subject) continue
       const answers = recheckList(subject).map(({ id: item }, n) => [item, n === i && i > 0 ? (i === 1 ? 'no' : 'unsure') : 'yes'] as const) // prettier-ignore
       this.past.set(IsoDate(day), 18 * 60)
       this.past.pass(3 * 24 * 3600)
-      await this.addRecheck.run(id, c.handover?.carerName ?? 'The carer', Object.fromEntries(answers))
+      await this.addRecheck.run(FittingId(id), c.handover?.carerName ?? 'The carer', Object.fromEntries(answers))
     }
   }
 }

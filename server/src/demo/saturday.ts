@@ -1,4 +1,4 @@
-import { type IsoDate, Sequence } from '@nimble-anchor/core/ground'
+import { type FittingId, type IsoDate, Sequence } from '@nimble-anchor/core/ground'
 import { putsForMode, putsForPlace, type Put } from '@nimble-anchor/core/casefile'
 import type { CheckId } from '@nimble-anchor/core/checks'
 import type { FittingView } from '@nimble-anchor/core/formats'
@@ -87,7 +87,7 @@ class OpenFittings {
     return { view, rehearsal }
   }
 
-  private async keep({ id, sequence }: FittingView, rehearsal: Rehearsal): Promise<string> {
+  private async keep({ id, sequence }: FittingView, rehearsal: Rehearsal): Promise<FittingId> {
     let at = sequence
     for (const { puts, seconds } of rehearsal.moves) {
       this.bay.clock.pass(seconds)
@@ -96,13 +96,13 @@ class OpenFittings {
     return id
   }
 
-  async ready(chosen: Chosen, measures: readonly Put[], minutesAgo: number): Promise<string> {
+  async ready(chosen: Chosen, measures: readonly Put[], minutesAgo: number): Promise<FittingId> {
     const { view, rehearsal } = await this.begin(chosen, minutesAgo, measures)
     goThrough(rehearsal, pace)
     return this.keep(view, rehearsal)
   }
 
-  async signed(chosen: Chosen, measures: readonly Put[], minutesAgo: number, carerName: string): Promise<string> {
+  async signed(chosen: Chosen, measures: readonly Put[], minutesAgo: number, carerName: string): Promise<FittingId> {
     const id = await this.ready(chosen, measures, minutesAgo)
     const { sequence } = await this.bay.fittings.read.get(id)
     this.bay.clock.pass(90)
@@ -111,7 +111,7 @@ class OpenFittings {
   }
 
   /** All was good; then the recline was changed, and nobody has looked again. */
-  async stale(chosen: Chosen, measures: readonly Put[], minutesAgo: number): Promise<string> {
+  async stale(chosen: Chosen, measures: readonly Put[], minutesAgo: number): Promise<FittingId> {
     const { view, rehearsal } = await this.begin(chosen, minutesAgo, measures)
     goThrough(rehearsal, pace)
     const c = rehearsal.case
@@ -128,7 +128,7 @@ class OpenFittings {
     minutesAgo: number,
     wrong: CheckId,
     left: readonly CheckId[],
-  ): Promise<string> {
+  ): Promise<FittingId> {
     const { view, rehearsal } = await this.begin(chosen, minutesAgo, measures)
     setUp(rehearsal, pace)
     for (const put of puttingGoodReadings(rehearsal.case, 'attach')) {
@@ -141,7 +141,7 @@ class OpenFittings {
   }
 
   /** Everything but one look at the child: one answer decides. */
-  async oneLeft(chosen: Chosen, measures: readonly Put[], minutesAgo: number, left: CheckId): Promise<string> {
+  async oneLeft(chosen: Chosen, measures: readonly Put[], minutesAgo: number, left: CheckId): Promise<FittingId> {
     const { view, rehearsal } = await this.begin(chosen, minutesAgo, measures)
     goThrough(rehearsal, pace)
     rehearsal.enter([{ path: ['readings', left], value: null }], 10)
@@ -149,7 +149,7 @@ class OpenFittings {
   }
 
   /** Chosen, and refused. */
-  async refused(chosen: Chosen, measures: readonly Put[], minutesAgo: number): Promise<string> {
+  async refused(chosen: Chosen, measures: readonly Put[], minutesAgo: number): Promise<FittingId> {
     const { view, rehearsal } = await this.begin(chosen, minutesAgo, measures)
     return this.keep(view, rehearsal)
   }
@@ -160,7 +160,7 @@ class OpenFittings {
     measures: readonly Put[],
     minutesAgo: number,
     wrong: readonly CheckId[],
-  ): Promise<string> {
+  ): Promise<FittingId> {
     const { view, rehearsal } = await this.begin(chosen, minutesAgo, measures, true)
     setUp(rehearsal, pace)
     for (const stage of ['attach', 'child-in'] as const)

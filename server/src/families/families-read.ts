@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import type { Child } from '@nimble-anchor/core/child'
 import type { FamilySummary, FamilyView, FittingSummary, RecheckView } from '@nimble-anchor/core/formats'
@@ -74,7 +75,7 @@ export class FamiliesRead {
     return { format: 'nimble-anchor/family', version: 1, family: { id, name, note }, children, fittings, rides: rides.map((r) => ({ ...r, body: JSON.parse(r.body) as RideBody })), rechecks } // prettier-ignore
   }
 
-  private async serialOf(fittingId: string, unitId: string | null): Promise<string | null> {
+  private async serialOf(fittingId: FittingId, unitId: string | null): Promise<string | null> {
     if (unitId === null) return null
     const [row] = (await this.db.read.query(
       `SELECT (SELECT json_extract(u.value, '$.serial') FROM json_each(f."current", '$.units') u WHERE json_extract(u.value, '$.id') = ?) AS "serial" FROM "fitting" f WHERE f."id" = ?`,

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { massOf, statureOf } from '@nimble-anchor/core/child'
 import { type FittingSummary, type FittingView, type GrowthReading } from '@nimble-anchor/core/formats'
@@ -90,7 +91,7 @@ export const SUMMARY_COLUMNS = [
 ] as const satisfies readonly (keyof FittingSummary)[]
 
 /** What the child of a fitting measured, on the day it was taken or else the fitting's; `undefined` when nothing was. */
-export function toReading(fittingId: string, c: Case): GrowthReading | undefined {
+export function toReading(fittingId: FittingId, c: Case): GrowthReading | undefined {
   const massKg = massOf(c.child)
   const statureCm = statureOf(c.child)
   if (!massKg && !statureCm) return undefined

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable, type OnApplicationBootstrap } from '@nestjs/common'
 import { upgradeChanges, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import {
@@ -51,11 +52,11 @@ export class FittingsRead implements OnApplicationBootstrap {
     return (await this.db.read.findBy(ErasedRow, { fittingId: In([...ids]) })).map((e) => e.fittingId)
   }
 
-  async get(id: string): Promise<FittingView> {
+  async get(id: FittingId): Promise<FittingView> {
     return toView(await this.ledger.find(this.db.read, id))
   }
 
-  async history(id: string): Promise<readonly HistoryEntry[]> {
+  async history(id: FittingId): Promise<readonly HistoryEntry[]> {
     await this.ledger.find(this.db.read, id)
     const rows = await this.db.read.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'ASC' } })
     return rows.map((r) => ({

@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import {
   Body,
   Controller,
@@ -89,19 +90,19 @@ export class FittingsController {
   @Get(':id')
   @ApiOperation({ summary: 'One fitting' })
   get(@Param('id', ParseUUIDPipe) id: string): Promise<FittingView> {
-    return this.fittings.get(id)
+    return this.fittings.get(FittingId(id))
   }
 
   @Get(':id/case')
   @ApiOperation({ summary: 'Its case file' })
   async case(@Param('id', ParseUUIDPipe) id: string): Promise<Case> {
-    return (await this.fittings.get(id)).case
+    return (await this.fittings.get(FittingId(id))).case
   }
 
   @Get(':id/history')
   @ApiOperation({ summary: 'Who entered what, when, from what' })
   history(@Param('id', ParseUUIDPipe) id: string): Promise<readonly HistoryEntry[]> {
-    return this.fittings.history(id)
+    return this.fittings.history(FittingId(id))
   }
 
   @Post(':id/entries')
@@ -126,8 +127,8 @@ export class FittingsController {
   ): Promise<FittingView | Stored> {
     refuseOthersEntry(caller, personId)
     const { who, personId: by } = signedBy(caller, entry.who)
-    if (!prefersShort(prefer)) return this.entering.run(id, { ...entry, who }, by)
-    const stored = await this.entering.shortly(id, { ...entry, who }, by)
+    if (!prefersShort(prefer)) return this.entering.run(FittingId(id), { ...entry, who }, by)
+    const stored = await this.entering.shortly(FittingId(id), { ...entry, who }, by)
     response.setHeader('preference-applied', 'return=minimal')
     return stored
   }
@@ -137,14 +138,14 @@ export class FittingsController {
   @ApiOperation({ summary: 'Take the newest entry back' })
   undo(@Asker() caller: Caller, @Param('id', ParseUUIDPipe) id: string, @Body() body: UndoDto): Promise<FittingView> {
     const { who, personId } = signedBy(caller, body.who)
-    return this.undoing.run(id, { ...body, who }, personId)
+    return this.undoing.run(FittingId(id), { ...body, who }, personId)
   }
 
   @Post(':id/revise')
   @ApiOperation({ summary: 'Begin a correction of a signed fitting; both are kept' })
   @ApiConflictResponse({ description: 'The fitting is not signed' })
   revise(@Param('id', ParseUUIDPipe) id: string): Promise<FittingView> {
-    return this.revising.run(id)
+    return this.revising.run(FittingId(id))
   }
 
   @Post(':id/sign')
@@ -157,7 +158,7 @@ export class FittingsController {
   ): Promise<FittingView> {
     const { who, personId } = signedBy(caller, body.who)
     const secondName = await this.secondOf(caller, second)
-    return this.signing.run(id, { ...body, who }, 'now', {
+    return this.signing.run(FittingId(id), { ...body, who }, 'now', {
       personId,
       ...(secondName !== undefined && { secondName }),
     })
@@ -183,7 +184,7 @@ export class FittingsController {
   pass(@Param('id', ParseUUIDPipe) id: string, @Body() { personId }: PassDto): Promise<FittingView> {
     const to = this.people.colleagues().find((p) => p.id === personId && p.role !== 'reader')
     if (!to) throw new FaultsException('Nothing was passed on.', [{ path: '$.personId', message: 'must be a colleague who fits' }]) // prettier-ignore
-    return this.passing.run(id, to.id)
+    return this.passing.run(FittingId(id), to.id)
   }
 }
 

@@ -1,4 +1,4 @@
-import { Sequence } from '@nimble-anchor/core/ground'
+import { type FittingId, Sequence } from '@nimble-anchor/core/ground'
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
@@ -51,14 +51,14 @@ export class Ledger {
   ) {}
 
   /** @throws NotFoundException */
-  async find(manager: EntityManager, id: string): Promise<FittingRow> {
+  async find(manager: EntityManager, id: FittingId): Promise<FittingRow> {
     const row = await readFitting(manager, id)
     if (!row) throw new NotFoundException('There is no such fitting.')
     return row
   }
 
   /** @throws NotFoundException, and ConflictException of one that is signed */
-  async findOpen(manager: EntityManager, id: string): Promise<FittingRow> {
+  async findOpen(manager: EntityManager, id: FittingId): Promise<FittingRow> {
     const row = await this.find(manager, id)
     if (row.status === 'signed') throw new ConflictException('This fitting is signed and closed.')
     return row

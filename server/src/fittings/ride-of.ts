@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import type { Case } from '@nimble-anchor/core/casefile'
 import type { Member } from '@nimble-anchor/core/ride'
 import { In, type EntityManager } from 'typeorm'
@@ -26,7 +27,7 @@ export async function findRide(manager: EntityManager, rideId: string): Promise<
 }
 
 /** The ride that a fitting is of, where it is of one. */
-export async function rideOf(manager: EntityManager, fittingId: string): Promise<StoredRide | undefined> {
+export async function rideOf(manager: EntityManager, fittingId: FittingId): Promise<StoredRide | undefined> {
   const rideId = await rideIdOf(manager, fittingId)
   return rideId === undefined ? undefined : findRide(manager, rideId)
 }

@@ -3,7 +3,7 @@ import { ApiOkResponse, ApiOperation, ApiProperty, ApiPropertyOptional, ApiTags 
 import { type AheadView, type RecheckView } from '@nimble-anchor/core/formats'
 import { type RecheckAnswer } from '@nimble-anchor/core/procedure'
 import { IsIn, IsObject, Validate } from 'class-validator'
-import { nameSchema } from '@nimble-anchor/core/ground'
+import { FittingId, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
 import { ReaderLocale } from '../http/locale'
@@ -49,7 +49,7 @@ export class HandoverController {
     @Query() { of }: AheadDto,
     @Waits() waiter: Waiter,
   ): Promise<AheadView> {
-    return this.handover.ahead(id, of, waiter)
+    return this.handover.ahead(FittingId(id), of, waiter)
   }
 
   @Get(':id/sheet.pdf')
@@ -61,7 +61,7 @@ export class HandoverController {
     @ReaderLocale() locale: string | undefined,
     @Waits() waiter: Waiter,
   ): Promise<StreamableFile> {
-    return new StreamableFile(await this.handover.sheet(id, locale, waiter), {
+    return new StreamableFile(await this.handover.sheet(FittingId(id), locale, waiter), {
       type: 'application/pdf',
       disposition: 'attachment; filename="handover.pdf"',
     })
@@ -72,7 +72,7 @@ export class HandoverController {
   @ApiOperation({ summary: 'What is due, as iCalendar' })
   @ApiOkResponse({ content: { 'text/calendar': {} } })
   async calendar(@Param('id', ParseUUIDPipe) id: string, @Waits() waiter: Waiter): Promise<StreamableFile> {
-    return new StreamableFile(Buffer.from(await this.handover.calendar(id, waiter)), {
+    return new StreamableFile(Buffer.from(await this.handover.calendar(FittingId(id), waiter)), {
       type: 'text/calendar; charset=utf-8',
       disposition: 'attachment; filename="due.ics"',
     })
@@ -81,12 +81,12 @@ export class HandoverController {
   @Get(':id/rechecks')
   @ApiOperation({ summary: 'What the carer found at home, the newest first' })
   recheckList(@Param('id', ParseUUIDPipe) id: string): Promise<readonly RecheckView[]> {
-    return this.rechecks.list(id)
+    return this.rechecks.list(FittingId(id))
   }
 
   @Post(':id/rechecks')
   @ApiOperation({ summary: 'The carer’s answers to at most ten questions' })
   recheck(@Param('id', ParseUUIDPipe) id: string, @Body() body: RecheckDto): Promise<RecheckView> {
-    return this.adding.run(id, body.who, body.answers)
+    return this.adding.run(FittingId(id), body.who, body.answers)
   }
 }

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import { type AheadView } from '@nimble-anchor/core/formats'
 import { FittingsRead } from '../fittings/fittings-read'
@@ -14,7 +15,7 @@ export class HandoverService {
     private readonly workshop: Workshop,
   ) {}
 
-  async ahead(id: string, of: 'shelf' | 'catalogue' = 'shelf', waiter?: Waiter): Promise<AheadView> {
+  async ahead(id: FittingId, of: 'shelf' | 'catalogue' = 'shelf', waiter?: Waiter): Promise<AheadView> {
     const { case: c } = await this.fittings.get(id)
     const models = await this.texts('restraint_model')
     const units = await this.texts('restraint_unit')
@@ -22,12 +23,12 @@ export class HandoverService {
   }
 
   /** @param locale in which days are written */
-  async sheet(id: string, locale?: string, waiter?: Waiter): Promise<Buffer> {
+  async sheet(id: FittingId, locale?: string, waiter?: Waiter): Promise<Buffer> {
     const { case: c } = await this.fittings.get(id)
     return Buffer.from(await this.workshop.run('sheet', [c, locale], waiter))
   }
 
-  async calendar(id: string, waiter?: Waiter): Promise<string> {
+  async calendar(id: FittingId, waiter?: Waiter): Promise<string> {
     const { case: c, updatedAt } = await this.fittings.get(id)
     return this.workshop.run('calendar', [id, c, updatedAt], waiter)
   }

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import type { RecheckView } from '@nimble-anchor/core/formats'
 import { FittingsRead } from '../fittings/fittings-read'
@@ -15,7 +16,7 @@ export class RechecksRead {
   ) {}
 
   /** Of one fitting, the newest first. @throws NotFoundException */
-  async list(fittingId: string): Promise<readonly RecheckView[]> {
+  async list(fittingId: FittingId): Promise<readonly RecheckView[]> {
     await this.fittings.get(fittingId)
     return (await this.db.read.find(RecheckRow, { where: { fittingId }, order: { at: 'DESC' } })).map(toRecheck)
   }

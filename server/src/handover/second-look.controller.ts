@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Req } from '@nestjs/common'
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { CarerLink, SecondLookView } from '@nimble-anchor/core/formats'
@@ -28,7 +29,7 @@ export class SecondLookController {
   @HttpCode(200)
   @ApiOperation({ summary: 'A link for the carer: it opens the ten questions of this fitting, and ends by itself' })
   link(@Param('id', ParseUUIDPipe) id: string, @Req() req: Request): Promise<CarerLink> {
-    return this.looks.linkFor(id, this.entrance.reachable(req) ?? this.entrance.place(req).origin)
+    return this.looks.linkFor(FittingId(id), this.entrance.reachable(req) ?? this.entrance.place(req).origin)
   }
 
   @Get('second-look/:token')

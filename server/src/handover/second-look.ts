@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { createHmac, randomBytes, timingSafeEqual } from 'node:crypto'
 import { Injectable, NotFoundException } from '@nestjs/common'
 import { chosenIn } from '@nimble-anchor/core/casefile'
@@ -34,7 +35,7 @@ export class SecondLook {
     private readonly adding: AddRecheck,
   ) {}
 
-  async linkFor(fittingId: string, origin: string): Promise<CarerLink> {
+  async linkFor(fittingId: FittingId, origin: string): Promise<CarerLink> {
     await this.signed(fittingId)
     const endsAtMs = this.clock.nowMs() + DAYS * DAY_MS
     const what = `${fittingId}.${endsAtMs.toString(36)}`
@@ -68,16 +69,16 @@ export class SecondLook {
   }
 
   /** @throws 404 alike for a link that was never given, that has ended, and whose fitting is gone */
-  private async opened(token: string): Promise<string> {
+  private async opened(token: string): Promise<FittingId> {
     const [fittingId = '', ends = '', mac = ''] = token.split('.')
     const wanted = Buffer.from(await this.mac(`${fittingId}.${ends}`))
     const given = Buffer.from(mac)
     const isGood = given.length === wanted.length && timingSafeEqual(given, wanted)
     if (!isGood || parseInt(ends, 36) < this.clock.nowMs()) throw gone()
-    return fittingId
+    return FittingId(fittingId)
   }
 
-  private async signed(fittingId: string) {
+  private async signed(fittingId: FittingId) {
     const { case: c, status } = await this.fittings.get(fittingId)
     if (status !== 'signed' || c.handover === undefined || c.handover.againstAdvice !== undefined) throw gone()
     return c

@@ -2,7 +2,7 @@ import { Body, Controller, Get, Header, HttpCode, HttpException, Post, Req, Res 
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { HereView } from '@nimble-anchor/core/formats'
 import { IsUUID, ValidateIf } from 'class-validator'
-import { nameSchema } from '@nimble-anchor/core/ground'
+import { FittingId, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import type { Request, Response } from 'express'
 import { Inject } from '@nestjs/common'
@@ -80,7 +80,8 @@ export class LiveController {
   @HttpCode(200)
   @ApiOperation({ summary: 'Which fitting somebody has open; said again every half minute' })
   here(@Asker() caller: Caller, @Body() { tab, fittingId, who }: HereDto): HereView | Record<string, never> {
-    this.live.isHere(tab, signedBy(caller, who).who, fittingId)
-    return fittingId === null ? {} : this.live.whoIsIn(fittingId)
+    const fitting = fittingId === null ? null : FittingId(fittingId)
+    this.live.isHere(tab, signedBy(caller, who).who, fitting)
+    return fitting === null ? {} : this.live.whoIsIn(fitting)
   }
 }

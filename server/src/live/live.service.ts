@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import type { HereView, LiveEvent } from '@nimble-anchor/core/formats'
 import { Subject } from 'rxjs'
@@ -9,7 +10,7 @@ const GONE_MS = 45_000
 
 interface Here {
   readonly who: string
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly atMs: number
 }
 
@@ -31,7 +32,7 @@ export class Live {
   }
 
   /** @param fittingId where somebody works now; `null`, where they have left */
-  isHere(tab: string, who: string, fittingId: string | null): void {
+  isHere(tab: string, who: string, fittingId: FittingId | null): void {
     const before = this.here.get(tab)
     if (fittingId === null) this.here.delete(tab)
     else this.here.set(tab, { who, fittingId, atMs: this.clock.nowMs() })
@@ -40,7 +41,7 @@ export class Live {
     if (!isSame) for (const id of ids) this.events.next(this.whoIsIn(id))
   }
 
-  whoIsIn(fittingId: string): HereView {
+  whoIsIn(fittingId: FittingId): HereView {
     const nowMs = this.clock.nowMs()
     for (const [tab, { atMs }] of this.here) if (nowMs - atMs > GONE_MS) this.here.delete(tab)
     const tabs = [...this.here].filter(([, h]) => h.fittingId === fittingId)

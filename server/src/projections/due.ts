@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import type { EntityManager } from 'typeorm'
 import type { FittingStored } from './stored'
@@ -9,7 +10,11 @@ export async function keepDue({ manager, row, due }: FittingStored): Promise<voi
 }
 
 /** Nobody waits in the transaction for a forecast. */
-export async function storeDue(manager: EntityManager, fittingId: string, items: readonly AheadItem[]): Promise<void> {
+export async function storeDue(
+  manager: EntityManager,
+  fittingId: FittingId,
+  items: readonly AheadItem[],
+): Promise<void> {
   await manager.query(`DELETE FROM "due" WHERE "fittingId" = ?`, [fittingId])
   await manager.query(`DELETE FROM "due_waiting" WHERE "fittingId" = ?`, [fittingId])
   for (const item of items) {

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { type Changed } from '@nimble-anchor/core/casefile'
 import type { EntityManager } from 'typeorm'
 import type { FittingStored } from './stored'
@@ -26,6 +27,6 @@ export async function keepFaults({ manager, row, entry, refusals }: FittingStore
   }
 }
 
-async function dropFaultsOf(manager: EntityManager, fittingId: string, enteredAt: string): Promise<void> {
+async function dropFaultsOf(manager: EntityManager, fittingId: FittingId, enteredAt: string): Promise<void> {
   await manager.query(`DELETE FROM "fitting_fault" WHERE "fittingId" = ? AND "at" = ?`, [fittingId, enteredAt])
 }

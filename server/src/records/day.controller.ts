@@ -2,13 +2,14 @@ import { Body, Controller, Delete, Get, Headers, HttpCode, Param, ParseUUIDPipe,
 import { ApiHeader, ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import { VISIT_STATES, type DayView, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
 import { IsBoolean, IsIn, IsString, IsUUID, Matches, MaxLength, ValidateIf } from 'class-validator'
-import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
+import { FittingId, idSchema, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { IsDay } from '../http/day'
 import { BookVisit } from './commands/book-visit'
 import { ChangeVisit } from './commands/change-visit'
 import { StrikeVisit } from './commands/strike-visit'
 import { DayRead } from './day-read'
+import type { VisitEntry } from './visits'
 
 class VisitDto {
   @ApiProperty({ example: '2026-11-25' })
@@ -52,6 +53,11 @@ class VisitDto {
   fittingId: string | null
 }
 
+const entryOf = ({ fittingId, ...visit }: VisitDto): VisitEntry => ({
+  ...visit,
+  fittingId: fittingId === null ? null : FittingId(fittingId),
+})
+
 @ApiTags('day')
 @Controller('api')
 export class DayController {
@@ -71,7 +77,7 @@ export class DayController {
   @Post('visits')
   @ApiOperation({ summary: 'Book a family for a time, or note a walk-in' })
   add(@Body() visit: VisitDto): Promise<VisitView> {
-    return this.booking.run({ ...visit })
+    return this.booking.run(entryOf(visit))
   }
 
   @Put('visits/:id')
@@ -82,7 +88,7 @@ export class DayController {
     @Body() visit: VisitDto,
     @Headers('if-match') seen?: string,
   ): Promise<VisitView> {
-    return this.changing.run(id, { ...visit }, seen)
+    return this.changing.run(id, entryOf(visit), seen)
   }
 
   @Delete('visits/:id')

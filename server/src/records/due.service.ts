@@ -1,4 +1,4 @@
-import { type IsoDate } from '@nimble-anchor/core/ground'
+import { FittingId, type IsoDate } from '@nimble-anchor/core/ground'
 import { Injectable, Logger } from '@nestjs/common'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type Case } from '@nimble-anchor/core/casefile'
@@ -74,7 +74,7 @@ export class DueService {
       if (row === undefined) return
       try {
         const due = await this.workshop.run('due', [JSON.parse(row.current) as Case])
-        await this.db.write((manager) => storeDue(manager, row.id, due))
+        await this.db.write((manager) => storeDue(manager, FittingId(row.id), due))
       } catch (error) {
         // Asked for again with the next look at the day.
         this.log.warn(`What is due was not worked out: ${withoutValues(error)}`)

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { FaultsException } from '../http/faults'
 import type { FittingSummary, VisitState, VisitView } from '@nimble-anchor/core/formats'
 import type { EntityManager } from 'typeorm'
@@ -14,7 +15,7 @@ export interface VisitEntry {
   readonly state: VisitState
   readonly childId: string | null
   readonly vehicleId: string | null
-  readonly fittingId: string | null
+  readonly fittingId: FittingId | null
 }
 
 /** The queue of a day, as it comes; or one visit of it. */

@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { Body, Controller, Delete, Get, Param, ParseUUIDPipe, Post, StreamableFile } from '@nestjs/common'
 import { ApiConflictResponse, ApiOkResponse, ApiOperation, ApiTags } from '@nestjs/swagger'
 import type { Case } from '@nimble-anchor/core/casefile'
@@ -56,7 +57,7 @@ export class RidesController {
     @Param('fittingId', ParseUUIDPipe) fittingId: string,
     @Body() { who }: LeaveRideDto,
   ): Promise<Record<string, never>> {
-    await this.leaving.run(id, fittingId, signedBy(caller, who))
+    await this.leaving.run(id, FittingId(fittingId), signedBy(caller, who))
     return {}
   }
 }

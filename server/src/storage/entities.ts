@@ -1,4 +1,4 @@
-import { type Sequence } from '@nimble-anchor/core/ground'
+import { type FittingId, type Sequence } from '@nimble-anchor/core/ground'
 import type { JobKind, JobPlan, JobRecord } from '@nimble-anchor/core/aftercare'
 import type { AheadItem } from '@nimble-anchor/core/ahead'
 import type { VisitState } from '@nimble-anchor/core/formats'
@@ -67,7 +67,7 @@ export class FamilyRow {
 @Index(['updatedAt'])
 @Index(['childId', 'status', 'signedAt', 'number'])
 export class FittingRow {
-  @PrimaryColumn('text') id: string
+  @PrimaryColumn('text') id: FittingId
   @ManyToOne(() => ChildRow, { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'childId' })
   child?: Relation<ChildRow>
@@ -82,7 +82,7 @@ export class FittingRow {
   /** The signed fitting that this one corrects. */
   @Index()
   @Column('text', { nullable: true })
-  revises: string | null
+  revises: FittingId | null
   // What a list shows, so that listing need not read whole cases.
   @Column('text') childName: string
   @Column('text', { nullable: true }) vehicleName: string | null
@@ -114,7 +114,7 @@ export class FittingRow {
 /** Append-only: a trigger refuses every update. */
 @Entity('fitting_entry')
 export class EntryRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
   @PrimaryColumn('integer') sequence: Sequence
   @ManyToOne(() => FittingRow, { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'fittingId' })
@@ -135,7 +135,7 @@ export class EntryRow {
 /** A rule that refused a fitting at some time on its way. */
 @Entity('fitting_fault')
 class FaultRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
   @PrimaryColumn('text') ruleId: string
   @Column('text') at: string
   /** It was wrong when a fitting that came already installed was first looked at. */
@@ -145,7 +145,7 @@ class FaultRow {
 /** Working time in a stage, from the times between entries. */
 @Entity('fitting_stage')
 class StageTimeRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
   @PrimaryColumn('text') stage: string
   @Column('integer') seconds: number
 }
@@ -153,7 +153,7 @@ class StageTimeRow {
 /** What is due after a signed fitting, kept so that nobody need grow children to list a day. */
 @Entity('due')
 class DueRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
   @PrimaryColumn('text') itemId: string
   @Column('text') early: string
   @Column('simple-json') item: AheadItem
@@ -162,7 +162,7 @@ class DueRow {
 /** Signed fittings of which nobody has asked yet what is due. */
 @Entity('due_waiting')
 class DueWaitingRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
 }
 
 /** What the demo brought; of a catalogue entry, its fingerprint as it was brought. */
@@ -177,7 +177,7 @@ class DemoRecordRow {
 @Entity('recheck')
 export class RecheckRow {
   @PrimaryColumn('text') id: string
-  @Column('text') fittingId: string
+  @Column('text') fittingId: FittingId
   @Column('text') at: string
   @Column('text') who: string
   @Column('text') kind: 'pass' | 'fail' | 'undecided'
@@ -191,7 +191,7 @@ export class JobRow {
   @PrimaryColumn('text') id: string
   @Column('text') unitId: string
   @Column('text') unitName: string
-  @Column('text', { nullable: true }) fittingId: string | null
+  @Column('text', { nullable: true }) fittingId: FittingId | null
   @Column('text') kind: JobKind
   @Column('simple-json') plan: JobPlan
   @Column('simple-json') record: JobRecord
@@ -223,7 +223,7 @@ export class VisitRow {
   @Column('text') state: VisitState
   @Column('text', { nullable: true }) childId: string | null
   @Column('text', { nullable: true }) vehicleId: string | null
-  @Column('text', { nullable: true }) fittingId: string | null
+  @Column('text', { nullable: true }) fittingId: FittingId | null
 }
 
 /** Fittings of one car that travel at once. */
@@ -238,14 +238,14 @@ export class RideRow {
 /** A fitting is of one ride at most. */
 @Entity('ride_fitting')
 export class RideFittingRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
   @Column('text') rideId: string
 }
 
 /** The id of a fitting that was erased, and nothing else of it. */
 @Entity('erased')
 export class ErasedRow {
-  @PrimaryColumn('text') fittingId: string
+  @PrimaryColumn('text') fittingId: FittingId
 }
 
 @Entity('practice_profile')

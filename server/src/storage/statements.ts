@@ -1,4 +1,4 @@
-import { type Sequence } from '@nimble-anchor/core/ground'
+import { type FittingId, type Sequence } from '@nimble-anchor/core/ground'
 import type { Changed } from '@nimble-anchor/core/casefile'
 import type { EntityManager } from 'typeorm'
 import { FittingRow, type EntryRow } from './entities'
@@ -10,7 +10,7 @@ import { CASES } from './same-text'
  */
 
 /** A fitting as it stands, without the case that it began with. */
-export async function readFitting(manager: EntityManager, id: string): Promise<FittingRow | undefined> {
+export async function readFitting(manager: EntityManager, id: FittingId): Promise<FittingRow | undefined> {
   const columns = manager.connection.getMetadata(FittingRow).columns.filter((c) => c.isSelect)
   const names = columns.map((c) => `"${c.databaseName}"`).join(', ')
   const [row] = (await manager.query(`SELECT ${names} FROM "fitting" WHERE "id" = ?`, [id])) as (FittingRow & {
@@ -28,7 +28,7 @@ export async function readFitting(manager: EntityManager, id: string): Promise<F
 }
 
 /** The ride that a fitting is of, where it is of one: asked of every entry, and most are of none. */
-export async function rideIdOf(manager: EntityManager, fittingId: string): Promise<string | undefined> {
+export async function rideIdOf(manager: EntityManager, fittingId: FittingId): Promise<string | undefined> {
   const [bound] = (await manager.query(`SELECT "rideId" FROM "ride_fitting" WHERE "fittingId" = ?`, [fittingId])) as {
     readonly rideId: string
   }[]
@@ -36,13 +36,13 @@ export async function rideIdOf(manager: EntityManager, fittingId: string): Promi
 }
 
 /** Whether an entry of this id is stored already. */
-export async function isEntered(manager: EntityManager, fittingId: string, entryId: string): Promise<boolean> {
+export async function isEntered(manager: EntityManager, fittingId: FittingId, entryId: string): Promise<boolean> {
   const sql = `SELECT 1 FROM "fitting_entry" WHERE "fittingId" = ? AND "entryId" = ?`
   return ((await manager.query(sql, [fittingId, entryId])) as readonly unknown[]).length > 0
 }
 
 /** Columns of a fitting that an entry changes; names of columns only, never of a request. */
-export async function updateFitting(manager: EntityManager, id: string, change: Partial<FittingRow>): Promise<void> {
+export async function updateFitting(manager: EntityManager, id: FittingId, change: Partial<FittingRow>): Promise<void> {
   const columns = Object.keys(change).map((column) => `"${column}" = ?`)
   const values = Object.entries(change).map(([column, value]) => (column === 'current' ? CASES.to(value) : value))
   await manager.query(`UPDATE "fitting" SET ${columns.join(', ')} WHERE "id" = ?`, [...values, id])
@@ -61,7 +61,7 @@ export async function insertEntry(
 /** The newest entries of a fitting after one and up to another, the newest first. */
 export async function entriesAfter(
   manager: EntityManager,
-  fittingId: string,
+  fittingId: FittingId,
   after: number,
   upTo: number,
   most: number,

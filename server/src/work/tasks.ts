@@ -8,7 +8,7 @@ import {
   type RideView,
   type TableName,
 } from '@nimble-anchor/core/formats'
-import { type Fault, ok, parseWith, type Result } from '@nimble-anchor/core/ground'
+import { type Fault, FittingId, ok, parseWith, type Result } from '@nimble-anchor/core/ground'
 import { readCsv, toCsv } from './csv'
 import { seasonFittings, type Season, type SeasonFitting } from './season/season'
 import { calendarOf } from './papers/calendar'
@@ -66,7 +66,7 @@ export const TASKS = {
   sheet: (_: Tell, c: Case, locale?: string): Promise<Uint8Array> => sheetPdf(c, roadAhead(c), locale),
   rideSheet: (_: Tell, view: RideView, cases: readonly Case[]): Promise<Uint8Array> => rideSheet(view, cases),
   calendar: (_: Tell, id: string, c: Case, updatedAt: string): string =>
-    calendarOf(id, c, roadAhead(c), new Date(updatedAt)),
+    calendarOf(FittingId(id), c, roadAhead(c), new Date(updatedAt)),
 } as const satisfies Record<string, (tell: Tell, ...args: never[]) => unknown>
 
 export type Tasks = typeof TASKS

@@ -1,4 +1,4 @@
-import { IsoDate, ModelId } from '@nimble-anchor/core/ground'
+import { FittingId, IsoDate, ModelId } from '@nimble-anchor/core/ground'
 import type { AheadItem } from '@nimble-anchor/core/ahead'
 import type { AheadView, FittingView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
@@ -7,7 +7,7 @@ import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
 
-const Shown = () => <RoadAhead fittingId="f1" today={IsoDate('2026-11-25')} known={useAhead()} />
+const Shown = () => <RoadAhead fittingId={FittingId('f1')} today={IsoDate('2026-11-25')} known={useAhead()} />
 
 const item = (over: Partial<AheadItem> = {}): AheadItem => ({
   id: 'strap-up',

@@ -1,5 +1,5 @@
 import { dateText } from '@nimble-anchor/core/quantities'
-import { type IsoDate } from '@nimble-anchor/core/ground'
+import { type FittingId, type IsoDate } from '@nimble-anchor/core/ground'
 import { type AheadItem, whenText } from '@nimble-anchor/core/ahead'
 import { type AheadView } from '@nimble-anchor/core/formats'
 
@@ -53,7 +53,7 @@ export function useAhead(): KnownAhead {
 }
 
 interface Props {
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly today: IsoDate
   readonly known: KnownAhead
 }
@@ -122,7 +122,15 @@ function Items({ items }: { readonly items: readonly AheadItem[] }) {
 }
 
 /** Ways through the years, from the shelf or, when asked for, from the whole catalogue. */
-function Ways({ fittingId, today, ofShelf }: { fittingId: string; today: IsoDate; ofShelf: AheadView['sequences'] }) {
+function Ways({
+  fittingId,
+  today,
+  ofShelf,
+}: {
+  fittingId: FittingId
+  today: IsoDate
+  ofShelf: AheadView['sequences']
+}) {
   const [wider, setWider] = useState<AheadView['sequences'] | 'failed' | null>(null)
   const asking = useWork()
   const shown = Array.isArray(wider) ? (wider as AheadView['sequences']) : ofShelf

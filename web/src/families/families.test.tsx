@@ -1,4 +1,4 @@
-import { IsoDate } from '@nimble-anchor/core/ground'
+import { FittingId, IsoDate } from '@nimble-anchor/core/ground'
 import type { FamilyView } from '@nimble-anchor/core/formats'
 import { QueryClientProvider } from '@tanstack/react-query'
 import { render, screen, within } from '@testing-library/react'
@@ -41,9 +41,14 @@ test('nothing was fitted yet: said', () => {
 
 test('earlier readings stand once a day, the newest first; what was not measured is said', async () => {
   jest.spyOn(api, 'readings').mockResolvedValue([
-    { fittingId: 'a', on: IsoDate('2026-05-30'), massKg: { lo: 9.6, hi: 9.8 }, statureCm: { lo: 75, hi: 76 } },
-    { fittingId: 'b', on: IsoDate('2026-11-21'), massKg: { lo: 10.3, hi: 10.5 } },
-    { fittingId: 'c', on: IsoDate('2026-11-21'), massKg: { lo: 10.3, hi: 10.5 } },
+    {
+      fittingId: FittingId('a'),
+      on: IsoDate('2026-05-30'),
+      massKg: { lo: 9.6, hi: 9.8 },
+      statureCm: { lo: 75, hi: 76 },
+    },
+    { fittingId: FittingId('b'), on: IsoDate('2026-11-21'), massKg: { lo: 10.3, hi: 10.5 } },
+    { fittingId: FittingId('c'), on: IsoDate('2026-11-21'), massKg: { lo: 10.3, hi: 10.5 } },
   ])
   render(
     <QueryClientProvider client={queries}>

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { type Assessment, type Stage } from '@nimble-anchor/core/verdict'
 import { useEffect } from 'react'
 import { useLocation, useNavigate } from 'react-router'
@@ -21,7 +22,7 @@ export function leadsWithin({ verdict, measureNext }: Assessment, stage: Stage):
   return stage === 'attach' || stage === 'child-in' || CHOICES.includes(next.need)
 }
 
-export function useGoTo(fittingId: string): GoTo {
+export function useGoTo(fittingId: FittingId): GoTo {
   const navigate = useNavigate()
   return (stage, need) => void navigate(`/fittings/${fittingId}/${stage}`, { state: { need } satisfies Arrival })
 }

@@ -1,3 +1,4 @@
+import { type FittingId, fittingIdSchema } from '@nimble-anchor/core/ground'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { CHECKS } from '@nimble-anchor/core/checks'
 import { openStage, STAGE_TEXT, STAGES, type Assessment, type Stage } from '@nimble-anchor/core/verdict'
@@ -46,19 +47,23 @@ const fetchStages = (): void => {
 const REFRESH_MS = 20_000
 
 export default function FittingPage() {
-  const { id = '', stage } = useParams()
+  const { id: asked, stage } = useParams()
+  // An address that is no id of a fitting is that of none.
+  const id = fittingIdSchema.safeParse(asked).data
   const { status, case: current, open, view, notice, clearNotice, refresh } = useFitting()
   const rememberStage = usePreferences((s) => s.rememberStage)
-  const lastStage = usePreferences((s) => s.lastStage[id])
+  const lastStage = usePreferences((s) => (id === undefined ? undefined : s.lastStage[id]))
   const mayFit = useMay('lead', 'fitter', 'trainee')
   const navigate = useNavigate()
-  const isLoaded = status === 'ready' && view?.id === id && current !== null
+  const isLoaded = status === 'ready' && view !== null && view.id === id && current !== null
   const assessment = current ? assessmentOf(current) : undefined
 
-  useEffect(() => void open(id), [open, id])
+  useEffect(() => {
+    if (id !== undefined) void open(id)
+  }, [open, id])
   useEffect(fetchStages, [])
   useEffect(() => {
-    if (isStage(stage)) rememberStage(id, stage)
+    if (id !== undefined && isStage(stage)) rememberStage(id, stage)
   }, [id, stage, rememberStage])
   useEffect(() => {
     if (!isLoaded || isStage(stage) || !assessment) return
@@ -83,13 +88,12 @@ export default function FittingPage() {
     }
   }, [refresh])
 
-  if (status === 'missing' || status === 'failed') {
+  if (id === undefined || status === 'missing' || status === 'failed') {
+    const isMissing = id === undefined || status === 'missing'
     return (
       <div className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl font-bold">
-          {status === 'missing' ? msg.thereIsNoSuchFitting : msg.theServerDoesNotAnswer2}
-        </h1>
-        <p className="mt-2">{status === 'missing' ? msg.itMayHaveBeenMade : msg.nothingIsLostLoadThe}</p>
+        <h1 className="text-2xl font-bold">{isMissing ? msg.thereIsNoSuchFitting : msg.theServerDoesNotAnswer2}</h1>
+        <p className="mt-2">{isMissing ? msg.itMayHaveBeenMade : msg.nothingIsLostLoadThe}</p>
         <p className="mt-4">
           <Link to="/" className="font-semibold text-magenta underline">
             {msg.goToToday}
@@ -113,7 +117,7 @@ export default function FittingPage() {
 }
 
 interface WorkspaceProps {
-  readonly id: string
+  readonly id: FittingId
   readonly stage: Stage
   readonly current: Case
   readonly assessment: Assessment

@@ -1,3 +1,4 @@
+import { fittingIdSchema } from '@nimble-anchor/core/ground'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { DEFAULT_TRAJECTORIES, quantilesText } from '@nimble-anchor/core/forecast'
 import { type GrowthReading } from '@nimble-anchor/core/formats'
@@ -40,14 +41,17 @@ const MEASURES: readonly { readonly measure: GrowthMeasure; readonly title: stri
 ]
 
 export default function GrowthPage() {
-  const { id = '' } = useParams()
+  // An address that is no id of a fitting is that of none.
+  const id = fittingIdSchema.safeParse(useParams().id).data
   const { case: current, status, open, view } = useFitting()
-  useEffect(() => void open(id), [open, id])
-  if (status === 'missing' || status === 'failed') {
+  useEffect(() => {
+    if (id !== undefined) void open(id)
+  }, [open, id])
+  if (id === undefined || status === 'missing' || status === 'failed') {
     return (
       <div className="mx-auto max-w-xl p-8">
         <h1 className="text-2xl font-bold">
-          {status === 'missing' ? msg.thereIsNoSuchFitting : msg.theServerDoesNotAnswer}
+          {id === undefined || status === 'missing' ? msg.thereIsNoSuchFitting : msg.theServerDoesNotAnswer}
         </h1>
         <Link to="/" className="mt-3 inline-block font-semibold text-magenta underline">
           {msg.goToToday}

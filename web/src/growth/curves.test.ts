@@ -1,4 +1,4 @@
-import { IsoDate } from '@nimble-anchor/core/ground'
+import { FittingId, IsoDate } from '@nimble-anchor/core/ground'
 import { buildCase, buildMode, byMass } from '@nimble-anchor/core/testing'
 import { bandPoints, centileLines, limitLines, readingPoints } from './curves.ts'
 
@@ -29,9 +29,9 @@ test('the forecast stands at the age it is for, and not much beyond what is show
 test('readings stand at the child’s age on their day; those before birth or of another measure are left out', () => {
   const c = buildCase({ child: { dateOfBirth: IsoDate('2025-11-25') } })
   const readings = [
-    { fittingId: 'a', on: IsoDate('2026-05-25'), massKg: { lo: 7, hi: 7.2 } },
-    { fittingId: 'b', on: IsoDate('2025-01-01'), massKg: { lo: 7, hi: 7.2 } },
-    { fittingId: 'c', on: IsoDate('2026-11-25'), statureCm: { lo: 74, hi: 75 } },
+    { fittingId: FittingId('a'), on: IsoDate('2026-05-25'), massKg: { lo: 7, hi: 7.2 } },
+    { fittingId: FittingId('b'), on: IsoDate('2025-01-01'), massKg: { lo: 7, hi: 7.2 } },
+    { fittingId: FittingId('c'), on: IsoDate('2026-11-25'), statureCm: { lo: 74, hi: 75 } },
   ]
   const points = readingPoints(c, readings, 'massKg')
   expect(points).toHaveLength(1)

@@ -1,4 +1,4 @@
-import { IsoDate } from '@nimble-anchor/core/ground'
+import { FittingId, IsoDate } from '@nimble-anchor/core/ground'
 import type { LogbookCharts as Charts, LogbookPage as Page, LogbookRow } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, renderHook, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
@@ -10,7 +10,7 @@ import { PART, useLogbook } from './useLogbook.ts'
 jest.mock('react-chartjs-2', () => ({ Bar: (props: { 'aria-label': string }) => <p>{props['aria-label']}</p> }))
 
 const row = (number: number, over: Partial<LogbookRow> = {}): LogbookRow => ({
-  id: `f${number}`, number, status: 'open', createdAt: '2026-11-25T10:00:00Z', updatedAt: '2026-11-25T10:00:00Z',
+  id: FittingId(`f${number}`), number, status: 'open', createdAt: '2026-11-25T10:00:00Z', updatedAt: '2026-11-25T10:00:00Z',
   verdict: 'undecided', headline: '', childName: `Child ${number}`, vehicleName: 'Corran Dunlin', restraintName: null,
   revises: null, stage: 'measure', arrivedInstalled: false, elsewhere: false,
   holderId: null, routeKind: null, fitter: 'Jory', faults: [], ...over,

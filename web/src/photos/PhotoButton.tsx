@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Camera, Trash2 } from 'lucide-react'
 import { useEffect, useRef, useState } from 'react'
 import { toast } from 'sonner'
@@ -9,7 +10,7 @@ import * as msg from './messages.en.ts'
 
 interface Props {
   readonly photoKey: string
-  readonly fittingId: string
+  readonly fittingId: FittingId
   /** What the photo shows: the check's label. */
   readonly label: string
   readonly isSigned: boolean

@@ -1,4 +1,4 @@
-import { Sequence } from '@nimble-anchor/core/ground'
+import { FittingId, Sequence } from '@nimble-anchor/core/ground'
 import type { FittingView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
@@ -10,7 +10,7 @@ import { notSo } from './words.ts'
 
 const handover = { fitterName: 'Jory', carerName: 'Maren', signedAt: '2026-11-25T10:00:00Z' }
 const view = (over: Partial<FittingView> = {}): FittingView => ({
-  id: 'f1', status: 'signed', sequence: Sequence(9), createdAt: '', updatedAt: '', revises: null, elsewhere: false,
+  id: FittingId('f1'), status: 'signed', sequence: Sequence(9), createdAt: '', updatedAt: '', revises: null, elsewhere: false,
   holderId: null,
   case: { ...withEverythingGood(buildCase()), handover }, ...over,
 }) // prettier-ignore
@@ -86,7 +86,7 @@ test('nor is one that left against advice', async () => {
 })
 test('what was not so, in words', () => {
   const items = [{ id: 'leg', ask: 'The leg stands', how: '', ifNot: '' }]
-  const row = { id: 'r', fittingId: 'f', at: '', who: '', kind: 'fail', items } as const
+  const row = { id: 'r', fittingId: FittingId('f'), at: '', who: '', kind: 'fail', items } as const
   expect(notSo({ ...row, answers: { leg: 'no' } })).toBe('Not so: The leg stands')
   expect(notSo({ ...row, answers: { leg: 'yes' } })).toBe('')
 })

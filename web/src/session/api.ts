@@ -1,4 +1,4 @@
-import { type IsoDate, type ModelId, type UnitId, type VehicleId } from '@nimble-anchor/core/ground'
+import { type FittingId, type IsoDate, type ModelId, type UnitId, type VehicleId } from '@nimble-anchor/core/ground'
 import type { JobKind } from '@nimble-anchor/core/aftercare'
 import type { CarerTried, Put } from '@nimble-anchor/core/casefile'
 import type {
@@ -76,12 +76,12 @@ export interface EntryToSend {
   readonly personId?: string | undefined
   readonly puts: readonly Put[]
 }
-export type VisitEntry = Omit<VisitView, 'id' | 'familyId' | 'fitting'> & { readonly fittingId: string | null }
+export type VisitEntry = Omit<VisitView, 'id' | 'familyId' | 'fitting'> & { readonly fittingId: FittingId | null }
 export interface JobBeginning {
   readonly unitId: UnitId
   readonly kind: JobKind
   readonly who: string
-  readonly fittingId?: string
+  readonly fittingId?: FittingId
   readonly fromModeId?: string
   readonly toModeId?: string
 }
@@ -168,7 +168,7 @@ export const api = {
   answerSecondLook: (token: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
     call<unknown>(`second-look/${token}`, { answers }),
   exportFamily: (id: string) => call<unknown>(`families/${id}/export`),
-  here: (tab: string, fittingId: string | null, who: string) =>
+  here: (tab: string, fittingId: FittingId | null, who: string) =>
     call<HereView | Record<string, never>>('live/here', { tab, fittingId, who }, { isByItself: true }),
   catalogue: () => call<Catalogue>('catalogue'),
   fittings: (isByItself = false) => call<readonly FittingSummary[]>('fittings', undefined, { isByItself }),
@@ -208,7 +208,7 @@ export const api = {
   importCase: (file: unknown, child?: 'known' | 'new') =>
     call<FittingView>(`fittings/import${child === undefined ? '' : `?child=${child}`}`, file),
   /** Answered shortly: what was stored since `base`, not the whole fitting. */
-  enter: (fittingId: string, { id, base, own, who, personId, puts }: EntryToSend) =>
+  enter: (fittingId: FittingId, { id, base, own, who, personId, puts }: EntryToSend) =>
     call<Stored>(
       `fittings/${fittingId}/entries`,
       {
@@ -247,7 +247,7 @@ export const api = {
   /** The page asks again by itself: that keeps no device from locking. */
   ride: (id: string) => call<RideView>(`rides/${id}`, undefined, { isByItself: true }),
   beginRide: (ride: RideBeginning) => call<RideView>('rides', ride),
-  leaveRide: (id: string, fittingId: string, who: string) =>
+  leaveRide: (id: string, fittingId: FittingId, who: string) =>
     call<unknown>(`rides/${id}/fittings/${fittingId}`, { who }, { method: 'DELETE' }),
   jobs: (unitId?: UnitId) => call<readonly JobView[]>(`jobs${unitId === undefined ? '' : `?unitId=${unitId}`}`),
   job: (id: string) => call<JobView>(`jobs/${id}`),

@@ -1,14 +1,15 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { useEffect, useMemo, useRef } from 'react'
 import { create } from 'zustand'
 import { afterLeaving } from './leaving.ts'
 import { draftsOf, dropDraft, forgetDrafts, keepDraft } from './waiting.ts'
 
 interface DraftsState {
-  readonly fittingId: string | undefined
+  readonly fittingId: FittingId | undefined
   /** What is typed and not an entry yet, by field. */
   readonly texts: Readonly<Record<string, string>>
   /** Takes up what this device has kept of a fitting. */
-  load(fittingId: string): Promise<void>
+  load(fittingId: FittingId): Promise<void>
   set(key: string, text: string | undefined): void
   /** Lets go of everything that is typed and not entered. */
   clear(): void

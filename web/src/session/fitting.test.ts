@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import 'fake-indexeddb/auto'
 import { buildCase, withEverythingGood } from '@nimble-anchor/core/testing'
 import { caseSchema, highestSequence, type Case, type Put } from '@nimble-anchor/core/casefile'
@@ -9,7 +10,7 @@ import { forgetWaiting, keepWaiting, takeOldEntries, waitingCounts, waitingOf } 
 /** A server of these fittings, and somebody else at another device. */
 function fakeServer(cases: Readonly<Record<string, Case>>) {
   const { server, line } = serve(cases)
-  const take = (fittingId: string, puts: readonly Put[]): void => {
+  const take = (fittingId: FittingId, puts: readonly Put[]): void => {
     const baseSequence = server.views[fittingId]?.sequence
     const { status } = server.ask({ method: 'POST', path: `fittings/${fittingId}/entries`, body: { baseSequence, who: 'Maren', puts } }) // prettier-ignore
     if (status !== 200) throw new Error('another device made a bad entry')
@@ -48,10 +49,10 @@ beforeEach(async () => {
 
 test('while an entry waits it is never said that everything is saved, not for a moment', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await keepWaiting({ id: 'waits', fittingId: 'f1', who: 'Maren', puts: [mass(12.2)], base: START, own: [] })
+  await keepWaiting({ id: 'waits', fittingId: FittingId('f1'), who: 'Maren', puts: [mass(12.2)], base: START, own: [] })
   const said: string[] = []
   const leave = useFitting.subscribe((s) => void said.push(`${s.queue.length} ${s.saving}`))
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   await settle()
   leave()
   expect(said.filter((s) => s.startsWith('1 '))).not.toEqual([])
@@ -61,7 +62,7 @@ test('while an entry waits it is never said that everything is saved, not for a 
 
 test('an entry shows at once and is acknowledged', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   expect(useFitting.getState().put([mass(11)])).toEqual([])
   expect(shown()).toBe(11)
   await settle()
@@ -71,7 +72,7 @@ test('an entry shows at once and is acknowledged', async () => {
 
 test('a bad entry is refused here, names the field, and is never sent', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   expect(useFitting.getState().put([mass(500)])).toEqual([
     { path: '$.child.massKg.value', message: 'must be at most 80 kg' },
   ])
@@ -81,7 +82,7 @@ test('a bad entry is refused here, names the field, and is never sent', async ()
 
 test('without the server entries wait on the device, survive a reload, and go in order', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   server.line.isUp = false
   useFitting.getState().put([mass(11)])
   useFitting.getState().put([mass(12)])
@@ -91,7 +92,7 @@ test('without the server entries wait on the device, survive a reload, and go in
   // Reload: a fresh store, the same device.
   server.line.isUp = true
   fresh()
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   expect(shown()).toBe(12)
   await settle()
   expect(massesIn(server, 'f1')).toEqual([11, 12])
@@ -100,7 +101,7 @@ test('without the server entries wait on the device, survive a reload, and go in
 
 test('where the program fails on an entry, nothing is sent again by itself; it is kept until somebody says', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   server.line.failsOn = 'child.massKg'
   useFitting.getState().put([mass(11)])
   useFitting.getState().put([{ path: ['child', 'note'], value: 'sleeps' }])
@@ -120,7 +121,7 @@ test('where the program fails on an entry, nothing is sent again by itself; it i
 
 test('what failed once and then does not is stored as it was', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   server.line.failsOn = 'child.massKg'
   useFitting.getState().put([mass(11)])
   await settle()
@@ -133,7 +134,7 @@ test('what failed once and then does not is stored as it was', async () => {
 
 test('an answer lost on the way is not a conflict: the entry stands already, once', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   server.line.losesAnswers = 1
   useFitting.getState().put([mass(11)])
   await settle()
@@ -149,8 +150,8 @@ test.each([
   ['theirs', 14],
 ] as const)('somebody else on the same field: keeping %s leaves %s', async (keep, value) => {
   const { server, take } = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
-  take('f1', [mass(14)])
+  await useFitting.getState().open(FittingId('f1'))
+  take(FittingId('f1'), [mass(14)])
   useFitting.getState().put([mass(11)])
   await settle()
   expect(useFitting.getState().conflict).toMatchObject({ theirs: { sequence: START + 1 } })
@@ -164,20 +165,20 @@ test.each([
 test('a signed fitting takes no entry', async () => {
   const { server } = fakeServer({ f1: buildCase() })
   server.views.f1 = { ...server.views.f1!, status: 'signed' }
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   expect(useFitting.getState().put([mass(11)])[0]?.message).toContain('signed and closed')
 })
 
 describe('another fitting is opened meanwhile', () => {
   test.each(['answered', 'lost', 'refused'] as const)('an entry on its way, then %s, stays with its own', async (how) => {
     const server = fakeServer({ f1: buildCase(), f2: buildCase() })
-    await useFitting.getState().open('f2')
+    await useFitting.getState().open(FittingId('f2'))
     let openGate = (): void => undefined
     server.line.gate = new Promise((r) => (openGate = r))
     useFitting.getState().put([mass(12.2)])
     while (onLine.inFlight === 0) await breath()
     server.line.gate = undefined
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     if (how === 'lost') server.line.losesAnswers = 1
     if (how === 'refused') server.server.views.f2 = { ...server.server.views.f2!, status: 'signed' }
     openGate()
@@ -187,8 +188,8 @@ describe('another fitting is opened meanwhile', () => {
     expect(massesIn(server, 'f1')).toEqual([11])
     expect(massesIn(server, 'f2')).toEqual(how === 'refused' ? [] : [12.2])
     // Refused while it was not on screen, it is said when its fitting is opened, not dropped before.
-    expect((await waitingOf('f2')).map((e) => e.refused)).toEqual(how === 'answered' ? [] : how === 'lost' ? [undefined] : [expect.stringContaining('signed')]) // prettier-ignore
-    await useFitting.getState().open('f2')
+    expect((await waitingOf(FittingId('f2'))).map((e) => e.refused)).toEqual(how === 'answered' ? [] : how === 'lost' ? [undefined] : [expect.stringContaining('signed')]) // prettier-ignore
+    await useFitting.getState().open(FittingId('f2'))
     await settle()
     expect(massesIn(server, 'f2')).toEqual(how === 'refused' ? [] : [12.2])
     expect(useFitting.getState().notice).toEqual(how === 'refused' ? expect.stringContaining('Not saved') : null)
@@ -199,7 +200,7 @@ describe('another fitting is opened meanwhile', () => {
     const server = fakeServer({ f1: buildCase(), f2: buildCase() })
     for (const [id, kg] of [['f1', 11], ['f2', 12], ['f1', 11.5]] as const) {
       server.line.isUp = true
-      await useFitting.getState().open(id)
+      await useFitting.getState().open(FittingId(id))
       await settle()
       server.line.isUp = false
       useFitting.getState().put([mass(kg)])
@@ -215,25 +216,25 @@ describe('another fitting is opened meanwhile', () => {
 describe('what the writer had seen goes with the entry', () => {
   test('after a reload an entry made offline does not overwrite another’s value without a word', async () => {
     const server = fakeServer({ f1: buildCase() })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     server.line.isUp = false
     useFitting.getState().put([mass(11)])
     await settle()
-    server.take('f1', [mass(14)])
+    server.take(FittingId('f1'), [mass(14)])
     server.line.isUp = true
     fresh()
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     await settle()
     expect(useFitting.getState().conflict).toMatchObject({ mine: { base: START }, theirs: { sequence: START + 1 } })
     expect(massesIn(server, 'f1')).toEqual([14])
   })
   test('looks from before another moved the base are told, not stored', async () => {
     const server = fakeServer({ f1: withEverythingGood(buildCase()) })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     server.line.isUp = false
     useFitting.getState().put([look('tug-left')])
     await settle()
-    server.take('f1', [MOVED])
+    server.take(FittingId('f1'), [MOVED])
     server.line.isUp = true
     await useFitting.getState().refresh()
     await settle()
@@ -242,21 +243,21 @@ describe('what the writer had seen goes with the entry', () => {
   })
   test('one’s own move, then the look: entered offline in that order, while another wrote a note, both are stored', async () => {
     const server = fakeServer({ f1: withEverythingGood(buildCase()) })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     server.line.isUp = false
     useFitting.getState().put([MOVED])
     useFitting.getState().put([look('tug-left')])
     await settle()
-    server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
+    server.take(FittingId('f1'), [{ path: ['child', 'note'], value: 'sings' }])
     server.line.isUp = true
-    await sendFor('f1')
+    await sendFor(FittingId('f1'))
     await settle()
     expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [] })
     expect(server.server.log.map((e) => e.puts[0]!.path[0])).toEqual(['child', 'disturbances', 'readings'])
   })
   test('fast typing: an entry made while the one before is just being acknowledged is no stranger to it', async () => {
     const server = fakeServer({ f1: buildCase() })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     for (const kg of [11, 11.1, 11.2, 11.3, 11.4, 11.5]) {
       useFitting.getState().put([mass(kg)])
       await breath(kg === 11.2 ? 9 : 1)
@@ -269,13 +270,13 @@ describe('what the writer had seen goes with the entry', () => {
 
 test('what another tab keeps for the same fitting is sent with the rest, in its order', async () => {
   const server = fakeServer({ f1: buildCase() })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   server.line.isUp = false
   useFitting.getState().put([mass(11)])
   await settle()
-  await keepWaiting({ id: crypto.randomUUID(), fittingId: 'f1', who: 'Jory', puts: [{ path: ['child', 'note'], value: 'other tab' }], base: START, own: [] }) // prettier-ignore
+  await keepWaiting({ id: crypto.randomUUID(), fittingId: FittingId('f1'), who: 'Jory', puts: [{ path: ['child', 'note'], value: 'other tab' }], base: START, own: [] }) // prettier-ignore
   server.line.isUp = true
-  await Promise.all([sendFor('f1'), sendFor('f1')])
+  await Promise.all([sendFor(FittingId('f1')), sendFor(FittingId('f1'))])
   await settle()
   expect(server.server.log.map((e) => e.puts[0]!.path[1])).toEqual(['massKg', 'note'])
   expect(useFitting.getState()).toMatchObject({ queue: [], saving: 'saved', view: { sequence: START + 2 } })
@@ -286,7 +287,7 @@ test('where the browser keeps nothing, an entry is sent all the same, and it is 
   const add = jest.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
     throw new DOMException('no room', 'QuotaExceededError')
   })
-  await useFitting.getState().open('f1')
+  await useFitting.getState().open(FittingId('f1'))
   useFitting.getState().put([mass(11)])
   await settle()
   add.mockRestore()
@@ -301,12 +302,12 @@ test('where the browser keeps nothing, an entry is sent all the same, and it is 
 
 test('entries kept by the version before come along, as made before everything', async () => {
   const server = fakeServer({ f1: buildCase() })
-  server.take('f1', [{ path: ['child', 'note'], value: 'x' }])
+  server.take(FittingId('f1'), [{ path: ['child', 'note'], value: 'x' }])
   localStorage.setItem('nimble-anchor.waiting.f1', JSON.stringify([{ who: 'Jory', puts: [mass(11)] }]))
   await takeOldEntries()
-  expect(await waitingOf('f1')).toMatchObject([{ who: 'Jory', base: 0, own: [] }])
+  expect(await waitingOf(FittingId('f1'))).toMatchObject([{ who: 'Jory', base: 0, own: [] }])
   expect(localStorage.getItem('nimble-anchor.waiting.f1')).toBeNull()
-  await sendFor('f1')
+  await sendFor(FittingId('f1'))
   expect(massesIn(server, 'f1').at(-1)).toBe(11)
 })
 
@@ -316,8 +317,15 @@ test.each([
   ['merely unknown', [], 1],
 ] as const)('of a fitting that is %s, this device lets go or not', async (_what, erased, left) => {
   fakeServer({}).server.erased.push(...erased)
-  await keepWaiting({ id: crypto.randomUUID(), fittingId: 'f1', who: 'Jory', puts: [mass(11)], base: 0, own: [] })
-  await useFitting.getState().open('f1')
+  await keepWaiting({
+    id: crypto.randomUUID(),
+    fittingId: FittingId('f1'),
+    who: 'Jory',
+    puts: [mass(11)],
+    base: 0,
+    own: [],
+  })
+  await useFitting.getState().open(FittingId('f1'))
   expect(useFitting.getState().status).toBe('missing')
   expect((await waitingCounts()).size).toBe(left)
 })
@@ -329,7 +337,7 @@ describe('one tap, one judgement', () => {
   }
   test('what was judged when it was entered is not judged again when it is kept, sent and acknowledged', async () => {
     const server = fakeServer({ f1: buildCase() })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     const takes = parses()
     useFitting.getState().put([mass(11)])
     expect(takes.count()).toBe(1)
@@ -348,7 +356,7 @@ describe('one tap, one judgement', () => {
   })
   test('entries that wait behind one another are each judged once', async () => {
     const server = fakeServer({ f1: buildCase() })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     server.line.isUp = false
     const takes = parses()
     for (const kg of [11, 11.1, 11.2]) useFitting.getState().put([mass(kg)])
@@ -356,7 +364,7 @@ describe('one tap, one judgement', () => {
     expect(takes.count()).toBe(3)
     const shownAtOnce = useFitting.getState().case!
     server.line.isUp = true
-    await sendFor('f1')
+    await sendFor(FittingId('f1'))
     await settle()
     expect(takes.count()).toBe(6)
     takes.end()
@@ -365,9 +373,9 @@ describe('one tap, one judgement', () => {
   })
   test('what somebody else stored in between comes with the answer, and is shown', async () => {
     const server = fakeServer({ f1: buildCase() })
-    await useFitting.getState().open('f1')
-    server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
-    server.take('f1', [MOVED])
+    await useFitting.getState().open(FittingId('f1'))
+    server.take(FittingId('f1'), [{ path: ['child', 'note'], value: 'sings' }])
+    server.take(FittingId('f1'), [MOVED])
     useFitting.getState().put([mass(11)])
     await settle()
     expect(useFitting.getState()).toMatchObject({ conflict: null, queue: [], view: { sequence: START + 3 } })
@@ -376,9 +384,9 @@ describe('one tap, one judgement', () => {
   })
   test('whoever is too far behind for the short answer fetches the whole', async () => {
     const server = fakeServer({ f1: buildCase() })
-    await useFitting.getState().open('f1')
+    await useFitting.getState().open(FittingId('f1'))
     server.server.mostEntries = 1
-    server.take('f1', [{ path: ['child', 'note'], value: 'sings' }])
+    server.take(FittingId('f1'), [{ path: ['child', 'note'], value: 'sings' }])
     useFitting.getState().put([mass(11)])
     await settle()
     expect(useFitting.getState()).toMatchObject({ queue: [], saving: 'saved', view: { sequence: START + 2 } })

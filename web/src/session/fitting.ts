@@ -1,6 +1,6 @@
 import { v4 as newId } from 'uuid'
 import { type Case, type Put } from '@nimble-anchor/core/casefile'
-import { type Fault } from '@nimble-anchor/core/ground'
+import { type Fault, FittingId } from '@nimble-anchor/core/ground'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { assess, type Assessment } from '@nimble-anchor/core/verdict'
 import { create } from 'zustand'
@@ -34,7 +34,7 @@ interface FittingState {
   readonly conflict: Conflict | null
   /** Said once, then taken away: refusals of the server. */
   readonly notice: string | null
-  open(id: string): Promise<void>
+  open(id: FittingId): Promise<void>
   /** Takes an entry, or says what is wrong with it and changes nothing. */
   put(puts: readonly Put[]): readonly Fault[]
   undo(): Promise<void>
@@ -57,7 +57,7 @@ export const useFitting = create<FittingState>()((set, get) => {
   /** Entries made here that the device has not kept yet: a few milliseconds' worth. */
   let beingKept: readonly Waiting[] = []
 
-  const isOpen = (id: string): boolean => get().view?.id === id
+  const isOpen = (id: FittingId): boolean => get().view?.id === id
 
   /** What is shown, and in the same breath whether it is saved: never while an entry waits. */
   const show = (view: FittingView, queue: readonly Waiting[]): void =>
@@ -69,7 +69,7 @@ export const useFitting = create<FittingState>()((set, get) => {
     }))
 
   /** Shows what the server and the device now hold of the open fitting. */
-  async function showKept(id: string, fresh?: FittingView): Promise<void> {
+  async function showKept(id: FittingId, fresh?: FittingView): Promise<void> {
     const kept = await waitingOf(id).catch(() => [])
     const { view } = get()
     if (view?.id !== id) return
@@ -98,7 +98,7 @@ export const useFitting = create<FittingState>()((set, get) => {
     return showKept(stored.id)
   }
 
-  async function fetchWhole(id: string): Promise<void> {
+  async function fetchWhole(id: FittingId): Promise<void> {
     try {
       const fresh = await api.fitting(id, true)
       if (isOpen(id)) await showKept(id, fresh)
@@ -133,7 +133,7 @@ export const useFitting = create<FittingState>()((set, get) => {
   }
   listen((event) => void hear(event))
 
-  async function send(id: string): Promise<void> {
+  async function send(id: FittingId): Promise<void> {
     if (isOpen(id) && get().conflict) return
     await sendFor(id)
   }

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { v4 as newId } from 'uuid'
 import type { HereView, LiveEvent } from '@nimble-anchor/core/formats'
 import { api } from './api.ts'
@@ -71,11 +72,11 @@ const waitForPerson = (): Promise<void> =>
   })
 
 /** The page, not the address: a fitting that is left is still in the store. */
-function openFitting(): string | null {
+function openFitting(): FittingId | null {
   const { view } = useFitting.getState()
   return view !== null && location.pathname.startsWith(`/fittings/${view.id}`) ? view.id : null
 }
-let said: string | null = null
+let said: FittingId | null = null
 function sayWhere(): void {
   const id = document.visibilityState === 'visible' ? openFitting() : null
   if (id === null && said === null) return

@@ -1,4 +1,4 @@
-import { VehicleId } from '@nimble-anchor/core/ground'
+import { FittingId, VehicleId } from '@nimble-anchor/core/ground'
 import 'fake-indexeddb/auto'
 import {
   dropPhoto,
@@ -14,12 +14,12 @@ import {
 
 // The store keeps what the browser can clone; jsdom's own Blob is not one of those.
 const picture = new Uint8Array([1, 2, 3]) as unknown as Blob
-const photo = (key: string, fittingId: string) => ({ key, fittingId, takenAt: '2026-11-25T10:00:00Z', picture })
+const photo = (key: string, fittingId: FittingId) => ({ key, fittingId, takenAt: '2026-11-25T10:00:00Z', picture })
 
 test('kept, found again, erased one by one and by fitting', async () => {
-  await keepPhoto(photo('fitting/a/leg', 'a'))
-  await keepPhoto(photo('fitting/a/latch', 'a'))
-  await keepPhoto(photo('fitting/b/leg', 'b'))
+  await keepPhoto(photo('fitting/a/leg', FittingId('a')))
+  await keepPhoto(photo('fitting/a/latch', FittingId('a')))
+  await keepPhoto(photo('fitting/b/leg', FittingId('b')))
   expect((await photoOf('fitting/a/leg'))?.fittingId).toBe('a')
   await dropPhoto('fitting/a/leg')
   expect(await photoOf('fitting/a/leg')).toBeUndefined()
@@ -28,9 +28,9 @@ test('kept, found again, erased one by one and by fitting', async () => {
   expect(await photoOf('fitting/b/leg')).toBeDefined()
 })
 test('a tether point of the car outlives the family that happened to be there, and no longer names its fitting', async () => {
-  const key = photoKey('gone', 'tether-point', VehicleId('dunlin'), 'rear-left')
-  await keepPhoto(photo(key, 'gone'))
-  await keepPhoto(photo('fitting/gone/leg', 'gone'))
+  const key = photoKey(FittingId('gone'), 'tether-point', VehicleId('dunlin'), 'rear-left')
+  await keepPhoto(photo(key, FittingId('gone')))
+  await keepPhoto(photo('fitting/gone/leg', FittingId('gone')))
   expect(await fittingsWithPhotos()).toContain('gone')
   expect(await dropPhotosOf(['gone'])).toBe(1)
   expect(await photoOf('fitting/gone/leg')).toBeUndefined()
@@ -46,7 +46,7 @@ test.each([
   ['tether-point', 'car', 'rear', 'car/car/rear/tether-point'],
   ['tether-point', undefined, undefined, 'fitting/f/tether-point'],
 ])('%s at %s %s is kept under %s', (check, vehicle, position, key) => {
-  expect(photoKey('f', check, vehicle === undefined ? undefined : VehicleId(vehicle), position)).toBe(key)
+  expect(photoKey(FittingId('f'), check, vehicle === undefined ? undefined : VehicleId(vehicle), position)).toBe(key)
 })
 test.each([
   [4000, 3000, MOST_PX, 960],

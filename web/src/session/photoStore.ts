@@ -1,12 +1,15 @@
-import { type VehicleId } from '@nimble-anchor/core/ground'
+import { FittingId, type VehicleId } from '@nimble-anchor/core/ground'
 import { Dexie, type EntityTable } from 'dexie'
+
+/** Of a photo that stayed when its fitting went. */
+const NO_FITTING = ''
 
 /** A photo of one check, kept in this browser only: it is never sent anywhere. */
 export interface Photo {
   /** What it shows: see `photoKey`. */
   readonly key: string
   /** The fitting that it was taken in; it is erased with it. Of a car's part it is let go of alone. */
-  readonly fittingId: string
+  readonly fittingId: FittingId | typeof NO_FITTING
   readonly takenAt: string
   readonly picture: Blob
 }
@@ -18,7 +21,7 @@ db.version(1).stores({ photos: 'key, fittingId' })
 const OF_CAR = 'car/'
 
 /** A tether point is the car's, not the fitting's: one photo of it serves every fitting at that place. */
-export function photoKey(fittingId: string, checkId: string, vehicleId?: VehicleId, positionId?: string): string {
+export function photoKey(fittingId: FittingId, checkId: string, vehicleId?: VehicleId, positionId?: string): string {
   return checkId === 'tether-point' && vehicleId !== undefined && positionId !== undefined
     ? `${OF_CAR}${vehicleId}/${positionId}/${checkId}`
     : `fitting/${fittingId}/${checkId}`
@@ -33,13 +36,12 @@ export async function keepPhoto(photo: Photo): Promise<void> {
 export async function dropPhoto(key: string): Promise<void> {
   await db.photos.delete(key)
 }
-const NO_FITTING = ''
 const isOfCar = ({ key }: Photo): boolean => key.startsWith(OF_CAR)
 
 /** Every fitting of which this device keeps a photo. */
-export async function fittingsWithPhotos(): Promise<readonly string[]> {
-  const ids = (await db.photos.orderBy('fittingId').uniqueKeys()) as string[]
-  return ids.filter((id) => id !== NO_FITTING)
+export async function fittingsWithPhotos(): Promise<readonly FittingId[]> {
+  const ids = (await db.photos.orderBy('fittingId').uniqueKeys()) as Photo['fittingId'][]
+  return ids.filter((id): id is FittingId => id !== NO_FITTING)
 }
 /**
  * Erases every photo of these fittings from this device. What was photographed of

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { create } from 'zustand'
 import { persist } from 'zustand/middleware'
 import { author } from './who.ts'
@@ -24,7 +25,7 @@ interface Preferences {
   setBenchUnit(unit: 'mm' | 'cm' | 'in'): void
   setFitterName(name: string): void
   setScheme(scheme: Scheme): void
-  rememberStage(fittingId: string, stage: string): void
+  rememberStage(fittingId: FittingId, stage: string): void
   /** Of fittings that are erased nothing is remembered. */
   forgetStages(fittingIds: readonly string[]): void
 }

@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
 import { api, Failed, Refused } from './api.ts'
 import { acknowledge, changeWaiting, takeOldEntries, waitingCounts, waitingOf, type Waiting } from './waiting.ts'
@@ -11,17 +12,17 @@ import * as msg from './messages.en.ts'
 
 /** Something happened to a fitting's queue, here or in another tab. */
 export type Event =
-  | { readonly kind: 'kept'; readonly fittingId: string }
+  | { readonly kind: 'kept'; readonly fittingId: FittingId }
   /** The server has an entry, and says in short what was stored. */
-  | { readonly kind: 'stored'; readonly fittingId: string; readonly stored: Stored }
+  | { readonly kind: 'stored'; readonly fittingId: FittingId; readonly stored: Stored }
   /** The whole fitting came back: after an undo, a signature. */
-  | { readonly kind: 'seen'; readonly fittingId: string; readonly view: FittingView }
-  | { readonly kind: 'collided'; readonly fittingId: string; readonly conflict: Conflict }
-  | { readonly kind: 'refused'; readonly fittingId: string; readonly view?: FittingView | undefined }
-  | { readonly kind: 'unkept'; readonly fittingId: string; readonly message: string }
-  | { readonly kind: 'offline'; readonly fittingId: string; readonly message: string }
+  | { readonly kind: 'seen'; readonly fittingId: FittingId; readonly view: FittingView }
+  | { readonly kind: 'collided'; readonly fittingId: FittingId; readonly conflict: Conflict }
+  | { readonly kind: 'refused'; readonly fittingId: FittingId; readonly view?: FittingView | undefined }
+  | { readonly kind: 'unkept'; readonly fittingId: FittingId; readonly message: string }
+  | { readonly kind: 'offline'; readonly fittingId: FittingId; readonly message: string }
   /** The program failed on one entry: it stays on the device until somebody says what becomes of it. */
-  | { readonly kind: 'failed'; readonly fittingId: string; readonly message: string }
+  | { readonly kind: 'failed'; readonly fittingId: FittingId; readonly message: string }
 
 /** Two people on one field: what waits here, and what stands on the server. */
 export interface Conflict {
@@ -60,7 +61,7 @@ async function alone(name: string, work: () => Promise<void>): Promise<void> {
 const retries = new Map<string, ReturnType<typeof setTimeout>>()
 
 /** Sends the queue of one fitting until it is empty, or something stands in its way. */
-export function sendFor(fittingId: string): Promise<void> {
+export function sendFor(fittingId: FittingId): Promise<void> {
   clearTimeout(retries.get(fittingId))
   return alone(`nimble-anchor.send.${fittingId}`, async () => {
     for (;;) {
@@ -128,5 +129,5 @@ export async function sendUnkept(entry: Waiting): Promise<void> {
 /** At the start: whatever waits on this device, for whichever fitting. */
 export async function sendAll(): Promise<void> {
   await takeOldEntries()
-  for (const fittingId of (await waitingCounts()).keys()) void sendFor(fittingId)
+  for (const fittingId of (await waitingCounts()).keys()) void sendFor(FittingId(fittingId))
 }

@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { v4 as newId } from 'uuid'
 import type { Put } from '@nimble-anchor/core/casefile'
 import { Dexie, type EntityTable } from 'dexie'
@@ -6,7 +7,7 @@ import { Dexie, type EntityTable } from 'dexie'
 export interface Waiting {
   /** Its own id, also on the server: sent again after a lost answer it is stored once. */
   readonly id: string
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly who: string
   /** Who was signed in when it was made: nobody else sends it. */
   readonly personId?: string
@@ -24,7 +25,7 @@ type Kept = Waiting & { readonly place?: number }
 /** What is typed into a field and not yet an entry. */
 export interface Draft {
   readonly key: string
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly text: string
 }
 
@@ -41,7 +42,7 @@ const OLD_KEY = 'nimble-anchor.waiting.'
  */
 export async function takeOldEntries(): Promise<void> {
   for (const key of Object.keys(localStorage).filter((k) => k.startsWith(OLD_KEY))) {
-    const fittingId = key.slice(OLD_KEY.length)
+    const fittingId = FittingId(key.slice(OLD_KEY.length))
     const old = readOld(localStorage.getItem(key))
     await db.waiting.bulkAdd(old.map((e) => ({ id: newId(), fittingId, base: 0, own: [], ...e })))
     localStorage.removeItem(key)
@@ -57,7 +58,7 @@ function readOld(text: string | null): readonly Pick<Waiting, 'who' | 'puts'>[] 
 }
 
 /** The queue of one fitting, the oldest first. */
-export const waitingOf = async (fittingId: string): Promise<readonly Waiting[]> =>
+export const waitingOf = async (fittingId: FittingId): Promise<readonly Waiting[]> =>
   (await db.waiting.where('fittingId').equals(fittingId).sortBy('place')).map(({ place: _place, ...entry }) => entry)
 
 /**
@@ -103,12 +104,12 @@ export async function waitingCounts(): Promise<ReadonlyMap<string, number>> {
   return counts
 }
 
-export const draftsOf = (fittingId: string): Promise<readonly Draft[]> =>
+export const draftsOf = (fittingId: FittingId): Promise<readonly Draft[]> =>
   db.drafts.where('fittingId').equals(fittingId).toArray()
 export async function keepDraft(draft: Draft): Promise<void> {
   await db.drafts.put(draft)
 }
-export async function forgetDrafts(fittingId: string): Promise<void> {
+export async function forgetDrafts(fittingId: FittingId): Promise<void> {
   await db.drafts.where('fittingId').equals(fittingId).delete()
 }
 export async function dropDraft(key: string): Promise<void> {

@@ -1,4 +1,4 @@
-import { IsoDate, UnitId, VehicleId } from '@nimble-anchor/core/ground'
+import { FittingId, IsoDate, UnitId, VehicleId } from '@nimble-anchor/core/ground'
 import type { DayView, JobView, VisitView } from '@nimble-anchor/core/formats'
 import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
@@ -147,7 +147,7 @@ test('what has come due and which jobs wait stand beside it; nothing of them, no
   const item = { id: 'next-check', kind: 'next-check', title: 'Look at the fit again', because: 'every 2 months', early: IsoDate('2026-11-20'), likely: IsoDate('2026-11-20'), late: IsoDate('2026-11-20'), isFixed: true } as const // prettier-ignore
   const due = [
     {
-      fittingId: 'f1',
+      fittingId: FittingId('f1'),
       familyId: 'fam',
       childName: 'Tamsin Hale',
       restraintName: 'Ravel Sheepshank',

@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { Fault } from '@nimble-anchor/core/ground'
+import { type Fault, FittingId } from '@nimble-anchor/core/ground'
 import type { Quantity } from '@nimble-anchor/core/quantities'
 import { PAUSE_MS, useDrafts } from '../session/drafts.ts'
 import { draftsOf, forgetDrafts } from '../session/waiting.ts'
@@ -82,8 +82,8 @@ test('a limit is said in the unit that is shown; words are no number; empty take
 describe('what is typed and not entered yet', () => {
   const breath = () => act(() => new Promise((r) => setTimeout(r, 20)))
   beforeEach(async () => {
-    await forgetDrafts('f1')
-    await useDrafts.getState().load('f1')
+    await forgetDrafts(FittingId('f1'))
+    await useDrafts.getState().load(FittingId('f1'))
   })
   afterEach(() => jest.useRealTimers())
 
@@ -91,11 +91,11 @@ describe('what is typed and not entered yet', () => {
     const { unmount } = render(<QuantityField label="Slack" unit="mm" draftKey="slack" defaultPlusMinus={2} quantity={undefined} onChange={() => []} />) // prettier-ignore
     await userEvent.type(screen.getByLabelText('Slack'), '12')
     await breath()
-    expect(await draftsOf('f1')).toMatchObject([{ key: 'f1/slack', text: '{"value":"12"}' }])
+    expect(await draftsOf(FittingId('f1'))).toMatchObject([{ key: 'f1/slack', text: '{"value":"12"}' }])
     // Back, a reload, a closed tab: the field goes without being left.
     unmount()
     useDrafts.setState({ fittingId: undefined, texts: {} })
-    await useDrafts.getState().load('f1')
+    await useDrafts.getState().load(FittingId('f1'))
     const kept: (Quantity | null)[] = []
     render(<QuantityField label="Slack" unit="mm" draftKey="slack" defaultPlusMinus={2} quantity={undefined} onChange={(q) => (kept.push(q), [])} />) // prettier-ignore
     expect(screen.getByLabelText('Slack')).toHaveValue('12')
@@ -103,7 +103,7 @@ describe('what is typed and not entered yet', () => {
     await userEvent.tab()
     await breath()
     expect(kept).toEqual([{ value: 12, plusMinus: 2, source: 'measured' }])
-    expect(await draftsOf('f1')).toEqual([])
+    expect(await draftsOf(FittingId('f1'))).toEqual([])
   })
   test('becomes one entry after a pause, also where the field stands on screen twice', async () => {
     jest.useFakeTimers()

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable } from '@nestjs/common'
 import { EMPTY_RECORD, planJob, type JobContext, type JobKind } from '@nimble-anchor/core/aftercare'
@@ -17,7 +18,7 @@ interface BeginsJob {
   readonly unitId: string
   readonly kind: JobKind
   readonly by: By
-  readonly fittingId?: string | undefined
+  readonly fittingId?: FittingId | undefined
   readonly fromModeId?: string | undefined
   readonly toModeId?: string | undefined
 }

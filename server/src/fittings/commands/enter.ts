@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import { type Changed } from '@nimble-anchor/core/casefile'
 import { type FittingView, type Stored } from '@nimble-anchor/core/formats'
@@ -22,7 +23,7 @@ export class EnterFitting {
 
   /** @param personId who was signed in; nobody, where the name was typed */
   run(
-    id: string,
+    id: FittingId,
     entry: EntryDto,
     personId: string | null = null,
     onChanges?: (changes: readonly Changed[]) => void,
@@ -40,7 +41,7 @@ export class EnterFitting {
   }
 
   /** The same, answered shortly. */
-  async shortly(id: string, entry: EntryDto, personId: string | null = null): Promise<Stored> {
+  async shortly(id: FittingId, entry: EntryDto, personId: string | null = null): Promise<Stored> {
     let changes: readonly Changed[] | undefined
     const view = await this.run(id, entry, personId, (stored) => (changes = stored))
     const { sequence, status, updatedAt } = view

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable } from '@nestjs/common'
 import { type FittingView } from '@nimble-anchor/core/formats'
 import { Database } from '../../storage/database'
@@ -12,7 +13,7 @@ export class PassFitting {
     private readonly ledger: Ledger,
   ) {}
 
-  run(id: string, personId: string): Promise<FittingView> {
+  run(id: FittingId, personId: string): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const row = await this.ledger.findOpen(manager, id)
       row.holderId = personId

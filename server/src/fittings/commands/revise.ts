@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { ConflictException, Injectable } from '@nestjs/common'
 import { datedChild, type Case } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
@@ -10,7 +11,7 @@ import { Ledger } from '../ledger'
 
 /** In its ride a correction stands where what it corrects stood: that one travels no more. */
 async function takesItsPlace(manager: EntityManager, before: string, now: string): Promise<void> {
-  const ride = await rideOf(manager, before)
+  const ride = await rideOf(manager, FittingId(before))
   if (ride === undefined) return
   const { body } = ride
   const idOf = (id: string): string => (id === before ? now : id)
@@ -33,7 +34,7 @@ export class ReviseFitting {
     private readonly ledger: Ledger,
   ) {}
 
-  run(id: string): Promise<FittingView> {
+  run(id: FittingId): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const row = await this.ledger.find(manager, id)
       if (row.status !== 'signed')

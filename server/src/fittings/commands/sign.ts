@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { ConflictException, Injectable } from '@nestjs/common'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type Case } from '@nimble-anchor/core/casefile'
@@ -32,7 +33,7 @@ export class SignFitting {
 
   /** @param dueWhen `asked`: what is due after it is worked out when somebody first asks for it */
   async run(
-    id: string,
+    id: FittingId,
     signing: SignDto,
     dueWhen: 'now' | 'asked' = 'now',
     signer: Signer = { personId: null },
@@ -54,7 +55,7 @@ export class SignFitting {
   }
 
   /** What is due after the very state that is signed: of any other, the signature is refused. */
-  private async dueAfter(id: string, baseSequence: number): Promise<readonly AheadItem[]> {
+  private async dueAfter(id: FittingId, baseSequence: number): Promise<readonly AheadItem[]> {
     const { sequence, case: seen } = toView(await this.ledger.find(this.db.read, id))
     return sequence === baseSequence ? this.workshop.run('due', [seen]) : []
   }

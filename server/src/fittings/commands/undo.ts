@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { ConflictException, Injectable } from '@nestjs/common'
 import { revert, takeable, type Case, type Changed } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
@@ -16,7 +17,7 @@ export class UndoEntry {
     private readonly ledger: Ledger,
   ) {}
 
-  run(id: string, { baseSequence, who }: UndoDto, personId: string | null = null): Promise<FittingView> {
+  run(id: FittingId, { baseSequence, who }: UndoDto, personId: string | null = null): Promise<FittingView> {
     return this.db.write(async (manager) => {
       const row = await this.ledger.findOpen(manager, id)
       await refuseUnseenEntries(manager, row, { baseSequence, who }, 'undo')

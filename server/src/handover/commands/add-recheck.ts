@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { randomUUID } from 'node:crypto'
 import { ConflictException, Injectable, NotFoundException } from '@nestjs/common'
 import type { Case } from '@nimble-anchor/core/casefile'
@@ -21,7 +22,7 @@ export class AddRecheck {
 
   /** @param most how many answers there may be of the fitting, with this one */
   run(
-    fittingId: string,
+    fittingId: FittingId,
     who: string,
     answers: Readonly<Record<string, RecheckAnswer>>,
     most = Infinity,

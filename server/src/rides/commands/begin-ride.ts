@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { Injectable } from '@nestjs/common'
 import { DRIVER_ID } from '@nimble-anchor/core/arrange'
 import type { Put } from '@nimble-anchor/core/casefile'
-import type { Fault } from '@nimble-anchor/core/ground'
+import { type Fault, FittingId } from '@nimble-anchor/core/ground'
 import type { Mode, RestraintModel, RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { Vehicle } from '@nimble-anchor/core/vehicle'
 import { In, type EntityManager } from 'typeorm'
@@ -68,12 +68,12 @@ export class BeginRide {
       })
       for (const fittingId of fittingOf.values()) await manager.insert(RideFittingRow, { fittingId, rideId })
       const [first] = fittingOf.values()
-      await this.ledger.tellRide(manager, await this.ledger.find(manager, first as string), by)
+      await this.ledger.tellRide(manager, await this.ledger.find(manager, FittingId(first as string)), by)
       // What is on each that widens it, and the second place of one that lies across, are its own to say.
       for (const seat of asked.seats) {
         const own = ownOf(seat)
         if (own === undefined) continue
-        const row = await this.ledger.findOpen(manager, fittingOf.get(seat.childId) as string)
+        const row = await this.ledger.findOpen(manager, FittingId(fittingOf.get(seat.childId) as string))
         await this.ledger.append(manager, row, [{ path: ['ride', 'own'], value: own }], by)
       }
       return rideId

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { Injectable, NotFoundException } from '@nestjs/common'
 import { Ledger } from '../../fittings/ledger'
 import { memberOf, rideOf } from '../../fittings/ride-of'
@@ -13,7 +14,7 @@ export class LeaveRide {
     private readonly ledger: Ledger,
   ) {}
 
-  run(rideId: string, fittingId: string, by: By): Promise<void> {
+  run(rideId: string, fittingId: FittingId, by: By): Promise<void> {
     return this.db.write(async (manager) => {
       const ride = await rideOf(manager, fittingId)
       if (ride?.id !== rideId) throw new NotFoundException('This fitting is not of that ride.')

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { type AheadItem } from '@nimble-anchor/core/ahead'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { aheadWhenText } from '@nimble-anchor/core/handover'
@@ -12,7 +13,7 @@ const REMIND_DAYS = 7
  * of its forecast, since being late is the danger. The same fitting always
  * gives the same entries, so that a calendar replaces them.
  */
-export function calendarOf(fittingId: string, c: Case, ahead: readonly AheadItem[], stamp: Date): string {
+export function calendarOf(fittingId: FittingId, c: Case, ahead: readonly AheadItem[], stamp: Date): string {
   // Only the first name: calendars travel further than files.
   const name = c.child.name ?? 'Child'
   const calendar = ical({

@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { dateText } from '@nimble-anchor/core/quantities'
 import { jobsFor, JOB_TITLE, type JobKind } from '@nimble-anchor/core/aftercare'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
@@ -15,7 +16,7 @@ import { StateMark } from '../../ui/StateMark.tsx'
 import * as msg from './messages.en.ts'
 
 interface Props {
-  readonly fittingId: string
+  readonly fittingId: FittingId
   readonly current: Case
   readonly isSigned: boolean
 }

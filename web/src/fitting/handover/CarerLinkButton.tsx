@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { CarerLink } from '@nimble-anchor/core/formats'
 import { Copy, Link2 } from 'lucide-react'
@@ -11,7 +12,7 @@ import { sayRefusal } from '../../ui/refusal.ts'
 import * as msg from './messages.en.ts'
 
 /** The carer's own link to the second look. */
-export function CarerLinkButton({ fittingId }: { readonly fittingId: string }) {
+export function CarerLinkButton({ fittingId }: { readonly fittingId: FittingId }) {
   const [link, setLink] = useState<CarerLink>()
   return (
     <>

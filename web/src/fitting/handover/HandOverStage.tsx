@@ -1,3 +1,4 @@
+import { FittingId } from '@nimble-anchor/core/ground'
 import { dateText } from '@nimble-anchor/core/quantities'
 import { type Case } from '@nimble-anchor/core/casefile'
 import { decidedText } from '@nimble-anchor/core/verdict'
@@ -51,13 +52,13 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
     {
       id: 'ahead',
       label: msg.whatChangesNext,
-      content: <RoadAhead fittingId={fittingId} today={current.today} known={known} />,
+      content: <RoadAhead fittingId={FittingId(fittingId)} today={current.today} known={known} />,
     },
     { id: 'code', label: msg.forThePhone, content: <CaseCode current={current} ahead={known.ahead?.items ?? []} /> },
     {
       id: 'after',
       label: msg.afterwards,
-      content: <AfterPanel fittingId={fittingId} current={current} isSigned={isSigned} />,
+      content: <AfterPanel fittingId={FittingId(fittingId)} current={current} isSigned={isSigned} />,
     },
     { id: 'findings', label: msg.allFindings, content: <Ledger assessment={assessment} goTo={goTo} showsAll /> },
   ]
@@ -73,7 +74,7 @@ export default function HandOverStage({ current, assessment, isSigned, goTo }: S
         {handover ? (
           <Panel title={handover.againstAdvice ? msg.leftAgainstAdvice : msg.signed}>
             <p className="mb-2">{msg.thisFittingIsClosed(dateText(handover.signedAt, 'long-day-and-time'))}</p>
-            <ReviseButton fittingId={fittingId} />
+            <ReviseButton fittingId={FittingId(fittingId)} />
           </Panel>
         ) : (
           <SignPanel current={current} assessment={assessment} isSigned={isSigned} goTo={goTo} />

@@ -1,4 +1,4 @@
-import { Sequence } from '@nimble-anchor/core/ground'
+import { FittingId, Sequence } from '@nimble-anchor/core/ground'
 import type { Case } from '@nimble-anchor/core/casefile'
 import type { FittingView } from '@nimble-anchor/core/formats'
 import { measured } from '@nimble-anchor/core/quantities'
@@ -12,7 +12,7 @@ import { ReviseButton, RevisionPanel } from './Revision.tsx'
 
 const signed = buildCase()
 const view = (id: string, revises: string | null, c: Case = signed): FittingView => ({
-  id, status: 'open', sequence: Sequence(1), createdAt: '', updatedAt: '', revises, elsewhere: false,
+  id: FittingId(id), status: 'open', sequence: Sequence(1), createdAt: '', updatedAt: '', revises: revises === null ? null : FittingId(revises), elsewhere: false,
   holderId: null, case: c,
 }) // prettier-ignore
 const fitting = jest.spyOn(api, 'fitting')
@@ -53,7 +53,7 @@ describe('the button', () => {
     render(
       <MemoryRouter initialEntries={['/']}>
         <Routes>
-          <Route path="/" element={<ReviseButton fittingId="old" />} />
+          <Route path="/" element={<ReviseButton fittingId={FittingId('old')} />} />
           <Route path="/fittings/:id/hand-over" element={<p>opened</p>} />
         </Routes>
       </MemoryRouter>,

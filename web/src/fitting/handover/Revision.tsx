@@ -1,3 +1,4 @@
+import { type FittingId } from '@nimble-anchor/core/ground'
 import { compareCases, type Case } from '@nimble-anchor/core/casefile'
 import { type FittingView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
@@ -11,7 +12,7 @@ import { changeText } from '../changeText.ts'
 import * as msg from './messages.en.ts'
 
 /** Begins a correction of a signed fitting and opens it. */
-export function ReviseButton({ fittingId }: { readonly fittingId: string }) {
+export function ReviseButton({ fittingId }: { readonly fittingId: FittingId }) {
   const navigate = useNavigate()
   const [isBusy, setBusy] = useState(false)
   async function revise(): Promise<void> {

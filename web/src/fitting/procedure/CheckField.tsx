@@ -64,7 +64,7 @@ export function CheckField(props: Props) {
   } = props
   const put = useFitting((s) => s.put)
   const howId = useId()
-  const fittingId = useFitting((s) => s.view?.id ?? '')
+  const fittingId = useFitting((s) => s.view?.id)
   const check = checkOf(id)
   const reading = current.readings[id]
   const keep = (value: object | null) => put([{ path: ['readings', id], value }])
@@ -229,12 +229,14 @@ export function CheckField(props: Props) {
       )}
       {/* Last for the keyboard: it is not in the way of each answer. */}
       <span className="absolute top-0 right-0">
-        <PhotoButton
-          photoKey={photoKey(fittingId, id, current.vehicle?.id, current.choice.positionId)}
-          fittingId={fittingId}
-          label={label}
-          isSigned={isSigned}
-        />
+        {fittingId !== undefined && (
+          <PhotoButton
+            photoKey={photoKey(fittingId, id, current.vehicle?.id, current.choice.positionId)}
+            fittingId={fittingId}
+            label={label}
+            isSigned={isSigned}
+          />
+        )}
       </span>
     </div>
   )
