@@ -20,7 +20,9 @@ import {
   putsForChange,
   findOneChange,
   measured,
+  type Case,
   type Child,
+  type OneChange,
   type RestraintModel,
   type SeatingPosition,
   type StockItem,
@@ -163,4 +165,112 @@ test('another car is one line, however many of its places hold', () => {
   const found = changes({ pool: [car('sound', {}, {}, {})] })
   expect(found).toHaveLength(3)
   expect(distinctChanges(found)).toHaveLength(1)
+})
+
+describe('the entry that makes a fitting what one change would make it', () => {
+  const model = buildModel([
+    buildStatedMode(),
+    buildStatedMode({ id: 'belted', label: 'Rearward by belt', routes: [BELT_ROUTE] }),
+  ])
+  const here = { ...buildCase(), restraints: [model] }
+  const [rearward, belted] = model.modes as [RestraintModel['modes'][number], RestraintModel['modes'][number]]
+  const unit = here.units![0]!
+  const change: OneChange = {
+    kind: 'place',
+    model,
+    unit,
+    mode: rearward,
+    vehicle: here.vehicle!,
+    position: here.vehicle!.positions[0]!,
+    route: rearward.routes[0]!,
+    decision: 'pass',
+    isAdvisedAgainst: false,
+    points: 2,
+  }
+  const placed = (over: Partial<OneChange>, c: Case = here) =>
+    applyPuts(c, putsForChange(c, { ...change, ...over }), Sequence(9))
+  const pathsOf = (over: Partial<OneChange>, c: Case = here) =>
+    putsForChange(c, { ...change, ...over }).map((p) => p.path.join('.'))
+
+  test('another place of the same mode and car: the choice alone, whole', () => {
+    expect(putsForChange(here, change)).toEqual([
+      {
+        path: ['choice'],
+        value: {
+          modelId: model.id,
+          modeId: 'rearward',
+          unitId: unit.id,
+          positionId: 'rear-left',
+          routeId: 'isofix-leg',
+        },
+      },
+    ])
+    const { unitId: _unit, ...choice } = { ...here.choice, modelId: model.id }
+    expect(putsForChange({ ...here, choice }, { ...change, unit: undefined })).toHaveLength(1)
+  })
+  test.each<[string, Partial<OneChange>, boolean]>([
+    ['the same', {}, false],
+    ['another mode', { mode: belted, route: belted.routes[0]! }, true],
+    ['another model with a mode of the same name', { model: { ...model, id: ModelId('other') } }, true],
+    ['another unit', { unit: { ...unit, id: UnitId('other') } }, true],
+  ])('%s: the mode is chosen anew only where it is another', (_, over, isNew) => {
+    expect(pathsOf(over).length > 1).toBe(isNew)
+  })
+  test('another car comes in whole; the same car is not entered again', () => {
+    const other = { ...here.vehicle!, id: VehicleId('other') }
+    expect(pathsOf({ vehicle: other })).toContain('vehicle')
+    expect(pathsOf({})).not.toContain('vehicle')
+    expect(placed({ vehicle: other, kind: 'vehicle' })).toMatchObject({
+      ok: true,
+      value: { case: { vehicle: { id: 'other' } } },
+    })
+  })
+  test('what was set for the place before is taken back, and nothing else', () => {
+    const set: Case = {
+      ...here,
+      settings: { legNotch: { value: 3, at: Sequence(1) }, slideMm: { value: 2, at: Sequence(1) } },
+    }
+    expect(pathsOf({}, set)).toEqual(['settings.legNotch', 'choice'])
+  })
+  test('of changes alike the best alone is shown; of places each', () => {
+    const [a, b] = [buildPosition({ id: 'a' }), buildPosition({ id: 'b' })]
+    const all: OneChange[] = [
+      { ...change, kind: 'vehicle', position: a },
+      { ...change, kind: 'vehicle', position: b },
+      { ...change, kind: 'vehicle', vehicle: { ...change.vehicle, id: VehicleId('third') }, position: a },
+      { ...change, kind: 'place', position: a },
+      { ...change, kind: 'place', position: b },
+      { ...change, kind: 'mode', mode: belted, position: a },
+      { ...change, kind: 'mode', mode: belted, position: b },
+      { ...change, kind: 'restraint', model: { ...model, id: ModelId('ab') }, mode: { ...rearward, id: 'c' } },
+      { ...change, kind: 'restraint', model: { ...model, id: ModelId('a') }, mode: { ...rearward, id: 'bc' } },
+    ]
+    expect(distinctChanges(all)).toEqual([0, 2, 3, 4, 5, 7, 8].map((i) => all[i]))
+  })
+  test('what is nearest stands first, and of the same kind what is simpler', () => {
+    const kinds = ['place', 'route', 'mode', 'vehicle', 'restraint'] as const
+    const all = kinds.flatMap((kind) => [2, 5].map((points): OneChange => ({ ...change, kind, points })))
+    expect([...all].toReversed().toSorted(compareChanges)).toEqual(all)
+  })
+})
+
+test('what is wanted is no change to itself, on the shelf or in the pool', () => {
+  const vehicle = car('sound', {}, {})
+  const model = buildModel([buildStatedMode()])
+  const found = changes({
+    vehicle,
+    model,
+    pool: [vehicle],
+    shelf: [item(model)],
+    routeId: 'isofix-leg',
+    positionId: 'p0',
+  })
+  expect(found.map((f) => [f.kind, f.position.id])).toEqual([['place', 'p1']])
+  const second: StockItem = { model, unit: buildUnit({ id: UnitId('second') }) }
+  const others = changes({ vehicle, model, shelf: [item(model), second], routeId: 'isofix-leg', positionId: 'p0' })
+  expect(others.map((f) => [f.kind, f.unit?.id])).toEqual([
+    ['place', item(model).unit?.id],
+    ['restraint', 'second'],
+    ['restraint', 'second'],
+  ])
 })

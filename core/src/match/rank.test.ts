@@ -30,10 +30,12 @@ import {
   rankModes,
   whyAbove,
   type ModeMatch,
+  type PracticeProfile,
   type RankBasis,
   type RouteEase,
 } from '../index.ts'
-import { isForAnotherStage, tellsApart, type CriterionId } from './rank.ts'
+import { waysIn } from './ease.ts'
+import { isForAnotherStage, tellsApart, unknownOf, type CriterionId } from './rank.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
 
 const circumstances = (child = {}, practice = {}) => ({
@@ -256,6 +258,94 @@ describe('the order of modes', () => {
       { seed: 47, numRuns: 100 },
     )
   })
+  test('by name: model, then mode, then unit, whatever stood first', () => {
+    const of = (modelId: string, id: string, unitId?: string) =>
+      like(id, {
+        model: { ...base.model, id: ModelId(modelId) },
+        unit: unitId === undefined ? undefined : buildUnit({ id: UnitId(unitId) }),
+      })
+    const order = [of('a', 'b'), of('a', 'b', 'u1'), of('a', 'b', 'u2'), of('a', 'c', 'u0'), of('b', 'a', 'u0')]
+    const basis = { practice: DEFAULT_PRACTICE }
+    expect(rankModes([...order].toReversed(), basis)).toEqual(order)
+    expect(
+      rankModes(
+        [2, 0, 4, 1, 3].map((i) => order[i]!),
+        basis,
+      ),
+    ).toEqual(order)
+  })
+  test('refused modes stand by name, whatever would tell them apart; what is permitted stands above each', () => {
+    const refused = (id: string, over: Over = {}) => like(id, { decision: 'fail', standing: 'outgrown', ...over })
+    const [a, b] = [refused('a', { isAdvisedAgainst: true, room: 0.01 }), refused('b')]
+    const basis = { practice: DEFAULT_PRACTICE }
+    expect(rankModes([b, a], basis)).toEqual([a, b])
+    expect(tellsApart(b, a, basis)).toBeUndefined()
+    const open = like('z', { decision: 'undecided', standing: 'undecided' })
+    expect(rankModes([b, a, open], basis)).toEqual([open, a, b])
+    expect(tellsApart(open, a, basis)).toBe('decision')
+    expect(() => tellsApart(a, open, basis)).toThrow('a does not stand above z')
+  })
+  test.each<[CriterionId, PracticeProfile, object]>([
+    ['harness', { ...DEFAULT_PRACTICE, boosterFrom: 'legal-minimum' }, { heldBy: 'vehicle-belt' }],
+    ['direction', { ...DEFAULT_PRACTICE, turningForward: 'legal-minimum' }, { direction: 'forward' }],
+  ])('a profile that does not ask for it: %s tells nothing apart', (_, practice, mode) => {
+    const [a, b] = [
+      like('a', { mode: { direction: 'rearward', ...mode } }),
+      like('b', { mode: { direction: 'rearward' } }),
+    ]
+    expect(tellsApart(a, b, { practice })).toBeUndefined()
+  })
+  test.each([
+    [3, 5.9, undefined],
+    [6, 5.9, 'months'],
+    [9, 3, 'months'],
+    [240, 5000, undefined],
+    [240, 236, 'months'],
+  ] as const)('of %s months and %s of use the first stands above by %s', (upper, lower, criterion) => {
+    const [a, b] = [like('a'), like('b')]
+    const monthsLeft = (m: ModeMatch) => (m === a ? upper : lower)
+    expect(tellsApart(a, b, { practice: DEFAULT_PRACTICE, monthsLeft })).toBe(criterion)
+  })
+  test.each([
+    [0.05, 0.0499, 'small-margin'],
+    [0.1, 0.05, 'margin'],
+    [0.149, 0.1, undefined],
+    [Infinity, 40, 'margin'],
+    [Infinity, Infinity, undefined],
+  ] as const)('of a room of %s and %s of the limit the first stands above by %s', (upper, lower, criterion) => {
+    const basis = { practice: DEFAULT_PRACTICE }
+    expect(tellsApart(like('a', { room: upper }), like('b', { room: lower }), basis)).toBe(criterion)
+  })
+  test('what a mode and its simplest place wait for, each once; advice is not waited for, nor is anything decided', () => {
+    const open = (need: string, severity = 'stop') =>
+      ({
+        rule: { severity },
+        outcome: { kind: 'undecided', missing: [need] },
+      }) as unknown as RouteEase['findings'][number]
+    const findings = [open('position.floor'), open('child.massKg'), open('position.belt', 'advise')]
+    const at = (decision: 'pass' | 'undecided') => () => ({ ...certain, decision, findings })
+    const waits = like('a', { decision: 'undecided', standing: 'undecided', openNeeds: new Set(['child.massKg']) })
+    expect(unknownOf(waits, { practice: DEFAULT_PRACTICE })).toBe(1)
+    expect(unknownOf(waits, { practice: DEFAULT_PRACTICE, ease: at('undecided') })).toBe(2)
+    expect(unknownOf(waits, { practice: DEFAULT_PRACTICE, ease: at('pass') })).toBe(1)
+    expect(unknownOf(like('b'), { practice: DEFAULT_PRACTICE, ease: at('undecided') })).toBe(2)
+    expect(unknownOf(like('b'), { practice: DEFAULT_PRACTICE, ease: at('pass') })).toBe(0)
+    expect(unknownOf(like('b'), { practice: DEFAULT_PRACTICE })).toBe(0)
+  })
+  test('months ahead go on through no other model, no other way of holding and no mode that is not open', () => {
+    const own = like('own', { mode: { direction: 'rearward', heldBy: 'harness' } })
+    const next = (over: Over) =>
+      like('next', { ...over, mode: { direction: 'rearward', heldBy: 'harness', ...over.mode } })
+    const ahead = (m: ModeMatch) =>
+      m === own ? { opensInMonths: 0, leftMonths: 9 } : { opensInMonths: 2, leftMonths: 30 }
+    const left = (other: ModeMatch) => monthsAhead(own, [own, other], ahead)
+    expect(left(next({}))).toBe(30)
+    expect(left(next({ standing: 'soon' }))).toBe(30)
+    expect(left(next({ model: buildModel([buildStatedMode()], { id: ModelId('x') }) }))).toBe(9)
+    expect(left(next({ mode: { heldBy: 'vehicle-belt' } }))).toBe(9)
+    expect(left(next({ standing: 'undecided' }))).toBe(9)
+    expect(left(next({ standing: 'not-permitted' }))).toBe(9)
+  })
   test('months ahead in a direction go on through another mode of the unit that opens in time', () => {
     const small = like('small', { mode: { direction: 'rearward' } })
     const large = like('large', { standing: 'soon', mode: { direction: 'rearward' } })
@@ -288,6 +378,34 @@ test('the simplest route of a car: what holds before what is open, the fewest pa
   expect(at({ isofix: { bars: 'none' }, belt: { kind: 'none' } })).toBeUndefined()
   expect(at({ row: 1, label: 'Front', frontAirbag: 'none' }, {})).toMatchObject({ text: 'ISOFIX, leg; rear left' })
   expect(at({ isofix: undefined })).toMatchObject({ points: 3, decision: 'pass' })
+})
+
+test('each part of a route has its weight, and its word', () => {
+  const [leg] = buildStatedMode().routes
+  const belted = BELT_ROUTE
+  const route = (over: object) => ({ ...leg!, ...over, id: 'r' }) as typeof BELT_ROUTE
+  const easeOf = (one: typeof BELT_ROUTE, ...positions: Parameters<typeof buildPosition>[0][]) => {
+    const mode = buildStatedMode({ routes: [one] })
+    const [way] = waysIn(circumstances(), buildVehicle((positions.length > 0 ? positions : [{}]).map(buildPosition)), {
+      model: buildModel([mode]),
+      unit: buildUnit(),
+      mode,
+    })
+    return way && [way.points, way.text]
+  }
+  const lock = (kind: string) => ({ ...belted, belt: { ...belted.belt, lock: { kind } } }) as typeof BELT_ROUTE
+  expect(easeOf(leg!)).toEqual([2, 'ISOFIX, leg; rear left'])
+  expect(easeOf(TETHER_ROUTE)).toEqual([2, 'ISOFIX, top tether; rear left'])
+  expect(easeOf({ ...TETHER_ROUTE, topTether: { ...TETHER_ROUTE.topTether!, use: 'optional' } })?.[0]).toBe(1)
+  expect(easeOf(lock('free'))).toEqual([1, 'belt; rear left'])
+  expect(easeOf(lock('locking-clip'))).toEqual([4, 'belt, locking clip; rear left'])
+  expect(easeOf(route({ lowerTethers: { use: 'required', anchorage: 'seat-rails' } }))?.[1]).toBe(
+    'ISOFIX, leg, lower tethers; rear left',
+  )
+  expect(easeOf(route({ seatsTaken: 2 }))?.[1] ?? 'ISOFIX, leg, two places; rear left').toBe(
+    'ISOFIX, leg, two places; rear left',
+  )
+  expect(easeOf(belted, { row: 1, label: 'Front', frontAirbag: 'none' })).toEqual([4, 'belt; front'])
 })
 
 test('the standing tells what time will mend from what it has taken', () => {
