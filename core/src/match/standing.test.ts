@@ -39,8 +39,7 @@ describe('a unit that stands the other way', () => {
     expect(at(10.4, {}, 'rearward')).toMatchObject({ standing: 'permitted', decisionOnceConverted: 'pass' })
   })
   test('converting makes no child lighter, and no crashed unit whole', () => {
-    const heavy = at(19, {})
-    expect([heavy.decision, heavy.standing, heavy.decisionOnceConverted]).toEqual(['fail', 'outgrown', 'fail'])
+    expect(at(19, {})).toMatchObject({ decision: 'fail', standing: 'outgrown', decisionOnceConverted: 'fail' })
     expect(at(10.4, { wasInCrash: true })).toMatchObject({ standing: 'not-permitted', decisionOnceConverted: 'fail' })
   })
   test('what decides is what refuses; of what holds, what leaves the least room; never advice', () => {

@@ -12,6 +12,7 @@ import {
   type CheckId,
   type Readings,
 } from '../index.ts'
+import { edgesOf, standingSteps, STEADY_ON_BELT } from './staleness.ts'
 
 const ALL: Readings = Object.fromEntries(CHECK_IDS.map((id) => [id, goodReading(id, Sequence(5))]))
 const staleAfter = (change: Change, at = 6, ownEdges?: { change: string; unpasses: string[] }[]): CheckId[] => {
@@ -174,4 +175,64 @@ test('staleness is monotone: one more change never makes a reading fresh', () =>
     }),
     { seed: 29, numRuns: 300 },
   )
+})
+
+describe('what was done over counts where the note before it still held', () => {
+  const at = (n: number) => Sequence(n)
+  const looks = { 'latch-left': { option: 'latched', at: at(2) }, 'tug-left': { option: 'held', at: at(3) } } as const
+  const staleWith = (baseAt: number, from: number, redoneAt: number) => {
+    const stale = staleReadings({
+      choiceAt: 0,
+      settings: {},
+      disturbances: { connectors: { at: at(baseAt) } },
+      readings: looks,
+      redone: { 'latch-left': [{ from: at(from), at: at(redoneAt) }] },
+    } as Parameters<typeof staleReadings>[0])
+    return stale.get('tug-left')
+  }
+  // Noted bad at 4 and good again at 8: what hangs on the latch is looked at again, unless the connectors did that between.
+  test.each([
+    [4, 'redone.latch-left'],
+    [5, 'connectors'],
+    [7, 'connectors'],
+    [8, 'redone.latch-left'],
+  ])('the connectors moved at %s', (movedAt, expected) => {
+    expect(staleWith(movedAt, 4, 8)).toBe(expected)
+  })
+})
+
+test('the latest change is the one that is told, however they were noted', () => {
+  const stale = (choiceAt: number, removedAt: number) =>
+    staleReadings({
+      choiceAt: Sequence(choiceAt),
+      settings: {},
+      disturbances: { removed: { at: Sequence(removedAt) } },
+      readings: { 'latch-left': { option: 'latched', at: Sequence(1) } },
+    })
+  expect(stale(5, 3).get('latch-left')).toBe('choice')
+  expect(stale(3, 5).get('latch-left')).toBe('removed')
+})
+
+test('a step noted in the same entry as a change still stands; one noted before it does not', () => {
+  const steps = (doneAt: number) =>
+    standingSteps({
+      choiceAt: Sequence(4),
+      settings: {},
+      disturbances: {},
+      stepsDone: { unpack: { at: Sequence(doneAt) } },
+    })
+  expect([...steps(3).keys()]).toEqual([])
+  expect([...steps(4)]).toEqual([['unpack', 4]])
+  expect([...steps(5)]).toEqual([['unpack', 5]])
+})
+
+test('by the belt a route is steady only while the belt is: recline and inserts un-pass steadiness, beside what they did', () => {
+  expect(STEADY_ON_BELT).toEqual([
+    { change: 'recline', unpasses: ['steadiness-felt', 'steadiness-mm'], isBeside: true },
+    { change: 'insertsIn', unpasses: ['steadiness-felt', 'steadiness-mm'], isBeside: true },
+  ])
+  const usual = edgesOf('recline', undefined)
+  expect(edgesOf('recline', STEADY_ON_BELT)).toEqual([...usual, 'steadiness-felt', 'steadiness-mm'])
+  const own = { change: 'recline', unpasses: ['leg-contact'] }
+  expect(edgesOf('recline', [...STEADY_ON_BELT, own])).toEqual(['leg-contact'])
 })
