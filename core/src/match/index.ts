@@ -27,7 +27,16 @@ export {
   withAlternatives,
 } from './subjects.ts'
 export { matchAll, matchModes, rankNeeds } from './modes.ts'
-export { matchPlaces, type PlaceMatch, type PlaceRouteMatch } from './places.ts'
+export {
+  compareNearness,
+  matchPlaces,
+  type NearestWay,
+  nearestWay,
+  type PlaceMatch,
+  type PlaceRouteMatch,
+  placesBestFirst,
+  routesBestFirst,
+} from './places.ts'
 export { easiestRoute, type RouteEase } from './ease.ts'
 export { monthsAhead, type RankBasis, rankModes } from './rank.ts'
 export { whyAbove } from './rank.en.ts'

@@ -8,6 +8,7 @@ import {
   buildModel,
   buildPosition,
   buildUnit,
+  buildVehicle,
   FORWARD,
   TETHER_ROUTE,
   TODAY,
@@ -19,6 +20,9 @@ import {
   DEFAULT_PRACTICE,
   matchModes,
   matchPlaces,
+  nearestWay,
+  placesBestFirst,
+  routesBestFirst,
   measured,
   rankNeeds,
   type Child,
@@ -178,4 +182,42 @@ test('a mode that the child may not use fits nowhere', () => {
     unit: c.units?.[0],
   })
   expect(places.every((p) => p.decision === 'fail')).toBe(true)
+})
+
+describe('places in order, and the nearest where none holds', () => {
+  const mode = buildStatedMode({ routes: [buildStatedMode().routes[0]!, BELT_ROUTE] })
+  const item = { model: buildModel([mode]), unit: buildUnit(), mode }
+  const boxed = { floor: { kind: 'box-not-allowed' } } as const
+  const unread = { floor: undefined, handbook: { ...buildPosition().handbook, iSize: undefined } } as const
+  const noBelt = { belt: { kind: 'none' } } as const
+  const carOf = (...positions: Parameters<typeof buildPosition>[0][]) =>
+    buildVehicle(positions.map((p, i) => buildPosition({ id: `p${i}`, label: `Place ${i}`, ...p })))
+  const ids = (vehicle: ReturnType<typeof carOf>) =>
+    placesBestFirst(matchPlaces(buildCase(), vehicle, item)).map((p) => p.position.id)
+
+  test('what holds before what is open before what is refused; behind the front row first; then as they stand', () => {
+    const front = { row: 1, frontAirbag: 'none' } as const
+    const order = ids(carOf({ ...boxed, ...noBelt }, { ...unread, ...noBelt }, front, {}, {}))
+    expect(order).toEqual(['p3', 'p4', 'p2', 'p1', 'p0'])
+  })
+  test('routes of a place: what holds first; alike, as they are listed', () => {
+    const [refused] = matchPlaces(buildCase(), carOf(boxed), item)
+    expect(routesBestFirst(refused!).map((r) => [r.route.id, r.decision])).toEqual([
+      ['belt', 'pass'],
+      ['isofix-leg', 'fail'],
+    ])
+    const [both] = matchPlaces(buildCase(), carOf({}), item)
+    expect(routesBestFirst(both!).map((r) => r.route.id)).toEqual(['isofix-leg', 'belt'])
+  })
+  test('the nearest way is the one that the fewest rules refuse, with each of them', () => {
+    const vehicle = carOf({ ...boxed, ...noBelt, isofix: { bars: 'none' } }, { ...boxed, ...noBelt })
+    const near = nearestWay(buildCase(), vehicle, item)!
+    const all = matchPlaces(buildCase(), vehicle, item).flatMap((p) =>
+      p.routes.map((r) => r.findings.filter((f) => f.outcome.kind === 'fail').length),
+    )
+    expect(near.refusals).toHaveLength(Math.min(...all))
+    expect(near.refusals.every((f) => f.outcome.kind === 'fail')).toBe(true)
+    expect([near.place.position.id, near.route.id]).toEqual(['p0', 'belt'])
+    expect(nearestWay(buildCase(), carOf({ isDriverSeat: true }), item)).toBeUndefined()
+  })
 })

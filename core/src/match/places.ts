@@ -1,4 +1,4 @@
-import { some, type Decision } from '../quantities/index.ts'
+import { bestFirst, some, type Decision } from '../quantities/index.ts'
 import type { Mode, RestraintModel, RestraintUnit, Route } from '../restraint/index.ts'
 import type { ModeSubject, PlaceSubject, RawFinding } from '../rules/index.ts'
 import type { SeatingPosition, Vehicle } from '../vehicle/index.ts'
@@ -112,3 +112,32 @@ export function matchPlaces(
     return { position, routes, decision: some(routes.map((r) => r.decision)) }
   })
 }
+
+/** What holds before what is open, behind the front row before in it; alike, as they stand in the car. */
+export const placesBestFirst = (places: readonly PlaceMatch[]): readonly PlaceMatch[] =>
+  places.toSorted((a, b) => bestFirst(a, b) || Number(a.position.row === 1) - Number(b.position.row === 1))
+
+/** The ways into one place: what holds before what is open; alike, as the restraint lists them. */
+export const routesBestFirst = (place: PlaceMatch): readonly PlaceRouteMatch[] => place.routes.toSorted(bestFirst)
+
+/** The nearest that a mode comes to standing in a car. */
+export interface NearestWay {
+  readonly place: PlaceMatch
+  readonly route: Route
+  /** Each of them would have to be another way. */
+  readonly refusals: readonly RawFinding[]
+}
+
+/** The way that the fewest rules refuse; the earlier place and route where several are as near. */
+export function nearestWay(...asked: Parameters<typeof matchPlaces>): NearestWay | undefined {
+  const ways = matchPlaces(...asked).flatMap((place) =>
+    place.routes.map(({ route, findings }) => ({
+      place,
+      route,
+      refusals: findings.filter((f) => f.outcome.kind === 'fail'),
+    })),
+  )
+  return ways.toSorted(compareNearness)[0]
+}
+export const compareNearness = (a: Pick<NearestWay, 'refusals'>, b: Pick<NearestWay, 'refusals'>): number =>
+  a.refusals.length - b.refusals.length

@@ -1,6 +1,6 @@
 import { type Case, putsForMode } from '@nimble-anchor/core/casefile'
 import { type ModeForecast } from '@nimble-anchor/core/forecast'
-import { whyAbove, type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
+import { nearestWay, whyAbove, type ModeMatch, type RankBasis } from '@nimble-anchor/core/match'
 import { formatNumber, formatRange } from '@nimble-anchor/core/quantities'
 import { DIRECTION_WORD, type Mode, modelName, type RestraintModel } from '@nimble-anchor/core/restraint'
 import { reasonOf, remedyOf, severityOf, SOURCE_WORD, toFinding } from '@nimble-anchor/core/rules'
@@ -17,7 +17,6 @@ import { FindingRow } from '../../findings/Ledger.tsx'
 import type { StageProps } from '../stages.ts'
 import { forecastText } from './forecastText.ts'
 import type { ModeGroup } from './groupModes.ts'
-import { nearestPlace } from './NoneFits.tsx'
 import { groupKey, SECTIONS, useChooseView } from './view.ts'
 import * as msg from './messages.en.ts'
 
@@ -78,7 +77,7 @@ function InThisCar({
   const { vehicle } = current
   const ease = basis.ease?.(match)
   const nearest = useMemo(
-    () => (vehicle && ease === undefined ? nearestPlace(current, vehicle, group) : undefined),
+    () => (vehicle && ease === undefined ? nearestWay(current, vehicle, group.best) : undefined),
     [current, vehicle, ease, group],
   )
   if (!basis.ease || match.decision === 'fail') return null

@@ -1,5 +1,5 @@
 import { type Case } from '@nimble-anchor/core/casefile'
-import { matchPlaces, type PlaceMatch } from '@nimble-anchor/core/match'
+import { compareNearness, nearestWay } from '@nimble-anchor/core/match'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { reasonOf, remedyOf } from '@nimble-anchor/core/rules'
 import { type Vehicle, vehicleName } from '@nimble-anchor/core/vehicle'
@@ -13,26 +13,6 @@ import * as msg from './messages.en.ts'
 /** So many are tried at the car: those that stand first. */
 const TRIED = 8
 const SHOWN = 5
-
-/** The way into the car that the fewest rules refuse. */
-interface Nearest {
-  readonly group: ModeGroup
-  readonly place: PlaceMatch
-  readonly refusals: readonly PlaceMatch['routes'][number]['findings'][number][]
-}
-
-/** The nearest that one mode comes to standing in the car. */
-export function nearestPlace(current: Case, vehicle: Vehicle, group: ModeGroup): Nearest | undefined {
-  const { model, mode, unit } = group.best
-  const ways = matchPlaces(current, vehicle, { model, mode, unit }).flatMap((place) =>
-    place.routes.map((route) => ({
-      group,
-      place,
-      refusals: route.findings.filter((f) => f.outcome.kind === 'fail'),
-    })),
-  )
-  return ways.toSorted((a, b) => a.refusals.length - b.refusals.length)[0]
-}
 
 interface Props {
   readonly current: Case
@@ -48,8 +28,11 @@ export function NoneFits({ current, vehicle, groups, onSelect }: Props) {
       groups
         .filter((g) => g.best.decision !== 'fail')
         .slice(0, TRIED)
-        .flatMap((g) => nearestPlace(current, vehicle, g) ?? [])
-        .toSorted((a, b) => a.refusals.length - b.refusals.length)
+        .flatMap((group) => {
+          const way = nearestWay(current, vehicle, group.best)
+          return way ? [{ group, ...way }] : []
+        })
+        .toSorted(compareNearness)
         .slice(0, SHOWN),
     [current, vehicle, groups],
   )

@@ -1,7 +1,6 @@
-import { bestFirst } from '@nimble-anchor/core/quantities'
 import { chosenIn, putsForPlace, putsForVehicle, type Case } from '@nimble-anchor/core/casefile'
 import { footprintOf } from '@nimble-anchor/core/fit'
-import { matchPlaces, type PlaceMatch } from '@nimble-anchor/core/match'
+import { matchPlaces, type PlaceMatch, placesBestFirst, routesBestFirst } from '@nimble-anchor/core/match'
 import { reasonOf } from '@nimble-anchor/core/rules'
 import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
@@ -43,10 +42,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
     () => (vehicle && model && mode ? matchPlaces(current, vehicle, { model, mode, unit, baseUnit }) : []),
     [current, vehicle, model, mode, unit, baseUnit],
   )
-  // Shown first: a place that holds, behind the front row where there is one.
-  const best = places.toSorted(
-    (a, b) => bestFirst(a, b) || Number(a.position.row === 1) - Number(b.position.row === 1),
-  )[0]
+  const [best] = placesBestFirst(places)
   const [picked, setPicked] = useState<string>()
   const [pickedRoute, setPickedRoute] = useState<{ readonly id: string; readonly at: string }>()
   // Led to a fact of the place, its sheet is open.
@@ -70,7 +66,8 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
     vehicle?.positions.find((p) => !p.isDriverSeat)?.id
   const selectedPosition = vehicle?.positions.find((p) => p.id === selected)
   const selectedMatch = places.find((m) => m.position.id === selected)
-  const shownRoute = selectedMatch?.routes.toSorted(bestFirst)[0]?.route
+  const usable = selectedMatch ? routesBestFirst(selectedMatch) : []
+  const shownRoute = usable[0]?.route
   const { positionId, routeId } = current.choice
   const frontSeatGapMm = current.settings.frontSeatGapMm?.value
   const asSet = useMemo(
@@ -102,7 +99,6 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
       }}
     />
   )
-  const usable = selectedMatch?.routes.toSorted(bestFirst) ?? []
   const chosenRoute = positionId === selected ? routeId : undefined
   const atRoute =
     usable.find((r) => r.route.id === pickedRoute?.id && pickedRoute.at === selected) ??
@@ -290,7 +286,7 @@ export default function PlaceStage({ current, assessment, isSigned, goTo }: Stag
 
 /** The best route's word on the place. */
 function placeLine(match: PlaceMatch): string {
-  const [route] = match.routes.toSorted(bestFirst)
+  const [route] = routesBestFirst(match)
   const worst = route?.findings[0]
   if (!route || !worst) return ''
   return worst.outcome.kind === 'pass' ? msg.holds(route.route.label) : reasonOf(worst.outcome)
