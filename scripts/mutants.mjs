@@ -14,7 +14,7 @@ const EVERYWHERE = ['test/rule-examples.test.ts', 'test/whole-outcomes.test.ts']
 const FOLDERS = {
   law: { tests: ['src/law/*.test.ts', 'src/rules/choose/local-end.test.ts', 'src/quantities/*.test.ts'] },
   fit: { tests: ['src/fit/*.test.ts'] },
-  readings: { tests: ['src/readings/*.test.ts', 'src/casefile/*.test.ts'] },
+  readings: { tests: ['src/readings/*.test.ts'] },
   match: { tests: ['src/match/*.test.ts'] },
   verdict: { tests: ['src/verdict/*.test.ts'] },
   casefile: { tests: ['src/casefile/*.test.ts', 'src/readings/*.test.ts'] },

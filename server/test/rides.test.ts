@@ -117,6 +117,16 @@ test.each<[string, Put]>([
   expect((await fitting(id)).sequence).toBe(sequence)
 })
 
+test.each([299.9, 700.1, '400', null])('an adult %s mm broad is refused, by field; 300 and 700 are not', async (mm) => {
+  const adults = [{ id: 'a1', positionId: 'front-left', shoulderBreadthMm: mm }]
+  const { faults } = body<{ faults: { path: string }[] }>(await na.post('/api/rides', { ...THREE, adults }).expect(400))
+  expect(faults.map((f) => f.path)).toEqual(['$.adults[0].shoulderBreadthMm'])
+  for (const good of [300, 700]) {
+    const ride = await begin({ ...THREE, adults: [{ id: 'a1', positionId: 'front-left', shoulderBreadthMm: good }] })
+    expect(ride.adults).toMatchObject([{ shoulderBreadthMm: good }])
+  }
+})
+
 test.each<[string, object, string]>([
   [
     'a place used twice',

@@ -1,4 +1,5 @@
 export {
+  adultBreadthSchema,
   ARRANGE_FORMAT,
   ARRANGE_VERSION,
   DRIVER_ID,

@@ -16,7 +16,8 @@ const MOST_CHILDREN = 6
 /** How the driver is called among those who ride. */
 export const DRIVER_ID = 'driver'
 
-const breadthMm = z.number().min(300).max(700)
+/** Across both shoulders of somebody who rides on the seat itself, mm. */
+export const adultBreadthSchema = z.number().min(300).max(700)
 
 /** Somebody who rides on the seat itself; without a place, wherever one is left. */
 const adultSchema = z.strictObject({
@@ -24,7 +25,7 @@ const adultSchema = z.strictObject({
   name: nameSchema.optional(),
   positionId: idSchema.optional(),
   /** Across both shoulders; left out, a usual one is taken and said to be so. */
-  shoulderBreadthMm: breadthMm.optional(),
+  shoulderBreadthMm: adultBreadthSchema.optional(),
   /** How far forward of fully back a front seat may stand with this adult on it. */
   seatForwardMm: z.number().min(0).max(500).optional(),
 })
@@ -58,7 +59,7 @@ const fields = z.strictObject({
   today: daySchema,
   children: z.array(childSchema).min(1).max(MOST_CHILDREN),
   adults: z.array(adultSchema).max(8).optional(),
-  driver: z.strictObject({ shoulderBreadthMm: breadthMm.optional() }).optional(),
+  driver: z.strictObject({ shoulderBreadthMm: adultBreadthSchema.optional() }).optional(),
   /** The cars that may be used, in the order in which ties are told. */
   vehicles: z.array(vehicleSchema).min(1).max(30),
   /** Every model that a unit is of; one without a unit is in the catalogue only. */

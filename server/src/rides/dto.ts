@@ -5,15 +5,13 @@ import {
   ArrayMinSize,
   IsArray,
   IsBoolean,
-  IsNumber,
   IsObject,
   IsString,
   IsUUID,
-  Max,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator'
+import { adultBreadthSchema } from '@nimble-anchor/core/arrange'
 import { idSchema, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import { Optional } from '../http/optional'
@@ -82,9 +80,7 @@ export class AdultDto {
 
   @ApiProperty({ required: false, description: 'Across both shoulders, mm; left out, a usual breadth is taken.' })
   @Optional()
-  @IsNumber()
-  @Min(300)
-  @Max(700)
+  @Fits(adultBreadthSchema)
   shoulderBreadthMm?: number
 
   @ApiProperty({ required: false, description: 'A child beyond the local rule, on the belt alone.' })
