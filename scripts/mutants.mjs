@@ -1,7 +1,7 @@
 // `npm run mutants [FOLDER …]`: small faults put into core one by one, and whether a test notices. A folder is tried
 // with the tests that stand nearest to it; what was tried before and has not changed is not tried again. Not part of
-// `npm test`: a whole run takes hours.
-import { mkdirSync, writeFileSync } from 'node:fs'
+// `npm test`: a whole run takes hours. With `--survivors` only what the last run of the folder left standing is tried.
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { writeSuite } from './lib/joined.mjs'
@@ -32,6 +32,7 @@ const { values, positionals } = parseArgs({
   options: {
     force: { type: 'boolean', default: false },
     only: { type: 'string' },
+    survivors: { type: 'boolean', default: false },
     jobs: { type: 'string', default: '2' },
   },
 })
@@ -53,10 +54,13 @@ for (const folder of asked) {
   const bundle = suite.replace('.js', '.bundle.js')
   process.env.MUTANTS_SUITE = bundle
   const glob = folder === 'rules/*' ? 'core/src/rules/*.ts' : `core/src/${folder}/**/*.ts`
+  const before = values.survivors ? JSON.parse(readFileSync(`${out}/${name}.json`, 'utf8')) : undefined
   const results = await new Stryker({
     mutate: values.only
       ? [values.only]
-      : [glob, '!core/src/**/*.test.ts', '!core/src/**/*.en.ts', '!core/src/**/index.ts', '!core/src/rules/book.ts'],
+      : values.survivors
+        ? leftStanding(before).map(rangeOf)
+        : [glob, '!core/src/**/*.test.ts', '!core/src/**/*.en.ts', '!core/src/**/index.ts', '!core/src/rules/book.ts'],
     buildCommand: `node scripts/lib/bundle-suite.mjs core/${suite} core/${bundle}`,
     testRunner: 'jest',
     jest: { projectType: 'custom', configFile: 'core/jest.mutants.config.mjs', enableFindRelatedTests: false },
@@ -65,7 +69,7 @@ for (const folder of asked) {
     coverageAnalysis: 'perTest',
     ignoreStatic: false,
     concurrency: Number(values.jobs),
-    incremental: true,
+    incremental: !values.survivors,
     incrementalFile: `${out}/${name}.incremental.json`,
     force: values.force,
     timeoutMS: 4000,
@@ -73,15 +77,47 @@ for (const folder of asked) {
     ignorePatterns: ['web', 'server', 'e2e', 'data', 'test-results', 'docs/screenshots', '.git', 'core/dist'],
     tempDirName: `${out}/.sandbox-${name}`,
     reporters: ['json', 'progress-append-only'],
-    jsonReporter: { fileName: `${out}/${name}.json` },
+    jsonReporter: { fileName: values.survivors ? `${out}/${name}.again.json` : `${out}/${name}.json` },
     thresholds: { high: 95, low: 85, break: null },
     allowConsoleColors: false,
   }).runMutationTest()
-  const count = (...states) => results.filter((r) => states.includes(r.status)).length
+  if (before) merge(before, results)
+  const all = before ? mutantsOf(before).map(({ mutant }) => mutant) : results
+  const count = (...states) => all.filter((r) => states.includes(r.status)).length
   const killed = count('Killed', 'Timeout')
   const seen = killed + count('Survived', 'NoCoverage')
   const score = seen === 0 ? 100 : (100 * killed) / seen
   rows.push(`${folder}: ${score.toFixed(1)} % (${killed} of ${seen}; ${count('CompileError')} do not compile)`)
   say(rows.at(-1))
+  if (before) writeFileSync(`${out}/${name}.json`, JSON.stringify(before))
 }
 writeFileSync(`${out}/last.txt`, `${rows.join('\n')}\n`)
+
+/** Every mutant of a report, with its file. */
+function mutantsOf(report) {
+  return Object.entries(report.files).flatMap(([file, { mutants }]) => mutants.map((mutant) => ({ file, mutant })))
+}
+function leftStanding(report) {
+  return mutantsOf(report).filter(({ mutant }) => ['Survived', 'NoCoverage'].includes(mutant.status))
+}
+/** As Stryker is told where to mutate: lines from 1, columns from 0. A report counts both from 1. */
+function rangeOf({ file, mutant: { location } }) {
+  const at = ({ line, column }) => `${line}:${column - 1}`
+  return `${file}:${at(location.start)}-${at(location.end)}`
+}
+/** What was tried again says how it went now. Files whose text has changed since the report are wrong to ask about. */
+function merge(report, results) {
+  for (const { file, mutant } of leftStanding(report)) {
+    if (readFileSync(`${ROOT}/${file}`, 'utf8') !== report.files[file].source) continue
+    const now = results.find(
+      (r) =>
+        r.fileName.endsWith(file) &&
+        r.replacement === mutant.replacement &&
+        r.location.start.line === mutant.location.start.line &&
+        r.location.start.column === mutant.location.start.column &&
+        r.location.end.line === mutant.location.end.line &&
+        r.location.end.column === mutant.location.end.column,
+    )
+    if (now) mutant.status = now.status
+  }
+}
