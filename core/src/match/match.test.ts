@@ -74,6 +74,17 @@ test.each<[string, Partial<Child>]>([
   }
 })
 
+test('forward is advised against for what a rearward mode still takes, and for nothing that another forward one does', () => {
+  const shelf = (rearwardTo: number) => [
+    { model: buildModel([buildStatedMode({ massKg: { to: rearwardTo } }), forward]), unit: buildUnit() },
+  ]
+  expect(brief(match({}, {}, shelf(18)))).toContainEqual(['forward', 'pass', true])
+  expect(brief(match({}, {}, shelf(10)))).toEqual([
+    ['forward', 'pass', false],
+    ['rearward', 'fail', false],
+  ])
+})
+
 test('the school of the legal minimum takes the advice away', () => {
   expect(brief(match({}, { turningForward: 'legal-minimum' }))[1]).toEqual(['forward', 'pass', false])
 })

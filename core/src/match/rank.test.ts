@@ -203,6 +203,8 @@ describe('the order of modes', () => {
   test.each<[string, object, boolean]>([
     ['a steady head', { headControl: 'steady', dateOfBirth: undefined }, true],
     ['seven months, the head not asked', { headControl: undefined, dateOfBirth: IsoDate('2026-04-20') }, true],
+    ['six months to the day, the head not asked', { headControl: undefined, dateOfBirth: IsoDate('2026-05-25') }, true],
+    ['a day short of six months', { headControl: undefined, dateOfBirth: IsoDate('2026-05-26') }, false],
     ['three months', { headControl: 'none', dateOfBirth: IsoDate('2026-08-20') }, false],
     ['nothing known', { headControl: undefined, dateOfBirth: undefined }, false],
     [
