@@ -1,7 +1,7 @@
 // `npm run mutants [FOLDER …]`: small faults put into core one by one, and whether a test notices. A folder is tried
 // with the tests that stand nearest to it; what was tried before and has not changed is not tried again. Not part of
 // `npm test`: a whole run takes hours. With `--survivors` only what the last run of the folder left standing is tried.
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { writeSuite } from './lib/joined.mjs'
@@ -54,7 +54,11 @@ for (const folder of asked) {
   const bundle = suite.replace('.js', '.bundle.js')
   process.env.MUTANTS_SUITE = bundle
   const glob = folder === 'rules/*' ? 'core/src/rules/*.ts' : `core/src/${folder}/**/*.ts`
-  const before = values.survivors ? JSON.parse(readFileSync(`${out}/${name}.json`, 'utf8')) : undefined
+  const before = values.survivors ? lastOf(folder, `${out}/${name}.json`) : undefined
+  if (before && leftStanding(before).length === 0) {
+    say(`${folder}: nothing was left standing in what has not changed since`)
+    continue
+  }
   const results = await new Stryker({
     mutate: values.only
       ? [values.only]
@@ -93,22 +97,31 @@ for (const folder of asked) {
 }
 writeFileSync(`${out}/last.txt`, `${rows.join('\n')}\n`)
 
+/** What the last run of a folder found. */
+function lastOf(folder, file) {
+  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8'))
+  console.error(`${folder} has not been run yet: without --survivors first.`)
+  process.exit(2)
+}
 /** Every mutant of a report, with its file. */
 function mutantsOf(report) {
   return Object.entries(report.files).flatMap(([file, { mutants }]) => mutants.map((mutant) => ({ file, mutant })))
 }
+/** What no test noticed, of files that are as they were then: in another text it stands elsewhere. */
 function leftStanding(report) {
-  return mutantsOf(report).filter(({ mutant }) => ['Survived', 'NoCoverage'].includes(mutant.status))
+  const isAsThen = (file) => readFileSync(`${ROOT}/${file}`, 'utf8') === report.files[file].source
+  return mutantsOf(report).filter(
+    ({ file, mutant }) => ['Survived', 'NoCoverage'].includes(mutant.status) && isAsThen(file),
+  )
 }
 /** As Stryker is told where to mutate: lines from 1, columns from 0. A report counts both from 1. */
 function rangeOf({ file, mutant: { location } }) {
   const at = ({ line, column }) => `${line}:${column - 1}`
   return `${file}:${at(location.start)}-${at(location.end)}`
 }
-/** What was tried again says how it went now. Files whose text has changed since the report are wrong to ask about. */
+/** What was tried again says how it went now. */
 function merge(report, results) {
   for (const { file, mutant } of leftStanding(report)) {
-    if (readFileSync(`${ROOT}/${file}`, 'utf8') !== report.files[file].source) continue
     const now = results.find(
       (r) =>
         r.fileName.endsWith(file) &&

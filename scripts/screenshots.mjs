@@ -86,6 +86,8 @@ const shoot = async (name, path, { dark = false, phone = false, waitsFor, act } 
   await page.waitForTimeout(300)
   if (act) await act(page)
   await page.screenshot({ path: `${ROOT}/docs/screenshots/${name}.png` })
+  // Left first, as a hand leaves a page: otherwise the next picture of the fitting says that somebody else is in it.
+  await page.goto('about:blank')
   await context.close()
   say(name)
 }
