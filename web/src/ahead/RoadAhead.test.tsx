@@ -5,6 +5,7 @@ import { act, fireEvent, render, screen, within } from '@testing-library/react'
 import { buildCase } from '@nimble-anchor/core/testing'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
+import { queries } from '../session/queries.ts'
 import { RoadAhead, useAhead } from './RoadAhead.tsx'
 
 const Shown = () => <RoadAhead fittingId={FittingId('f1')} today={IsoDate('2026-11-25')} known={useAhead()} />
@@ -62,13 +63,16 @@ const saved = (sequence: number): void =>
     saving: 'saved',
   })
 
+const breath = () => act(() => new Promise<void>((r) => setTimeout(r, 5)))
+
 beforeEach(() => {
+  queries.clear()
   ahead.mockReset().mockResolvedValue(VIEW)
   saved(3)
 })
 const show = async () => {
   render(<Shown />)
-  await act(() => Promise.resolve())
+  await breath()
 }
 
 test('each item says when, how far that is known, and why; each can be reached by key', async () => {
@@ -95,7 +99,8 @@ test('a road of another day says from when it is counted', async () => {
   await show()
   expect(screen.queryByText(/Counted from/)).toBeNull()
   ahead.mockResolvedValue({ ...VIEW, asOf: IsoDate('2026-07-22') })
-  await act(() => Promise.resolve(saved(5)))
+  act(() => saved(5))
+  await breath()
   expect(screen.getByText(/Counted from .*22.*2026.*a new fitting knows more/)).toBeInTheDocument()
 })
 
@@ -123,7 +128,7 @@ test('what comes after is said: the gap, or the next one and from when it might 
   }
   ahead.mockResolvedValue({ ...VIEW, sequences: [wider] })
   fireEvent.click(screen.getByRole('button', { name: 'With everything in the catalogue' }))
-  await act(() => Promise.resolve())
+  await breath()
   expect(ahead).toHaveBeenLastCalledWith(
     'f1',
     'catalogue',
@@ -140,7 +145,8 @@ test('asked again when something was saved, and not while it is being saved', as
   await show()
   act(() => useFitting.setState({ saving: 'saving' }))
   expect(ahead).toHaveBeenCalledTimes(1)
-  await act(() => Promise.resolve(saved(4)))
+  act(() => saved(4))
+  await breath()
   expect(ahead).toHaveBeenCalledTimes(2)
 })
 
@@ -149,6 +155,7 @@ test('nothing chosen, and a server that does not answer, are said', async () => 
   await show()
   expect(screen.getByText(/Choose a restraint mode/)).toBeInTheDocument()
   ahead.mockRejectedValue(new Error('gone'))
-  await act(() => Promise.resolve(saved(5)))
+  act(() => saved(5))
+  await breath()
   expect(screen.getByText(/The server does not answer/)).toBeInTheDocument()
 })

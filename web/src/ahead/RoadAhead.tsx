@@ -4,7 +4,7 @@ import { type AheadItem, whenText } from '@nimble-anchor/core/ahead'
 import { type AheadView } from '@nimble-anchor/core/formats'
 
 import { CalendarPlus } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
@@ -15,6 +15,7 @@ import { saveFromServer } from '../ui/saveFile.ts'
 import { WorkProgress } from '../ui/WorkProgress.tsx'
 import { RoadChart, RoadKey } from './RoadChart.tsx'
 import { legsOf, type SequenceView } from './ways.ts'
+import { useAnswer } from '../session/queries.ts'
 import * as msg from './messages.en.ts'
 
 export interface KnownAhead {
@@ -29,24 +30,18 @@ export interface KnownAhead {
 export function useAhead(): KnownAhead {
   const view = useFitting((s) => s.view)
   const saving = useFitting((s) => s.saving)
-  const [loaded, setLoaded] = useState<{ readonly key: string; readonly ahead: AheadView | null } | null>(null)
   const id = view?.id
-  const key = `${id}/${view?.sequence}`
   const isSaved = saving === 'saved'
-  useEffect(() => {
-    if (id === undefined || !isSaved) return
-    let isOver = false
-    api.ahead(id).then(
-      (ahead) => !isOver && setLoaded({ key, ahead }),
-      () => !isOver && setLoaded({ key, ahead: null }),
-    )
-    return () => {
-      isOver = true
-    }
-  }, [id, key, isSaved])
+  const { data, isError } = useAnswer({
+    queryKey: ['ahead', id, view?.sequence],
+    queryFn: () => api.ahead(id ?? ''),
+    enabled: id !== undefined && isSaved,
+    // What was told of an earlier state stays until the next: of this fitting, never of another.
+    placeholderData: (before, of) => (of?.queryKey[1] === id ? before : undefined),
+  })
   return {
-    ahead: loaded?.ahead ?? null,
-    failed: loaded !== null && loaded.key === key && loaded.ahead === null,
+    ahead: data ?? null,
+    failed: isError,
     // On its way is as good as saved: it is a moment.
     isSaved: isSaved || saving === 'saving',
   }

@@ -3,10 +3,11 @@ import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { lazy, Suspense, useEffect, type ReactNode } from 'react'
 import { Link, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
+import { useAnswer } from '../session/queries.ts'
 import { TodayPage } from '../today/TodayPage.tsx'
 import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
-import { useToday } from '../session/today.ts'
+import { useListed } from '../session/catalogue.ts'
+import { useFittings } from '../session/today.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { LeaveGuard } from '../form/LeaveGuard.tsx'
 import { Gate } from '../people/Gate.tsx'
@@ -158,15 +159,11 @@ function Program() {
 function usePlacesToGo(): void {
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
-  const fittings = useToday((s) => s.fittings)
-  const children = useCatalogue((s) => s.catalogue?.children)
-  const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
-  const models = useCatalogue((s) => s.catalogue?.models)
-  const units = useCatalogue((s) => s.catalogue?.units)
-  useEffect(() => {
-    void useToday.getState().load()
-    void useCatalogue.getState().load()
-  }, [])
+  const fittings = useFittings()
+  const children = useListed((c) => c.children)
+  const vehicles = useListed((c) => c.vehicles)
+  const models = useListed((c) => c.models)
+  const units = useListed((c) => c.units)
   useEffect(
     () =>
       register([
@@ -209,30 +206,23 @@ function usePlacesToGo(): void {
   )
   // Families are many, and asked for only by whoever looks for something.
   const isPaletteOpen = useCommands((s) => s.isPaletteOpen)
+  // Without the server the palette goes without them.
+  const { data: families } = useAnswer({
+    queryKey: ['families'],
+    queryFn: () => api.families(),
+    enabled: isPaletteOpen,
+  })
   useEffect(() => {
-    if (!isPaletteOpen) return
-    let leave: (() => void) | undefined
-    let isGone = false
-    api.families().then(
-      (families) => {
-        if (isGone) return
-        leave = register(
-          families.map((f) => ({
-            id: `family-${f.id}`,
-            label: [`Family ${f.name}`, ...f.children.map((c) => c.name)].join(', '),
-            group: msg.families,
-            run: () => void navigate(`/families/${f.id}`),
-          })),
-        )
-      },
-      // Without the server the palette goes without them.
-      () => undefined,
+    if (!isPaletteOpen || !families) return
+    return register(
+      families.map((f) => ({
+        id: `family-${f.id}`,
+        label: [`Family ${f.name}`, ...f.children.map((c) => c.name)].join(', '),
+        group: msg.families,
+        run: () => void navigate(`/families/${f.id}`),
+      })),
     )
-    return () => {
-      isGone = true
-      leave?.()
-    }
-  }, [isPaletteOpen, register, navigate])
+  }, [isPaletteOpen, families, register, navigate])
   // The rules are much of the program; the palette takes their titles once they are there.
   useEffect(() => {
     let leave: (() => void) | undefined

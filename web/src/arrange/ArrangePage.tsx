@@ -1,16 +1,15 @@
 import { VehicleId } from '@nimble-anchor/core/ground'
 import { factText, whyNotThereText, type ArrangeResult } from '@nimble-anchor/core/arrange'
-import { useQuery } from '@tanstack/react-query'
 import { Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
+import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
-import { usePracticeBook } from '../session/practice.ts'
+import { usePractice } from '../session/practice.ts'
 import { fitterName } from '../session/preferences.ts'
-import { withQueries } from '../session/queries.tsx'
-import { useToday } from '../session/today.ts'
+import { useDay } from '../session/today.ts'
 import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { Missing } from '../ui/Missing.tsx'
@@ -32,25 +31,23 @@ import * as msg from './messages.en.ts'
 const POOL = ''
 
 /** A whole family in one car: who sits where, in what, proven; asked of a family, or of a child's family. */
-export default withQueries(function ArrangePage() {
+export default function ArrangePage() {
   const [search] = useSearchParams()
   const childId = search.get('child')
-  const families = useQuery({ queryKey: ['families'], queryFn: () => api.families(), enabled: childId !== null })
+  const families = useAnswer({ queryKey: ['families'], queryFn: () => api.families(), enabled: childId !== null })
   const familyId =
     search.get('family') ?? families.data?.find((f) => f.children.some((c) => c.id === childId))?.id ?? undefined
-  const family = useQuery({
+  const family = useAnswer({
     queryKey: ['family', familyId],
     queryFn: () => api.family(familyId ?? ''),
     enabled: familyId !== undefined,
   })
-  const health = useQuery({ queryKey: ['health'], queryFn: () => api.health() })
-  const { catalogue, load } = useCatalogue()
-  const { book, load: loadBook } = usePracticeBook()
+  const health = useAnswer({ queryKey: ['health'], queryFn: () => api.health() })
+  const { catalogue } = useCatalogue(ON_OPENING)
+  const { book } = usePractice(ON_OPENING)
   useEffect(() => {
     document.title = msg.arrangeNimbleAnchor
-    void load()
-    void loadBook()
-  }, [load, loadBook])
+  }, [])
   const today = health.data?.today
   const children = family.data?.children
   const known = useMemo(
@@ -69,7 +66,7 @@ export default withQueries(function ArrangePage() {
   if ((known.catalogue.vehicles ?? []).length === 0)
     return <Missing title={msg.noCarIsKnownYet} to="/vehicles" label={msg.vehicles} />
   return <Arranging known={known} familyId={familyId ?? ''} familyName={family.data?.name ?? ''} />
-})
+}
 
 interface Props {
   readonly known: Known
@@ -103,7 +100,7 @@ function Arranging({ known, familyId, familyName }: Props) {
   const [chosen, setChosen] = useState(0)
   const [isBeginning, setBeginning] = useState(false)
   const mayFit = useMay('lead', 'fitter', 'trainee')
-  const visits = useToday((s) => s.day?.visits)
+  const visits = useDay((d) => d.visits)
   const { result } = working
   const [before, setBefore] = useState(result)
   if (before !== result) {

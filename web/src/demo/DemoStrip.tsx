@@ -1,10 +1,8 @@
 import { useState } from 'react'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
-import { queries, withQueries } from '../session/queries.tsx'
+import { queries } from '../session/queries.ts'
 import { usePreferences } from '../session/preferences.ts'
-import { useToday } from '../session/today.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
 import { ProgressBar } from '../ui/ProgressBar.tsx'
@@ -14,13 +12,10 @@ import { useDemoFilling } from './useDemo.ts'
 import * as msg from './messages.en.ts'
 
 /** Everything that is kept of the demo on this device is asked for anew. */
-async function afterwards(): Promise<void> {
-  await queries.invalidateQueries()
-  await Promise.all([useToday.getState().load(), useCatalogue.getState().load()])
-}
+const afterwards = (): Promise<void> => queries.invalidateQueries()
 
 /** Says that the demo is here, how far its season is, and takes it away. */
-export default withQueries(function DemoStrip() {
+export default function DemoStrip() {
   const demo = useDemoFilling()
   const [isAsking, setAsking] = useState(false)
   const [isBusy, setBusy] = useState(false)
@@ -92,4 +87,4 @@ export default withQueries(function DemoStrip() {
       {strip !== null && !hasSeenTour && <Tour />}
     </aside>
   )
-})
+}

@@ -1,5 +1,5 @@
 import type { DemoView } from '@nimble-anchor/core/formats'
-import { useQuery } from '@tanstack/react-query'
+import { useAnswer } from '../session/queries.ts'
 import { api } from '../session/api.ts'
 
 const WHILE_FILLING_MS = 1_500
@@ -8,12 +8,12 @@ const asked = { queryKey: ['demo'], queryFn: () => api.demo(), staleTime: 60_000
 
 /** Which records are the demo's. */
 export function useDemo(): DemoView | undefined {
-  return useQuery(asked).data
+  return useAnswer(asked).data
 }
 
 /** The same, asked again while its season is filled in: by the one place that shows how far it is. */
 export function useDemoFilling(): DemoView | undefined {
-  return useQuery({
+  return useAnswer({
     ...asked,
     refetchInterval: ({ state }) => (state.data?.state === 'filling' ? WHILE_FILLING_MS : false),
   }).data

@@ -7,6 +7,7 @@ import { useQueries } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { toast } from 'sonner'
+import { queries } from '../session/queries.ts'
 import { RoadAhead } from '../ahead/RoadAhead.tsx'
 import { RoadChart, RoadKey, type RoadRow } from '../ahead/RoadChart.tsx'
 import { legsOf } from '../ahead/ways.ts'
@@ -34,17 +35,20 @@ const asMeasured = (asOf: IsoDate | undefined, today: IsoDate): string =>
 export function ChildrenAhead({ view, today, onMoved }: Props) {
   const [openId, setOpenId] = useState<string>()
   const newestOf = (child: Child) => view.fittings.find((f) => f.childId === child.id)
-  const roads = useQueries({
-    queries: view.children.map((child) => {
-      const fittingId = newestOf(child)?.id
-      return {
-        queryKey: ['ahead', fittingId],
-        queryFn: () => api.ahead(fittingId ?? ''),
-        enabled: fittingId !== undefined,
-        staleTime: 5 * 60_000,
-      }
-    }),
-  })
+  const roads = useQueries(
+    {
+      queries: view.children.map((child) => {
+        const fittingId = newestOf(child)?.id
+        return {
+          queryKey: ['ahead', fittingId],
+          queryFn: () => api.ahead(fittingId ?? ''),
+          enabled: fittingId !== undefined,
+          staleTime: 5 * 60_000,
+        }
+      }),
+    },
+    queries,
+  )
   const rows = view.children.map((child, i): RoadRow => {
     const road = roads[i]
     const [way] = road?.data?.sequences ?? []

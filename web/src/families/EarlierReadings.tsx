@@ -2,7 +2,8 @@ import type { Child } from '@nimble-anchor/core/child'
 import type { GrowthReading } from '@nimble-anchor/core/formats'
 import { dateText, formatInterval } from '@nimble-anchor/core/quantities'
 import { useQueries } from '@tanstack/react-query'
-import { api } from '../session/api.ts'
+import { readingsOf } from '../session/readings.ts'
+import { queries } from '../session/queries.ts'
 import * as msg from './messages.en.ts'
 
 /** Readings of one day once: two fittings of a day are measured once. */
@@ -11,9 +12,12 @@ const byDay = (readings: readonly GrowthReading[]): readonly GrowthReading[] =>
 
 /** What each child measured at its fittings, the newest first. */
 export function EarlierReadings({ familyChildren }: { readonly familyChildren: readonly Child[] }) {
-  const all = useQueries({
-    queries: familyChildren.map((c) => ({ queryKey: ['readings', c.id], queryFn: () => api.readings(c.id) })),
-  })
+  const all = useQueries(
+    {
+      queries: familyChildren.map((c) => readingsOf(c.id)),
+    },
+    queries,
+  )
   return (
     <div className="flex flex-col gap-3 p-1">
       {familyChildren.map((child, i) => {

@@ -1,10 +1,9 @@
 import { dateText } from '@nimble-anchor/core/quantities'
-import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
+import { useAnswer } from '../session/queries.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { api } from '../session/api.ts'
-import { withQueries } from '../session/queries.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -12,8 +11,8 @@ import { SearchField } from '../ui/SearchField.tsx'
 import * as msg from './messages.en.ts'
 
 /** Everybody that something was fitted for, by family. */
-export default withQueries(function FamiliesPage() {
-  const { data: families, isError, refetch } = useQuery({ queryKey: ['families'], queryFn: () => api.families() })
+export default function FamiliesPage() {
+  const { data: families, isError, refetch } = useAnswer({ queryKey: ['families'], queryFn: () => api.families() })
   const [search, setSearch] = useState('')
   useEffect(() => {
     document.title = msg.familiesNimbleAnchor
@@ -67,4 +66,4 @@ export default withQueries(function FamiliesPage() {
       </Panel>
     </Page>
   )
-})
+}

@@ -1,14 +1,13 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { FamilyView } from '@nimble-anchor/core/formats'
-import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Grid3x3, Pencil } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
+import { ON_OPENING, queries, useAnswer } from '../session/queries.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { notSo, RECHECK_WORD } from '../recheck/words.ts'
 import { api, Refused } from '../session/api.ts'
-import { withQueries } from '../session/queries.tsx'
-import { useToday } from '../session/today.ts'
+import { useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { Missing } from '../ui/Missing.tsx'
@@ -24,16 +23,14 @@ import { Rides } from './Rides.tsx'
 import * as msg from './messages.en.ts'
 
 /** One family: children and what is ahead of each, rides, readings; exported and erased from here. */
-export default withQueries(function FamilyPage() {
+export default function FamilyPage() {
   const { id = '' } = useParams()
-  const asked = useQuery({ queryKey: ['family', id], queryFn: () => api.family(id) })
-  const client = useQueryClient()
-  const today = useToday((s) => s.today)
+  const asked = useAnswer({ queryKey: ['family', id], queryFn: () => api.family(id) })
+  const today = useDay((d) => d.today, ON_OPENING)
   const [isNaming, setNaming] = useState(false)
   useEffect(() => {
     // A title stays in the browser's history: it names nobody.
     document.title = msg.familyNimbleAnchor
-    void useToday.getState().load()
   }, [])
   const view = asked.data
   if (view === undefined) {
@@ -47,7 +44,7 @@ export default withQueries(function FamilyPage() {
       <p className="p-8 text-ink-soft">{msg.loading}</p>
     )
   }
-  const keep = (next: FamilyView): void => void client.setQueryData(['family', id], next)
+  const keep = (next: FamilyView): void => void queries.setQueryData(['family', id], next)
   return (
     <Page hasVerdicts>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
@@ -105,7 +102,7 @@ export default withQueries(function FamilyPage() {
       </Dialog>
     </Page>
   )
-})
+}
 
 function Things({ view }: { readonly view: FamilyView }) {
   return (

@@ -2,12 +2,13 @@ import type { FamilyView } from '@nimble-anchor/core/formats'
 import { Download, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
+import { readingsOf } from '../session/readings.ts'
 import { useFields } from '../form/useFields.ts'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue } from '../session/catalogue.ts'
 import { forgetFittings } from '../session/erased.ts'
-import { queries } from '../session/queries.tsx'
+import { queries } from '../session/queries.ts'
 import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -26,8 +27,10 @@ export function Keeping({ view }: { view: FamilyView }) {
     try {
       const { erased } = await api.eraseFamily(view.id, typed)
       const { photos } = await forgetFittings(view.fittings.map((f) => f.id)).catch(() => ({ photos: 0 }))
-      void useCatalogue.getState().load()
+      void loadCatalogue()
       queries.removeQueries({ queryKey: ['family', view.id] })
+      for (const child of view.children) queries.removeQueries({ queryKey: readingsOf(child.id).queryKey })
+      for (const fitting of view.fittings) queries.removeQueries({ queryKey: ['ahead', fitting.id] })
       await queries.invalidateQueries({ queryKey: ['families'] })
       toast(msg.erasedFittings(view.name, erased, photos > 0 ? msg.photosOfThisDevice(photos) : ''))
       void navigate('/families')

@@ -1,10 +1,8 @@
 import { FittingId, IsoDate } from '@nimble-anchor/core/ground'
 import type { FamilyView } from '@nimble-anchor/core/formats'
-import { QueryClientProvider } from '@tanstack/react-query'
 import { render, screen, within } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { api } from '../session/api.ts'
-import { queries } from '../session/queries.tsx'
 import { EarlierReadings } from './EarlierReadings.tsx'
 import { Rides } from './Rides.tsx'
 
@@ -51,9 +49,9 @@ test('earlier readings stand once a day, the newest first; what was not measured
     { fittingId: FittingId('c'), on: IsoDate('2026-11-21'), massKg: { lo: 10.3, hi: 10.5 } },
   ])
   render(
-    <QueryClientProvider client={queries}>
+    <>
       <EarlierReadings familyChildren={[{ id: 'tamsin', name: 'Tamsin' }]} />
-    </QueryClientProvider>,
+    </>,
   )
   const rows = within(await screen.findByRole('table'))
     .getAllByRole('row')

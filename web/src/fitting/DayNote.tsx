@@ -1,6 +1,6 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import { useFitting } from '../session/fitting.ts'
-import { useToday } from '../session/today.ts'
+import { useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Told } from '../ui/Told.tsx'
 import * as msg from './messages.en.ts'
@@ -8,7 +8,7 @@ import * as msg from './messages.en.ts'
 /** A child grows and a life ends: a verdict of another day says so, and is made again at a tap. */
 export function DayNote({ judgedFor, isSigned }: { judgedFor: string; isSigned: boolean }) {
   const put = useFitting((s) => s.put)
-  const today = useToday((s) => s.today)
+  const today = useDay((d) => d.today)
   if (isSigned || today === undefined || today === judgedFor) return null
   return (
     <section

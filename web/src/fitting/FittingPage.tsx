@@ -8,7 +8,7 @@ import { toast } from 'sonner'
 import { useCommands } from '../commands/commands.ts'
 import { arrangeLink } from '../session/links.ts'
 import { assessmentOf, useFitting } from '../session/fitting.ts'
-import { useToday } from '../session/today.ts'
+import { loadToday } from '../session/today.ts'
 import { useMay, useWho } from '../session/who.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
@@ -77,7 +77,7 @@ export default function FittingPage() {
   useEffect(() => {
     const look = (): void => void (document.visibilityState === 'visible' && refresh())
     // A page left open overnight must learn that the day has changed.
-    const wake = (): void => void (document.visibilityState === 'visible' && useToday.getState().load())
+    const wake = (): void => void (document.visibilityState === 'visible' && loadToday())
     const timer = setInterval(look, REFRESH_MS)
     document.addEventListener('visibilitychange', look)
     document.addEventListener('visibilitychange', wake)

@@ -1,12 +1,14 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { HistoryEntry } from '@nimble-anchor/core/formats'
-import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
 import { useFitting } from '../session/fitting.ts'
+import { useAnswer } from '../session/queries.ts'
 import { useWho } from '../session/who.ts'
 import { Dialog } from '../ui/Dialog.tsx'
 import { changeText } from './changeText.ts'
 import * as msg from './messages.en.ts'
+
+const NONE: readonly HistoryEntry[] = []
 
 /** Who entered what, when, from what; the newest first. Nothing is ever taken out of it. */
 export function HistoryDialog({
@@ -20,15 +22,18 @@ export function HistoryDialog({
 }) {
   const hasPeople = useWho((s) => s.session?.hasPeople === true)
   const sequence = useFitting((s) => s.view?.sequence)
-  const [entries, setEntries] = useState<readonly HistoryEntry[] | 'failed'>([])
-  useEffect(() => {
-    if (open) api.history(id).then(setEntries, () => setEntries('failed'))
-  }, [id, open, sequence])
+  const { data: entries = NONE, isError } = useAnswer({
+    queryKey: ['history', id, sequence],
+    queryFn: () => api.history(id),
+    enabled: open,
+    // While another entry comes in the list stays: of this fitting, never of the one before.
+    placeholderData: (before, of) => (of?.queryKey[1] === id ? before : undefined),
+  })
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title={msg.history} asDrawer>
-      {entries === 'failed' && <p role="alert">{msg.theServerDoesNotAnswer}</p>}
-      {entries !== 'failed' && entries.length === 0 && <p className="text-ink-soft">{msg.nothingHasBeenEnteredYet}</p>}
-      {entries !== 'failed' && (
+      {isError && <p role="alert">{msg.theServerDoesNotAnswer}</p>}
+      {!isError && entries.length === 0 && <p className="text-ink-soft">{msg.nothingHasBeenEnteredYet}</p>}
+      {!isError && (
         <ol className="divide-y divide-hair">
           {entries.toReversed().map((e) => (
             <li key={e.sequence} className="py-2">

@@ -14,7 +14,7 @@ import { FIXTURES } from '@nimble-anchor/core/vehicle'
 import { describeNeed, type Assessment } from '@nimble-anchor/core/verdict'
 import { Link } from 'react-router'
 import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue, useCatalogue } from '../session/catalogue.ts'
 import { useTyped } from '../session/drafts.ts'
 import { useFitting } from '../session/fitting.ts'
 import { Choices } from '../ui/Choices.tsx'
@@ -130,8 +130,7 @@ interface Props {
  */
 export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
   const put = useFitting((s) => s.put)
-  const catalogue = useCatalogue((s) => s.catalogue)
-  const load = useCatalogue((s) => s.load)
+  const { catalogue } = useCatalogue()
   const { model, mode, route, position, unit } = chosenIn(current)
   const vehicleId = current.vehicle?.id
   const roots = of === 'mode' ? ['mode.', 'unit.harness', 'unit.direction', 'unit.base'] : ['route.']
@@ -148,7 +147,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
     if (JSON.stringify(entry) === JSON.stringify(model))
       void api
         .importCatalogue({ format: CATALOGUE_FORMAT, version: CASE_VERSION, models: [next] }, { seen: entry })
-        .then(load, sayRefusal)
+        .then(loadCatalogue, sayRefusal)
   }
   const answer = (need: Need, id: string): void => {
     const question = QUESTIONS[need]
@@ -170,7 +169,7 @@ export function ManualQuestions({ current, assessment, isSigned, of }: Props) {
           { format: CATALOGUE_FORMAT, version: CASE_VERSION, units: [{ ...over, ...kept }] },
           { seen: kept },
         )
-        .then(load, sayRefusal)
+        .then(loadCatalogue, sayRefusal)
   }
   const bases = (catalogue?.units ?? []).filter((u) => u.modelId === model.id && isBaseUnit(model, u))
 

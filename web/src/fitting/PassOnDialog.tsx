@@ -1,12 +1,13 @@
-import type { Colleague } from '@nimble-anchor/core/formats'
-import { useEffect, useState } from 'react'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
-import { useToday } from '../session/today.ts'
+import { colleaguesAsked } from '../session/colleagues.ts'
+import { useAnswer } from '../session/queries.ts'
+import { loadToday } from '../session/today.ts'
 import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import { useRefusalSaid } from '../ui/useRefusalSaid.ts'
 import * as msg from './messages.en.ts'
 
 interface Props {
@@ -18,11 +19,9 @@ interface Props {
 /** A colleague goes on with an open fitting: it stands first on their Today. */
 export function PassOnDialog({ id, open, onOpenChange }: Props) {
   const me = useWho((s) => s.session?.person?.id)
-  const [colleagues, setColleagues] = useState<readonly Colleague[]>([])
-  useEffect(() => {
-    if (open) api.colleagues().then(setColleagues, sayRefusal)
-  }, [open])
-  const others = colleagues.filter((c) => c.id !== me && c.role !== 'reader')
+  const { data: colleagues, error } = useAnswer({ ...colleaguesAsked, enabled: open })
+  useRefusalSaid(error)
+  const others = (colleagues ?? []).filter((c) => c.id !== me && c.role !== 'reader')
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title={msg.passItToAColleague}>
       <p className="mb-2 text-ink-soft">{msg.itStandsFirstOnTheir}</p>
@@ -36,7 +35,7 @@ export function PassOnDialog({ id, open, onOpenChange }: Props) {
                 void api.passOn(id, c.id).then(() => {
                   toast(msg.passedTo(c.name))
                   onOpenChange(false)
-                  void useToday.getState().load()
+                  void loadToday()
                 }, sayRefusal)
               }
             >

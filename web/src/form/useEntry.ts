@@ -7,7 +7,7 @@ import { get, useForm, type FieldValues, type UseFormReturn } from 'react-hook-f
 import { useNavigate } from 'react-router'
 import { toast } from 'sonner'
 import { api, NOTHING_SEEN } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue } from '../session/catalogue.ts'
 import { idFrom } from '../ui/ids.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
 import { sayRefusal } from '../ui/refusal.ts'
@@ -52,7 +52,6 @@ export function useEntry<T extends { readonly id: string }>(
   taken: readonly string[],
 ): Entry<T> {
   const navigate = useNavigate()
-  const load = useCatalogue((s) => s.load)
   const form = useForm<FieldValues>({ defaultValues: original as FieldValues })
   // Judging and drawing a long draft takes longer than a letter: the letter is shown first, by its own field.
   const [text, setText] = useState(() => JSON.stringify(form.getValues()))
@@ -106,7 +105,7 @@ export function useEntry<T extends { readonly id: string }>(
     form.reset(error.standing as FieldValues)
     setSeen(error.standing)
     setBase(worded(kind.tidy(JSON.parse(JSON.stringify(error.standing)))))
-    void load()
+    void loadCatalogue()
   }
   const putBack = (kept: unknown) => ({
     label: msg.undo,
@@ -114,7 +113,7 @@ export function useEntry<T extends { readonly id: string }>(
       void store(original, kept).then(() => {
         form.reset(original as FieldValues)
         setBase(asItWas())
-        return load()
+        return loadCatalogue()
       }, leftOr),
   })
   return {
@@ -136,7 +135,7 @@ export function useEntry<T extends { readonly id: string }>(
       if (!checked.ok) return setTried(true)
       try {
         await store(checked.value, seen)
-        await load()
+        await loadCatalogue()
         toast(msg.saved(kind.nameOf(checked.value)), isNew ? {} : { action: putBack(checked.value) })
         setTried(false)
         setBase(worded(checked.value))
@@ -149,10 +148,10 @@ export function useEntry<T extends { readonly id: string }>(
     async remove() {
       try {
         await api.removeFromCatalogue(kind.kind, tidied.id)
-        await load()
+        await loadCatalogue()
         letGo()
         toast(msg.removed(title), {
-          action: { label: msg.undo, onClick: () => void store(original, NOTHING_SEEN).then(load, leftOr) },
+          action: { label: msg.undo, onClick: () => void store(original, NOTHING_SEEN).then(loadCatalogue, leftOr) },
         })
         void navigate(kind.path)
       } catch (error) {

@@ -64,12 +64,9 @@ export default function GrowthPage() {
 }
 
 function Growth({ id, current }: { readonly id: string; readonly current: Case }) {
-  const { catalogue, load } = useCatalogue()
+  const { catalogue } = useCatalogue()
   const scheme = usePreferences((s) => s.scheme)
   const [span, setSpan] = useState<string>('60')
-  useEffect(() => {
-    if (!catalogue) void load()
-  }, [catalogue, load])
   const { child, today } = current
   const name = [child.name, child.familyName].filter(Boolean).join(' ')
   useEffect(() => {

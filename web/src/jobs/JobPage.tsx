@@ -1,11 +1,12 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import { jobState, withAnswer, withStep, type JobRecord } from '@nimble-anchor/core/aftercare'
 import { type JobView } from '@nimble-anchor/core/formats'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef } from 'react'
 import { Link, useParams } from 'react-router'
-import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { api, Refused } from '../session/api.ts'
+import { loadCatalogue } from '../session/catalogue.ts'
 import { fitterName } from '../session/preferences.ts'
+import { ON_OPENING, queries, take, UNTIL_ASKED_AGAIN, useAnswer } from '../session/queries.ts'
 import { Choices } from '../ui/Choices.tsx'
 import { Missing } from '../ui/Missing.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -19,35 +20,45 @@ import * as msg from './messages.en.ts'
 /** One job on one unit: steps in order, then the checks that end it. */
 export default function JobPage() {
   const { id = '' } = useParams()
-  const [job, setJob] = useState<JobView | null | 'missing'>(null)
+  const asked = { queryKey: ['job', id], queryFn: () => api.job(id), ...UNTIL_ASKED_AGAIN, ...ON_OPENING } as const
+  const { data: job, error } = useAnswer(asked)
+  const setJob = (next: JobView): Promise<void> => take(asked.queryKey, next)
   // One request after another, each shown at once: a fitter ticks faster than a server answers.
   const sending = useRef<Promise<unknown>>(Promise.resolve())
   const waiting = useRef(0)
   useEffect(() => {
-    api.job(id).then(setJob, () => setJob('missing'))
-  }, [id])
-  useEffect(() => {
-    if (job !== null && job !== 'missing') document.title = msg.nimbleAnchor(job.plan.title)
+    if (job) document.title = msg.nimbleAnchor(job.plan.title)
   }, [job])
-  if (job === null) return <p className="p-8 text-ink-soft">{msg.loading}</p>
-  if (job === 'missing') return <Missing title={msg.thereIsNoSuchJob} to="/" label={msg.goToToday} />
+  if (!job) {
+    if (error instanceof Refused) return <Missing title={msg.thereIsNoSuchJob} to="/" label={msg.goToToday} />
+    return error ? (
+      <p role="alert" className="p-8">
+        {msg.theServerDoesNotAnswer}
+      </p>
+    ) : (
+      <p className="p-8 text-ink-soft">{msg.loading}</p>
+    )
+  }
   const { plan, record } = job
   const state = jobState(plan, record)
   const isOver = job.state === 'passed'
-  const change = (record: JobRecord, ask: () => Promise<JobView>): void => {
-    setJob({ ...job, record, state: jobState(plan, record).state })
+  const change = (next: (record: JobRecord) => JobRecord, ask: () => Promise<JobView>): void => {
+    // What was ticked a moment ago may not be drawn yet.
+    const newest = queries.getQueryData<JobView>(asked.queryKey) ?? job
+    const record = next(newest.record)
+    void setJob({ ...newest, record, state: jobState(plan, record).state })
     waiting.current += 1
     sending.current = sending.current
       .then(ask)
       .then(
         (view) => {
-          if (waiting.current === 1) setJob(view)
+          if (waiting.current === 1) void setJob(view)
           // The catalogue says whether the unit may be used.
-          if (view.state !== 'steps') void useCatalogue.getState().load()
+          if (view.state !== 'steps') void loadCatalogue()
         },
         (error: unknown) => {
           sayRefusal(error)
-          return api.job(id).then(setJob)
+          return queries.invalidateQueries(asked)
         },
       )
       .finally(() => {
@@ -91,8 +102,9 @@ export default function JobPage() {
                   disabled={isOver}
                   checked={record.done.includes(step.id)}
                   onChange={(isDone) =>
-                    change(withStep(plan, record, step.id, isDone), () =>
-                      api.jobStep(job.id, fitterName(), step.id, isDone),
+                    change(
+                      (r) => withStep(plan, r, step.id, isDone),
+                      () => api.jobStep(job.id, fitterName(), step.id, isDone),
                     )
                   }
                 >
@@ -133,8 +145,9 @@ export default function JobPage() {
                     value={record.answers[check.id]}
                     options={check.options.map((o) => ({ id: o.id, label: o.label, mark: o.means }))}
                     onChoose={(option) =>
-                      change(withAnswer(record, check.id, option), () =>
-                        api.jobAnswer(job.id, fitterName(), check.id, option),
+                      change(
+                        (r) => withAnswer(r, check.id, option),
+                        () => api.jobAnswer(job.id, fitterName(), check.id, option),
                       )
                     }
                   />

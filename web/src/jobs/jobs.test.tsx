@@ -61,9 +61,9 @@ test('ticked faster than the server answers: each shows at once and is sent in t
   const boxes = screen.getAllByRole('checkbox')
   fireEvent.click(boxes[0]!)
   fireEvent.click(boxes[1]!)
+  await settle()
   expect(boxes[0]).toBeChecked()
   expect(boxes[1]).toBeChecked()
-  await settle()
   // The second waits for the answer to the first.
   expect([line.inFlight, doneThere()]).toEqual([1, []])
   line.gate = undefined

@@ -19,6 +19,7 @@ export const itBecomes = 'It becomes'
 export const beginTheJob = 'Begin the job'
 
 // JobPage
+export const theServerDoesNotAnswer = 'The server does not answer. Load the page again in a moment.'
 export const nimbleAnchor = (title: string) => `${title} · Nimble Anchor`
 export const loading = 'Loading.'
 export const thereIsNoSuchJob = 'There is no such job'

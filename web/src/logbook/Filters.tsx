@@ -2,6 +2,7 @@ import { dateText } from '@nimble-anchor/core/quantities'
 import { modelName, ROUTE_KINDS } from '@nimble-anchor/core/restraint'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
+import { ON_OPENING } from '../session/queries.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { DateField } from '../ui/DateField.tsx'
@@ -18,7 +19,7 @@ interface Props {
 
 /** What the list is narrowed by: one line of chips, each opening on its choices. */
 export function Filters({ query, onChange }: Props) {
-  const catalogue = useCatalogue((s) => s.catalogue)
+  const { catalogue } = useCatalogue(ON_OPENING)
   const days =
     query.from === '' && query.to === ''
       ? undefined

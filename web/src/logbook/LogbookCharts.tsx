@@ -2,9 +2,9 @@ import { dateText } from '@nimble-anchor/core/quantities'
 import { type LogbookCharts as Charts, type Share } from '@nimble-anchor/core/formats'
 import { ROUTE_KINDS, type RouteKind } from '@nimble-anchor/core/restraint'
 import { STAGE_TEXT, STAGES } from '@nimble-anchor/core/verdict'
-import { useQuery } from '@tanstack/react-query'
 import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
 import { Bar } from 'react-chartjs-2'
+import { useAnswer } from '../session/queries.ts'
 import { api } from '../session/api.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -223,7 +223,7 @@ interface Props {
 
 /** Summary of these fittings: what a lead would act on. */
 export default function LogbookCharts({ asked, onCheck }: Props) {
-  const { data: charts, isError } = useQuery({
+  const { data: charts, isError } = useAnswer({
     queryKey: ['logbook-charts', asked],
     queryFn: () => api.logbookCharts(asked),
     placeholderData: (before) => before,

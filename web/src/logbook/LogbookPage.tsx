@@ -2,9 +2,7 @@ import { Columns3, Download } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { lazy, Suspense, useDeferredValue, useEffect, useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { useCatalogue } from '../session/catalogue.ts'
 import { usePreferences } from '../session/preferences.ts'
-import { withQueries } from '../session/queries.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Button } from '../ui/Button.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
@@ -20,7 +18,7 @@ import * as msg from './messages.en.ts'
 const LogbookCharts = lazy(() => import('./LogbookCharts.tsx'))
 
 /** Every fitting there ever was: searched, filtered, counted, exported. */
-export default withQueries(function LogbookPage() {
+export default function LogbookPage() {
   const [params, setParams] = useSearchParams()
   // The address follows the fields, never the other way: it changes only after a while, and a letter must show at once.
   const [query, setQuery] = useState(() => queryOf(params))
@@ -34,7 +32,6 @@ export default withQueries(function LogbookPage() {
   const [showsCharts, setShowsCharts] = useState(false)
   useEffect(() => {
     document.title = msg.logbookNimbleAnchor
-    void useCatalogue.getState().load()
   }, [])
   const shown = usePreferences((s) => s.logbookColumns) as readonly ColumnId[]
   const csvColumns = COLUMNS.filter(({ id }) => shown.includes(id)).flatMap((c) => c.csv)
@@ -100,7 +97,7 @@ export default withQueries(function LogbookPage() {
       )}
     </Page>
   )
-})
+}
 
 /** The found fittings as files: the table as it is shown, or everything. */
 function Save({ asked, columns }: { readonly asked: string; readonly columns: readonly string[] }) {

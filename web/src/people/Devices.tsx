@@ -1,18 +1,26 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { DeviceView } from '@nimble-anchor/core/formats'
-import { useEffect, useState } from 'react'
 import { api } from '../session/api.ts'
+import { take, useAnswer } from '../session/queries.ts'
 import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
+import { useRefusalSaid } from '../ui/useRefusalSaid.ts'
 import { PairPhone } from './PairPhone.tsx'
+import { devicesOf } from './questions.ts'
 import * as msg from './messages.en.ts'
+
+const NONE: readonly DeviceView[] = []
 
 /** Where people are signed in, and signing a device out that was lost. */
 export function Devices({ isLead }: { readonly isLead: boolean }) {
   const whose = isLead ? 'all' : 'own'
-  const [devices, setDevices] = useState<readonly DeviceView[]>([])
-  useEffect(() => void api.devices(whose).then(setDevices, sayRefusal), [whose])
+  const asked = devicesOf(
+    whose,
+    useWho((s) => s.session?.person?.id),
+  )
+  const { data: devices = NONE, error } = useAnswer(asked)
+  useRefusalSaid(error)
   return (
     <div className="rounded-[3px] border border-line bg-sheet">
       <ul className="divide-y divide-hair">
@@ -28,7 +36,7 @@ export function Devices({ isLead }: { readonly isLead: boolean }) {
               aria-label={msg.signOut2(d.label, d.people.join(', '), d.isThis ? msg.thisDevice2 : '')}
               onClick={() =>
                 void api.revokeDevice(whose, d.id).then((next) => {
-                  setDevices(next)
+                  void take(asked.queryKey, next)
                   if (d.isThis) void useWho.getState().load()
                 }, sayRefusal)
               }

@@ -1,7 +1,7 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { PasskeyView } from '@nimble-anchor/core/formats'
 import { Fingerprint } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { toast } from 'sonner'
 import { api } from '../session/api.ts'
 import { useWho } from '../session/who.ts'
@@ -14,6 +14,9 @@ import { LEAST_PASSWORD, LEAST_PIN } from './limits.ts'
 import { Form } from './Form.tsx'
 import { isCalledOff, makePasskey } from './passkey.ts'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
+import { take, useAnswer } from '../session/queries.ts'
+import { useRefusalSaid } from '../ui/useRefusalSaid.ts'
+import { passkeysOf } from './questions.ts'
 import * as msg from './messages.en.ts'
 
 /** PIN, passkeys, password and printed codes of whoever is signed in. */
@@ -64,13 +67,17 @@ function Pin({ hasPin }: { readonly hasPin: boolean }) {
   )
 }
 
+const NONE: readonly PasskeyView[] = []
+
 function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
-  const [keys, setKeys] = useState<readonly PasskeyView[]>([])
-  useEffect(() => void api.passkeys().then(setKeys, sayRefusal), [])
+  const asked = passkeysOf(useWho((s) => s.session?.person?.id))
+  const { data: keys = NONE, error } = useAnswer(asked)
+  useRefusalSaid(error)
+  const keep = (next: readonly PasskeyView[]): void => void take(asked.queryKey, next)
   const add = (): void =>
     void makePasskey(msg.passkeyOf(dateText(new Date().toISOString()))).then(
       (next) => {
-        setKeys(next)
+        keep(next)
         toast(msg.thePasskeyIsKept)
       },
       (error: unknown) => {
@@ -90,7 +97,7 @@ function Passkeys({ canPasskey }: { readonly canPasskey: boolean }) {
             <Button
               look="quiet"
               aria-label={msg.takeAway2(k.label)}
-              onClick={() => void api.removePasskey(k.id).then(setKeys, sayRefusal)}
+              onClick={() => void api.removePasskey(k.id).then(keep, sayRefusal)}
             >
               {msg.takeAway}
             </Button>

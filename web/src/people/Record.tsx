@@ -1,16 +1,19 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { AuditRow } from '@nimble-anchor/core/formats'
-import { useEffect, useState } from 'react'
-import { api } from '../session/api.ts'
-import { sayRefusal } from '../ui/refusal.ts'
+import { useState } from 'react'
+import { useAnswer } from '../session/queries.ts'
+import { useRefusalSaid } from '../ui/useRefusalSaid.ts'
+import { auditAsked } from './questions.ts'
 import { SearchField } from '../ui/SearchField.tsx'
 import * as msg from './messages.en.ts'
 
+const NONE: readonly AuditRow[] = []
+
 /** Who signed in, exported, erased, or changed what; nobody can take a line out. */
 export function Record() {
-  const [rows, setRows] = useState<readonly AuditRow[]>([])
+  const { data: rows = NONE, error } = useAnswer(auditAsked)
+  useRefusalSaid(error)
   const [search, setSearch] = useState('')
-  useEffect(() => void api.audit().then(setRows, sayRefusal), [])
   const wanted = search.trim().toLowerCase()
   const shown = rows.filter((r) => `${r.who} ${r.what}`.toLowerCase().includes(wanted))
   return (

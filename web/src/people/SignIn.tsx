@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { useFields } from '../form/useFields.ts'
 import { api } from '../session/api.ts'
 import { sendAll } from '../session/sending.ts'
-import { useToday } from '../session/today.ts'
+import { loadToday } from '../session/today.ts'
 import { useWho } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { SecretField } from '../ui/SecretField.tsx'
@@ -22,7 +22,7 @@ type Known = SessionView['onDevice'][number]
 function goOn(session: SessionView): void {
   useWho.getState().take(session)
   void sendAll()
-  void useToday.getState().load()
+  void loadToday()
 }
 
 /**

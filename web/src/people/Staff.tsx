@@ -1,7 +1,7 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import { ROLES, type PersonView, type Role } from '@nimble-anchor/core/formats'
 import { Plus } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { toast } from 'sonner'
 import { useFields } from '../form/useFields.ts'
 import { api } from '../session/api.ts'
@@ -9,24 +9,27 @@ import { useWho } from '../session/who.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
-import { sayRefusal } from '../ui/refusal.ts'
 import { SecretField } from '../ui/SecretField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { queries, take, useAnswer } from '../session/queries.ts'
+import { useRefusalSaid } from '../ui/useRefusalSaid.ts'
+import { peopleAsked } from './questions.ts'
 import { LEAST_PASSWORD } from './limits.ts'
 import { PersonForm } from './PersonForm.tsx'
 import { RecoveryCodes } from './RecoveryCodes.tsx'
 import { ROLE_TEXT, ROLE_WORD } from './words.ts'
 import * as msg from './messages.en.ts'
 
+const NOBODY: readonly PersonView[] = []
+
 /** Everybody who may sign in, and who has left. */
 export function Staff() {
-  const [people, setPeople] = useState<readonly PersonView[]>([])
+  const { data: people = NOBODY, error } = useAnswer(peopleAsked)
+  useRefusalSaid(error)
   const [isAdding, setAdding] = useState(false)
   const [changing, setChanging] = useState<PersonView>()
   const [made, setMade] = useState<{ readonly name: string; readonly codes: readonly string[] }>()
-  const load = (): void => void api.people().then(setPeople, sayRefusal)
-  useEffect(load, [])
   return (
     <div className="rounded-[3px] border border-line bg-sheet">
       <ul className="divide-y divide-hair">
@@ -64,7 +67,7 @@ export function Staff() {
           onAdded={(name, codes) => {
             setAdding(false)
             setMade({ name, codes })
-            load()
+            void queries.invalidateQueries(peopleAsked)
           }}
         />
       </Dialog>
@@ -75,7 +78,7 @@ export function Staff() {
             key={changing.id}
             person={changing}
             onDone={(next) => {
-              setPeople(next)
+              void take(peopleAsked.queryKey, next)
               setChanging(undefined)
             }}
           />

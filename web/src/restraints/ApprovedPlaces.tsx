@@ -1,7 +1,7 @@
 import { type VehicleId } from '@nimble-anchor/core/ground'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { useCatalogue } from '../session/catalogue.ts'
+import { useListed } from '../session/catalogue.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Fold } from '../ui/Fold.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
@@ -17,7 +17,7 @@ export function ApprovedPlaces({ base }: { readonly base: string }) {
   const { setValue } = useFormContext<FieldValues>()
   const name = `${base}.approvedPlaces`
   const value = useWatch({ name }) as readonly Listed[] | undefined
-  const vehicles = useCatalogue((s) => s.catalogue?.vehicles) ?? []
+  const vehicles = useListed((c) => c.vehicles) ?? []
   const keep = (next: readonly Listed[] | undefined): void => setValue(name, next, { shouldDirty: true })
   const listed = value ?? []
   /** `undefined`: nobody has read whether the car is on the list. */

@@ -1,7 +1,6 @@
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { toast } from 'sonner'
 import { api, Refused } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
 import { ImportDialog } from './ImportDialog.tsx'
 
 const rows = [
@@ -14,8 +13,7 @@ async function storing() {
   let end = (_: unknown): void => undefined
   let fail = (_: Error): void => undefined
   const works: string[] = []
-  const load = jest.fn(() => Promise.resolve())
-  useCatalogue.setState({ load })
+  const load = jest.spyOn(api, 'catalogue').mockResolvedValue({ format: 'nimble-anchor/catalogue', version: 3 })
   jest.spyOn(api, 'workShare').mockResolvedValue({ share: 0.9 })
   jest.spyOn(api, 'importCatalogue').mockImplementation((_, how) => {
     if (how?.isPreview === true) return Promise.resolve(rows)

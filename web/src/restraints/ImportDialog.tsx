@@ -6,7 +6,7 @@ import { Checkbox } from 'radix-ui'
 import { useRef, useState } from 'react'
 import { toast } from 'sonner'
 import { api, CsvText, Refused, type Work } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue } from '../session/catalogue.ts'
 import { useWork } from '../session/useWork.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -74,7 +74,6 @@ export function ImportDialog({
   readonly onOpenChange: (open: boolean) => void
 }) {
   const input = useRef<HTMLInputElement>(null)
-  const load = useCatalogue((s) => s.load)
   const [file, setFile] = useState<Read>()
   const [reading, setReading] = useState<string>()
   const looking = useWork()
@@ -100,7 +99,7 @@ export function ImportDialog({
       const rows = await storing.run((work) => api.importCatalogue(file?.body, { overrule: [...overruled], work }))
       // Left meanwhile: nobody is here to be told.
       if (rows === undefined) return
-      await load()
+      await loadCatalogue()
       toast(msg.importedFrom(fresh, fresh === 1 ? msg.entry : msg.entries, file?.name ?? msg.theFile))
       close(false)
     } catch (error) {

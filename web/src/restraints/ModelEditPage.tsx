@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react'
+import { useMemo } from 'react'
 import { useParams } from 'react-router'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Missing } from '../ui/Missing.tsx'
@@ -9,10 +9,7 @@ import * as msg from './messages.en.ts'
 /** A model as a form, from its manual: a new one, or one that is known. */
 export default function ModelEditPage() {
   const { id } = useParams()
-  const { catalogue, status, load } = useCatalogue()
-  useEffect(() => {
-    if (!catalogue) void load()
-  }, [catalogue, load])
+  const { catalogue, status } = useCatalogue()
   const model = useMemo(() => catalogue?.models?.find((m) => m.id === id), [catalogue, id])
   if (!catalogue)
     return <p className="p-8 text-ink-soft">{status === 'failed' ? msg.theServerDoesNotAnswer2 : msg.loading}</p>

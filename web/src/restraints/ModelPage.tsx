@@ -5,12 +5,12 @@ import { partAsked, unreadIn } from '@nimble-anchor/core/rules'
 import { Pencil } from 'lucide-react'
 import { useEffect } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
+import { ON_OPENING } from '../session/queries.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { DrawingView } from '../drawings/DrawingView.tsx'
 import { ModeBars } from '../fitting/choose/ModeBars.tsx'
 import { BarGradients } from '../fitting/choose/RangeBar.tsx'
 import { useCatalogue } from '../session/catalogue.ts'
-import { withQueries } from '../session/queries.tsx'
 import { Button } from '../ui/Button.tsx'
 import { Missing } from '../ui/Missing.tsx'
 import { Page } from '../ui/Page.tsx'
@@ -22,13 +22,10 @@ import * as msg from './messages.en.ts'
 const NOBODY = { massKg: undefined, statureCm: undefined, ageMonths: undefined }
 
 /** One model to look up: what it is, whom it takes, how it is fixed, and the units of it on the shelf. */
-export default withQueries(function ModelPage() {
+export default function ModelPage() {
   const { id = '' } = useParams()
-  const { catalogue, status, load } = useCatalogue()
+  const { catalogue, status } = useCatalogue(ON_OPENING)
   const navigate = useNavigate()
-  useEffect(() => {
-    void load()
-  }, [load])
   const model = catalogue?.models?.find((m) => m.id === id)
   useEffect(() => {
     document.title = msg.nimbleAnchor(model ? modelName(model) : msg.restraint)
@@ -93,7 +90,7 @@ export default withQueries(function ModelPage() {
       </div>
     </Page>
   )
-})
+}
 
 const massText = ({ massKg }: RestraintModel): string => (massKg === undefined ? msg.massNotKnownYet : `${massKg} kg`)
 const lifeText = ({ lifeYears }: RestraintModel): string =>

@@ -4,13 +4,13 @@ import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anch
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
+import { ON_OPENING } from '../session/queries.ts'
 import { useCommands } from '../commands/commands.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useMay } from '../session/who.ts'
-import { useCatalogue } from '../session/catalogue.ts'
-import { withQueries } from '../session/queries.tsx'
-import { useToday } from '../session/today.ts'
+import { loadCatalogue, useCatalogue } from '../session/catalogue.ts'
+import { useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -33,9 +33,9 @@ function countText(units: readonly RestraintUnit[], model: RestraintModel, today
 }
 
 /** Every restraint model with its modes and what there is of it on the shelf. */
-export default withQueries(function RestraintsPage() {
-  const { catalogue, status, load } = useCatalogue()
-  const today = useToday((s) => s.today)
+export default function RestraintsPage() {
+  const { catalogue, status } = useCatalogue(ON_OPENING)
+  const today = useDay((d) => d.today)
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   const [query, setQuery] = useState('')
@@ -43,8 +43,7 @@ export default withQueries(function RestraintsPage() {
   const isLead = useMay('lead')
   useEffect(() => {
     document.title = msg.restraintsNimbleAnchor
-    void load()
-  }, [load])
+  }, [])
   useEffect(
     () =>
       register([
@@ -102,7 +101,7 @@ export default withQueries(function RestraintsPage() {
       </div>
       {status === 'failed' && (
         <Panel title={msg.theServerDoesNotAnswer}>
-          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
+          <Button onClick={() => void loadCatalogue()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {catalogue && models.length === 0 && (
@@ -152,4 +151,4 @@ export default withQueries(function RestraintsPage() {
       <ImportDialog open={isImporting} onOpenChange={setImporting} />
     </Page>
   )
-})
+}

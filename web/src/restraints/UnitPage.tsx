@@ -1,19 +1,18 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import { lifeEnd, modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
-import { useQuery } from '@tanstack/react-query'
 import { Pencil } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { toast } from 'sonner'
+import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { BeginJob } from '../jobs/BeginJob.tsx'
 import { JOB_MARK } from '../jobs/jobMark.ts'
 import { api, NOTHING_SEEN } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue, useCatalogue } from '../session/catalogue.ts'
 import { LeftTheirs } from '../session/meanwhile.ts'
 import { useMay } from '../session/who.ts'
-import { withQueries } from '../session/queries.tsx'
-import { useToday } from '../session/today.ts'
+import { useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { closedWord } from '../ui/closedWord.ts'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -32,13 +31,9 @@ import * as msg from './messages.en.ts'
 const LATELY = 12
 
 /** One piece on the shelf: its state, how it is set up, the jobs on it, and where it has been. */
-export default withQueries(function UnitPage() {
+export default function UnitPage() {
   const { id = '' } = useParams()
-  const { catalogue, status, load } = useCatalogue()
-  useEffect(() => {
-    void load()
-    void useToday.getState().load()
-  }, [load])
+  const { catalogue, status } = useCatalogue(ON_OPENING)
   const unit = catalogue?.units?.find((u) => u.id === id)
   const model = catalogue?.models?.find((m) => m.id === unit?.modelId)
   useEffect(() => {
@@ -48,17 +43,16 @@ export default withQueries(function UnitPage() {
     return <p className="p-8 text-ink-soft">{status === 'failed' ? msg.theServerDoesNotAnswer2 : msg.loading}</p>
   if (!unit || !model) return <Missing title={msg.thereIsNoSuchUnit} to="/restraints" label={msg.allRestraints} />
   return <Unit model={model} unit={unit} />
-})
+}
 
 function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: RestraintUnit }) {
-  const today = useToday((s) => s.today)
-  const load = useCatalogue((s) => s.load)
+  const today = useDay((d) => d.today, ON_OPENING)
   const navigate = useNavigate()
   const [isEditing, setEditing] = useState(false)
   const isLead = useMay('lead')
   const mayFit = useMay('lead', 'fitter', 'trainee')
-  const jobs = useQuery({ queryKey: ['jobs', unit.id], queryFn: () => api.jobs(unit.id) })
-  const been = useQuery({
+  const jobs = useAnswer({ queryKey: ['jobs', unit.id], queryFn: () => api.jobs(unit.id) })
+  const been = useAnswer({
     queryKey: ['been', unit.id],
     queryFn: () => api.logbook(`unitId=${encodeURIComponent(unit.id)}`, 0, LATELY),
   })
@@ -168,22 +162,25 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
             void keepUnit(next, unit).then(
               () => {
                 setEditing(false)
-                return load()
+                return loadCatalogue()
               },
               (error: unknown) => {
                 sayRefusal(error)
                 if (error instanceof LeftTheirs) setEditing(false)
-                void load()
+                void loadCatalogue()
               },
             )
           }
           onRemove={() =>
             void api.removeFromCatalogue('units', unit.id).then(() => {
               toast(msg.unitRemoved(unit.serial), {
-                action: { label: msg.undo, onClick: () => void keepUnit(unit, NOTHING_SEEN).then(load, sayRefusal) },
+                action: {
+                  label: msg.undo,
+                  onClick: () => void keepUnit(unit, NOTHING_SEEN).then(loadCatalogue, sayRefusal),
+                },
               })
               void navigate(`/restraints/${model.id}`)
-              return load()
+              return loadCatalogue()
             }, sayRefusal)
           }
         />

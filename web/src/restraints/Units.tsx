@@ -5,9 +5,9 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { NOTHING_SEEN } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue } from '../session/catalogue.ts'
 import { useMay } from '../session/who.ts'
-import { useToday } from '../session/today.ts'
+import { useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { idFrom } from '../ui/ids.ts'
@@ -27,8 +27,7 @@ interface Props {
 
 /** What is on the shelf of one model, each with its state in words; each leads to its own page. */
 export function Units({ model, units, taken }: Props) {
-  const load = useCatalogue((s) => s.load)
-  const today = useToday((s) => s.today)
+  const today = useDay((d) => d.today)
   const isLead = useMay('lead')
   const [added, setAdded] = useState<Partial<RestraintUnit>>()
   return (
@@ -78,7 +77,7 @@ export function Units({ model, units, taken }: Props) {
             onKeep={(unit) =>
               void keepUnit(unit, NOTHING_SEEN).then(() => {
                 setAdded(undefined)
-                return load()
+                return loadCatalogue()
               }, sayRefusal)
             }
           />

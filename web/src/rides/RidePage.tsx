@@ -2,18 +2,17 @@ import type { RideView } from '@nimble-anchor/core/formats'
 import { onSeatText, RIDE_VERDICT_TEXT } from '@nimble-anchor/core/ride'
 import { planOf, vehicleName, type Vehicle } from '@nimble-anchor/core/vehicle'
 import { VERDICT_TEXT } from '@nimble-anchor/core/verdict'
-import { useQuery } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { v4 } from 'uuid'
+import { useAnswer } from '../session/queries.ts'
 import { CarField } from '../car/CarField.tsx'
 import { spotOn } from '../car/field.ts'
 import { ShellFromAbove } from '../car/ShellFromAbove.tsx'
 import { api, Refused } from '../session/api.ts'
 import { fitterName } from '../session/preferences.ts'
-import { withQueries } from '../session/queries.tsx'
 import { useMay } from '../session/who.ts'
 import { Ask } from '../ui/Ask.tsx'
 import { Button } from '../ui/Button.tsx'
@@ -38,9 +37,9 @@ type Member = RideView['members'][number]
 const isDone = (m: Member): boolean => m.verdict === 'ready' && !m.isOutdated
 
 /** All who travel at once: how each fitting stands, what is on it that widens it, in which order they go in. */
-export default withQueries(function RidePage() {
+export default function RidePage() {
   const { id = '' } = useParams()
-  const asked = useQuery({ queryKey: ['ride', id], queryFn: () => api.ride(id), refetchInterval: 10_000 })
+  const asked = useAnswer({ queryKey: ['ride', id], queryFn: () => api.ride(id), refetchInterval: 10_000 })
   const mayFit = useMay('lead', 'fitter', 'trainee')
   useEffect(() => {
     document.title = msg.rideNimbleAnchor
@@ -127,7 +126,7 @@ export default withQueries(function RidePage() {
       </div>
     </Page>
   )
-})
+}
 
 /** Who sits where, and how each fitting stands, from above. */
 function RidePlan({ ride, vehicle }: { readonly ride: RideView; readonly vehicle: Vehicle }) {

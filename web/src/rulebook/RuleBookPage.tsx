@@ -3,12 +3,11 @@ import { drawingKit, type Drawing } from '@nimble-anchor/core/drawings'
 import { formatNumber } from '@nimble-anchor/core/quantities'
 import { SOURCE_WORD, standsOnOf, titleOf, RULE_STAGES, RULES, type AnyRule } from '@nimble-anchor/core/rules'
 import { STAGE_TEXT } from '@nimble-anchor/core/verdict'
-import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useLocation, useNavigate } from 'react-router'
+import { useAnswer } from '../session/queries.ts'
 import { DrawingView } from '../drawings/DrawingView.tsx'
 import { api } from '../session/api.ts'
-import { withQueries } from '../session/queries.tsx'
 import { Button } from '../ui/Button.tsx'
 import { FilterChip } from '../ui/FilterChip.tsx'
 import { Page } from '../ui/Page.tsx'
@@ -38,7 +37,7 @@ function countText(count: RuleCount | undefined): string {
 }
 
 /** Every rule in one list, the one that is looked at beside it with its text, limits, drawings and how often it decided. */
-export default withQueries(function RuleBookPage() {
+export default function RuleBookPage() {
   const { hash } = useLocation()
   const navigate = useNavigate()
   const [query, setQuery] = useState('')
@@ -46,7 +45,7 @@ export default withQueries(function RuleBookPage() {
   const [severity, setSeverity] = useState('')
   const isWide = useMedia('(min-width: 1024px)')
   // The rules stand without the log; only the counts are missing then.
-  const { data: counts } = useQuery({ queryKey: ['rule-counts'], queryFn: () => api.ruleCounts() })
+  const { data: counts } = useAnswer({ queryKey: ['rule-counts'], queryFn: () => api.ruleCounts() })
   useEffect(() => {
     document.title = msg.ruleBookNimbleAnchor
   }, [])
@@ -125,7 +124,7 @@ export default withQueries(function RuleBookPage() {
       </div>
     </Page>
   )
-})
+}
 
 /** The drawings of the checks that a rule looks at, from the kit's made-up fittings. */
 function drawingsOf(

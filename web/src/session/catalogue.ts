@@ -1,27 +1,19 @@
 import type { Catalogue } from '@nimble-anchor/core/formats'
 import type { StockItem } from '@nimble-anchor/core/match'
-import { create } from 'zustand'
 import { api } from './api.ts'
-import { latest } from './latest.ts'
+import { again, type Asking, standingOf, type Standing, UNTIL_ASKED_AGAIN, useAnswer } from './queries.ts'
 
-interface CatalogueState {
-  readonly status: 'idle' | 'loading' | 'ready' | 'failed'
-  readonly catalogue: Catalogue | null
-  load(): Promise<void>
+const asked = { queryKey: ['catalogue'], queryFn: () => api.catalogue(), ...UNTIL_ASKED_AGAIN } as const
+
+export const loadCatalogue = again(() => asked)
+
+/** Restraints, units, cars and children as they are kept, asked for where nothing is known yet. */
+export function useCatalogue(asking?: Asking): { readonly catalogue: Catalogue | null; readonly status: Standing } {
+  const answer = useAnswer({ ...asked, ...asking })
+  return { catalogue: answer.data ?? null, status: standingOf(answer) }
 }
-
-export const useCatalogue = create<CatalogueState>()((set, get) => ({
-  status: 'idle',
-  catalogue: null,
-  load: latest(async () => {
-    set({ status: 'loading' })
-    try {
-      set({ status: 'ready', catalogue: await api.catalogue() })
-    } catch {
-      set({ status: get().catalogue ? 'ready' : 'failed' })
-    }
-  }),
-}))
+/** One thing of the catalogue; nothing else that changes draws its reader anew. */
+export const useListed = <S>(select: (catalogue: Catalogue) => S): S | undefined => useAnswer({ ...asked, select }).data
 
 /** Every unit on the shelf with its model, then the models nobody has. */
 export function stockOf(catalogue: Catalogue): readonly StockItem[] {

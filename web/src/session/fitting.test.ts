@@ -238,7 +238,7 @@ describe('what the writer had seen goes with the entry', () => {
     server.line.isUp = true
     await useFitting.getState().refresh()
     await settle()
-    expect(useFitting.getState().conflict?.message).toContain('look again')
+    expect(useFitting.getState().conflict?.message).toContain('check again')
     expect(server.server.log).toHaveLength(1)
   })
   test('one’s own move, then the look: entered offline in that order, while another wrote a note, both are stored', async () => {

@@ -2,11 +2,11 @@ import { type FittingId } from '@nimble-anchor/core/ground'
 import { v4 as newId } from 'uuid'
 import type { HereView, LiveEvent } from '@nimble-anchor/core/formats'
 import { api } from './api.ts'
-import { useCatalogue } from './catalogue.ts'
+import { loadCatalogue } from './catalogue.ts'
 import { useFitting } from './fitting.ts'
 import { fitterName } from './preferences.ts'
 import { useOthers } from './others.ts'
-import { useToday } from './today.ts'
+import { loadToday } from './today.ts'
 import { useWho } from './who.ts'
 
 /**
@@ -115,12 +115,12 @@ function hear(event: LiveEvent): void {
       return together('day', lookAtDay)
     case 'catalogue':
       return together('catalogue', () => {
-        void useCatalogue.getState().load()
-        void useToday.getState().load(true)
+        void loadCatalogue()
+        void loadToday(true)
       })
   }
 }
 /** The list of today is looked at by whoever has it open; others see it when they come to it. */
 function lookAtDay(): void {
-  if (location.pathname === '/' && document.visibilityState === 'visible') void useToday.getState().load(true)
+  if (location.pathname === '/' && document.visibilityState === 'visible') void loadToday(true)
 }

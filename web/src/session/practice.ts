@@ -1,35 +1,18 @@
 import type { PracticeBook } from '@nimble-anchor/core/formats'
-import { create } from 'zustand'
 import { api } from './api.ts'
-import { latest } from './latest.ts'
+import { again, type Asking, standingOf, type Standing, take, UNTIL_ASKED_AGAIN, useAnswer } from './queries.ts'
 
-interface PracticeState {
-  readonly book: PracticeBook | null
-  readonly status: 'idle' | 'failed' | 'ready'
-  load(): Promise<void>
-  /** Sends a change and takes what the server then has; the refusal is thrown for whoever asked. */
-  change(request: () => Promise<PracticeBook>): Promise<void>
-}
+const asked = { queryKey: ['practice'], queryFn: () => api.practice(), ...UNTIL_ASKED_AGAIN } as const
 
-let changes = 0
+export const loadPractice = again(() => asked)
 
 /** Practice profiles and local rules kept for all fittings. */
-export const usePracticeBook = create<PracticeState>()((set, get) => ({
-  book: null,
-  status: 'idle',
-  load: latest(async () => {
-    const before = changes
-    try {
-      const book = await api.practice()
-      // Asked for before a change of one's own, it is older than what is shown.
-      if (before === changes) set({ book, status: 'ready' })
-    } catch {
-      set({ status: get().book ? 'ready' : 'failed' })
-    }
-  }),
-  async change(request) {
-    const book = await request()
-    changes += 1
-    set({ book, status: 'ready' })
-  },
-}))
+export function usePractice(asking?: Asking): { readonly book: PracticeBook | null; readonly status: Standing } {
+  const answer = useAnswer({ ...asked, ...asking })
+  return { book: answer.data ?? null, status: standingOf(answer) }
+}
+
+/** Sends a change and takes what the server then has; the refusal is thrown for whoever asked. */
+export async function changePractice(request: () => Promise<PracticeBook>): Promise<void> {
+  await take(asked.queryKey, await request())
+}

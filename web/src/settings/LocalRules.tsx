@@ -4,7 +4,7 @@ import { localRuleSchema, type LocalRule } from '@nimble-anchor/core/law'
 import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
-import { usePracticeBook } from '../session/practice.ts'
+import { changePractice, loadPractice } from '../session/practice.ts'
 import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
@@ -66,8 +66,6 @@ interface Props {
 }
 
 export function LocalRules({ book, onDefault }: Props) {
-  const change = usePracticeBook((s) => s.change)
-  const load = usePracticeBook((s) => s.load)
   const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.localRuleId)
   const kept = book.localRules.find((r) => r.id === selectedId) ?? book.localRules[0]
@@ -88,7 +86,7 @@ export function LocalRules({ book, onDefault }: Props) {
   const leftOr = (error: unknown): void => {
     sayRefusal(error)
     // Theirs is taken up with the whole book.
-    if (error instanceof LeftTheirs) void load().then(() => open(shown.id))
+    if (error instanceof LeftTheirs) void loadPractice().then(() => open(shown.id))
   }
   const isChanged = isNew || JSON.stringify(shown) !== JSON.stringify(draftOf(kept))
   const open = (id: string): void => {
@@ -131,7 +129,7 @@ export function LocalRules({ book, onDefault }: Props) {
           onSubmit={send(() => {
             if (!parsed.ok) return
             const rule = parsed.value
-            return change(() =>
+            return changePractice(() =>
               keepSeen(`“${rule.name}”`, rule, standing, (seen) => api.keepLocalRule(rule, seen)),
             ).then(() => open(rule.id), leftOr)
           })}
@@ -189,7 +187,10 @@ export function LocalRules({ book, onDefault }: Props) {
                 <Button
                   look="quiet"
                   onClick={() =>
-                    void change(() => api.removeLocalRule(kept.id)).then(() => open(book.localRuleId), sayRefusal)
+                    void changePractice(() => api.removeLocalRule(kept.id)).then(
+                      () => open(book.localRuleId),
+                      sayRefusal,
+                    )
                   }
                 >
                   {msg.deleteWord(kept.name)}

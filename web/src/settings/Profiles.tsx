@@ -12,7 +12,7 @@ import {
 import { useState } from 'react'
 import { api } from '../session/api.ts'
 import { keepSeen, LeftTheirs } from '../session/meanwhile.ts'
-import { usePracticeBook } from '../session/practice.ts'
+import { changePractice, loadPractice } from '../session/practice.ts'
 import { useMay } from '../session/who.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
@@ -48,8 +48,6 @@ interface Props {
 }
 
 export function Profiles({ book, onDefault }: Props) {
-  const change = usePracticeBook((s) => s.change)
-  const load = usePracticeBook((s) => s.load)
   const isLead = useMay('lead')
   const [selectedId, setSelectedId] = useState(book.profileId)
   const kept = book.profiles.find((p) => p.id === selectedId) ?? book.profiles[0]
@@ -69,16 +67,16 @@ export function Profiles({ book, onDefault }: Props) {
     if (profile) setSelectedId(profile.id)
   }
   const keep = (): Promise<void> =>
-    change(() =>
+    changePractice(() =>
       keepSeen(`“${shown.name}”`, shown, isNew ? undefined : kept, (seen) => api.keepProfile(shown, seen)),
     ).then(() => open(shown), leftOr)
   const leftOr = (error: unknown): void => {
     sayRefusal(error)
     // Theirs is taken up with the whole book.
-    if (error instanceof LeftTheirs) void load().then(() => open(shown))
+    if (error instanceof LeftTheirs) void loadPractice().then(() => open(shown))
   }
   const remove = (): void =>
-    void change(() => api.removeProfile(kept.id)).then(
+    void changePractice(() => api.removeProfile(kept.id)).then(
       () => open(book.profiles.find((p) => p.id === book.profileId)),
       sayRefusal,
     )

@@ -1,7 +1,8 @@
 import { useEffect } from 'react'
+import { ON_OPENING } from '../session/queries.ts'
 import { api } from '../session/api.ts'
 import { useMay } from '../session/who.ts'
-import { usePracticeBook } from '../session/practice.ts'
+import { changePractice, loadPractice, usePractice } from '../session/practice.ts'
 import { Button } from '../ui/Button.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -14,11 +15,10 @@ import * as msg from './messages.en.ts'
 /** What every new fitting starts with: the schools of practice, and until when local law asks for a restraint. */
 export default function SettingsPage() {
   const isLead = useMay('lead')
-  const { book, status, load, change } = usePracticeBook()
+  const { book, status } = usePractice(ON_OPENING)
   useEffect(() => {
     document.title = msg.settingsNimbleAnchor
-    void load()
-  }, [load])
+  }, [])
   return (
     <Page>
       <div className="mb-3 flex flex-wrap items-baseline gap-x-5">
@@ -30,7 +30,7 @@ export default function SettingsPage() {
       </div>
       {status === 'failed' && (
         <Panel title={msg.theServerDoesNotAnswer}>
-          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
+          <Button onClick={() => void loadPractice()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {book && (
@@ -43,7 +43,9 @@ export default function SettingsPage() {
               content: (
                 <Profiles
                   book={book}
-                  onDefault={(id) => void change(() => api.setPracticeDefaults(id, book.localRuleId)).catch(sayRefusal)}
+                  onDefault={(id) =>
+                    void changePractice(() => api.setPracticeDefaults(id, book.localRuleId)).catch(sayRefusal)
+                  }
                 />
               ),
             },
@@ -53,7 +55,9 @@ export default function SettingsPage() {
               content: (
                 <LocalRules
                   book={book}
-                  onDefault={(id) => void change(() => api.setPracticeDefaults(book.profileId, id)).catch(sayRefusal)}
+                  onDefault={(id) =>
+                    void changePractice(() => api.setPracticeDefaults(book.profileId, id)).catch(sayRefusal)
+                  }
                 />
               ),
             },

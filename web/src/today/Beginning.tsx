@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
-import { useToday } from '../session/today.ts'
+import { queries } from '../session/queries.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
@@ -11,16 +10,13 @@ import * as msg from './messages.en.ts'
 const STEP = 'inline-flex min-h-11 items-center font-bold underline decoration-line underline-offset-4'
 
 /** A bay with nothing in it yet: what to do first, or the demo to look around in. */
-export function Beginning({ onDemo }: { readonly onDemo: () => void }) {
+export function Beginning() {
   const [isBusy, setBusy] = useState(false)
   async function begin(): Promise<void> {
     setBusy(true)
     try {
       await api.beginDemo()
-      const { queries } = await import('../session/queries.tsx')
       await queries.invalidateQueries()
-      await Promise.all([useToday.getState().load(), useCatalogue.getState().load()])
-      onDemo()
     } catch (error) {
       sayRefusal(error)
     } finally {

@@ -3,7 +3,7 @@ import type { DayView } from '@nimble-anchor/core/formats'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { JOB_MARK } from '../jobs/jobMark.ts'
-import { useToday } from '../session/today.ts'
+import { loadToday, useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
@@ -20,14 +20,13 @@ const LOOK_AGAIN_MS = 2_000
 
 /** What has come due for families, and within a fortnight; at the early end of each forecast. */
 export function DuePanel() {
-  const due = useToday((s) => s.day?.due) ?? NOTHING
-  const waiting = useToday((s) => s.day?.dueWaiting) ?? 0
-  const load = useToday((s) => s.load)
+  const due = useDay((d) => d.due) ?? NOTHING
+  const waiting = useDay((d) => d.dueWaiting) ?? 0
   useEffect(() => {
     if (waiting === 0) return
-    const timer = setTimeout(() => void load(), LOOK_AGAIN_MS)
+    const timer = setTimeout(() => void loadToday(), LOOK_AGAIN_MS)
     return () => clearTimeout(timer)
-  }, [waiting, due, load])
+  }, [waiting, due])
   const isWide = useMedia('(min-width: 1024px)')
   const [showsAll, setShowsAll] = useState(false)
   if (due.length + waiting === 0) return null
@@ -74,7 +73,7 @@ export function DuePanel() {
 
 /** Jobs that nobody has finished: their units are off the shelf until then. */
 export function JobsPanel() {
-  const jobs = useToday((s) => s.day?.jobs) ?? []
+  const jobs = useDay((d) => d.jobs) ?? []
   if (jobs.length === 0) return null
   return (
     <Panel title={msg.jobsOnRestraints} fills className="lg:max-h-[35%] lg:shrink-0">

@@ -1,10 +1,11 @@
-import { type IsoDate, VehicleId } from '@nimble-anchor/core/ground'
+import { VehicleId } from '@nimble-anchor/core/ground'
 import type { FittingView, VisitView } from '@nimble-anchor/core/formats'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo } from 'react'
+import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { useFields } from '../form/useFields.ts'
 import { api, type NewChild } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue, useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
 import { CheckBox } from '../ui/CheckBox.tsx'
@@ -59,8 +60,9 @@ interface Draft {
 
 /** Made anew each time the dialog opens. */
 function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
-  const { catalogue, status, load } = useCatalogue()
-  const [today, setToday] = useState<IsoDate>()
+  const { catalogue, status } = useCatalogue(ON_OPENING)
+  const health = useAnswer({ queryKey: ['health'], queryFn: () => api.health(), ...ON_OPENING })
+  const today = health.data?.today
   const isKnownName = (catalogue?.children ?? []).some((c) => nameOf(c).toLowerCase().includes(visit?.who.toLowerCase() ?? '')) // prettier-ignore
   const {
     values,
@@ -77,16 +79,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
     arrived: false,
   })
   const { search, childId, typed, vehicleId, arrived } = values
-  const [isDown, setDown] = useState(false)
-  const fault = said ?? (isDown ? msg.theServerDoesNotAnswer : '')
-
-  useEffect(() => {
-    void load()
-    api.health().then(
-      (h) => setToday(h.today),
-      () => setDown(true),
-    )
-  }, [load])
+  const fault = said ?? (health.isError ? msg.theServerDoesNotAnswer : '')
 
   // Without the day the ages are missing, and the rows would grow under the hand that taps one.
   const isReady = catalogue !== null && (today !== undefined || fault !== '')
@@ -135,7 +128,7 @@ function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
         arrivedInstalled: arrived,
       }),
     )
-    void load()
+    void loadCatalogue()
   }
 
   return (

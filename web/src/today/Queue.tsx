@@ -7,8 +7,8 @@ import { Link, useNavigate } from 'react-router'
 import { useCommands } from '../commands/commands.ts'
 import { api, Refused, type VisitEntry } from '../session/api.ts'
 import { keepSeen } from '../session/meanwhile.ts'
-import { useCatalogue } from '../session/catalogue.ts'
-import { useToday } from '../session/today.ts'
+import { useListed } from '../session/catalogue.ts'
+import { loadToday, useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { closedWord } from '../ui/closedWord.ts'
 import { useLater } from '../ui/useLater.ts'
@@ -74,11 +74,10 @@ export function Queue() {
   useEffect(() => {
     if (isLater) visitDialog().catch(() => undefined)
   }, [isLater])
-  const visits = useToday((s) => s.day?.visits)
-  const today = useToday((s) => s.today)
-  const load = useToday((s) => s.load)
-  const vehicles = useCatalogue((s) => s.catalogue?.vehicles)
-  const children = useCatalogue((s) => s.catalogue?.children)
+  const visits = useDay((d) => d.visits)
+  const today = useDay((d) => d.today)
+  const vehicles = useListed((c) => c.vehicles)
+  const children = useListed((c) => c.children)
   const navigate = useNavigate()
   const [edited, setEdited] = useState<{ readonly id: string | null; readonly entry: VisitEntry }>()
   /** A visit of nobody known, whose fitting begins: who the child is, is asked first. */
@@ -100,10 +99,10 @@ export function Queue() {
 
   const change = (visit: VisitView, over: Partial<VisitEntry>): void =>
     void keepVisit(visit.id, { ...entryOf(visit), ...over }, entryOf(visit)).then(
-      () => load(),
+      () => loadToday(),
       (error: unknown) => {
         sayRefusal(error)
-        void load()
+        void loadToday()
       },
     )
   const go = (fitting: FittingView): void => void navigate(`/fittings/${fitting.id}/measure`)
@@ -120,7 +119,7 @@ export function Queue() {
         return go(begun)
       }
       sayRefusal(error)
-      void load()
+      void loadToday()
     }
   }
   const nameOf = ({ fitting, childId, who }: VisitView): string => {
@@ -226,18 +225,18 @@ export function Queue() {
             onKeep={async (entry) => {
               await (edited.id === null ? api.addVisit(entry) : keepVisit(edited.id, entry, edited.entry))
               setEdited(undefined)
-              await load()
+              await loadToday()
             }}
             onRemove={() =>
               void api.removeVisit(edited.id ?? '').then(() => {
                 toast(msg.takenOffTheQueue, {
                   action: {
                     label: msg.undo,
-                    onClick: () => void api.addVisit(edited.entry).then(() => load(), sayRefusal),
+                    onClick: () => void api.addVisit(edited.entry).then(() => loadToday(), sayRefusal),
                   },
                 })
                 setEdited(undefined)
-                return load()
+                return loadToday()
               }, sayRefusal)
             }
           />

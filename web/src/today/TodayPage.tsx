@@ -6,11 +6,12 @@ import { FileUp, Plus } from 'lucide-react'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { toast } from 'sonner'
+import { ON_OPENING } from '../session/queries.ts'
 import { useCommands } from '../commands/commands.ts'
 import { api, Refused } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
 import { useWaitingCounts } from '../session/waitingCounts.ts'
-import { useToday } from '../session/today.ts'
+import { loadToday, useToday } from '../session/today.ts'
 import { useMay, useWho } from '../session/who.ts'
 import { usePreferences } from '../session/preferences.ts'
 import { Ask } from '../ui/Ask.tsx'
@@ -35,7 +36,8 @@ function when(iso: string, today: IsoDate | undefined): string {
 }
 
 export function TodayPage() {
-  const { status, fittings, today, load, day } = useToday()
+  const { status, fittings, day } = useToday(ON_OPENING)
+  const today = day?.today
   const isLater = useLater()
   const [isCreating, setCreating] = useState(false)
   const register = useCommands((s) => s.register)
@@ -43,9 +45,7 @@ export function TodayPage() {
 
   useEffect(() => {
     document.title = msg.todayNimbleAnchor
-    void load()
-    void useCatalogue.getState().load()
-  }, [load])
+  }, [])
   const mayFit = useMay('lead', 'fitter', 'trainee')
   useEffect(() => {
     if (!mayFit) return
@@ -54,7 +54,7 @@ export function TodayPage() {
     ])
   }, [register, mayFit])
 
-  const catalogue = useCatalogue((s) => s.catalogue)
+  const { catalogue } = useCatalogue(ON_OPENING)
   const isBare =
     status === 'ready' &&
     fittings.length === 0 &&
@@ -103,10 +103,10 @@ export function TodayPage() {
       {status === 'failed' && (
         <Panel className="mb-4" title={msg.theServerDoesNotAnswer2}>
           <p className="mb-3">{msg.nothingIsLostWhatYou}</p>
-          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
+          <Button onClick={() => void loadToday()}>{msg.tryAgain}</Button>
         </Panel>
       )}
-      {isBare && <Beginning onDemo={() => void load()} />}
+      {isBare && <Beginning />}
 
       <div className="mb-2 grid gap-3 lg:min-h-0 lg:flex-1 lg:grid-rows-[minmax(0,1fr)] lg:grid-cols-[minmax(0,8fr)_minmax(0,5fr)]">
         <Queue />

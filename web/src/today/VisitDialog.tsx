@@ -36,7 +36,7 @@ export default function VisitDialog({ entry, isNew, onKeep, onRemove, onClose }:
       who: who.trim() === '' ? msg.whoComesANameIs : undefined,
     }),
   )
-  const catalogue = useCatalogue((s) => s.catalogue)
+  const { catalogue } = useCatalogue()
   const children = (catalogue?.children ?? []).toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)))
   return (
     <Dialog

@@ -1,10 +1,9 @@
 import { FittingId, IsoDate, UnitId, VehicleId } from '@nimble-anchor/core/ground'
 import type { DayView, JobView, VisitView } from '@nimble-anchor/core/formats'
-import { act, fireEvent, render, screen, within } from '@testing-library/react'
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { MemoryRouter, Route, Routes } from 'react-router'
 import { api, Refused } from '../session/api.ts'
-import { useCatalogue } from '../session/catalogue.ts'
-import { useToday } from '../session/today.ts'
+import { queries } from '../session/queries.ts'
 import { DuePanel, JobsPanel } from './DuePanels.tsx'
 import { Queue, timeNow } from './Queue.tsx'
 import { pick } from '../../test/pick.ts'
@@ -26,15 +25,21 @@ const add = jest.spyOn(api, 'addVisit')
 const change = jest.spyOn(api, 'changeVisit')
 const remove = jest.spyOn(api, 'removeVisit')
 const create = jest.spyOn(api, 'create')
-const load = jest.fn(() => Promise.resolve())
+const load = jest.spyOn(api, 'day')
+/** As the server has just said. */
+const known = (d: DayView): void => {
+  load.mockResolvedValue(d)
+  jest.spyOn(api, 'fittings').mockResolvedValue([])
+  queries.setQueryData(['today'], { fittings: [], day: d })
+}
 beforeEach(() => {
-  for (const spy of [add, change, remove, create]) spy.mockReset()
-  useCatalogue.setState({
-    catalogue: { format: 'nimble-anchor/catalogue', version: 1, children: [{ id: 'tamsin-hale', name: 'Tamsin', familyName: 'Hale' }] } as never,
+  for (const spy of [add, change, remove, create, load]) spy.mockReset()
+  queries.setQueryData(['catalogue'], {
+    format: 'nimble-anchor/catalogue', version: 1, children: [{ id: 'tamsin-hale', name: 'Tamsin', familyName: 'Hale' }],
   }) // prettier-ignore
 })
 const show = (d: DayView) => {
-  useToday.setState({ day: d, today: d.today, status: 'ready', load })
+  known(d)
   render(
     <MemoryRouter>
       <Routes>
@@ -143,7 +148,7 @@ test('its state is changed in place; taken off it can be put back', async () => 
 })
 test('the time now has two figures each', () => expect(timeNow(new Date(2026, 10, 25, 7, 5))).toBe('07:05'))
 
-test('what has come due and which jobs wait stand beside it; nothing of them, nothing shown', () => {
+test('what has come due and which jobs wait stand beside it; nothing of them, nothing shown', async () => {
   const item = { id: 'next-check', kind: 'next-check', title: 'Look at the fit again', because: 'every 2 months', early: IsoDate('2026-11-20'), likely: IsoDate('2026-11-20'), late: IsoDate('2026-11-20'), isFixed: true } as const // prettier-ignore
   const due = [
     {
@@ -157,17 +162,16 @@ test('what has come due and which jobs wait stand beside it; nothing of them, no
   ]
   const plan: JobView['plan'] = { kind: 'wash', title: 'Cover off, wash, back on', byMaker: false, holdsUnit: true, steps: [], checks: [] } // prettier-ignore
   const jobs: JobView[] = [{ id: 'j1', unitId: UnitId('u'), unitName: 'Ravel Bowline BW-1', fittingId: null, kind: 'wash', plan, record: { done: [], answers: {} }, state: 'steps', startedAt: '', endedAt: null, log: [] }] // prettier-ignore
-  useToday.setState({ day: day({ due: due, jobs }), today: IsoDate('2026-11-25') })
+  known(day({ due: due, jobs }))
   const both = (
     <MemoryRouter>
       <DuePanel />
       <JobsPanel />
     </MemoryRouter>
   )
-  const { container, rerender } = render(both)
+  const { container } = render(both)
   expect(screen.getByRole('link', { name: 'Tamsin Hale' })).toHaveAttribute('href', '/families/fam')
   expect(screen.getByRole('link', { name: /Cover off/ })).toHaveTextContent('not for use until it is done')
-  act(() => useToday.setState({ day: day() }))
-  rerender(both)
-  expect(container).toHaveTextContent(/^$/)
+  act(() => known(day()))
+  await waitFor(() => expect(container).toHaveTextContent(/^$/))
 })

@@ -1,6 +1,6 @@
 import { modelName } from '@nimble-anchor/core/restraint'
 import { useFormContext, useWatch, type FieldValues } from 'react-hook-form'
-import { useCatalogue } from '../session/catalogue.ts'
+import { useListed } from '../session/catalogue.ts'
 import { CheckBox } from '../ui/CheckBox.tsx'
 import { Fold } from '../ui/Fold.tsx'
 import * as msg from './messages.en.ts'
@@ -10,7 +10,7 @@ export function ListedModels({ base }: { readonly base: string }) {
   const { setValue } = useFormContext<FieldValues>()
   const name = `${base}.handbook.listedModelIds`
   const listed = (useWatch({ name }) as readonly string[] | undefined) ?? []
-  const models = useCatalogue((s) => s.catalogue?.models) ?? []
+  const models = useListed((c) => c.models) ?? []
   // Ids that no model here has stay in the list: another catalogue may bring them.
   const set = (id: string, is: boolean): void => {
     const next = is ? [...listed, id] : listed.filter((x) => x !== id)

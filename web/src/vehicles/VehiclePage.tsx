@@ -1,4 +1,3 @@
-import { useEffect } from 'react'
 import { useParams } from 'react-router'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Missing } from '../ui/Missing.tsx'
@@ -9,10 +8,7 @@ import * as msg from './messages.en.ts'
 /** One car with its seating positions. */
 export default function VehiclePage() {
   const { id = '' } = useParams()
-  const { catalogue, status, load } = useCatalogue()
-  useEffect(() => {
-    if (!catalogue) void load()
-  }, [catalogue, load])
+  const { catalogue, status } = useCatalogue()
   if (!catalogue)
     return <p className="p-8 text-ink-soft">{status === 'failed' ? msg.theServerDoesNotAnswer2 : msg.loading}</p>
   const vehicles = catalogue.vehicles ?? []

@@ -2,11 +2,12 @@ import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/c
 import { FileUp, Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
+import { ON_OPENING } from '../session/queries.ts'
 import { useCommands } from '../commands/commands.ts'
 import { ImportDialog } from '../restraints/ImportDialog.tsx'
 import { ExportLinks } from '../form/ExportLinks.tsx'
 import { useMay } from '../session/who.ts'
-import { useCatalogue } from '../session/catalogue.ts'
+import { loadCatalogue, useCatalogue } from '../session/catalogue.ts'
 import { Button } from '../ui/Button.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
@@ -29,15 +30,14 @@ function placesText(positions: readonly SeatingPosition[]): string {
 
 /** Every car with what its places offer. */
 export default function VehiclesPage() {
-  const { catalogue, status, load } = useCatalogue()
+  const { catalogue, status } = useCatalogue(ON_OPENING)
   const navigate = useNavigate()
   const register = useCommands((s) => s.register)
   const [isImporting, setImporting] = useState(false)
   const isLead = useMay('lead')
   useEffect(() => {
     document.title = msg.vehiclesNimbleAnchor
-    void load()
-  }, [load])
+  }, [])
   useEffect(
     () =>
       register([
@@ -68,7 +68,7 @@ export default function VehiclesPage() {
       </div>
       {status === 'failed' && (
         <Panel title={msg.theServerDoesNotAnswer}>
-          <Button onClick={() => void load()}>{msg.tryAgain}</Button>
+          <Button onClick={() => void loadCatalogue()}>{msg.tryAgain}</Button>
         </Panel>
       )}
       {catalogue && vehicles.length === 0 && (

@@ -17,7 +17,7 @@ import { useParams } from 'react-router'
 import { useCommands } from '../../commands/commands.ts'
 import { forecastKey } from '../../forecast/protocol.ts'
 import { useForecast } from '../../forecast/useForecast.ts'
-import { stockOf, useCatalogue } from '../../session/catalogue.ts'
+import { loadCatalogue, stockOf, useCatalogue } from '../../session/catalogue.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
 import { Panel } from '../../ui/Panel.tsx'
@@ -38,15 +38,12 @@ import { groupKey, isShown, SECTIONS, useChooseView } from './view.ts'
 import * as msg from './messages.en.ts'
 
 export default function ChooseStage(props: StageProps) {
-  const { catalogue, status, load } = useCatalogue()
-  useEffect(() => {
-    if (!catalogue) void load()
-  }, [catalogue, load])
+  const { catalogue, status } = useCatalogue()
   const stock = useMemo(() => (catalogue ? stockOf(catalogue) : []), [catalogue])
   if (status === 'failed') {
     return (
       <Panel title={msg.theShelfCouldNotBe}>
-        <Button onClick={() => void load()}>{msg.tryAgain}</Button>
+        <Button onClick={() => void loadCatalogue()}>{msg.tryAgain}</Button>
       </Panel>
     )
   }

@@ -8,8 +8,9 @@ import {
   type SchoolQuestion,
 } from '@nimble-anchor/core/practice'
 import { modelName } from '@nimble-anchor/core/restraint'
-import { useEffect, useMemo, useState } from 'react'
-import { usePracticeBook } from '../../session/practice.ts'
+import { useMemo, useState } from 'react'
+import { ON_OPENING } from '../../session/queries.ts'
+import { usePractice } from '../../session/practice.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
 import { Dialog } from '../../ui/Dialog.tsx'
@@ -58,8 +59,7 @@ function PracticeForm({ current, stock, isSigned }: Props) {
     [before, current, practice, stock],
   )
   const keep = (next: PracticeProfile): void => void put([{ path: ['practice'], value: next }])
-  const { book, load } = usePracticeBook()
-  useEffect(() => void load(), [load])
+  const { book } = usePractice(ON_OPENING)
   const profiles = book?.profiles ?? [DEFAULT_PRACTICE]
   const named = profiles.find((p) => QUESTIONS.every((q) => p[q] === practice[q]))
   // The fitting's own copy stands in the list even when the kept rule has gone or changed.

@@ -3,10 +3,10 @@ import { dateText } from '@nimble-anchor/core/quantities'
 import { jobsFor, JOB_TITLE, type JobKind } from '@nimble-anchor/core/aftercare'
 import { chosenIn, type Case } from '@nimble-anchor/core/casefile'
 import { type RecheckView } from '@nimble-anchor/core/formats'
-import { useEffect, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { api } from '../../session/api.ts'
 import { fitterName } from '../../session/preferences.ts'
+import { useAnswer } from '../../session/queries.ts'
 import { CarerLinkButton } from './CarerLinkButton.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
@@ -21,14 +21,17 @@ interface Props {
   readonly isSigned: boolean
 }
 
+const NONE: readonly RecheckView[] = []
+
 /** What follows a fitting: the carer looks again at home, and one day it comes out. */
 export function AfterPanel({ fittingId, current, isSigned }: Props) {
   const navigate = useNavigate()
   const { model, unit, mode, route } = chosenIn(current)
-  const [rechecks, setRechecks] = useState<readonly RecheckView[]>([])
-  useEffect(() => {
-    if (isSigned) api.rechecks(fittingId).then(setRechecks, () => undefined)
-  }, [fittingId, isSigned])
+  const { data: rechecks = NONE } = useAnswer({
+    queryKey: ['rechecks', fittingId],
+    queryFn: () => api.rechecks(fittingId),
+    enabled: isSigned,
+  })
   if (!model || !mode || !route) return null
   const kinds = jobsFor({ model, mode, route }).filter((k) => k !== 'convert')
   const begin = (kind: JobKind): void => {

@@ -1,9 +1,8 @@
-import type { Colleague } from '@nimble-anchor/core/formats'
-import { useEffect, useState } from 'react'
-import { api } from '../../session/api.ts'
-import { sayRefusal } from '../../ui/refusal.ts'
 import { SecretField } from '../../ui/SecretField.tsx'
 import { SelectField } from '../../ui/SelectField.tsx'
+import { colleaguesAsked } from '../../session/colleagues.ts'
+import { useAnswer } from '../../session/queries.ts'
+import { useRefusalSaid } from '../../ui/useRefusalSaid.ts'
 import * as msg from './messages.en.ts'
 
 interface Second {
@@ -19,8 +18,8 @@ export function SecondSigner({
   readonly value: Second
   readonly onChange: (next: Second) => void
 }) {
-  const [colleagues, setColleagues] = useState<readonly Colleague[]>([])
-  useEffect(() => void api.colleagues().then(setColleagues, sayRefusal), [])
+  const { data: colleagues, error } = useAnswer(colleaguesAsked)
+  useRefusalSaid(error)
   return (
     <fieldset className="grid w-full gap-3 border-l-2 border-line pl-3 sm:grid-cols-2">
       <legend className="text-sm font-bold">{msg.signsWithYouAfterLooking}</legend>
@@ -28,7 +27,7 @@ export function SecondSigner({
         label={msg.aFitterOrALead}
         value={value.personId}
         placeholder={msg.choose}
-        options={colleagues
+        options={(colleagues ?? [])
           .filter((c) => c.role === 'fitter' || c.role === 'lead')
           .map((c) => ({ id: c.id, label: c.name }))}
         onChange={(personId) => onChange({ ...value, personId })}

@@ -2,7 +2,7 @@ import { type Case } from '@nimble-anchor/core/casefile'
 import { ADVICE_OUTCOMES, type Advice } from '@nimble-anchor/core/child'
 import { modelName } from '@nimble-anchor/core/restraint'
 import { useState } from 'react'
-import { useCatalogue } from '../../session/catalogue.ts'
+import { useListed } from '../../session/catalogue.ts'
 import { useDraft } from '../../session/drafts.ts'
 import { useFitting } from '../../session/fitting.ts'
 import { Button } from '../../ui/Button.tsx'
@@ -29,7 +29,7 @@ type Draft = Partial<Omit<Advice, 'on' | 'modelId'> & { readonly on: string; rea
 /** Who advised what, on which day: only modes that the outcome permits become decidable. */
 export function AdviceField({ current, isSigned }: Props) {
   const put = useFitting((s) => s.put)
-  const models = useCatalogue((s) => s.catalogue?.models) ?? []
+  const models = useListed((c) => c.models) ?? []
   const kept = current.child.advice
   const [text, setText] = useDraft('child.advice')
   const draft = text === undefined ? (kept ?? { on: current.today }) : (JSON.parse(text) as Draft)

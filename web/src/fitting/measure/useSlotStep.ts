@@ -13,7 +13,7 @@ function slotStepMm(mode: Mode): number | undefined {
 
 /** How finely the straps can be set: in the chosen mode; before that, the finest on the shelf. */
 export function useSlotStep(current: Case): number | undefined {
-  const catalogue = useCatalogue((s) => s.catalogue)
+  const { catalogue } = useCatalogue()
   const { mode } = chosenIn(current)
   return useMemo(() => {
     if (mode) return slotStepMm(mode)

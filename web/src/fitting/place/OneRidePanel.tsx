@@ -44,7 +44,7 @@ export function OneRidePanel({ current, onTaken }: { readonly current: Case; rea
 
 function Ways({ current, onTaken }: { readonly current: Case; readonly onTaken: () => void }) {
   const put = useFitting((s) => s.put)
-  const catalogue = useCatalogue((s) => s.catalogue)
+  const { catalogue } = useCatalogue()
   const [place, setPlace] = useState<OneRidePlace>('rear-right')
   const [driverSide, setDriverSide] = useState<Vehicle['driverSide']>('right')
   const vehicle = useMemo(() => oneRideCar(place, driverSide), [place, driverSide])

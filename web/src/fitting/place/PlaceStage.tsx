@@ -4,7 +4,7 @@ import { matchPlaces, type PlaceMatch, placesBestFirst, routesBestFirst } from '
 import { reasonOf } from '@nimble-anchor/core/rules'
 import { budgetText, questionBudget } from '@nimble-anchor/core/verdict'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useLocation } from 'react-router'
 import { useCatalogue } from '../../session/catalogue.ts'
 import { useFitting } from '../../session/fitting.ts'
@@ -31,12 +31,9 @@ import * as msg from './messages.en.ts'
 export default function PlaceStage({ current, assessment, isSigned, goTo }: StageProps) {
   const put = useFitting((s) => s.put)
   const isNarrow = useMedia('(max-width: 1023px)')
-  const { catalogue, load } = useCatalogue()
+  const { catalogue } = useCatalogue()
   const { model, mode, unit, baseUnit } = chosenIn(current)
   const { vehicle } = current
-  useEffect(() => {
-    if (!catalogue) void load()
-  }, [catalogue, load])
 
   const places = useMemo(
     () => (vehicle && model && mode ? matchPlaces(current, vehicle, { model, mode, unit, baseUnit }) : []),

@@ -68,14 +68,15 @@ test('opens at the first step that is not done, and at the one that was asked fo
 
 test('goes on and back by button and arrow, and stops at the ends', () => {
   const { steps, onClose } = show(current, 'proof')
-  expect(title()).toContain('Does it hold')
+  expect(title()).toContain('Check that it holds')
   expect(screen.getByText(String(steps.length), { selector: 'b' })).toBeInTheDocument()
   const dialog = screen.getByRole('dialog')
   const onward = () => screen.queryByRole('button', { name: 'On to Child in' })
   for (let i = 0; i < 9 && !onward(); i += 1) goOn()
   fireEvent.click(onward() as Element)
   expect(onClose).toHaveBeenCalled()
-  for (let i = 0; i < 9 && title().includes('Does it hold'); i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
+  for (let i = 0; i < 9 && title().includes('Check that it holds'); i += 1)
+    fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
   expect(title()).toContain('Front seat')
   for (let i = 0; i < 40; i += 1) fireEvent.keyDown(dialog, { key: 'ArrowLeft' })
   expect(title()).toContain('Before anything')
