@@ -278,7 +278,7 @@ test('with a note by hand, a pair is closed: the cushion out for threading, and 
   const folded = page.locator('#ledger [aria-expanded="false"]')
   while ((await folded.count()) > 0) await folded.first().click()
   const rule = page.locator('[data-rule="pair-closed"]').first()
-  await expect(rule).toContainText('Not noted as done: Put the cushion back')
+  await expect(rule).toContainText('Not recorded as done: Put the cushion back')
   await page.locator('[data-step]').filter({ hasText: 'Put the cushion back' }).filter({ visible: true }).click()
   await expect(page.getByText('Reverses: Take the cushion out')).toBeVisible()
   await page.getByLabel('Done').check()

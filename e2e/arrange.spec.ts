@@ -198,12 +198,12 @@ test('the ride: begun from an arrangement; the middle child is stale once the ne
   }) // prettier-ignore
   expect(seen.ok()).toBe(true)
   const row = page.getByRole('listitem').filter({ hasText: middle.childName }).first()
-  await expect(row).not.toContainText('looked at again')
+  await expect(row).not.toContainText('checked again')
   const holder = page.getByRole('checkbox', { name: 'Cup holder or pod of Col is on' })
   await expect(holder).not.toBeChecked()
   await holder.click()
   await expect(holder).toBeChecked()
-  await expect(row).toContainText('Something has to be looked at again')
+  await expect(row).toContainText('Something has to be checked again')
   await page.getByRole('link', { name: `Open the fitting of ${middle.childName}` }).click()
   await page.waitForURL(/\/fittings\//)
   // The ride is one press away from each of its fittings.

@@ -238,7 +238,7 @@ test('nothing is lost under the finger: figures of a step, the button after the 
 
   // Leaving the age brings questions in above; the click that left it still hits what it was aimed at.
   await beginFitting(page, server, 'Tamsin Hale')
-  await page.getByLabel('Day of birth').fill('2026-09-01')
+  await page.getByLabel('Date of birth').fill('2026-09-01')
   const button = page.getByRole('button', { name: 'Go on to Choose' })
   await button.scrollIntoViewIfNeeded()
   const box = (await button.boundingBox())!

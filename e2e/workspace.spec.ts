@@ -267,8 +267,8 @@ test('a walk-in is added by name and measured', async ({ page, server }) => {
   await stage(page, 2)
   await expect(page.getByText('Measure next')).toBeVisible()
   await stage(page, 1)
-  await page.getByLabel('Day of birth').fill('2024-02-01')
-  await page.getByLabel('Day of birth').blur()
+  await page.getByLabel('Date of birth').fill('2024-02-01')
+  await page.getByLabel('Date of birth').blur()
   await expect(page.getByText('2 years 9 months').first()).toBeVisible()
 })
 

@@ -46,7 +46,7 @@ export const CHECKS_EN: Readonly<Record<JobCheckId, JobCheckText>> = {
   },
   'direction-set': {
     label: 'Direction',
-    how: 'The shell stands in the new direction and does not turn on; the guard for it is set.',
+    how: 'The shell faces the new direction and does not turn further; the guard for it is set.',
     good: 'set and locked',
     bad: 'turns, or the guard is not set',
     remedy: 'Turn it until it locks; set the guard as the manual shows.',

@@ -23,7 +23,7 @@ const OWN_NEEDS: Record<OwnNeed, string> = {
   'position.reachedPast': 'See how the place is reached',
   'position.sharedWith': 'Read whether the middle place borrows bars of its neighbours',
   'position.doorSide': 'See on which side there is a door',
-  'mode.halfWidths': 'Measure how far the restraint stands out at hip, shoulder and head',
+  'mode.halfWidths': 'Measure how far the restraint reaches out at hip, shoulder and head',
   'mode.widthSettings': 'Read how wide each width setting is inside',
   'child.shoulderBreadthMm': 'Measure across both shoulders',
   'loading.past': 'See whether the child can be lifted in past its neighbour',

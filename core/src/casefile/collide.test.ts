@@ -55,7 +55,7 @@ test('a look from before a change that un-passes it names both', () => {
   const { c, since } = entered(MOVED)
   const collision = collisionOf(c, [look('tug-left')], Sequence(BASE), since)
   expect(collision).toEqual({ kind: 'outdated', path: ['readings', 'tug-left'], by: 'base' })
-  expect(collisionText(collision!, 'Maren')).toMatch(/^“Left tug” was looked at before Maren entered that .*: look again\.$/) // prettier-ignore
+  expect(collisionText(collision!, 'Maren')).toMatch(/^“Left tug” was checked before Maren entered that .*: check again\.$/) // prettier-ignore
 })
 
 test('taking a look back, or what is not valid, is not judged here', () => {

@@ -21,16 +21,16 @@ export const notKnown = 'not known'
 export const toMonths = (lo: number, hi: number) => `${lo} to ${hi} months`
 
 // changes
-export const nothingWasNotedBefore = 'nothing was noted before'
-export const somethingWasEnteredSinceThat = 'something was entered since: that is no slip, the step was done again'
-export const mustBeWhatWasNoted = (stringify: string) => `must be what was noted: ${stringify}`
+export const nothingWasNotedBefore = 'nothing was recorded before'
+export const somethingWasEnteredSinceThat = 'something was entered since: that is not a slip, the step was done again'
+export const mustBeWhatWasNoted = (stringify: string) => `must be what was recorded: ${stringify}`
 export const isNotAFieldThat = (path: string) => `"${path}" is not a field that can be set`
 
 // collide
 export const hasChangedSince = (who: string, what: string) => `${who} has changed ${what} since.`
 export const whatItStoodOnWas = 'what it stood on was changed'
 export const wasLookedAtBeforeEntered = (what: string, who: string, why: string) =>
-  `${what} was looked at before ${who} entered that ${why}: look again.`
+  `${what} was checked before ${who} entered that ${why}: check again.`
 
 // upgrade
 export const partsOnceEntered = (said: string) => `Parts once entered, which do not add up: ${said}.`

@@ -107,7 +107,7 @@ export const SCENES_EN: SceneTexts = {
       const held = heldBy === 'shield' ? 'the shield' : 'the harness'
       const padding =
         inserts === undefined
-          ? 'padding not noted yet'
+          ? 'padding not recorded yet'
           : inserts.length === 0
             ? 'no padding in'
             : `in it: ${inserts.join(', ')}`

@@ -10,4 +10,4 @@ export const centile = (at: string) => `centile ${at}`
 const MEASURE = { massKg: 'mass', statureCm: 'stature' } as const
 const SIDE = { above: 'above', below: 'below' } as const
 export const farFromTheMiddle = (measure: keyof typeof MEASURE, shown: string, z: number, side: keyof typeof SIDE) =>
-  `A ${MEASURE[measure]} of ${shown} is more than ${z} standard deviations ${SIDE[side]} the middle of this age. Look at it and at the day of birth again.`
+  `A ${MEASURE[measure]} of ${shown} is more than ${z} standard deviations ${SIDE[side]} the middle of this age. Check it and the date of birth.`

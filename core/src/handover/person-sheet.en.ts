@@ -49,7 +49,7 @@ export const PERSON_SHEET_EN = {
   fitting: 'This fitting',
   against: 'What does not hold',
   open: 'What is open',
-  again: 'To be looked at again',
+  again: 'To check again',
   set: 'How it is set',
   read: 'What was read',
   whom: 'Where to ask',

@@ -18,9 +18,9 @@ test('what failed, what is open, what was read, and whom to ask', () => {
   expect(titled(c, 'How it is set')).toEqual(expect.arrayContaining([expect.stringMatching(/^Recline: /)]))
   expect(titled(c, 'Where to ask')?.[0]).toContain('The manual of the Ravel Halyard')
 })
-test('what went stale is to be looked at again, and is not among what was read', () => {
+test('what went stale is to be checked again, and is not among what was read', () => {
   const c: Case = { ...good, disturbances: { base: { at: Sequence(9) } } }
-  expect(titled(c, 'To be looked at again')?.join()).toContain('base moved after it was checked')
+  expect(titled(c, 'To check again')?.join()).toContain('base moved after it was checked')
   const again = assess(c).stale.map((s) => s.label)
   for (const line of titled(c, 'What was read') ?? []) expect(again).not.toContain(line.split(':')[0])
 })

@@ -1,18 +1,18 @@
 /** What this folder says, in English. */
 
 // recommend-child
-export const theEntryOfThisRestraint = 'the entry of this restraint does not say'
+export const theEntryOfThisRestraint = 'the entry for this restraint does not say'
 export const lookUpTheInsertsAnd = 'Look up the inserts, and until when'
-export const asYouJudge = 'as you judge'
+export const asYouJudge = 'optional'
 export const measureFirst = 'measure first'
-export const theMakersLimitsAgainstThis = 'the maker’s limits against this child'
+export const theMakersLimitsAgainstThis = 'the maker’s limits for this child'
 export const lookUpTheHeightsOf = 'Look up the heights of the straps'
 export const measureTheSeatedShoulderHeight = 'Measure the seated shoulder height first'
 export const strapsGo = (rule: string) => `straps go ${rule}`
 export const theMakerReadsTheHeight = 'the maker reads the height there'
 export const lookUpHowFarThe = 'Look up how far the head support’s edge stands above the straps'
-export const thePaddingUnderTheChild = 'the padding under the child raises its shoulder'
-export const sayWhichInsertsAreIn = 'Say which inserts are in first'
+export const thePaddingUnderTheChild = 'the padding under the child raises the shoulder'
+export const sayWhichInsertsAreIn = 'Record which inserts are in first'
 export const shoulderAtStrapsGo = (formatInterval: string, rule: string) =>
   `shoulder at ${formatInterval}; straps go ${rule}`
 export const strapsAt = (name: string) => `Straps at ${name}`
@@ -31,7 +31,7 @@ export const estimatedFromTheStature = ', estimated from the stature'
 
 // recommend-tilt
 export const noWedge = 'No wedge'
-export const noAngleAsksForIt = 'no angle asks for it'
+export const noAngleAsksForIt = 'the angle does not need it'
 export const lookUpTheReclinePositions = 'Look up the recline positions'
 export const askAboutHeadControlFirst = 'Ask about head control first'
 export const itDecidesHowFarThe = 'it decides how far the shell may sit up'
@@ -56,7 +56,7 @@ export const wedgeIn = 'Wedge in'
 export const theShellReachesFromThe = (formatInterval: string) =>
   `the shell reaches ${formatInterval} from the backrest, and the maker asks for touch`
 export const itsTallestDriverNeedsIt = 'Its tallest driver needs it further back'
-export const theSeatInFrontDoes = 'The seat in front does not come so far'
+export const theSeatInFrontDoes = 'The seat in front does not come that far back'
 export const seatInFrontToMm = (gapMm: number) => `Seat in front to ${gapMm} mm, until it touches`
 
 // recommend
@@ -69,7 +69,7 @@ export const itLiftsTheBaseBy = (needed: string, formatInterval: string) =>
 export const tooCloseToTheLegs = 'Too close to the leg’s end to tell: measure more closely'
 export const theLegIsTooFor = (shortOrLong: string) => `The leg is too ${shortOrLong} for this place`
 export const itGoesMm = (needed: string, formatNumber: string, formatNumber2: string) =>
-  `${needed}; it goes ${formatNumber}–${formatNumber2} mm`
+  `${needed}; it extends from ${formatNumber} to ${formatNumber2} mm`
 export const long = 'long'
 export const measureMoreClosely = (names: readonly string[]) =>
   `${names.join(' or ')}: measure the shoulder more closely`

@@ -13,14 +13,14 @@ const slackText = ({ slack }: RecheckFacts): string =>
 export const RECHECK_EN: RecheckTexts = {
   place: ({ isBeforeAirbag, placeLabel, reclineLabel }) => ({
     ask: isBeforeAirbag
-      ? 'It stands at the same place, and the airbag is seen off'
-      : 'It stands at the same place, set as on the sheet',
+      ? 'It is at the same place, and the airbag lamp shows off'
+      : 'It is at the same place, set as on the sheet',
     how: `${placeLabel}${reclineLabel === undefined ? '' : `, recline ${reclineLabel}`}.${isBeforeAirbag ? ' See the lamp.' : ''}`,
     ifNot: 'Do not travel. Put it back at its place, or have it fitted again.',
   }),
   connectors: () => ({
     ask: 'Both connectors show latched and hold when pulled',
-    how: 'Look at left and right apart; pull each arm.',
+    how: 'Look at left and right separately; pull each arm.',
     ifNot: 'Release that side, push until it clicks, look and pull again.',
   }),
   leg: () => ({

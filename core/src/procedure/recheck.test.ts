@@ -76,7 +76,7 @@ test('and those of the maker, where the maker has them', () => {
   expect(ask('shoulder', buildCase({ mode: { ...BOOSTER, shape: 'booster-cushion' } }))).toBeUndefined()
 })
 test.each([
-  [1, 'rearward', /airbag is seen off/],
+  [1, 'rearward', /airbag lamp shows off/],
   [2, 'rearward', /set as on the sheet/],
 ] as const)('row %s %s: %s', (row, direction, text) => {
   expect(listOf(buildCase({ mode: { direction }, position: buildPosition({ row }) }))[0]?.ask).toMatch(text)

@@ -18,7 +18,7 @@ test('a maker may speak of every setting and of what is done to the restraint; n
       {
         modeId: 'rearward',
         path: 'modes[0].staleEdges[0].change',
-        message: `"${change}" is no change that a maker may speak of`,
+        message: `"${change}" is not a change that a maker can name`,
       },
     ])
 })
@@ -32,7 +32,7 @@ test('an edge un-passes checks, usual steps and the maker’s own steps, and not
     {
       modeId: 'rearward',
       path: `modes[0].routes[1].staleEdges[0].unpasses[${known.length}]`,
-      message: '"someone-else" is no check and no step',
+      message: '"someone-else" is neither a check nor a step',
     },
   ])
   const withoutStep = buildRoute({ staleEdges: [edge('base', 'own-step')] })
@@ -49,9 +49,13 @@ test('each fault of each mode by its path; of the model itself without a mode', 
     {
       modeId: 'second',
       path: 'modes[1].staleEdges[1].change',
-      message: '"nonsense" is no change that a maker may speak of',
+      message: '"nonsense" is not a change that a maker can name',
     },
-    { modeId: 'second', path: 'modes[1].staleEdges[1].unpasses[1]', message: '"no-check" is no check and no step' },
+    {
+      modeId: 'second',
+      path: 'modes[1].staleEdges[1].unpasses[1]',
+      message: '"no-check" is neither a check nor a step',
+    },
   ]
   expect(lintMode(model, second)).toEqual(lints)
   expect(lintMode(model, second)).toBe(lintMode(model, second))

@@ -45,7 +45,7 @@ const MEASURE_TEXT: Record<ChildMeasure, string> = {
 export function changeText(change: Change): string {
   if (isMeasureChange(change)) return MEASURE_TEXT[change.slice('child.'.length) as ChildMeasure]
   if (isRedoing(change)) {
-    return `“${checkLabel(redoneCheck(change)).replace(/^./, (x) => x.toLowerCase())}” was bad and put right`
+    return `“${checkLabel(redoneCheck(change)).replace(/^./, (x) => x.toLowerCase())}” was bad and corrected`
   }
   return CHANGE_TEXT[change]
 }

@@ -61,10 +61,10 @@ export const universalByIsofixUnderUn =
   'universal by ISOFIX under UN R44 is group I forward with a required top tether only'
 export const theLegsShortestLengthMm = (formatNumber: string) =>
   `the leg’s shortest length, ${formatNumber} mm, is above its longest`
-export const comesAfterWhichIsNo = (unknown: string) => `comes after "${unknown}", which is no step`
-export const replacesWhichIsNoUsual = (replaces: string) => `replaces "${replaces}", which is no usual step`
+export const comesAfterWhichIsNo = (unknown: string) => `comes after "${unknown}", which is not a step`
+export const replacesWhichIsNoUsual = (replaces: string) => `replaces "${replaces}", which is not a usual step`
 export const isPairedWithWhichIs = (pairWith: string) =>
-  `is paired with "${pairWith}", which is no other step of this route`
+  `is paired with "${pairWith}", which is not another step of this route`
 export const waitsForItselfThroughThe = (id: string) => `"${id}" waits for itself, through the steps it comes after`
 export const goesFromMmDownTo = (formatNumber: string, formatNumber2: string) =>
   `goes from ${formatNumber} mm down to ${formatNumber2} mm`
@@ -72,14 +72,14 @@ export const standsTwice = (id: string | number) => `"${id}" stands twice`
 export const heldByTheVehiclesBelt = 'held by the vehicle’s belt, and no booster'
 export const aBoosterIsHeldBy = 'a booster is held by the vehicle’s belt'
 export const aBoosterFacesForward = 'a booster faces forward'
-export const liesAcrossAndIsNo = 'lies across, and is no lie-flat'
+export const liesAcrossAndIsNo = 'lies across, and is not lie-flat'
 export const onlyABoosterLeavesThe = 'only a booster leaves the head to the vehicle’s head restraint'
 export const aBoosterHasNoShell = 'a booster has no shell for the crown'
 export const heightsAreReadAtThe =
   'heights are read at the head support’s lower edge; how far that stands above the straps is missing'
 export const aWedgeOfNoHeight = 'a wedge of no height'
 export const isRequiredForLongerThan = (name: string) => `${name} is required for longer than it is allowed`
-export const isNoReclineOfThis = (stranger: string) => `"${stranger}" is no recline of this mode`
+export const isNoReclineOfThis = (stranger: string) => `"${stranger}" is not a recline of this mode`
 export const aBeltThatHoldsThe = 'a belt that holds the restraint cannot be left free to run'
 export const theBeltThatHoldsA = 'the belt that holds a child on a booster runs free'
 export const connectorsOnlySteadyABooster = 'connectors only steady a booster'
@@ -95,7 +95,7 @@ export const standsInsteadOfWhichThis = (replaces: string) =>
 export const saysHowItsDirectionIs = 'says how its direction is changed, and it has only one'
 export const aModeOfItTurns = 'a mode of it turns on its base'
 export const turnsOnItsBaseAnd = 'turns on its base, and no mode says how it locks'
-export const isNoModeOfThis = (stranger: string) => `"${stranger}" is no mode of this restraint`
+export const isNoModeOfThis = (stranger: string) => `"${stranger}" is not a mode of this restraint`
 export const convertsAModeToItself = 'converts a mode to itself'
 export const fromUntilTheDaysStand = (madeFrom: string, madeUntil: string) =>
   `from ${madeFrom} until ${madeUntil}: the days stand the wrong way round`

@@ -83,7 +83,7 @@ test('each knows the two others, and those that go in before it', () => {
 test('looked at after they were told, nothing of them is stale, and the step says who goes in first', () => {
   for (const m of THREE) expect([...staleIn(m.case).keys()]).toEqual([])
   const steps = (id: string) => stepsFor(fittedSubject(caseOf(THREE, id))!).find((s) => s.id === 'before')!.does
-  expect(steps('col').join(' ')).toContain('Install what goes to Rear left first')
+  expect(steps('col').join(' ')).toContain('Install what goes at Rear left first')
   expect(steps('ada').join(' ')).not.toContain('first')
 })
 

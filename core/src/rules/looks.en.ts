@@ -10,8 +10,8 @@ export const untilSeenSentence = (w: { readonly what: string; readonly remedy: s
   reason: ({ check, isSeen }) => {
     const label = checkLabel(check).toLowerCase()
     return isSeen
-      ? `${w.what} is not known; it was looked at in the car instead (${label}).`
-      : `${w.what} is not known; it is settled in the car (${label}).`
+      ? `${w.what} is not known; it was checked in the car instead (${label}).`
+      : `${w.what} is not known; it is checked in the car (${label}).`
   },
   remedy: () => w.remedy,
 })

@@ -30,7 +30,7 @@ export const measuredSentence = <X extends object = object>(
         : `${d.wording === 'at-least' ? 'at least' : 'at most'} ${formatNumber(d.limit)} ${unit}`
     return d.kind === 'undecided'
       ? `${label} ${shown}: too close to ${limit} (${wordsOf(w.stated, d)}) to tell.`
-      : `${label} ${shown}; ${wordsOf(w.stated, d)} asks ${limit}.`
+      : `${label} ${shown}; ${wordsOf(w.stated, d)}: ${limit}.`
   },
   remedy: (d) => (d.kind === 'undecided' ? `Measure again, more closely. ${checkHow(d.check)}` : wordsOf(w.remedy, d)),
 })

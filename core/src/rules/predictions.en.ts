@@ -51,5 +51,5 @@ export function comparedOf(c: Comparison): { readonly what: string; readonly loo
   const { what, unit, lookAt } = text
   const show = (x: Comparison['predicted']) => formatInterval(x, unit, unit === '°' ? 1 : 0).replace(' °', '°')
   const seen = typeof c.seen === 'string' ? SEEN[c.seen] : show(c.seen)
-  return { what, lookAt, both: `${what}: worked out ${show(c.predicted)}, seen ${seen}.` }
+  return { what, lookAt, both: `${what}: calculated ${show(c.predicted)}, found ${seen}.` }
 }

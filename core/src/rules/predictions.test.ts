@@ -47,7 +47,7 @@ describe('at the car: seen-as-worked-out-attach', () => {
   test('it holds the verdict, and says what to look at again', () => {
     const outcome = ask('seen-as-worked-out-attach', at(read('shell-angle-deg', { number: measured(31, 1) })))
     expect(reasonOf(outcome)).toBe(
-      'Shell angle: worked out 24 ± 1°, seen 31 ± 1°. They differ by more than their combined uncertainty: one of them is wrong.',
+      'Shell angle: calculated 24 ± 1°, found 31 ± 1°. They differ by more than their combined uncertainty: one of them is wrong.',
     )
     expect(remedyOf(outcome)).toContain('the recline that is set')
   })

@@ -29,7 +29,7 @@ function outdatedBy(id: CheckId): string {
     (change) => change !== 'choice' && change !== 'removed' && UNPASSES[change].includes(id),
   )
   const usual = changes.map((change) => changeText(change))
-  return `Looked at again after: ${inWords([...usual, 'another choice', 'taken out of the car'])}.`
+  return `Checked again after: ${inWords([...usual, 'another choice', 'taken out of the car'])}.`
 }
 
 function checkLines(id: CheckId): readonly string[] {
@@ -57,7 +57,7 @@ export function rulePageMarkdown(rule: AnyRule, example: ExampleSaid | undefined
     ].join('\n'),
     ...(rule.checks === undefined
       ? []
-      : ['## What is looked at', ...(checks?.flatMap(checkLines) ?? ['What is asked for depends on the fitting.'])]),
+      : ['## What is checked', ...(checks?.flatMap(checkLines) ?? ['What is asked for depends on the fitting.'])]),
     ...(example ? ['## Example', exampleLines(example).join('\n')] : []),
     '## Where it stands',
     [

@@ -40,7 +40,7 @@ export default ruleText({
     'was-so-before': sentence<{ check: CheckId; option: string }>({
       reason: ({ check, option }) =>
         `${checkLabel(check)} ${optionLabel(check, option)}, but it showed the same before latching, so it proves nothing.`,
-      remedy: () => 'Release, see it change, latch again, and look.',
+      remedy: () => 'Release it, see it change, latch again, and look.',
     }),
     seen: sentence<{ check: CheckId; option: string; kind: Decision }>({
       reason: ({ check, option }) => `${checkLabel(check)}: ${optionLabel(check, option)}.`,
@@ -53,7 +53,7 @@ export default ruleText({
     /** What to do about a check of which a rule says why, and nothing more. */
     'put-right': sentence<{ check: CheckId }>({ reason: () => '', remedy: ({ check }) => checkRemedy(check) }),
     'left-off': sentence({
-      reason: () => 'Left off; the maker advises it, since it lessens how far head and shell go.',
+      reason: () => 'Left off; the maker advises it, since it reduces how far head and shell move.',
     }),
     'all-stated': sentence({ reason: () => 'The entry states each part, or that there is none.' }),
     'not-stated': sentence<{ parts: readonly Need[] }>({
@@ -73,7 +73,7 @@ export default ruleText({
         `${comparedOf(c).both} They differ by more than their combined uncertainty${c.isBinding ? ': one of them is wrong' : ', and one rests on an estimate'}.`,
       remedy: (c) =>
         c.isBinding
-          ? `Look at both again, and put right the one that is wrong: ${comparedOf(c).lookAt}.`
+          ? `Check both again, and correct the one that is wrong: ${comparedOf(c).lookAt}.`
           : `Measure the child instead of estimating: ${comparedOf(c).lookAt}.`,
     }),
     all: sentence<{ said: readonly Said[] }>({

@@ -18,10 +18,10 @@ const PART_ASKED: Partial<Record<Need, string>> = {
   'mode.crotchBeltGuide': 'whether a guide between the legs leads the lap section',
   'route.usesBase': 'whether it goes on a base that stays in the car',
   'route.seatsTaken': 'whether it lies over one place or two',
-  'route.frontSeat': 'whether it must touch the seat in front, must not, or may',
+  'route.frontSeat': 'whether it must, must not or may touch the seat in front',
   'route.pushedHome': 'whether its base must stand against the backrest',
-  'route.legProofs': 'what shows that the leg stands',
-  'route.steps': 'whether the manual asks for steps beside the usual ones',
+  'route.legProofs': 'what shows that the leg is down',
+  'route.steps': 'whether the manual asks for more than the usual steps',
 }
 
 export const partAsked = (need: Need): string => PART_ASKED[need] ?? need

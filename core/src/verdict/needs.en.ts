@@ -15,7 +15,7 @@ export interface NeedText {
 export const NEED_TEXT: Record<OtherNeed, NeedText> = {
   'child.massKg': { label: 'Mass', ask: 'Weigh the child', stage: 'measure' },
   'child.statureCm': { label: 'Stature', ask: 'Measure the stature', stage: 'measure' },
-  'child.ageMonths': { label: 'Day of birth', ask: 'Ask for the date of birth', stage: 'measure' },
+  'child.ageMonths': { label: 'Date of birth', ask: 'Ask for the date of birth', stage: 'measure' },
   'child.seatedShoulderHeightMm': {
     label: 'Seated shoulder height',
     ask: 'Measure the seated shoulder height',

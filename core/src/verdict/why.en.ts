@@ -24,7 +24,7 @@ const holds: Why = ({ together }) =>
   together
     ? `Child and restraint pull with ${kN(together.kN)} in a crash, like ${together.asKg} kg: what is not latched does not share it.`
     : 'What is not latched does not share the load of a crash.'
-const tether: Why = () => 'A tether lessens how far the head and the top of the shell go.'
+const tether: Why = () => 'A tether reduces how far the head and the top of the shell move.'
 const lap: Why = () => 'On the hips the lap belt holds bone; on the belly it harms.'
 const straps: Why = () => 'Straps too high or too low slide off the shoulders or press them down.'
 const lock: Why = () => 'An emergency-locking belt holds only in the crash; until then the restraint creeps loose.'

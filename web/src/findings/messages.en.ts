@@ -20,7 +20,7 @@ export const limit = 'Limit'
 export const margin = 'Margin'
 export const source = 'Source'
 export const stopsTheFitting = ', stops the fitting'
-export const putRightBeforeTravel = ', put right before travel'
+export const putRightBeforeTravel = ', correct before travel'
 export const advice2 = ', advice'
 export const rule = 'Rule'
 export const open = (stageText: string) => `Open ${stageText}`

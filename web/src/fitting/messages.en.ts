@@ -4,14 +4,14 @@
 export const stature = 'Stature'
 export const seatedShoulderHeight = 'Seated shoulder height'
 export const sittingHeight = 'Sitting height'
-export const dayOfBirth = 'Day of birth'
+export const dayOfBirth = 'Date of birth'
 export const massAtBirth = 'Mass at birth'
 export const aSpecialistsAdvice = 'A specialist’s advice'
 export const theSameChildOrAnother = 'The same child, or another'
 export const journeyAheadMinutes = 'Journey ahead, minutes'
 export const aMeasureChangedByMore = 'A measure changed by more than it was uncertain'
-export const aBadCheckWasPut = 'A bad check was put right'
-export const aBadNoteWasTaken = 'A bad note was taken away'
+export const aBadCheckWasPut = 'A bad check was corrected'
+export const aBadNoteWasTaken = 'A bad reading was removed'
 export const age = 'Age'
 export const weeksOfPregnancy = 'Weeks of pregnancy'
 export const sex = 'Sex'
@@ -38,17 +38,17 @@ export const signed = 'Signed'
 export const beforeLatching = (optionLabel: string) => `before latching ${optionLabel}`
 export const againstAdvice = ', against advice'
 export const step = (stage: string, last: string) => `${stage}: step ${last}`
-export const noLongerNoted = 'No longer noted'
-export const noted = 'Noted'
-export const noLongerCountsAsPut = (name: string) => `${name}: no longer counts as put right`
+export const noLongerNoted = 'No longer recorded'
+export const noted = 'Recorded'
+export const noLongerCountsAsPut = (name: string) => `${name}: no longer counts as corrected`
 export const wasBadAndPutRight = (name: string) =>
-  `${name}: was bad and put right, so what hangs on it is looked at again`
-export const notedAgain = (name: string) => `${name}: noted again`
+  `${name}: was bad and corrected, so what depends on it is checked again`
+export const notedAgain = (name: string) => `${name}: recorded again`
 export const theBadNoteIsRemembered = (name: string) => `${name}: the bad note is remembered`
 export const backAsItWas = (name: string) => `${name}: back as it was`
-export const changedSoWhatRestsOn = (name: string) => `${name}: changed, so what rests on it is looked at again`
+export const changedSoWhatRestsOn = (name: string) => `${name}: changed, so what depends on it is checked again`
 export const now = (title: string, valueText: string, valueText2: string) => `${title}: ${valueText}, now ${valueText2}`
-export const noLongerNotedAsDone = 'No longer noted as done'
+export const noLongerNotedAsDone = 'No longer recorded as done'
 export const done = 'Done'
 export const mass = 'Mass'
 

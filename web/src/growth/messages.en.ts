@@ -30,7 +30,7 @@ export const limitsOf = (modelName: string, label: string) => `; limits of ${mod
 export const noModeChosen = '; no mode chosen'
 export const howFarAhead = 'How far ahead'
 export const noCurveWithoutAnAge = 'No curve without an age'
-export const enterTheDayOfBirth = 'Enter the day of birth, or the age as told, at Measure.'
+export const enterTheDayOfBirth = 'Enter the date of birth, or the age as told, at Measure.'
 export const leftByTheForecast = (modelName: string, quantilesText: string) =>
   `**${modelName}**: ${quantilesText} left by the forecast.`
 export const forecasting = (percent: number) => `Forecasting: ${percent} %`

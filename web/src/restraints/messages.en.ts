@@ -14,7 +14,7 @@ export const toStore = (fresh: number) => `, ${fresh} to store`
 export const n1Row = '1 row'
 export const rows = (count: number) => `${count} rows`
 export const rejectedNothingCanBeImported = (rejected: number) =>
-  `, ${rejected} rejected: nothing can be imported until they are put right`
+  `, ${rejected} rejected: nothing can be imported until they are corrected`
 export const rowsOfTheFile = 'Rows of the file'
 export const contradictsItsRegulation = (lint: string) => ` contradicts its regulation, ${lint}`
 export const andMore = (count: number) => `and ${count} more`
@@ -23,7 +23,7 @@ export const importWord = (fresh: number) => `Import ${fresh}`
 export const leaveEverythingAsItIs = 'Leave everything as it is'
 export const importingAllOfItOr = 'Importing, all of it or nothing'
 export const theShelfKnowsOfIt = (what: string) => ` The shelf knows of it: ${what}. The file says something else.`
-export const believeTheFileThisIs = 'Believe the file: this is put right'
+export const believeTheFileThisIs = 'Use the file: the shelf is corrected'
 export const believeTheFileAbout = (id: string) => `Believe the file about ${id}`
 export const entry = 'entry'
 export const entries = 'entries'

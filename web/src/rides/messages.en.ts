@@ -20,17 +20,17 @@ export const noPlaceYet = 'no place yet'
 export const noRestraintYet = 'no restraint yet'
 export const handedOver = (toLowerCase: string) => `Handed over, ${toLowerCase}`
 export const signedBesideOthersThanRide = 'Signed beside others than ride now: look again'
-export const somethingHasToBeLooked = 'Something has to be looked at again'
+export const somethingHasToBeLooked = 'Something has to be checked again'
 export const open = 'Open'
 export const openTheFittingOf = (childName: string) => `Open the fitting of ${childName}`
 export const isFittedAloneNowThe = (childName: string) =>
-  `${childName} is fitted alone now; the others are looked at without.`
+  `${childName} is fitted alone now; the others are judged without.`
 export const travelsAlone = 'Travels alone'
 export const travelsAlone2 = (childName: string) => `${childName} travels alone`
 export const travelsAlone3 = (childName: string) => `${childName} travels alone?`
 export const staysInThisRide = 'Stays in this ride'
 export const theFittingGoesOnBy =
-  'The fitting goes on by itself. What stands beside it is looked at again; it cannot be put back into this ride.'
+  'The fitting goes on by itself. What is beside it is checked again; it cannot be put back into this ride.'
 export const cupHolderOrPodIs = 'Cup holder or pod is on'
 export const cupHolderOrPodOf = (childName: string) => `Cup holder or pod of ${childName} is on`
 export const widthSetFor = (childName: string) => `Width set for ${childName}`

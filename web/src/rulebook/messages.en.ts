@@ -2,7 +2,7 @@
 
 // RuleBookPage
 export const stopsTheFitting = 'stops the fitting'
-export const putRightBeforeTravel = 'put right before travel'
+export const putRightBeforeTravel = 'correct before travel'
 export const notUsedYet = 'not used yet'
 export const decidedInAfter = (fittings: number, noun: string, entries: string) =>
   `decided in ${fittings} ${noun}, after ${entries}`
@@ -19,7 +19,7 @@ export const limits = 'Limits'
 export const inTheLog = 'In the log'
 export const id = 'Id'
 export const everyRuleSaysPassFail =
-  'Every rule says pass, fail or undecided; undecided is never a pass. Where the case has a handbook’s own figure or a school of practice, the finding names that as its source.'
+  'Every rule says pass, fail or undecided; undecided is never a pass. Where a handbook’s own figure or a practice school decides, the finding names it as its source.'
 export const close = 'Close'
 export const fitting = 'fitting'
 export const fittings = 'fittings'

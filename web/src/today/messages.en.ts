@@ -41,7 +41,7 @@ export const aNewChildAName = 'a new child: a name is enough, the rest is measur
 export const car = 'Car'
 export const itCanAlsoBeChosen = 'It can also be chosen later, at Place.'
 export const itCameAlreadyFitted = 'It came already fitted'
-export const lookFirstThenPutRight = '(look first, then put right: the logbook counts what was wrong)'
+export const lookFirstThenPutRight = '(check first, then correct: the logbook counts what was wrong)'
 export const cancel = 'Cancel'
 export const begin = 'Begin'
 
@@ -72,7 +72,7 @@ export const theFittingOfWasBegun = (who: string) => `The fitting of ${who} was 
 export const queue = 'Queue'
 export const noteAWalkIn = ' Note a walk-in'
 export const bookAVisit2 = ' Book a visit'
-export const nobodyIsBookedForToday = 'Nobody is booked for today. A walk-in is noted as it comes.'
+export const nobodyIsBookedForToday = 'Nobody is booked for today. Note walk-ins as they come.'
 export const changeTheVisitOf = (nameOf: string) => `Change the visit of ${nameOf}`
 export const whereStands = (who: string) => `Where ${who} stands`
 export const open = 'Open'

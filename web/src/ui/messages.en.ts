@@ -38,7 +38,7 @@ export const backToWhatITyped = 'Back to what I typed'
 export const leaveTheirs = 'Leave theirs'
 export const keepMine = 'Keep mine'
 export const field = 'Field'
-export const theirsKeptByNow = 'Theirs, kept by now'
+export const theirsKeptByNow = 'Theirs, saved meanwhile'
 export const yours = 'Yours'
 export const andMore = (more: number) => `and ${more} more`
 

@@ -3,7 +3,7 @@ import { jobText } from '../job-text.ts'
 export default jobText({
   title: 'After a crash',
   steps: {
-    'child-first': () => 'See to the child first; no restraint is looked at before that.',
+    'child-first': () => 'See to the child first; the restraint comes after.',
     out: () => 'Take the restraint out of the car and out of use.',
     keep: () => 'Keep it with its label: an insurer may ask for it.',
     mark: () => 'Mark it “crashed, not to be used” and set it apart.',

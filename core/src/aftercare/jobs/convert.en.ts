@@ -21,7 +21,7 @@ export default jobText({
     turn: ({ direction }: { direction: string | undefined }) =>
       `Turn the shell ${direction ?? 'round'}, until it locks; set the guard where there is one.`,
     'set-round': ({ direction }: { direction: string | undefined }) =>
-      `Set the shell ${direction ?? 'round'} on its base until it clicks; the tether again, where it has one.`,
+      `Set the shell ${direction ?? 'round'} on its base until it clicks; fasten the tether again, where it has one.`,
     anew: ({ direction }: { direction: string | undefined }) =>
       `Install it ${direction ?? 'the other way'} from the beginning, as the manual shows.`,
     recline: () => 'Set a recline that the new direction permits.',

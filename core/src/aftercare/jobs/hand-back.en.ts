@@ -6,11 +6,11 @@ export default jobText({
     shake: () => 'Shake out crumbs; wipe shell and straps with plain water.',
     count: ({ parts }: { parts: readonly string[] }) =>
       `Count the parts: ${parts.join(', ').replace(/, ([^,]*)$/, ' and $1')}.`,
-    loosen: () => 'Let the harness out and lay it in the seat, so that the next one begins fresh.',
+    loosen: () => 'Let the harness out and lay it in the seat, ready for the next child.',
     due: ({ end }: { end: string | undefined }) =>
       end === undefined
         ? 'Read on the label when it was made, and write it in the catalogue.'
         : `Its life ends on ${end}: is that still ahead?`,
-    shelf: () => 'Put it on its place on the shelf.',
+    shelf: () => 'Put it back in its place on the shelf.',
   },
 })

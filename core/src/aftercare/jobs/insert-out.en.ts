@@ -8,6 +8,6 @@ export default jobText({
     loosen: () => 'Let the harness out and unbuckle it.',
     take: () => 'Take the piece out from under the straps; nothing else comes out with it.',
     store: () => 'Put it in its bag: the next newborn needs it.',
-    straps: () => 'Set the strap height anew: the child sits lower now.',
+    straps: () => 'Set the strap height again: the child sits lower now.',
   },
 })

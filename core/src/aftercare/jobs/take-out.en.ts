@@ -12,7 +12,7 @@ export default jobText({
     'arms-in': () => 'Stow the connector arms, so that they scratch nobody.',
     'lock-open': () => 'Open the lock-off.',
     'clip-off': () => 'Take the locking clip off the belt.',
-    'belt-back': () => 'Unbuckle and let the belt back by hand; a switched retractor must be let in all the way.',
+    'belt-back': () => 'Unbuckle and guide the belt back by hand; a switched retractor must wind in all the way.',
     'clip-in-bag': () => 'Put the loose clip in its bag, with the restraint.',
     'wedge-out': () => 'Take the wedge out, if it was used, and keep it with the restraint.',
     'lift-out': () => 'Lift the restraint out.',

@@ -3,7 +3,7 @@ import type check from './buckle-clear.ts'
 
 export default checkText<typeof check>({
   label: 'Buckle and stalk',
-  how: 'Look at the buckle’s side: neither buckle nor stalk bears on the frame or bends round its edge.',
-  options: { clear: 'clear of the frame', bearing: 'bears on the frame', unsure: 'cannot tell' },
-  remedy: 'Thread it so that the buckle lies free; if it cannot, another route, place or restraint.',
+  how: 'Look at the buckle side: neither buckle nor stalk presses on the frame or bends round its edge.',
+  options: { clear: 'clear of the frame', bearing: 'presses on the frame', unsure: 'cannot tell' },
+  remedy: 'Thread it so that the buckle lies free; if it cannot, use another route, place or restraint.',
 })

@@ -3,7 +3,7 @@ import type check from './clear-all-round.ts'
 
 export default checkText<typeof check>({
   label: 'Clear on every side',
-  how: 'Look round it, door shut: nothing of the car and nothing beside it bears on shell, base or frame.',
+  how: 'Look round it with the door shut: nothing in the car and nothing beside it presses on shell, base or frame.',
   options: {
     clear: 'clear on every side',
     'head-restraint': 'the car’s head restraint pushes or clamps it',
@@ -14,5 +14,5 @@ export default checkText<typeof check>({
     unsure: 'cannot tell',
   },
   remedy:
-    'Free it: head restraint off or up as manual and handbook allow, never put back to clamp it; otherwise another recline, place or restraint.',
+    'Free it: head restraint off or up as manual and handbook allow, never put back to clamp it; otherwise use another recline, place or restraint.',
 })

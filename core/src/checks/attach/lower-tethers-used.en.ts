@@ -5,5 +5,5 @@ export default checkText<typeof check>({
   label: 'Lower tethers',
   how: 'The maker advises them: hook both where there are points.',
   options: { hooked: 'hooked', 'left-off': 'left off', unsure: 'cannot tell' },
-  remedy: 'Hook it and tighten it: it lessens how far head and shell go.',
+  remedy: 'Hook and tighten: it reduces how far head and shell move.',
 })

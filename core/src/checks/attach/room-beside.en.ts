@@ -3,7 +3,7 @@ import type check from './room-beside.ts'
 
 export default checkText<typeof check>({
   label: 'Room beside it',
-  how: 'With what rides beside it in its place: look between them from hip to head, reach for every buckle that stands between, and see that each has bars, tether anchorage and buckle of its own.',
+  how: 'With what is beside it in place: look between them from hip to head, reach for every buckle between them, and check that each has its own bars, tether anchorage and buckle.',
   options: {
     clear: 'clear, and a hand reaches the buckle',
     touches: 'they touch',
@@ -11,5 +11,5 @@ export default checkText<typeof check>({
     'one-part': 'both need one bar, tether anchorage or buckle',
     unsure: 'cannot tell',
   },
-  remedy: 'Move one over as far as its belt allows, take a cup holder or pod off, or arrange them otherwise.',
+  remedy: 'Move one over as far as its belt allows, take off a cup holder or pod, or seat them differently.',
 })

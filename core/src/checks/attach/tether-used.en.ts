@@ -5,5 +5,5 @@ export default checkText<typeof check>({
   label: 'Top tether',
   how: 'The maker advises it: hook it where there is an anchorage.',
   options: { hooked: 'hooked', 'left-off': 'left off', unsure: 'cannot tell' },
-  remedy: 'Hook it and tighten it: it lessens how far head and shell go.',
+  remedy: 'Hook and tighten: it reduces how far head and shell move.',
 })

@@ -3,7 +3,7 @@ import type check from './belt-runs.ts'
 
 export default checkText<typeof check>({
   label: 'Belt free to run',
-  how: 'Pull the diagonal slowly: it gives, and winds back. One that ratchets is in its locked state.',
+  how: 'Pull the diagonal slowly: it gives, and winds back. One that ratchets is locked.',
   options: { free: 'gives and winds back', ratchets: 'ratchets, will not give', unsure: 'cannot tell' },
-  remedy: 'Let the belt run fully back, and draw it out again only as far as it is needed.',
+  remedy: 'Let the belt wind fully back, and pull it out again only as far as needed.',
 })

@@ -8,7 +8,7 @@ export default checkText<typeof check>({
     'just-below': 'just below the shoulder',
     level: 'level with it',
     'just-above': 'just above it',
-    'far-off': 'further off than just',
+    'far-off': 'further away',
     unsure: 'cannot tell',
   },
   remedy: 'Set the slot or head support as the set-up stage says, then look again.',

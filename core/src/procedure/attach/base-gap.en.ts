@@ -3,6 +3,6 @@ import { stepText } from '../usual-step.ts'
 export default stepText({
   title: 'Look behind and under it',
   says: {
-    'no-gap': () => 'No gap to the backrest or the cushion, unless the maker says that one may stay.',
+    'no-gap': () => 'No gap at the backrest or the cushion, unless the maker says that one may stay.',
   },
 })

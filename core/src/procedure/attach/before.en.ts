@@ -4,9 +4,9 @@ export default stepText({
   title: 'Before anything',
   says: {
     'own-safety': () =>
-      'Work from the side away from traffic; mind child locks; feel that nothing in the shell is hot from the sun.',
+      'Work from the side away from traffic; mind the child locks; feel that nothing in the shell is hot from the sun.',
     'others-first': ({ places }: { places: readonly string[] }) =>
-      `Install what goes to ${places.join(' and ')} first: past this one it is hard to reach.`,
+      `Install what goes at ${places.join(' and ')} first: with this one in, it is hard to reach.`,
     'as-written': ({ text }: { text: string }) => text,
     console: () => 'Take the removable console out.',
   },

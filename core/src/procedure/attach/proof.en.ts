@@ -1,9 +1,9 @@
 import { stepText } from '../usual-step.ts'
 
 export default stepText({
-  title: 'Does it hold',
+  title: 'Check that it holds',
   says: {
-    clear: () => 'Nothing bears on it',
+    clear: () => 'Nothing presses on it',
     'firm-hand': ({ where }: { where: 'base' | 'belt' }) =>
       `Firm hand ${where === 'belt' ? 'at the belt path' : 'low down, where it is latched'}: side to side, fore and aft.`,
     'latches-again': ({ by }: { by: 'leg' | 'tether' | 'both' }) =>

@@ -12,6 +12,6 @@ export default stepText({
     'child-seated': () =>
       'The child may sit in it: rings off, tip the shell to free the path, pass the tongue from hand to hand under the legs.',
     buckle: () => 'Buckle, and listen for the click.',
-    'stiff-stalk': () => 'The stalk is stiff: look that it is not bent round the frame.',
+    'stiff-stalk': () => 'The stalk is stiff: check that it is not bent round the frame.',
   },
 })

@@ -1,13 +1,13 @@
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
-  title: 'Airbag seen as it must be',
+  title: 'Airbag lamp as required',
   standsOn:
-    'Before a rearward child the frontal airbag is off, before a forward child as handbook and manual say; its lamp is seen to say so.',
+    'In front of a rearward-facing child the frontal airbag is off; in front of a forward-facing child it is as handbook and manual say. Its lamp must show it.',
   says: {
     judged: sentence<{ isOff: boolean; mustBeOff: boolean }>({
       reason: ({ isOff, mustBeOff }) =>
-        `Airbag ${isOff ? 'seen off' : 'on'}; it must be ${mustBeOff ? 'off' : 'on'} here.`,
+        `The airbag is ${isOff ? 'off' : 'on'}; here it must be ${mustBeOff ? 'off' : 'on'}.`,
     }),
   },
 })

@@ -17,7 +17,7 @@ export default ruleText({
       kind: 'emergency-locking' | 'switchable' | 'static'
     }>({
       reason: ({ entered, kind }) => `The car’s entry says ${NAMES[entered]}; tested, it is ${NAMES[kind]}.`,
-      remedy: () => 'Test the belt again, and put right whichever is wrong.',
+      remedy: () => 'Test the belt again, and correct whichever is wrong.',
     }),
     'switchable-asked': sentence<{ kind: 'emergency-locking' | 'switchable' | 'static' }>({
       reason: ({ kind }) => `The lock of this route is a switchable retractor; this place has ${NAMES[kind]}.`,

@@ -9,10 +9,10 @@ const TOUCH_TEXT = {
 export default ruleText({
   title: 'Front seat against the shell',
   standsOn:
-    'Makers differ: must touch, must not touch, or either; the school “clear gap always” binds only where the maker leaves it open.',
+    'Makers differ: must touch, must not touch, or either; the practice school “clear gap always” applies only where the maker leaves it open.',
   says: {
     'unknown-front-seat': sentence({
-      reason: () => 'Whether the shell must touch what stands before it, must not, or may, has not been read.',
+      reason: () => 'Whether the shell must, must not or may touch what is in front of it has not been read.',
       remedy: () => 'Read it in the manual, and enter it with the route.',
     }),
     judged: sentence<{
@@ -22,7 +22,7 @@ export default ruleText({
       rule: 'either' | 'must-touch' | 'must-not-touch'
     }>({
       reason: ({ row, seen, bySchool, rule }) =>
-        `${row === 1 ? 'Dashboard' : 'Front seat'} ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your school asks for a clear gap' : TOUCH_TEXT[rule]}.`,
+        `${row === 1 ? 'Dashboard' : 'Front seat'} ${seen === 'clear' ? 'clear of the shell' : `${seen} the shell`}; ${bySchool ? 'your practice profile asks for a clear gap' : TOUCH_TEXT[rule]}.`,
     }),
   },
 })

@@ -6,8 +6,8 @@ export default ruleText({
   standsOn: 'Setting a leg lifts the base and tightening a tether pulls it: a connector that showed latched can open.',
   says: {
     'set-since': sentence<{ check: CheckId }>({
-      reason: ({ check }) => `The indicators were looked at before “${checkLabel(check)}” was noted.`,
-      remedy: () => 'Look at both indicators once more.',
+      reason: ({ check }) => `The indicators were checked before “${checkLabel(check)}” was recorded.`,
+      remedy: () => 'Check both indicators again.',
     }),
   },
 })

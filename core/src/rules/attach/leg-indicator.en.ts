@@ -2,6 +2,6 @@ import { ruleText } from '../say.ts'
 
 export default ruleText({
   title: 'Leg indicator',
-  standsOn: 'The foot shows good where it has an indicator.',
+  standsOn: 'Where the foot has an indicator, it shows good.',
   says: {},
 })

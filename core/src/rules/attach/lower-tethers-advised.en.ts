@@ -3,6 +3,6 @@ import { ruleText } from '../say.ts'
 export default ruleText({
   title: 'Advised lower tethers',
   standsOn:
-    'Where the maker advises it, whether it is hooked is said: hooked it is checked like a required one, left off it is spoken of.',
+    'Where the maker advises it, record whether it is hooked. Hooked, it is checked like a required one; left off, it is explained to the carer.',
   says: {},
 })

@@ -3,6 +3,6 @@ import { ruleText } from '../say.ts'
 export default ruleText({
   title: 'Room beside a neighbour',
   standsOn:
-    'What stands side by side may not bear on one another, and a hand must reach each buckle between them: looked at with all of the row in place.',
+    'Restraints side by side must not press on one another, and a hand must reach each buckle between them: checked with the whole row in place.',
   says: {},
 })

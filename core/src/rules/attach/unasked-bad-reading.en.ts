@@ -14,14 +14,13 @@ function words({ check: id, reading }: Noted): string {
 }
 
 export default ruleText({
-  title: 'A bad reading that nothing asked for',
-  standsOn:
-    'What somebody found bad counts, also where neither mode nor route asks for it: it is put right, or looked at again.',
+  title: 'A bad finding nobody asked for',
+  standsOn: 'A bad finding counts even where neither mode nor route asks for the check: correct it, or check again.',
   says: {
     'noted-bad': sentence<{ noted: readonly Noted[] }>({
-      reason: ({ noted }) => `Noted, and bad: ${noted.map(words).join('; ')}.`,
+      reason: ({ noted }) => `Recorded as bad: ${noted.map(words).join('; ')}.`,
       remedy: ({ noted: [first] }) =>
-        `Put it right and look again, or take the note away if it belongs to nothing here.${first ? ` ${checkHow(first.check)}` : ''}`,
+        `Correct it and check again, or remove the reading if it does not belong here.${first ? ` ${checkHow(first.check)}` : ''}`,
     }),
   },
 })

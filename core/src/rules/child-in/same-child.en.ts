@@ -1,14 +1,14 @@
 import { sentence, ruleText } from '../say.ts'
 
-const FIELD = { dateOfBirth: 'day of birth', ageMonths: 'age', sex: 'sex' } as const
+const FIELD = { dateOfBirth: 'date of birth', ageMonths: 'age', sex: 'sex' } as const
 
 export default ruleText({
   title: 'Still the same child',
   standsOn:
-    'What was seen on one child says nothing of another: a changed day of birth, age or sex asks which of the two it is.',
+    'What was seen on one child says nothing about another: a changed date of birth, age or sex asks which it is.',
   says: {
     'unknown-identity': sentence<{ field: 'ageMonths' | 'dateOfBirth' | 'sex'; was: string | undefined }>({
-      reason: ({ field, was }) => `The ${FIELD[field]} was ${was} and was changed: put right, or another child?`,
+      reason: ({ field, was }) => `The ${FIELD[field]} was ${was} and was changed: corrected, or another child?`,
       remedy: () => 'Say whether the entry was corrected or this is another child.',
     }),
     pass: sentence<{
@@ -18,8 +18,8 @@ export default ruleText({
     }>({
       reason: ({ answer, field, was }) =>
         answer === 'corrected'
-          ? `The ${FIELD[field]} was put right (it said ${was}): the same child.`
-          : 'Another child: everything about the child before was taken away.',
+          ? `The ${FIELD[field]} was corrected (it was ${was}): the same child.`
+          : 'Another child: everything recorded about the first was removed.',
     }),
   },
 })

@@ -23,7 +23,7 @@ export default ruleText({
       rule: 'at-or-just-below' | 'at-or-just-above' | 'level' | 'level-or-just-under'
     }>({
       reason: ({ seen, direction, rule }) =>
-        `Straps leave the shell ${SEEN_TEXT[seen]}; ${direction} they must be ${STRAP_RULE_TEXT[rule]}.`,
+        `Straps leave the shell ${SEEN_TEXT[seen]}; for ${direction} travel they must be ${STRAP_RULE_TEXT[rule]}.`,
       remedy: ({ seen }) =>
         seen === 'just-above'
           ? 'Lower the straps one step and look again.'

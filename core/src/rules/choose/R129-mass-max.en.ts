@@ -13,8 +13,8 @@ export default ruleText({
       above: 'Outgrown by mass, whatever the stature says: choose another mode.',
     }),
     'unknown-mass-kg': sentence({
-      reason: () => 'The greatest mass of this mode has not been read; with its own harness or shield it has one.',
-      remedy: () => 'Read the greatest mass on the approval label, and enter it with the mode.',
+      reason: () => 'The maximum mass of this mode has not been read; a mode with its own harness or shield has one.',
+      remedy: () => 'Read the maximum mass on the approval label, and enter it with the mode.',
     }),
   },
 })

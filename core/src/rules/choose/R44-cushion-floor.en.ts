@@ -4,10 +4,10 @@ import { formatInterval, type Interval, type Decision } from '../../quantities/i
 export default ruleText({
   title: 'Cushion approved since 2017: from 125 cm and 22 kg',
   standsOn:
-    'UN R44: a cushion approved in 2017 or later only from 125 cm and 22 kg, both; 125.0 cm and 22.0 kg themselves may. An older approval keeps its own range.',
+    'UN R44: a cushion approved in 2017 or later only from 125 cm and 22 kg, both; 125.0 cm and 22.0 kg themselves count. An older approval keeps its own range.',
   says: {
     older: sentence<{ year: number; sinceYear: number }>({
-      reason: ({ year, sinceYear }) => `Approved in ${year}, before the floor of ${sinceYear}.`,
+      reason: ({ year, sinceYear }) => `Approved in ${year}, before the minimum of ${sinceYear} came in.`,
     }),
     judged: sentence<{
       kind: Decision

@@ -2,8 +2,8 @@ import { rangeSentence } from '../ranges.en.ts'
 import { ruleText } from '../say.ts'
 
 export default ruleText({
-  title: 'Nothing forward below 9 kg',
-  standsOn: 'UN R44: no child below 9 kg travels forward, whatever the mode’s own range says. 9 kg itself may.',
+  title: 'Facing forward from 9 kg',
+  standsOn: 'UN R44: no child below 9 kg faces forward, whatever the mode’s own range says; at 9 kg it may.',
   says: {
     range: rangeSentence({
       what: 'Mass',

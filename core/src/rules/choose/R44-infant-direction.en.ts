@@ -9,7 +9,7 @@ export default ruleText({
     judged: sentence<{ direction: Direction }>({
       reason: ({ direction }) =>
         direction === 'forward'
-          ? 'The catalogue calls this mode forward, in a group that never is.'
+          ? 'The catalogue lists this mode as forward-facing, in a group that never is.'
           : `Groups 0 and 0+ travel ${DIRECTION_WORD[direction]}, as this mode does.`,
       remedy: () => 'Use a rearward mode; read the approval label and correct the catalogue.',
     }),

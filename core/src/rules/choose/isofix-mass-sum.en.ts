@@ -18,15 +18,15 @@ export default ruleText({
   says: {
     'unknown-mass-kg': sentence<{ restraintKg: number; limit: number }>({
       reason: ({ restraintKg, limit }) =>
-        `Mass is not known; on ISOFIX this ${formatNumber(restraintKg)} kg restraint takes at most ${formatNumber(limit - restraintKg)} kg of child.`,
+        `The mass is not known; on ISOFIX this ${formatNumber(restraintKg)} kg restraint takes at most ${formatNumber(limit - restraintKg)} kg of child.`,
       remedy: () => 'Measure the mass.',
     }),
     judged: sentence<Sum>({
       reason: (d) =>
         d.kind === 'fail'
-          ? `Needs ${formatNumber(d.sum.lo - d.limit, 2)} kg less: ${sumText(d)}; ISOFIX takes ${formatNumber(d.limit)} kg.`
+          ? `${formatNumber(d.sum.lo - d.limit, 2)} kg too heavy: ${sumText(d)}; ISOFIX takes ${formatNumber(d.limit)} kg.`
           : d.kind === 'undecided'
-            ? `${sumText(d)}: too close to the ${formatNumber(d.limit)} kg that ISOFIX takes to tell.`
+            ? `${sumText(d)}: too close to the limit of ${formatNumber(d.limit)} kg on ISOFIX to tell.`
             : `${sumText(d)}; ISOFIX takes ${formatNumber(d.limit)} kg.`,
       remedy: ({ kind }) =>
         kind === 'undecided' ? 'Measure the mass more closely.' : 'Use a belt route or a lighter restraint.',

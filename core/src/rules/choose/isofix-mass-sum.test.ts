@@ -14,7 +14,7 @@ describe('33 kg on ISOFIX', () => {
   test('the refusal says what is too much, and what to do', () => {
     const outcome = ask('isofix-mass-sum', buildCase({ model: { massKg: 14.6 }, child: { massKg: measured(20.8) } }))
     expect(reasonOf(outcome)).toBe(
-      'Needs 2.4 kg less: 14.6 kg restraint + 20.8 kg child is 35.4 kg; ISOFIX takes 33 kg.',
+      '2.4 kg too heavy: 14.6 kg restraint + 20.8 kg child is 35.4 kg; ISOFIX takes 33 kg.',
     )
     expect(remedyOf(outcome)).toBe('Use a belt route or a lighter restraint.')
   })

@@ -3,7 +3,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Breaks on the way',
   standsOn:
-    'The very young are not kept long in a shell: at most 30 minutes at a time under three months of corrected age, 60 to six months, two hours after.',
+    'Babies do not stay long in a shell: at most 30 minutes at a time under three months of corrected age, 60 minutes to six months, two hours after that.',
   says: {
     'unknown-journey-minutes': sentence<{ most: 60 | 30 | 120 }>({
       reason: ({ most }) =>

@@ -14,13 +14,13 @@ function sizeText({ statureCm, massKg, age }: Size): string {
     ...(massKg === undefined ? [] : [formatInterval(massKg, 'kg')]),
     ...(age === undefined ? [] : [formatAge(age.lo)]),
   ]
-  return known.join(', ') || 'nothing is measured'
+  return known.join(', ') || 'nothing has been measured'
 }
 
 export default ruleText({
   title: 'Local rule still asks for a restraint',
   standsOn:
-    'Until when a child must use a restraint is local law: a stature, an age or a mass, whichever comes first; reached is reached. Confirm the rule with your authority.',
+    'Local law says until when a child must use a restraint: a stature, an age or a mass, whichever is reached first. Confirm the rule with your authority.',
   says: {
     judged: sentence<{ kind: Decision; name: string } & Size>({
       reason: ({ kind, name, ...size }) => {
@@ -30,15 +30,15 @@ export default ruleText({
           case 'fail':
             return `The local rule “${name}” no longer asks for a restraint: ${sizeText(size)}.`
           case 'undecided':
-            return `Whether the local rule “${name}” still asks for a restraint is open: ${sizeText(size)}.`
+            return `Undecided whether the local rule “${name}” still asks for a restraint: ${sizeText(size)}.`
           default:
             return unreachable(kind)
         }
       },
       remedy: ({ kind }) =>
         kind === 'fail'
-          ? 'A restraint may still be used while it fits. Before it is given up, see that the car’s belt alone lies over the shoulder and low on the hips.'
-          : 'Until it is known, a restraint is used.',
+          ? 'A restraint may still be used while it fits. Before giving it up, check that the car’s belt alone lies over the shoulder and low on the hips.'
+          : 'Until it is known, use a restraint.',
     }),
   },
 })

@@ -3,7 +3,7 @@ import { ruleText, sentence } from '../say.ts'
 export default ruleText({
   title: 'Use of UN R44 where you are',
   standsOn:
-    'New restraints of UN R44 are no longer sold in many countries; whether those there are may be used, and until when, is local law.',
+    'New UN R44 restraints are no longer sold in many countries; whether existing ones may be used, and until when, is local law.',
   says: {
     'not-known': sentence<{ name: string }>({
       reason: ({ name }) =>
@@ -15,7 +15,7 @@ export default ruleText({
     }),
     'not-after': sentence<{ name: string; notAfter: string; isOver: boolean }>({
       reason: ({ name, notAfter, isOver }) =>
-        `UN R44 ${isOver ? 'may no longer be used: it might be' : 'may be used'} until ${notAfter}, by the local rule “${name}”.`,
+        `UN R44 ${isOver ? 'might be used' : 'may be used'} until ${notAfter}, by the local rule “${name}”${isOver ? '; that day has passed' : ''}.`,
       remedy: () => 'Use a restraint of UN R129.',
     }),
   },

@@ -9,7 +9,7 @@ export default ruleText({
         canStay
           ? 'A mode with its own harness still takes this child.'
           : 'No mode with a harness here takes this child any more.',
-      remedy: () => 'Stay in the harness, or choose the school “at the legal minimum” if that is your practice.',
+      remedy: () => 'Stay in the harness, or choose the practice school “at the legal minimum”.',
     }),
   },
 })

@@ -7,8 +7,8 @@ export default ruleText({
   says: {
     judged: sentence<{ canStay: boolean }>({
       reason: ({ canStay }) =>
-        canStay ? 'A rearward mode still takes this child.' : 'No rearward mode here takes this child any more.',
-      remedy: () => 'Stay rearward, or choose the school “at the legal minimum” if that is your practice.',
+        canStay ? 'A rearward mode still takes this child.' : 'No rearward mode takes this child any more.',
+      remedy: () => 'Stay rearward-facing, or choose the practice school “at the legal minimum”.',
     }),
   },
 })

@@ -4,7 +4,7 @@ import { ruleText } from '../say.ts'
 export default ruleText({
   title: 'Maker’s limits for this route',
   standsOn:
-    'A maker may limit mass or stature by the route: one figure on ISOFIX, another by belt. It binds beside the mode’s.',
+    'A maker may limit mass or stature by route: one figure on ISOFIX, another by belt. It applies as well as the mode’s.',
   says: {
     range: rangeSentence({
       what: ({ unit }) => (unit === 'kg' ? 'Mass' : 'Stature'),

@@ -1,8 +1,8 @@
 import { ruleText } from '../say.ts'
 
 export default ruleText({
-  title: 'What the manual says of the route has been read',
+  title: 'What the manual says about the route has been read',
   standsOn:
-    'Each optional part of a route is described, or said to be none; one of which nothing is said asks one question.',
+    'Each optional part of a route is described or stated as absent; for one that is neither, one question is asked.',
   says: {},
 })

@@ -21,7 +21,7 @@ const ASK: Partial<Record<Need, string>> = {
   'child.bornAtWeeks': 'at how many weeks it was born',
   'child.birthMassKg': 'what it weighed at birth',
   'child.massKg': 'its mass more closely',
-  'child.ageMonths': 'its day of birth',
+  'child.ageMonths': 'its date of birth',
   'child.headControl': 'whether it holds its head steady',
 }
 
@@ -41,9 +41,9 @@ function referralText(r: Referral): string {
 }
 
 export default ruleText({
-  title: 'Specialist’s advice for a small, preterm or posture-bound child',
+  title: 'Specialist’s advice for a small or preterm child, or posture needs',
   standsOn:
-    'Until six months of corrected age and steady head control a child born before 37 weeks or under 2.5 kg at birth, any child under 2.5 kg now, and at any age one with posture needs is referred; what the specialist advised decides which modes are left.',
+    'A child born before 37 weeks or under 2.5 kg is referred until six months of corrected age and steady head control; so is any child under 2.5 kg now and, at any age, one with posture needs. What the specialist advised decides which modes remain.',
   says: {
     judged: sentence<{
       why: Referral
@@ -59,15 +59,15 @@ export default ruleText({
         `Referred for ${referralText(why)}. ${by} (${role}) advised on ${on}: ${OUTCOME_TEXT[outcome]}${permits ? '' : `, which ${modelName}, ${label}, is not`}.`,
       remedy: ({ outcome }) =>
         outcome === 'not-yet-by-car'
-          ? 'The child does not travel by car yet: ask again there.'
-          : 'Choose a mode that the advice permits, or ask again there.',
+          ? 'The child does not travel by car yet: ask the specialist again.'
+          : 'Choose a mode that the advice permits, or ask the specialist again.',
     }),
     pass: sentence<{ bornAtWeeks: number | undefined }>({
       reason: ({ bornAtWeeks }) =>
-        `No posture needs${bornAtWeeks === undefined ? '' : `, born at ${bornAtWeeks} weeks`}: nothing that a specialist has to decide.`,
+        `No posture needs${bornAtWeeks === undefined ? '' : `, born at ${bornAtWeeks} weeks`}: nothing for a specialist to decide.`,
     }),
     unknown: sentence<{ missing: readonly Need[] | undefined }>({
-      reason: ({ missing }) => `Nobody has asked yet ${(missing ?? []).map((n) => ASK[n] ?? n).join(', and ')}.`,
+      reason: ({ missing }) => `Not asked yet: ${(missing ?? []).map((n) => ASK[n] ?? n).join(', and ')}.`,
       remedy: () => 'Ask the carer.',
     }),
     'unknown-advice': sentence<{ refer: Referral; referredUntilMonths: number }>({

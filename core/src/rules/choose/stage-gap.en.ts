@@ -11,7 +11,7 @@ const between = ({ quantity, gap: { lo, hi } }: Judged): string =>
 
 export default ruleText({
   title: 'No gap between the modes of this restraint',
-  standsOn: 'Of some restraints one mode ends before the next begins; in between, none of them takes the child.',
+  standsOn: 'In some restraints one mode ends before the next begins; in between, no mode takes the child.',
   says: {
     judged: sentence<Judged>({
       reason: (d) =>

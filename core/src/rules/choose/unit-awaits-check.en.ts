@@ -3,7 +3,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Checked since it was taken apart',
   standsOn:
-    'A restraint that was taken apart, re-threaded or converted is not for use until the checks at the end are made.',
+    'A restraint that was taken apart, re-threaded or converted is not for use until its closing checks are done.',
   says: {
     fail: sentence<{ serial: string | undefined; job: string | undefined; since: string | undefined }>({
       reason: ({ serial, job, since }) =>

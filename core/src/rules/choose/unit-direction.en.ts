@@ -1,16 +1,16 @@
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
-  title: 'The unit faces as this mode asks',
+  title: 'The unit faces the way this mode needs',
   standsOn:
-    'Where turning a restraint round means lifting its shell off or fitting it anew, the way a unit faces is a fact of the unit; the other direction asks for its conversion first. A shell that turns on its base is set round in the fitting.',
+    'Where turning a restraint round means lifting its shell off or refitting it, the way a unit faces belongs to the unit; the other direction needs its conversion first. A shell that turns on its base is turned during the fitting.',
   says: {
     pass: sentence<{ serial: string | undefined; stands: 'rearward' | 'forward' | 'lateral' }>({
       reason: ({ serial, stands }) => `Unit ${serial} stands ${stands}.`,
     }),
     'unknown-turns': sentence<{ direction: 'rearward' | 'forward' | 'lateral' }>({
       reason: ({ direction }) =>
-        `Whether its shell turns to ${direction}, or is lifted off and set round, is not known.`,
+        `Whether its shell turns to ${direction}, or must be lifted off and turned round, is not known.`,
       remedy: () => 'Look in the manual, and record whether the shell turns on its base.',
     }),
     'unknown-direction': sentence<{
@@ -29,7 +29,7 @@ export default ruleText({
       direction: 'rearward' | 'forward' | 'lateral'
     }>({
       reason: ({ serial, stands, direction }) => `Unit ${serial} stands ${stands}; this mode needs it ${direction}.`,
-      remedy: () => 'Set it round first: begin “Convert it to another mode”.',
+      remedy: () => 'Turn it round first: begin “Convert it to another mode”.',
     }),
   },
 })

@@ -3,9 +3,9 @@ import { sentence, ruleText } from '../say.ts'
 const STANDS = { in: 'with its harness in', stowed: 'with its harness stowed' } as const
 
 export default ruleText({
-  title: 'The unit stands as this mode asks',
+  title: 'The unit’s harness as this mode needs it',
   standsOn:
-    'A restraint that serves with its harness and without stands in one of the two: harness in, or stowed; the other mode asks for its conversion first.',
+    'A restraint used with and without its harness stands one way or the other: harness in, or stowed; the other mode needs its conversion first.',
   says: {
     'unknown-harness': sentence<{
       wanted: 'in' | 'stowed'

@@ -8,7 +8,7 @@ export type BaseUnknown = UnitUnknown | 'life'
 /** Of a base, beside what is said of any unit. */
 const BASE_FAULT_TEXT = {
   ...FAULT_TEXT,
-  'no-base': 'is no base',
+  'no-base': 'is not a base',
   'awaits-check': 'was taken apart and waits for its checks',
   'past-life': 'is past its life',
 } as const satisfies Record<BaseFault, string>
@@ -16,11 +16,12 @@ const BASE_UNKNOWN_TEXT = { ...UNKNOWN_TEXT, life: 'when its life ends' } as con
 
 export default ruleText({
   title: 'Shell and base, each fit for use',
-  standsOn: 'A carrier and its base are two units: both are in their life, sound and whole; a base alone is nothing.',
+  standsOn:
+    'A carrier and its base are two units: both within their life, sound and complete; a base alone carries nobody.',
   says: {
     'no-base-named': sentence({
-      reason: () => 'The shell is a unit of its own, and which base it goes on is not named.',
-      remedy: () => 'Name the base by its serial.',
+      reason: () => 'The shell is a unit of its own, and its base has not been chosen.',
+      remedy: () => 'Choose the base by its serial.',
     }),
     state: sentence<{
       serial: string
@@ -43,8 +44,8 @@ export default ruleText({
     }),
     'base-alone': sentence<{ serial: string | undefined }>({
       reason: ({ serial }) => `Unit ${serial} is a base: alone it carries nobody.`,
-      remedy: () => 'Choose the shell, and name this as its base.',
+      remedy: () => 'Choose the shell, with this as its base.',
     }),
-    'without-base': sentence({ reason: () => 'The shell goes in without its base by this route.' }),
+    'without-base': sentence({ reason: () => 'By this route the shell is used without its base.' }),
   },
 })

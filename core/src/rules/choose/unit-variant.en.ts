@@ -6,7 +6,7 @@ const days = (from?: string, until?: string): string =>
 export default ruleText({
   title: 'The unit belongs to this variant',
   standsOn:
-    'Models change by the day made, and their limits with them: a unit made outside a variant’s days follows another manual.',
+    'Models change with the date of manufacture, and their limits with them: a unit made outside a variant’s dates follows another manual.',
   says: {
     'unknown-made-on': sentence<{
       label: string

@@ -4,7 +4,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Airbag in front of a forward-facing child',
   standsOn:
-    'Forward in the front row the airbag is as the handbook and the manual say, both stated; where they differ, nobody travels there.',
+    'Facing forward in the front row, the airbag is as handbook and manual say, both read; where they differ, no child travels there.',
   says: {
     pass: sentence({ reason: () => 'No frontal airbag at this place.' }),
     unknown: sentence<{
@@ -14,9 +14,9 @@ export default ruleText({
     }>({
       reason: ({ asked, forwardAirbag, frontAirbag }) =>
         asked === 'contradicted'
-          ? `The handbook asks for the airbag ${forwardAirbag}, the manual for it ${frontAirbag}.`
-          : 'Whether the airbag in front of a forward-facing child is on or off here is stated by handbook and manual; not both have been read.',
-      remedy: () => 'Read both, or use a place in the back.',
+          ? `The handbook asks for the airbag ${forwardAirbag}, the manual asks for it ${frontAirbag}.`
+          : 'Handbook and manual say whether the airbag in front of a forward-facing child is on or off; they have not both been read.',
+      remedy: () => 'Read both, or use a rear place.',
     }),
     judged: sentence<{
       cannot: boolean
@@ -25,11 +25,11 @@ export default ruleText({
     }>({
       reason: ({ cannot, isDoubtful, asked }) =>
         cannot
-          ? 'The airbag is to be off, and cannot be switched off.'
+          ? 'The airbag must be off, and cannot be switched off.'
           : isDoubtful
-            ? 'The airbag is to be off, and only a weight sensor does it; that counts only where the handbook says so.'
+            ? 'The airbag must be off, and only a weight sensor switches it; that counts only where the handbook says so.'
             : `Handbook and manual: airbag ${asked === 'either' ? 'on or off' : asked}.`,
-      remedy: () => 'Use a place in the back.',
+      remedy: () => 'Use a rear place.',
     }),
   },
 })

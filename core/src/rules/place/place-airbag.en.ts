@@ -4,7 +4,8 @@ import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
   title: 'No active airbag in front of a rearward-facing child',
-  standsOn: 'Never rearward before an active frontal airbag; one that cannot be switched off rules the place out.',
+  standsOn:
+    'Never rearward-facing in front of an active frontal airbag; one that cannot be switched off rules the place out.',
   says: {
     'not-known': notKnown('whether there is a frontal airbag, and whether it can be switched off'),
     judged: sentence<{

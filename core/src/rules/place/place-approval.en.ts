@@ -11,7 +11,7 @@ const BOTH_ASK = 'Ask both makers, and use another place until they agree.'
 export default ruleText({
   title: 'Approved for this place',
   standsOn:
-    'The approval’s scope is met by the universal letter, the i-Size mark, or the car and place on a maker’s list; a handbook that forbids this very kind refuses though a list names the place.',
+    'The universal letter, the i-Size mark, or the car and place on a maker’s list meets the scope of the approval; a handbook that forbids this kind refuses it even where a list names the place.',
   says: {
     'belt-letters': sentence<{
       kind: Decision
@@ -45,8 +45,7 @@ export default ruleText({
     }),
     'i-size-not-known': notKnown('whether the place is marked i-Size'),
     'i-size-and-x': sentence<{ mark: string }>({
-      reason: ({ mark }) =>
-        `The handbook marks the place i-Size (${mark}) and X for ISOFIX: the two cannot both be so.`,
+      reason: ({ mark }) => `The handbook marks the place i-Size (${mark}) and X for ISOFIX: both cannot be right.`,
       remedy: () => 'Read the handbook’s table for this place again.',
     }),
     'i-size-mark': sentence<{ isISizeAtISize: boolean; mark: string }>({

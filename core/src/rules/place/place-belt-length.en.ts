@@ -5,11 +5,11 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Belt long enough for its path',
   standsOn:
-    'What the route’s path needs must not exceed the usable belt, with the tongue latched and the lock-off closed.',
+    'The route’s path must not need more than the usable belt, with the tongue latched and the lock-off closed.',
   says: {
     'until-seen': untilSeenSentence({
       what: 'Whether the belt is long enough for its path',
-      remedy: 'Thread it and see that it buckles with the tongue latched; no extender.',
+      remedy: 'Thread it and check that it buckles with the tongue latched; no extender.',
     }),
     judged: sentence<{ needed: number; usable: Interval; kind: Decision }>({
       reason: ({ needed, usable, kind }) =>
@@ -17,7 +17,7 @@ export default ruleText({
       remedy: ({ kind }) =>
         kind === 'undecided'
           ? 'Measure the belt more closely, or thread it and see.'
-          : 'The belt is too short for this path: another place, route or restraint. No extender.',
+          : 'The belt is too short for this path: use another place, route or restraint. No extender.',
     }),
   },
 })

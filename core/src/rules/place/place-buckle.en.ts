@@ -17,7 +17,7 @@ export default ruleText({
       remedy: ({ kind }) =>
         kind === 'undecided'
           ? 'Thread the belt and measure from the edge up to the buckle’s top.'
-          : 'The frame would load the buckle: another route, place or restraint.',
+          : 'The frame would load the buckle: use another route, place or restraint.',
     }),
   },
 })

@@ -2,10 +2,10 @@ import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
   title: 'Not the driver’s seat',
-  standsOn: 'Nobody is fitted on the seat from which the car is driven.',
+  standsOn: 'No restraint is fitted on the driver’s seat.',
   says: {
     judged: sentence<{ isDrivers: boolean }>({
-      reason: ({ isDrivers }) => (isDrivers ? 'This is the driver’s seat.' : 'This is no driver’s seat.'),
+      reason: ({ isDrivers }) => (isDrivers ? 'This is the driver’s seat.' : 'This is not the driver’s seat.'),
       remedy: () => 'Use another place.',
     }),
   },

@@ -13,10 +13,10 @@ export default ruleText({
         `The place does not take the envelope ${fixture === undefined ? '' : `${fixture} (${FIXTURE_TEXT[fixture]})`}.`,
       remedy: () => 'Use a place with more room, or a smaller restraint.',
     }),
-    pass: sentence({ reason: () => 'A maker has tried it at this place of this car.' }),
+    pass: sentence({ reason: () => 'A maker has tried it at this place in this car.' }),
     'pass-2': sentence({ reason: () => 'An i-Size place takes what is approved i-Size.' }),
     'unknown-fixture': sentence({
-      reason: () => 'Which envelope it needs has not been read; a restraint held by ISOFIX needs one.',
+      reason: () => 'The envelope it needs has not been read; a restraint held by ISOFIX has one.',
       remedy: () => 'Read the envelope on the label or in the manual, and enter it with the route.',
     }),
     judged: sentence<{

@@ -5,14 +5,15 @@ import { formatInterval, type Interval, type Decision } from '../../quantities/i
 export default ruleText({
   title: 'Ears below the car’s head restraint',
   standsOn:
-    'On a booster cushion the vehicle’s own head restraint protects the head: the top of the ears no higher than it.',
+    'On a booster cushion the vehicle’s own head restraint protects the head: the top of the ears is no higher than its top.',
   says: {
     'unknown-head-restraint': sentence({
-      reason: () => 'Whether this place has a head restraint is not known; on a cushion it alone protects the head.',
+      reason: () =>
+        'Whether this place has a head restraint is not known; on a cushion nothing else protects the head.',
       remedy: () => 'Look at the seat.',
     }),
     fail: sentence({
-      reason: () => 'This place has no head restraint, and a cushion gives the head none.',
+      reason: () => 'This place has no head restraint, and a cushion does not support the head.',
       remedy: () => 'Use another place, or a booster seat with a back.',
     }),
     'until-seen': untilSeenSentence({

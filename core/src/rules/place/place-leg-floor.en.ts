@@ -21,7 +21,7 @@ export default ruleText({
     solid: sentence({ reason: () => 'The floor is solid.' }),
     'box-propped': sentence({
       reason: () =>
-        'The floor box may bear a leg when it is filled or propped as the handbook says; that is looked at in the car.',
+        'The floor box may bear a leg when it is filled or propped as the handbook says; that is checked in the car.',
     }),
     box: sentence({
       reason: () => 'There is a storage box under the floor that may not bear a leg.',

@@ -16,7 +16,7 @@ export default ruleText({
       remedy: ({ kind }) =>
         kind === 'may-be-out-of-range'
           ? 'Measure the cushion height above the bare floor more closely.'
-          : 'This leg cannot be used here: another place, route or restraint. Pack nothing under it.',
+          : 'This leg cannot be used here: use another place, route or restraint. Pack nothing under it.',
     }),
   },
 })

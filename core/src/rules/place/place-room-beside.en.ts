@@ -7,15 +7,15 @@ const list = (names: readonly string[]): string => names.join(' and ')
 export default ruleText({
   title: 'Room in the row with those beside',
   standsOn:
-    'Two restraints of a row clear one another at hip, shoulder and head, at the backrest and in front of it, each moved over as far as its belt allows; a hand that must reach a buckle has 30 mm.',
+    'Two restraints in a row clear one another at hip, shoulder and head, at the backrest and in front of it, each moved over as far as its belt allows; a hand that must reach a buckle needs 30 mm.',
   says: {
     'until-seen': untilSeenSentence({
       what: 'The room beside it',
-      remedy: 'Measure how far each stands out at hip, shoulder and head, or look with both in their places.',
+      remedy: 'Measure how wide each is at hip, shoulder and head, or look with both in place.',
     }),
     taken: sentence({
-      reason: () => 'Another of the ride sits at this place.',
-      remedy: () => 'Another place, or arrange the family anew.',
+      reason: () => 'Somebody else on this ride sits at this place.',
+      remedy: () => 'Use another place, or arrange the family again.',
     }),
     judged: sentence<{
       lacks: 'room' | 'hand' | 'trim' | undefined
@@ -28,14 +28,14 @@ export default ruleText({
           case undefined:
             return `Clears what stands at ${list(places)} at every height, with room for a hand at the buckles${mm && `; ${mm} mm to spare at the tightest`}.`
           case 'room':
-            return `Does not stand beside what is at ${list(places)}: they overlap${mm && ` by ${mm} mm`} however they are moved over.`
+            return `Does not fit beside what is at ${list(places)}: they overlap${mm && ` by ${mm} mm`} however they are moved over.`
           case 'hand':
-            return `No hand reaches a buckle between it and what is at ${list(places)}: ${mm && `${mm} mm of`} the room for it is lacking.`
+            return `No hand reaches the buckle between it and what is at ${list(places)}: ${mm && `${mm} mm`} too little room.`
           case 'trim':
-            return `Does not stand between the doors with what is at ${list(places)}: one of them is against the trim.`
+            return `Does not fit between the doors with what is at ${list(places)}: one of them presses on the trim.`
         }
       },
-      remedy: () => 'Another place or restraint for one of them, or a cup holder or pod taken off.',
+      remedy: () => 'Use another place or restraint for one of them, or take off a cup holder or pod.',
     }),
   },
 })

@@ -81,7 +81,7 @@ test('a place where somebody rides already is refused', () => {
   expect(outcome.kind).toBe('fail')
   expect(severityOf({ rule: ruleById(RULE), outcome })).toBe('stop')
   expect(reasonOf({ ...outcome, says: { ...outcome.says, rule: RULE } })).toBe(
-    'Another of the ride sits at this place.',
+    'Somebody else on this ride sits at this place.',
   )
 })
 
@@ -170,7 +170,7 @@ describe('figures of it', () => {
       'no room for a hand',
       inRide(beside(180), [other(190, { needsHand: true })]),
       -20,
-      'No hand reaches a buckle between it and what is at Rear middle: 20 mm of the room for it is lacking.',
+      'No hand reaches the buckle between it and what is at Rear middle: 20 mm too little room.',
     ],
   ])('%s', (_, c, margin, reason) => {
     expect(said(c)).toEqual([margin, expect.stringContaining(reason)])
@@ -178,7 +178,7 @@ describe('figures of it', () => {
   test('against the trim of a door it is said so', () => {
     const c = inRide(beside(190), [other(100)])
     const narrow = { ...c, vehicle: { ...c.vehicle!, rows: [{ row: 2, trimLeftMm: 560, trimRightMm: 700 }] } }
-    expect(said(narrow)).toEqual([undefined, expect.stringContaining('one of them is against the trim')])
+    expect(said(narrow)).toEqual([undefined, expect.stringContaining('one of them presses on the trim')])
     const wide = { ...c, vehicle: { ...c.vehicle!, rows: [{ row: 2, trimLeftMm: 570, trimRightMm: 700 }] } }
     expect(ask(RULE, wide).kind).toBe('pass')
   })

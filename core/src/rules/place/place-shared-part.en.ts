@@ -15,27 +15,27 @@ const SHARED: Readonly<Record<SharedPart, string>> = {
 export default ruleText({
   title: 'Parts of the car that two places share',
   standsOn:
-    'A pair of bars, a tether anchorage, a point for lower tethers and a buckle each serve one restraint of a ride, as the vehicle handbook has it; one unit serves one child.',
+    'A pair of bars, a tether anchorage, a point for lower tethers and a buckle each serve one restraint on a ride, as the vehicle handbook says; one unit serves one child.',
   says: {
     'until-seen': untilSeenSentence({
       what: 'Whether it shares bars, anchorage or buckle with what is beside it',
-      remedy: 'Read in the handbook which places share them, or look with both in their places.',
+      remedy: 'Read in the handbook which places share them, or look with both in place.',
     }),
     unit: sentence<{ places: readonly string[] }>({
       reason: ({ places }) =>
         places.length === 0
-          ? 'Another child of the ride has this unit.'
+          ? 'Another child on this ride has this unit.'
           : `What is at ${list(places)} is this same unit.`,
-      remedy: () => 'Another unit for one of them.',
+      remedy: () => 'Use another unit for one of them.',
     }),
     shared: sentence<{ part: SharedPart; places: readonly string[] }>({
       reason: ({ part, places }) => `Not together with what is at ${list(places)}: ${SHARED[part]}.`,
-      remedy: () => 'Another place, or another way of fastening, for one of them.',
+      remedy: () => 'Use another place or route for one of them.',
     }),
     apart: sentence<{ places: readonly string[] }>({
       reason: ({ places }) =>
         places.length === 0
-          ? 'Takes no bars, anchorage or buckle that another of the ride needs.'
+          ? 'Takes no bars, anchorage or buckle that another restraint on this ride needs.'
           : `Takes no bars, anchorage or buckle that what is at ${list(places)} needs.`,
     }),
   },

@@ -3,7 +3,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Whether the seat slides is known',
   standsOn:
-    'Some handbooks ask for a bench or seat to be slid to one setting under a restraint: whether this one slides is a look.',
+    'Some handbooks ask for a bench or seat to be slid to one setting under a restraint; look whether this one slides.',
   says: {
     judged: sentence<{
       isOpen: boolean

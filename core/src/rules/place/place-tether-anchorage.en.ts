@@ -3,7 +3,7 @@ import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
   title: 'Top-tether anchorage',
-  standsOn: 'A required tether needs a real anchorage, not a luggage ring; a leg does not stand in for it.',
+  standsOn: 'A required tether needs a real anchorage, not a luggage ring; a leg does not replace it.',
   says: {
     'not-known': notKnown('whether this place has a tether anchorage, and where'),
     judged: sentence<{ where: string }>({

@@ -9,13 +9,13 @@ export default ruleText({
   says: {
     'until-seen': untilSeenSentence({
       what: 'Whether the strap is long and short enough for its path',
-      remedy: 'Hook it and see that it reaches and draws tight.',
+      remedy: 'Hook it and check that it reaches and pulls tight.',
     }),
     range: rangeSentence({
       what: 'Tether path',
       stated: 'the strap’s range',
-      below: 'The strap cannot be drawn tight on so short a path: another place, route or restraint.',
-      above: 'The strap does not reach the anchorage: another place, route or restraint.',
+      below: 'The strap cannot be pulled tight on so short a path: use another place, route or restraint.',
+      above: 'The strap does not reach the anchorage: use another place, route or restraint.',
     }),
   },
 })

@@ -3,7 +3,7 @@ import { sentence, type Said, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Two adjacent places',
   standsOn:
-    'A lateral carry-cot lies across two adjacent forward-facing places, and both are judged: belt, letters or list, airbag; the head away from the door.',
+    'A lateral carry-cot lies across two adjacent forward-facing places, and both are judged: belt, letters or list, airbag. The head is away from the door.',
   says: {
     'second-place': sentence<{ label: string; said: Said }>({
       reason: ({ label, said }, read) => `${label}, the second place: ${read.reason(said)}`,

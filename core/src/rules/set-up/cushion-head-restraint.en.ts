@@ -3,7 +3,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Vehicle head restraint on behind a cushion',
   standsOn:
-    'A cushion gives the head nothing: the vehicle’s own head restraint is on its seat, raised behind the head.',
+    'A cushion does not support the head: the vehicle’s own head restraint is on its seat, raised behind the head.',
   says: {
     pass: sentence({ reason: () => 'The head restraint cannot be taken off.' }),
     judged: sentence<{ set: 'on' | 'off-and-stowed' | 'off-and-loose' | undefined }>({

@@ -20,7 +20,7 @@ export default ruleText({
         `Guide at ${formatNumber(set, 0)} mm, ${formatInterval(above, 'mm', 0)} above the shoulder${isEstimated ? ' (estimated from the stature)' : ''}; ${[fromMm, toMm].filter((x) => x !== undefined).join(' to ')} mm is asked for.`,
       remedy: ({ kind, reachesMm, isOutOfReach }) =>
         kind === 'undecided' || (reachesMm === undefined && !isOutOfReach)
-          ? 'Measure it on the child at Child in.'
+          ? 'Measure it on the child at the stage Child in.'
           : isOutOfReach
             ? 'The guide does not reach this shoulder: choose another booster.'
             : `Set the guide at ${formatNumber(reachesMm ?? 0, 0)} mm.`,

@@ -3,16 +3,16 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Vehicle head restraint off',
   standsOn:
-    'Practice school “vehicle head restraint”: always off behind a shell with its own harness, and stowed; the other school takes it off only where it fouls.',
+    'Practice school “vehicle head restraint”: always off and stowed behind a shell with its own harness, or off only where it fouls the shell.',
   says: {
     judged: sentence<{ set: 'on' | 'off-and-stowed' | 'off-and-loose' | undefined }>({
       reason: ({ set }) =>
         set === undefined
           ? 'Whether the head restraint is off is not recorded.'
           : set === 'on'
-            ? 'The head restraint is on its seat; your school takes it off.'
+            ? 'The head restraint is on its seat; your practice profile takes it off.'
             : 'The head restraint is off.',
-      remedy: () => 'Take it off and stow it in the load space, or choose the other school.',
+      remedy: () => 'Take it off and stow it in the load space, or choose the other practice school.',
     }),
   },
 })

@@ -7,7 +7,7 @@ interface Wanted {
   readonly free: readonly string[]
 }
 const wantedText = (w: Wanted): string =>
-  [...w.in.map((n) => `${n} in`), ...w.out.map((n) => `${n} out`), ...w.free.map((n) => `${n} as you judge`)].join(', ')
+  [...w.in.map((n) => `${n} in`), ...w.out.map((n) => `${n} out`), ...w.free.map((n) => `${n} optional`)].join(', ')
 const after = (lead: string, text: string): string => (text === '' ? '' : `${lead}${text}`)
 
 export default ruleText({

@@ -4,7 +4,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Base lifted by the leg',
   standsOn:
-    'A notch longer than needed lifts the base by (L_k − L)·cos ψ, which must stay within what the maker allows; where the maker is silent, the school “gap” decides.',
+    'A notch longer than needed lifts the base by (L_k − L)·cos ψ, which must stay within what the maker allows; where the maker is silent, the practice school “gap” decides.',
   says: {
     judged: sentence<{ notch: number; lift: Interval; isMakers: boolean; limit: number; below: Interval | undefined }>({
       reason: ({ notch, lift, isMakers, limit }) =>

@@ -7,7 +7,7 @@ const notches = (wanted: readonly number[]): string =>
 export default ruleText({
   title: 'Leg length and notch',
   standsOn:
-    'First notch long enough to reach the bare floor; out of range the leg cannot be used, and nothing is packed under it.',
+    'The first notch long enough to reach the bare floor; outside its range the leg cannot be used, and nothing is packed under it.',
   says: {
     'unknown-cushion': sentence({
       reason: () => 'The cushion’s height above the bare floor is not known, so the notch cannot be worked out.',

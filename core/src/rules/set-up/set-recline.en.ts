@@ -8,11 +8,11 @@ const NONE_READ =
 export default ruleText({
   title: 'Recline position permitted',
   standsOn:
-    'The recline must be on the list that the maker permits for the mode and route; off the list fails whatever the angle. A list that nobody has read is open.',
+    'The recline must be one that the maker permits for the mode and route; any other fails whatever the angle. A list that has not been read leaves it undecided.',
   says: {
     'unknown-reclines': sentence({
-      reason: () => 'Which recline positions this mode has has not been read.',
-      remedy: () => 'Read the positions in the manual or on the base; none is an answer too.',
+      reason: () => 'The recline positions of this mode have not been read.',
+      remedy: () => 'Read the positions in the manual or on the base; “none” is an answer too.',
     }),
     pass: sentence({ reason: () => 'This mode has no recline positions.' }),
     'unknown-permitted-reclines': sentence({

@@ -6,15 +6,15 @@ import { ruleText, sentence } from '../say.ts'
 const NO_STRAP: Record<NoStrap, { readonly why: string; readonly remedy: string }> = {
   'too-small': {
     why: 'even the lowest strap exit is above the shoulder',
-    remedy: 'Too small for this mode: choose another, or the insert that belongs to it.',
+    remedy: 'Too small for this mode: choose another, or use the insert that belongs to it.',
   },
   outgrown: {
     why: 'even the highest strap exit is below the shoulder',
     remedy: 'Outgrown by shoulder height: choose another mode.',
   },
   between: {
-    why: 'it stands between two strap exits, and neither is near enough',
-    remedy: 'Ask the maker, or choose another mode: no exit of this one suits that shoulder today.',
+    why: 'the shoulder is between two strap exits, and neither is near enough',
+    remedy: 'Ask the maker, or choose another mode: no strap exit of this one suits that shoulder today.',
   },
 }
 const anyOf = (exits: readonly Exit[]): string => exits.map(exitText).join(' or ')
@@ -31,15 +31,15 @@ export default ruleText({
     }),
     'unknown-gauge': sentence({
       reason: () =>
-        'The maker reads the height at the lower edge of the head support; how far that stands above the strap exit is not stated.',
+        'The maker reads the height at the lower edge of the head support; how far that is above the strap exit is not stated.',
       remedy: () => 'Look it up in the manual, or measure it on the restraint, and enter it with the mode.',
     }),
     'unknown-padding': sentence<{ isRead: boolean }>({
       reason: ({ isRead }) =>
         isRead
-          ? 'The padding under the child raises its shoulder, and which pieces are in is not recorded.'
-          : 'Padding under the child would raise its shoulder, and whether there is any has not been read.',
-      remedy: ({ isRead }) => (isRead ? 'Say which inserts are in.' : 'Look up the inserts in the manual.'),
+          ? 'The padding under the child raises the shoulder, and which pieces are in is not recorded.'
+          : 'Padding under the child would raise the shoulder, and whether there is any has not been read.',
+      remedy: ({ isRead }) => (isRead ? 'Record which inserts are in.' : 'Look up the inserts in the manual.'),
     }),
     'out-of-reach': sentence<{ because: NoStrap; shoulder: Interval; rule: StrapRule }>({
       reason: ({ because, shoulder, rule }) =>
@@ -52,9 +52,8 @@ export default ruleText({
       remedy: ({ wanted }) => `Set ${anyOf(wanted)} and record it.`,
     }),
     'no-such-height': sentence<{ set: number; wanted: readonly Exit[] }>({
-      reason: ({ set }) =>
-        `The straps are said to leave at ${formatNumber(set, 0)} mm, and this mode has no such height.`,
-      remedy: ({ wanted }) => `Look again which is set; for this shoulder: ${anyOf(wanted)}.`,
+      reason: ({ set }) => `The straps are recorded at ${formatNumber(set, 0)} mm, and this mode has no such height.`,
+      remedy: ({ wanted }) => `Check which is set; for this shoulder: ${anyOf(wanted)}.`,
     }),
     'too-far': sentence<{
       offBy: number

@@ -3,7 +3,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Wedge only where the maker allows it',
   standsOn:
-    'Only a wedge that the maker supplies or allows goes under the base; where there is one, whether it is in is said.',
+    'Only a wedge that the maker supplies or allows goes under the base; where there is one, record whether it is in.',
   says: {
     'unknown-wedge': sentence({
       reason: () => 'A wedge belongs to this mode; whether it is in is not recorded.',

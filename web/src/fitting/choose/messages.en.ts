@@ -172,7 +172,7 @@ export const sideBySide2 = (count: number) => `Side by side (${count})`
 export const practice = (name: string) => `Practice: ${name}`
 export const measureNext = 'Measure next'
 export const settles = (settles: number) => `settles ${settles}`
-export const bearsOn = (bearsOn: number) => `bears on ${bearsOn}`
+export const bearsOn = (bearsOn: number) => `affects ${bearsOn}`
 export const stopHereAndReferA =
   'Stop here and refer: a specialist decides how this child travels. Nothing is put first until that advice is recorded at'
 export const measure = 'Measure'

@@ -33,16 +33,16 @@ export const boy = 'boy'
 export const notSaid = 'not said'
 export const massAtBirth = 'Mass at birth'
 export const under25KgIs = 'Under 2.5 kg is low; it is in the child’s book.'
-export const dayOfBirth = 'day of birth'
+export const dayOfBirth = 'date of birth'
 export const theWasAndWasChanged = (what: string, was: string) =>
-  `The ${what} was ${was} and was changed: put right, or another child?`
+  `The ${what} was ${was} and was changed: corrected, or another child?`
 export const anotherChildTakesAwayEverything =
   'Another child takes away everything measured and seen on the one before.'
 export const putRightTheSameChild = 'Put right: the same child'
 export const anotherChild = 'Another child'
 export const mustBeADayAs = (dayPattern: string) => `must be a day as ${dayPattern}`
-export const dayOfBirth2 = (message: string) => `Day of birth ${message}`
-export const dayOfBirth3 = 'Day of birth'
+export const dayOfBirth2 = (message: string) => `Date of birth ${message}`
+export const dayOfBirth3 = 'Date of birth'
 export const bornAfterCompletedWeeksOf = 'Born after, completed weeks of pregnancy'
 export const pretermASpecialistsAdviceComes = 'Preterm: a specialist’s advice comes first.'
 export const aFullPregnancyIs40 = 'A full pregnancy is 40; under 37 is preterm.'
