@@ -53,6 +53,7 @@ for (const folder of asked) {
   const suite = writeSuite(name, [...tests, ...EVERYWHERE])
   const bundle = suite.replace('.js', '.bundle.js')
   process.env.MUTANTS_SUITE = bundle
+  process.env.MUTANTS_LEFT = `${out}/${name}.left.txt`
   const glob = folder === 'rules/*' ? 'core/src/rules/*.ts' : `core/src/${folder}/**/*.ts`
   const before = values.survivors ? lastOf(folder, `${out}/${name}.json`) : undefined
   if (before && leftStanding(before).length === 0) {
@@ -69,7 +70,7 @@ for (const folder of asked) {
     testRunner: 'jest',
     jest: { projectType: 'custom', configFile: 'core/jest.mutants.config.mjs', enableFindRelatedTests: false },
     checkers: ['own-file'],
-    appendPlugins: [`${ROOT}/scripts/lib/mutants-types.mjs`],
+    appendPlugins: [`${ROOT}/scripts/lib/mutants-types.mjs`, `${ROOT}/scripts/lib/mutants-reporter.mjs`],
     coverageAnalysis: 'perTest',
     ignoreStatic: false,
     concurrency: Number(values.jobs),
@@ -80,7 +81,7 @@ for (const folder of asked) {
     timeoutFactor: 2,
     ignorePatterns: ['web', 'server', 'e2e', 'data', 'test-results', 'docs/screenshots', '.git', 'core/dist'],
     tempDirName: `${out}/.sandbox-${name}`,
-    reporters: ['json', 'progress-append-only'],
+    reporters: ['json', 'progress-append-only', 'as-they-come'],
     jsonReporter: { fileName: values.survivors ? `${out}/${name}.again.json` : `${out}/${name}.json` },
     thresholds: { high: 95, low: 85, break: null },
     allowConsoleColors: false,
