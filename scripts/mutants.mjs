@@ -17,7 +17,7 @@ const FOLDERS = {
   readings: { tests: ['src/readings/*.test.ts'] },
   match: { tests: ['src/match/*.test.ts'] },
   verdict: { tests: ['src/verdict/*.test.ts'] },
-  casefile: { tests: ['src/casefile/*.test.ts', 'src/readings/*.test.ts'] },
+  casefile: { tests: ['src/casefile/*.test.ts', 'src/readings/*.test.ts', 'src/ride/*.test.ts'] },
   procedure: { tests: ['src/procedure/*.test.ts', 'test/walks.test.ts'] },
   'rules/choose': { tests: ['src/rules/choose/*.test.ts', 'src/rules/bounds.test.ts'] },
   'rules/place': { tests: ['src/rules/place/*.test.ts', 'src/rules/stated.test.ts'] },

@@ -42,8 +42,41 @@ test.each([
   [['child', 'massKg'], ['child', 'massKg'], true],
   [['child', 'massKg'], ['child', 'note'], false],
   [['readings', 'tug-left'], ['readings', 'tug-left-2'], false],
+  [['vehicle'], ['choice'], false],
+  [['child', 'massKg'], ['settings', 'massKg'], false],
+  [['vehicle', 'rear-left'], ['vehicle', 'rear-left', 'floor'], true],
+  [['vehicle', 'rear-left', 'floor'], ['vehicle', 'rear-left'], true],
+  [['vehicle', 'rear-left', 'floor'], ['vehicle', 'rear-right'], false],
 ])('%j and %j overlap: %s', (a, b, is) => {
   expect(overlap(a, b)).toBe(is)
+})
+
+test('what others wrote, among all that they did, is named with its writer', () => {
+  const { c, since } = entered(NOTE, [...MOVED, { path: ['child', 'massKg'], value: { value: 11, plusMinus: 0.1, source: 'measured' } }]) // prettier-ignore
+  const mass: Put = { path: ['child', 'massKg'], value: null }
+  const collision = collisionOf(c, [{ path: ['child', 'sex'], value: 'girl' }, mass], Sequence(BASE), since)
+  expect(collision).toEqual({ kind: 'written', path: ['child', 'massKg'] })
+  expect(collisionText(collision!, 'Maren')).toBe('Maren has changed child massKg since.')
+  expect(collisionText({ kind: 'written', path: ['readings', 'tug-left'] }, 'Maren')).toBe('Maren has changed “Left tug” since.') // prettier-ignore
+  expect(collisionOf(c, [{ path: ['child', 'sex'], value: 'girl' }], Sequence(BASE), since)).toBeUndefined()
+})
+test('a setting for what others have chosen otherwise is outdated; any other entry is not', () => {
+  const { c, since } = entered([{ path: ['choice'], value: { ...good.choice, at: undefined } }])
+  const recline: Put = { path: ['settings', 'recline'], value: { value: 'r2' } }
+  expect(collisionOf(c, [{ path: ['child', 'note'], value: 'x' }, recline], Sequence(BASE), since)).toEqual({ kind: 'outdated', path: ['settings', 'recline'], by: 'choice' }) // prettier-ignore
+  expect(collisionOf(c, [{ path: ['child', 'note'], value: 'x' }], Sequence(BASE), since)).toBeUndefined()
+  const { c: calm, since: note } = entered(NOTE)
+  expect(collisionOf(calm, [recline], Sequence(BASE), note)).toBeUndefined()
+})
+test('a note beside an outdated look: the look is named', () => {
+  const { c, since } = entered(MOVED)
+  const puts: readonly Put[] = [{ path: ['child', 'sex'], value: 'girl' }, look('slack-mm'), look('tug-left')]
+  expect(collisionOf(c, puts.filter((p) => p.path[1] !== 'slack-mm'), Sequence(BASE), since)).toMatchObject({ kind: 'outdated', path: ['readings', 'tug-left'] }) // prettier-ignore
+})
+test('what a step stood on, where no change of the car is to be named', () => {
+  expect(collisionText({ kind: 'outdated', path: ['stepsDone', 'prepare'] }, 'Maren')).toBe(
+    'stepsDone prepare was checked before Maren entered that what it stood on was changed: check again.',
+  )
 })
 
 test('nothing by others is no collision, whatever stands after the base', () => {

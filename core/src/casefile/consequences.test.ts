@@ -1,4 +1,4 @@
-import { Sequence } from '../ground/index.ts'
+import { IsoDate, Sequence } from '../ground/index.ts'
 import { runs } from '../../test/runs.ts'
 import fc from 'fast-check'
 import { buildCase, BELT_ROUTE, withEverythingGood } from '../../test/build.ts'
@@ -8,6 +8,7 @@ import {
   assess,
   CHECK_IDS,
   checkOf,
+  datedChild,
   edgesOf,
   fittedSubject,
   highestSequence,
@@ -46,7 +47,7 @@ describe('a bad check put right is its step done over', () => {
     )
     for (const id of ['latch-left', 'slack-mm', 'harness-buckle', 'label-serial'] as const)
       expect(staleOf(closed)).not.toContain(id)
-    expect(assess(closed).stale[0]?.because).toContain('“left indicator” was bad and put right')
+    expect(assess(closed).stale[0]?.because).toContain('“left indicator” was bad and corrected')
   })
   test('a coat taken off asks for the slack again', () => {
     const coat = enter(good, [read('coat', 'coat')])
@@ -83,6 +84,50 @@ describe('a bad check put right is its step done over', () => {
     const tugged = enter(relatched, [read('tug-left', 'held')])
     expect(staleOf(enter(tugged, [read('latch-left', 'latched')]))).not.toContain('tug-left')
   })
+  test('one slack touching the other is the same slack measured again', () => {
+    const noted = enter(buildCase(), [number('slack-mm', 9)])
+    for (const [value, isAgain] of [
+      [11, false],
+      [7, false],
+      [11.1, true],
+      [6.9, true],
+    ] as const)
+      expect([value, enter(noted, [number('slack-mm', value)]).redone !== undefined]).toEqual([value, isAgain])
+  })
+  test('bad, then another thing: done over where it is said to be good or bad, not where nobody can tell', () => {
+    const open = enter(good, [read('latch-left', 'open')])
+    expect(enter(open, [read('latch-left', 'open')]).redone).toBeUndefined()
+    expect(enter(open, [read('latch-left', 'unsure')]).redone).toBeUndefined()
+    const mat = enter(good, [read('leg-contact', 'gap')])
+    expect(Object.keys(enter(mat, [read('leg-contact', 'packed')]).redone ?? {})).toEqual(['leg-contact'])
+    // What a rule decides is left to it: another answer is another state of the car.
+    const touching = enter(good, [read('front-seat', 'touching')])
+    expect(Object.keys(enter(touching, [read('front-seat', 'clear')]).redone ?? {})).toEqual(['front-seat'])
+  })
+  test.each<[string, Put, boolean]>([
+    ['seen good', read('latch-left', 'latched'), false],
+    ['could not be told', read('latch-left', 'unsure'), false],
+    ['seen bad', read('latch-left', 'open'), true],
+    ['left to a rule', read('front-seat', 'touching'), true],
+    ['a figure', number('slack-mm', 9), true],
+    ['only what it showed before', { path: ['readings', 'latch-left'], value: { before: 'open' } }, false],
+  ])('taken away again, what was %s is remembered: %s', (_, entry, isKept) => {
+    const c = enter(buildCase(), [entry])
+    const gone = enter(c, [{ path: entry.path, value: null }])
+    expect(Object.keys(gone.takenAway ?? {})).toEqual(isKept ? [entry.path[1]] : [])
+    expect(enter(gone, [{ path: entry.path, value: null }]).takenAway).toEqual(gone.takenAway)
+  })
+  test('what it showed before latching says nothing of now: nothing is done over, nothing forgotten', () => {
+    const gone = enter(enter(good, [read('latch-left', 'open')]), [{ path: ['readings', 'latch-left'], value: null }])
+    const before = enter(gone, [{ path: ['readings', 'latch-left'], value: { before: 'open' } }])
+    expect([before.takenAway, before.redone]).toEqual([gone.takenAway, undefined])
+  })
+  test('of very many times put right the last are kept', () => {
+    const many = Array.from({ length: 500 }, (_, i) => ({ from: Sequence(i), at: Sequence(i + 1) }))
+    const open = enter({ ...good, redone: { 'latch-left': many } }, [read('latch-left', 'open')], 600)
+    const closed = enter(open, [read('latch-left', 'latched')], 601)
+    expect(closed.redone?.['latch-left']).toEqual([...many.slice(1), { from: 600, at: 601 }])
+  })
   test('every check can be put right, and never un-passes itself', () => {
     for (const id of CHECK_IDS) expect([id, edgesOf(`redone.${id}`, undefined).includes(id)]).toEqual([id, false])
   })
@@ -114,8 +159,8 @@ describe('a slip of the finger', () => {
   })
   test.each<[string, Case, string]>([
     ['something entered since', enter(open, [read('tug-left', 'held')]), 'something was entered since'],
-    ['another thing than was noted', open, 'must be what was noted: "open"'],
-    ['nothing noted before', buildCase(), 'nothing was noted before'],
+    ['another thing than was noted', open, 'must be what was recorded: "open"'],
+    ['nothing noted before', buildCase(), 'nothing was recorded before'],
   ])('%s: refused, naming the field', (_, c, message) => {
     const slip = message.startsWith('must') ? 'unsure' : 'open'
     const applied = applyPuts(c, [read('latch-left', 'latched', { slip })], Sequence(highestSequence(c) + 1))
@@ -164,6 +209,46 @@ describe('another child', () => {
     expect(other.identity?.answer).toBeUndefined()
     expect(assess(other).verdict).toBe('undecided')
   })
+  test.each<[string, ReturnType<typeof measured> | null, string | undefined]>([
+    ['the same', measured(16, 1), undefined],
+    ['told more closely', measured(15.5, 0.5), undefined],
+    ['touching it', measured(18, 1), undefined],
+    ['another', measured(18.5, 1), '15 to 17 months'],
+    ['taken away', null, '15 to 17 months'],
+  ])('an age as told, then %s', (_, now, was) => {
+    const told = buildCase({ child: { dateOfBirth: undefined, ageMonths: measured(16, 1) } })
+    expect(enter(told, [put('ageMonths', now)]).identity?.was).toBe(was)
+  })
+  test('an age told to the month is said so', () => {
+    const told = buildCase({ child: { dateOfBirth: undefined, ageMonths: measured(16, 0) } })
+    expect(enter(told, [put('ageMonths', measured(20, 0))]).identity).toEqual({ field: 'ageMonths', was: '16 months', at: 2 }) // prettier-ignore
+  })
+  test('the first doubt stands until it is answered; answered, the next is another', () => {
+    const c = enter(enter(good, [put('dateOfBirth', '2025-06-10')]), [put('sex', 'male')])
+    expect(c.identity).toMatchObject({ field: 'dateOfBirth', was: '2025-07-10' })
+    const twice = enter(c, [put('sex', 'female')])
+    expect(twice.identity).toMatchObject({ field: 'dateOfBirth', was: '2025-07-10', at: highestSequence(c) + 1 })
+    const { at: _at, ...asked } = twice.identity!
+    const answered = enter(twice, [{ path: ['identity'], value: { ...asked, answer: 'corrected' } }])
+    expect(enter(answered, [put('sex', 'male')]).identity).toEqual({ field: 'sex', was: 'female', at: highestSequence(answered) + 1 }) // prettier-ignore
+  })
+  test('another child: what was measured since the question is of this one, and stays; the rest goes', () => {
+    const asked = enter(good, [put('dateOfBirth', '2025-06-10')])
+    const weighed = enter(asked, [put('massKg', measured(12.2, 0.1))])
+    const { at: _at, ...question } = weighed.identity!
+    const other = enter(weighed, [{ path: ['identity'], value: { ...question, answer: 'another' } }])
+    expect(other.child).toEqual({ id: 'kit-amber', name: 'Kit', dateOfBirth: '2025-06-10', massKg: measured(12.2, 0.1) }) // prettier-ignore
+    // Said a second time nothing more goes.
+    const measuredSince = enter(other, [put('statureCm', measured(81, 0.5))])
+    const { at: _again, ...answer } = measuredSince.identity!
+    expect(enter(measuredSince, [{ path: ['identity'], value: answer }]).child).toEqual(measuredSince.child)
+  })
+  test('one weighed before the question was raised is of the child before', () => {
+    const weighed = enter(good, [put('massKg', measured(12.2, 0.1))])
+    const asked = enter(weighed, [put('dateOfBirth', '2025-06-10')])
+    const { at: _at, ...question } = asked.identity!
+    expect(enter(asked, [{ path: ['identity'], value: { ...question, answer: 'another' } }]).child.massKg).toBeUndefined() // prettier-ignore
+  })
   test('the first day that is given asks nothing', () => {
     const unborn = buildCase({ child: { dateOfBirth: undefined, ageMonths: measured(16) } })
     expect(enter(unborn, [put('dateOfBirth', '2025-07-10')]).identity).toBeUndefined()
@@ -175,6 +260,18 @@ test('the day moves on: it is written first on every measure that has none, and 
   if (!applied.ok) throw new Error('applies')
   expect(applied.value.case.child.massKg?.on).toBe(good.today)
   expect(revert(applied.value.case, applied.value.changed)).toEqual({ ok: true, value: good })
+})
+
+test('a day on a measure stays as it is, and the same day again writes none', () => {
+  const dated = enter(good, [{ path: ['child', 'massKg'], value: { ...measured(10.4, 0.1), on: '2026-11-20' } }])
+  const next = enter(dated, [{ path: ['today'], value: '2026-11-26' }])
+  expect([next.child.massKg?.on, next.child.statureCm?.on]).toEqual(['2026-11-20', '2026-11-25'])
+  expect(enter(dated, [{ path: ['today'], value: '2026-11-25' }]).child).toEqual(dated.child)
+})
+test('a child with a day on every measure that has none', () => {
+  const child = { ...good.child, massKg: { ...measured(10.4, 0.1), on: IsoDate('2026-11-20') } }
+  const { name, massKg, statureCm, seatedShoulderHeightMm, sittingHeightMm } = datedChild(child, '2026-11-25')
+  expect([name, massKg?.on, statureCm?.on, seatedShoulderHeightMm?.on, sittingHeightMm]).toEqual(['Kit', '2026-11-20', '2026-11-25', '2026-11-25', undefined]) // prettier-ignore
 })
 
 test('whatever is entered in any order, one entry undone is as if it had never been', () => {

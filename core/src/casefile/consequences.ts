@@ -6,7 +6,7 @@ import { CHILD_MEASURES, type Reading } from '../readings/index.ts'
 import { besideIn, sharedSeatIn } from './beside.ts'
 import { DATED_MEASURES, type Case, type Identity } from './case.ts'
 import type { Put } from './put.ts'
-import type { Ride } from './ride.ts'
+import { rideSchema, type Ride } from './ride.ts'
 import * as msg from './messages.en.ts'
 
 /**
@@ -123,7 +123,8 @@ const isOther = (a: unknown, b: unknown): boolean => JSON.stringify(a) !== JSON.
  * put on it or taken off it that widens it. Moving it to another place un-passes all of it anyway.
  */
 function afterRide(c: Case, key: string, from: unknown, sequence: Sequence): readonly Write[] {
-  if (c.ride === undefined) return []
+  // What is no ride is refused by whoever takes the entry; nothing follows from it.
+  if (c.ride === undefined || !rideSchema.safeParse(c.ride).success) return []
   const noted = (id: string): Write => ({ path: ['disturbances', id], value: { at: sequence } })
   if (key === 'own') {
     if (c.ride.own === undefined) return from === null ? [] : [noted('beside')]

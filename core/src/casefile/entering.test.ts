@@ -17,6 +17,9 @@ test.each([
   ['a measure that was not there', [DAY, change('child.massKg', null, { ...mass, on: TODAY })], ['child.massKg']],
   ['a measure taken away', [DAY, change('child.massKg', mass, null)], ['child.massKg']],
   ['a field of the child that is no measure', [DAY, change('child.note', 'x', 'y')], ['child.note']],
+  ['what the others of a ride are', [change('ride', null, {}), change('ride.others', [], [{}]), change('disturbances.beside', null, {}), change('disturbances.shared-seat', null, {}), change('ride.own', null, { outsideMm: 440 }), change('disturbances.base', null, {})], ['ride.own', 'disturbances.base']],
+  ['a day put on what had one, with the day moving on', [DAY, change('settings.recline', { value: 'r1' }, { value: 'r1', on: TODAY })], ['settings.recline']],
+  ['a measure of which only the day is gone', [DAY, change('child.massKg', { ...mass, on: TODAY }, mass)], ['child.massKg']],
   ['what jobs say of units', [change('units', [], [{}]), change('settings.recline', null, { value: 'r1', at: Sequence(2) })], ['settings.recline']],
 ] as const)('undoing %s takes back %j', (_, changes, paths) => {
   expect(takeable(changes).map((c) => c.path.join('.'))).toEqual(paths)
@@ -28,11 +31,17 @@ test('a slip is said by a reading, and by nothing else', () => {
 })
 const last = { sequence: Sequence(4), who: 'Jory', isUndo: false, changes: [change('readings.latch-left', null, { option: 'open', at: Sequence(4) })] } // prettier-ignore
 const entry = { who: 'Jory', baseSequence: Sequence(4), puts: [look('tug-left'), look('latch-left', 'open')] }
-const FAULT = { path: '$.puts[1].value.slip', message: 'only the last entry, by the same person, is put right as a slip' } // prettier-ignore
+const FAULT = { path: '$.puts[1].value.slip', message: 'only the last entry, by the same person, can be corrected as a slip' } // prettier-ignore
 test.each([
   ['the last entry, by the same person', {}, {}, undefined],
   ['by another person', { who: 'Maren' }, {}, FAULT],
   ['with something entered since', { baseSequence: Sequence(3) }, {}, FAULT],
+  [
+    'among other changes of the last entry',
+    {},
+    { changes: [change('child.note', null, 'x'), change('readings.latch-left', null, {})] },
+    undefined,
+  ],
   ['of an entry taken back', {}, { isUndo: true }, FAULT],
   ['of another check', {}, { changes: [change('readings.latch-right', null, {})] }, FAULT],
   ['where nothing was put right', { puts: [look('latch-left')] }, { who: 'Maren' }, undefined],
@@ -47,6 +56,10 @@ test.each([
   [[], []],
   [[{ path: ['today'], value: TODAY }], []],
   [[look('tug-left'), { path: ['today'], value: '2026-11-26' }], [{ path: '$.puts[1].value', message: `must be ${TODAY}, the day on which it is judged` }]],
+  [[{ path: ['ride', 'own'], value: {} }, look('tug-left')], []],
+  [[{ path: ['ride'], value: {} }], [{ path: '$.puts[0].path', message: 'who rides along is kept by the ride' }]],
+  [[look('tug-left'), { path: ['ride', 'others'], value: [] }], [{ path: '$.puts[1].path', message: 'who rides along is kept by the ride' }]],
+  [[{ path: ['today'], value: '2026-11-26' }], [{ path: '$.puts[0].value', message: `must be ${TODAY}, the day on which it is judged` }]],
   [[{ path: ['handover'], value: {} }], [{ path: '$.puts', message: 'a fitting is signed through its own call' }]],
   [[{ path: ['handover'], value: null }], [{ path: '$.puts', message: 'a fitting is signed through its own call' }]],
 ] as const)('%j may be put, or is refused: %j', (puts, faults) => {
