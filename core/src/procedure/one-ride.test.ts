@@ -84,3 +84,12 @@ test('taking a way chooses all of it, drops other settings, and is undecided unt
   const promised = new Set(way!.readings as readonly string[])
   expect(measureNext.every((n) => promised.has(n.need) || n.need === 'check.shell-angle-deg')).toBe(true)
 })
+
+test('what is known of the unit at hand is not asked; what is only advised is not either', () => {
+  const [way] = oneRideWays(c, stock.slice(0, 1), car)
+  const [bare] = oneRideWays(c, [{ model: belt }], car)
+  expect(way?.readings.filter((n) => n.startsWith('unit.'))).toEqual([])
+  expect(bare?.readings.filter((n) => n.startsWith('unit.')).length).toBeGreaterThan(0)
+  expect(way?.readings).not.toContain('child.journeyMinutes')
+  expect(way?.readings).toEqual([...new Set(way?.readings)])
+})

@@ -101,3 +101,8 @@ describe('judging', () => {
   })
   test('nothing to ask is no pass', () => expect(judgeRecheck([], {}).kind).toBe('undecided'))
 })
+
+test('the place is told with the recline that was set, where one was', () => {
+  const how = (settings: Case['settings']) => recheckList(fittedSubject(buildCase({ settings }))!)[0]?.how
+  expect([how({ recline: { value: 'r2', at: Sequence(2) } }), how({ recline: { value: 'r1', at: Sequence(2) } }), how({})]).toEqual(['Rear left, recline 2.', 'Rear left, recline 1.', 'Rear left.']) // prettier-ignore
+})

@@ -1,0 +1,99 @@
+import { buildCase, FORWARD } from '../../test/build.ts'
+import { fittedSubject, measured, type Case, type Mode, type Recommendation } from '../index.ts'
+import { recommendFrontSeat, recommendRecline } from './recommend-tilt.ts'
+
+const WEDGE = { allowed: true, heightMm: 40, baseLengthMm: 380 } as const
+const LEVEL = { cushion: { slopeDeg: measured(0, 0), frontEdgeAboveFloorMm: measured(355, 0) } }
+const RECLINES: Mode['reclines'] = [
+  { id: 'flat', label: 'Flat', shellAngleDeg: 44 },
+  { id: 'middle', label: 'Middle', shellAngleDeg: 38 },
+  { id: 'upright', label: 'Upright', shellAngleDeg: 31 },
+  { id: 'beyond', label: 'Beyond', shellAngleDeg: 50 },
+]
+const told = (c: Case): readonly Partial<Recommendation>[] =>
+  recommendRecline(fittedSubject(c)!).map(({ because: _because, ...rest }) => rest)
+const NO_WEDGE = { setting: 'wedge', kind: 'set', value: false, text: 'No wedge' }
+
+describe('an infant as upright as the head still lies back', () => {
+  const infant = (mode: Partial<Mode> = {}, position: object = LEVEL): Case =>
+    buildCase({
+      mode: { reclines: RECLINES, ...mode },
+      position,
+      child: { dateOfBirth: undefined, ageMonths: measured(5, 0) },
+      practice: { infantAngle: 'upright-as-airway-allows' },
+    })
+  test('all that are no flatter than the ceiling, the most upright first', () => {
+    expect(told(infant())).toEqual([
+      { setting: 'recline', kind: 'choose', values: ['upright', 'middle', 'flat'], text: 'One of Flat, Middle, Upright, Beyond' },
+    ]) // prettier-ignore
+  })
+  test('to the ceiling itself', () => {
+    const at = (shellAngleDeg: number) => told(infant({ reclines: [...RECLINES.slice(0, 1), { id: 'x', label: 'X', shellAngleDeg }] }))[0] // prettier-ignore
+    expect([at(45), at(45.5)].map((r) => r && 'values' in r && r.values)).toEqual([['flat', 'x'], ['flat']])
+  })
+  test('on a slope that nobody has measured it is one of all: the child decides', () => {
+    expect(told(infant({}, { cushion: { frontEdgeAboveFloorMm: measured(355, 0) } }))[0]).toMatchObject({
+      kind: 'choose',
+      values: ['upright', 'middle', 'flat', 'beyond'],
+    })
+  })
+  test('without the wedge, also where the maker allows one', () => {
+    expect(told(infant({ wedge: WEDGE }))).toEqual([expect.objectContaining({ values: ['upright', 'middle', 'flat'] }), NO_WEDGE]) // prettier-ignore
+  })
+  test('none of them: said, with the nearest', () => {
+    expect(recommendRecline(fittedSubject(infant({ reclines: RECLINES.slice(3) }))!)).toEqual([
+      expect.objectContaining({ kind: 'none', text: 'No permitted recline is sure to meet the target', because: expect.stringContaining('; nearest is Beyond at 50°') as string }),
+    ]) // prettier-ignore
+  })
+})
+
+describe('a forward mode without a line of the maker', () => {
+  const forward = (mode: Partial<Mode> = {}, position: object = LEVEL): Case =>
+    buildCase({ mode: { ...FORWARD, reclines: RECLINES, ...mode }, position })
+  test('those that are not flatter than the ceiling; one that the maker permits in the car is kept', () => {
+    expect(told(forward())[0]).toMatchObject({ kind: 'choose', values: ['flat', 'middle', 'upright'] })
+    const permitted = [...RECLINES.slice(0, 3), { ...RECLINES[3]!, flatterInCarUntil: { massKg: 13 } }]
+    expect(told(forward({ reclines: permitted as never }))[0]).toMatchObject({ values: ['flat', 'middle', 'upright', 'beyond'] }) // prettier-ignore
+  })
+  test('where the slope is not known, all that are permitted', () => {
+    const c = forward({}, { cushion: { frontEdgeAboveFloorMm: measured(355, 0) } })
+    expect(told(c)[0]).toMatchObject({ values: ['flat', 'middle', 'upright', 'beyond'] })
+  })
+  test('none is upright enough', () => {
+    expect(told(forward({ reclines: RECLINES.slice(3) }))).toEqual([
+      { setting: 'recline', kind: 'none', text: 'No permitted recline is upright enough here' },
+    ])
+  })
+  test('a mode without reclines asks for nothing but the wedge to stay out', () => {
+    expect(told(forward({ reclines: [], wedge: WEDGE }))).toEqual([NO_WEDGE])
+    expect(told(forward({ reclines: [] }))).toEqual([])
+  })
+})
+
+describe('the seat in front comes to where the shell reaches', () => {
+  const touching = (over: Parameters<typeof buildCase>[0] = {}) => {
+    const c = buildCase({ ...over, position: { frontClearanceMm: measured(900, 5), ...over.position }, mode: { shellLengthMm: 600, footFromBackrestMm: 100, ...over.mode }, settings: { recline: { value: 'r1', at: 2 as never } } }) // prettier-ignore
+    const [model] = c.restraints
+    const mode = model!.modes[0]!
+    return { ...c, restraints: [{ ...model!, modes: [{ ...mode, routes: mode.routes.map((r) => ({ ...r, frontSeat: 'must-touch' as const })) }] }] } // prettier-ignore
+  }
+  const front = (c: Case) => recommendFrontSeat(fittedSubject(c)!)
+  const range = (fullyBackMm: number, fullyForwardMm: number) => ({ frontSeatRangeMm: { fullyBackMm, fullyForwardMm } })
+  const [room] = front(touching())
+  const value = (room as { value: number } | undefined)?.value ?? 0
+  test('where its track reaches it, both ends belonging to it', () => {
+    expect(room).toMatchObject({ setting: 'frontSeatGapMm', kind: 'set' })
+    for (const [from, to, kind] of [
+      [value, value + 100, 'set'],
+      [value - 100, value, 'set'],
+      [value + 1, value + 100, 'none'],
+      [value - 100, value - 1, 'none'],
+    ] as const)
+      expect([from, to, front(touching({ position: range(from, to) }))[0]?.kind]).toEqual([from, to, kind])
+  })
+  test('not in the front row, not forward, not where the maker leaves it open', () => {
+    expect(front(touching({ position: { row: 1 } }))).toEqual([])
+    expect(front(touching({ mode: FORWARD }))).toEqual([])
+    expect(front(buildCase())).toEqual([])
+  })
+})

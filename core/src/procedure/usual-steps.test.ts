@@ -1,0 +1,133 @@
+import { BELT_ROUTE, BOOSTER, buildCase, buildLeg, buildRoute, FORWARD, TETHER_ROUTE } from '../../test/build.ts'
+import { inRide, other, REST_OF_CAR } from '../../test/ride.ts'
+import { Sequence } from '../ground/index.ts'
+import { fittedSubject, stepsFor, type Case, type SeatingPosition } from '../index.ts'
+import { USUAL_STEPS } from './usual-steps.ts'
+
+const HELD = ['connect', 'push-home', 'lock-belt', 'set-on-seat', 'lie-across']
+/** What each usual step waits for, as hands do it; a new step gets its line here. */
+const WAITS: Readonly<Record<string, readonly string[]>> = {
+  before: [],
+  airbag: ['before'],
+  'front-place': ['before'],
+  prepare: ['before', 'airbag', 'front-place'],
+  connect: ['prepare'],
+  'push-home': ['connect'],
+  'base-gap': ['push-home', 'connect'],
+  'thread-belt': ['prepare', 'lie-across'],
+  'lock-belt': ['thread-belt'],
+  'set-on-seat': ['prepare'],
+  'lie-across': ['prepare'],
+  leg: HELD,
+  shell: [...HELD, 'leg'],
+  tether: [...HELD, 'leg', 'shell'],
+  'lower-tethers': [...HELD, 'leg'],
+  'front-seat': [...HELD, 'leg', 'lower-tethers'],
+  proof: [...HELD, 'leg', 'tether', 'lower-tethers', 'shell', 'front-seat'],
+  sit: ['proof', 'set-on-seat', 'base-gap', 'front-seat', 'shell'],
+  buckle: ['sit'],
+  'belt-child': ['sit'],
+  'coat-test': ['buckle'],
+  head: ['sit', 'buckle'],
+  knees: ['sit'],
+  'turn-and-lock': ['buckle', 'head', 'coat-test'],
+}
+test.each(USUAL_STEPS.map((s) => [s.id, s.needs] as const))('%s waits for what the hands need first', (id, needs) => {
+  expect(needs).toEqual(WAITS[id])
+})
+
+const stepOf = (c: Case, id: string) => stepsFor(fittedSubject(c)!).find((s) => s.id === id)
+const said = (c: Case, id: string): readonly string[] => stepOf(c, id)?.does ?? []
+const at = (position: Partial<SeatingPosition>, more: Parameters<typeof buildCase>[0] = {}) => buildCase({ ...more, position }) // prettier-ignore
+
+describe('the airbag is spoken of where there is one', () => {
+  test.each<[string, Partial<SeatingPosition>, boolean, readonly string[] | undefined]>([
+    ['none', { row: 1, frontAirbag: 'none' }, false, undefined],
+    ['not known', { row: 1, frontAirbag: undefined }, false, undefined],
+    ['rearward in front', { row: 1, frontAirbag: 'can-be-switched-off' }, false, ['Switch the passenger airbag off and look for its lamp.', 'It goes on again when an adult sits here.']],
+    ['rearward in the back', { row: 2, frontAirbag: 'can-be-switched-off' }, false, ['Switch the passenger airbag off and look for its lamp.', 'It goes on again when an adult sits here.']],
+    ['forward in front', { row: 1, frontAirbag: 'can-be-switched-off' }, true, ['Set the passenger airbag as handbook and manual say, and look for its lamp.', 'It goes on again when an adult sits here.']],
+    ['forward in the back', { row: 2, frontAirbag: 'can-be-switched-off' }, true, undefined],
+  ])('%s', (_, position, isForward, does) => {
+    expect(stepOf(at(position, isForward ? { mode: FORWARD } : {}), 'airbag')?.does).toEqual(does)
+  }) // prettier-ignore
+})
+
+describe('before anything', () => {
+  const others = [other(200), other(200, { id: 'col-fitting', positionIds: ['rear-right'] })]
+  const riding = (installedBefore?: string[]): Case => {
+    const c = inRide(buildCase({ others: REST_OF_CAR }), others)
+    return { ...c, ride: { ...c.ride!, ...(installedBefore && { installedBefore }) } }
+  }
+  test('those who go in first are named by their places, and only they', () => {
+    expect(said(riding(['col-fitting']), 'before')).toContain('Install what goes at Rear right first: with this one in, it is hard to reach.') // prettier-ignore
+    expect(said(riding(['wren-fitting', 'col-fitting']), 'before').join()).toContain('Rear middle and Rear right first')
+    expect(said(riding(), 'before').join()).not.toContain('hard to reach')
+    expect(said(buildCase(), 'before').join()).not.toContain('hard to reach')
+  })
+  test('a handbook’s setting of a seat in the back, a console to take out', () => {
+    const sliding = { slidingTrack: { travelMm: 200, handbookSetting: 'Bench fully back.' }, without: [] }
+    expect(said(at({ ...sliding, row: 2 }), 'before')).toContain('Bench fully back.')
+    expect(said(at({ ...sliding, row: 1 }), 'before')).not.toContain('Bench fully back.')
+    expect(said(at({ ...sliding, row: 1 }), 'prepare')).toContain('Bench fully back.')
+    expect(said(at({ obstacles: ['removable-console'] }), 'before')).toContain('Take the removable console out.')
+    expect(said(at({ obstacles: [] }), 'before')).not.toContain('Take the removable console out.')
+  })
+})
+
+describe('the belt is locked as the route says, and why', () => {
+  const WHY =
+    'Feed the spare belt back. Without the lock the belt holds only in a crash, and the restraint creeps loose.'
+  const locked = (lock: object) => said(buildCase({ route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock: lock as never } } }), 'lock-belt') // prettier-ignore
+  test.each<[object, string, boolean]>([
+    [{ kind: 'lock-off', section: 'diagonal', side: 'door-side' }, 'Close the lock-off on the diagonal section, door side (left).', true],
+    [{ kind: 'locking-clip', fromTongueMm: 0 }, 'Put the locking clip on lap and diagonal together, flush with the tongue.', true],
+    [{ kind: 'locking-clip', section: 'lap', fromTongueMm: 20 }, 'Put the locking clip on the lap section, 20 mm from the tongue.', true],
+    [{ kind: 'switchable-retractor' }, 'Pull the belt right out until the retractor switches over, then let it wind back tight.', true],
+    [{ kind: 'tension-only' }, 'No lock holds the belt: pull it tight as the manual shows.', false],
+  ])('%j', (lock, line, isHeldByIt) => {
+    const does = locked(lock)
+    expect(does).toContain(line)
+    expect(does.includes(WHY)).toBe(isHeldByIt)
+  }) // prettier-ignore
+  test('a lap belt is pulled at its tongue, a three-point belt up by its diagonal', () => {
+    const lap = { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, needs: 'lap' as const } }
+    expect(said(buildCase({ route: lap }), 'lock-belt')[1]).toMatch(/^Pull the lap section tight/)
+    expect(said(buildCase({ route: BELT_ROUTE }), 'lock-belt')[1]).toMatch(/^Pull the diagonal up/)
+    const both = { ...lap, belt: { ...lap.belt, path: [...lap.belt.path, { ...lap.belt.path[0]!, section: 'diagonal' as const }] } } // prettier-ignore
+    expect(said(buildCase({ route: both }), 'lock-belt')[1]).toMatch(/^Pull the diagonal up/)
+  })
+})
+
+test.each([
+  ['over', 'Lead it over the head restraint.'],
+  ['round-both-sides', 'Lead it round both sides of the head restraint.'],
+  ['free', undefined],
+  [undefined, undefined],
+] as const)('a tether’s path %s: %s', (headRestraintPath, line) => {
+  const topTether = { use: 'required', ...(headRestraintPath && { headRestraintPath }) } as never
+  const does = said(buildCase({ route: { ...TETHER_ROUTE, topTether } }), 'tether')
+  expect(does.filter((x) => x.startsWith('Lead it'))).toEqual(line === undefined ? [] : [line])
+  expect(does.at(-1)).toBe('Hook it, then tighten.')
+})
+test('an advised tether is called so', () => {
+  const titled = (use: 'required' | 'optional') => stepOf(buildCase({ route: { ...TETHER_ROUTE, topTether: { use } } }), 'tether')?.title // prettier-ignore
+  expect([titled('optional'), titled('required')]).toEqual(['Top tether (advised)', 'Top tether'])
+})
+
+test('the coat test is a step where a coat is worn; shield and harness are closed each in its way', () => {
+  const worn = (option: string) => buildCase({ readings: { coat: { option, at: Sequence(2) } } })
+  expect([stepOf(worn('coat'), 'coat-test')?.does, stepOf(worn('indoor'), 'coat-test')]).toEqual([['Tighten with the coat on; coat off without moving the adjuster; buckle again.'], undefined]) // prettier-ignore
+  expect(said(buildCase(), 'buckle')).toEqual(['Join both halves of the tongue; in until one click.', 'Slack out from the hips, then the shoulders; then pull the adjuster.']) // prettier-ignore
+  expect(said(buildCase({ mode: { ...FORWARD, heldBy: 'shield', strap: undefined } }), 'buckle')).toEqual(['Close the shield against the child until it clicks; nothing between the two.']) // prettier-ignore
+})
+test('the belt of a booster: each guide, the guide between the legs where there is one, the buckle', () => {
+  const belted = (mode: object) => said(buildCase({ mode: { ...BOOSTER, ...mode } }), 'belt-child')
+  expect(belted({})).toEqual(['Lap: under red guide, buckle side (right).', 'Buckle; draw the slack towards the retractor.']) // prettier-ignore
+  expect(belted({ crotchBeltGuide: true })[1]).toBe('The lap section through the guide between the legs.')
+})
+test('a leg is lowered to its notch, or until it is set', () => {
+  const lowered = (settings: Case['settings']) => said(buildCase({ settings, route: buildRoute({ leg: buildLeg() }) }), 'leg') // prettier-ignore
+  expect(lowered({ legNotch: { value: 3, at: Sequence(2) } })).toContain('Leg to notch 3 of 19, its foot flat on the floor.') // prettier-ignore
+  expect(lowered({})).toContain('Lower the leg to the floor; its notch is not set yet.')
+})
