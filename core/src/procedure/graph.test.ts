@@ -299,7 +299,7 @@ describe('pairs', () => {
   })
   test('what is missing is named with the maker’s words', () => {
     expect(ask('pair-closed', done({}))).toMatchObject({ missing: ['step.back'] })
-    expect(assess(done({})).measureNext.map((n) => n.label)).toContain('Do and note “Insert back”')
+    expect(assess(done({})).measureNext.map((n) => n.label)).toContain('Do and record “Insert back”')
   })
   test('taken out of the car: every step is begun anew', () => {
     const c = { ...done({ back: { at: Sequence(4) } }), disturbances: { removed: { at: Sequence(5) } } }

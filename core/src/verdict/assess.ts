@@ -151,7 +151,7 @@ function stageStates(
     const own = byStage.get(stage) ?? []
     const open = next.some((n) => n.stage === stage)
     states[stage] =
-      !isReached[stage] && (stage !== 'set-up' || open || position === undefined)
+      !isReached[stage] && (stage !== 'set-up' || open || !isReached.place)
         ? 'not-started'
         : every([decide(own), open ? 'undecided' : 'pass'])
   }

@@ -230,7 +230,7 @@ export const NEED_TEXT: Record<OtherNeed, NeedText> = {
 
 /** A check by its label: "Check “Left indicator”". */
 export const askOfCheck = (label: string, isNumber: boolean): string => `${isNumber ? 'Measure' : 'Check'} “${label}”`
-export const askOfStep = (text: string): string => `Do and note “${text.replace(/\.$/, '')}”`
+export const askOfStep = (text: string): string => `Do and record “${text.replace(/\.$/, '')}”`
 /** What was measured, and not closely enough to tell. */
 export const moreClosely = (ask: string): string => `${ask} more closely`
 /** What is to be chosen before anything else can be asked. */
