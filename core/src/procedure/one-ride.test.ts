@@ -93,3 +93,11 @@ test('what is known of the unit at hand is not asked; what is only advised is no
   expect(way?.readings).not.toContain('child.journeyMinutes')
   expect(way?.readings).toEqual([...new Set(way?.readings)])
 })
+test.each([
+  ['rear-left', 'Rear left', 2, 'left'],
+  ['rear-centre', 'Rear centre', 2, 'centre'],
+  ['rear-right', 'Rear right', 2, 'right'],
+  ['front-passenger', 'Front passenger', 1, 'left'],
+] as const)('the place %s of a car nobody knows: %s', (place, label, row, side) => {
+  expect(oneRideCar(place, 'right').positions).toEqual([{ id: place, label, row, side }])
+})

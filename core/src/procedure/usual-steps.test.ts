@@ -131,3 +131,43 @@ test('a leg is lowered to its notch, or until it is set', () => {
   expect(lowered({ legNotch: { value: 3, at: Sequence(2) } })).toContain('Leg to notch 3 of 19, its foot flat on the floor.') // prettier-ignore
   expect(lowered({})).toContain('Lower the leg to the floor; its notch is not set yet.')
 })
+
+describe('lower tethers', () => {
+  const route = buildRoute({ lowerTethers: { use: 'required', points: ['ring', 'seat-leg'], lead: 'crossed', lengthMm: 900, proofs: [{ id: 'p', what: 'ratchet', kind: 'click' }] } as never }) // prettier-ignore
+  const hooked = (...points: readonly (readonly ['left' | 'right', string])[]) =>
+    said(at({ lowerTetherPoints: points.map(([side, kind]) => ({ side, kind })) as never }, { route }), 'lower-tethers').filter((x) => x.startsWith('Hook')) // prettier-ignore
+  test('hook to the first permitted point on each side; with one side open nothing is said of points', () => {
+    expect(hooked(['left', 'boxed-in'], ['left', 'ring'], ['right', 'seat-leg'])).toEqual(['Hook them: left the ring, right the metal seat leg; the bracket held ready where the strap comes round.']) // prettier-ignore
+    expect(hooked(['right', 'ring'], ['left', 'ring'])).toEqual(['Hook them: the ring on either side; the bracket held ready where the strap comes round.']) // prettier-ignore
+    expect(hooked(['left', 'ring'], ['right', 'boxed-in'])).toEqual([])
+    expect(hooked(['left', 'ring'])).toEqual([])
+    expect(hooked()).toEqual([])
+  })
+  test('the rest as the maker says, and what proves it', () => {
+    expect(said(buildCase({ route }), 'lower-tethers')).toEqual([
+      'Lead them crossed.', 'Each strap reaches 900 mm.', 'Clear of wiring. A reel that stops half-way goes back up and starts again.',
+      'Tighten in turn; wiggle the shell until they stop clicking.',
+    ]) // prettier-ignore
+    expect(stepOf(buildCase({ route }), 'lower-tethers')?.proofs).toEqual([{ sense: 'heard', what: 'ratchet' }])
+  })
+})
+test.each([
+  [true, { travelPosition: 'upright' }, ['Set the shell on its base until it clicks.', 'Handle to its travel position: upright.']], // prettier-ignore
+  [true, undefined, ['Set the shell on its base until it clicks.']],
+  [false, { travelPosition: 'upright' }, ['Handle to its travel position: upright.']],
+  [false, undefined, undefined],
+] as const)('shell on a base %s, handle %j', (usesBase, carryHandle, does) => {
+  const c = buildCase({ mode: { ...(carryHandle && { carryHandle }) }, route: buildRoute({ usesBase }) })
+  expect(stepOf(c, 'shell')?.does).toEqual(does)
+})
+test('before it goes in: what is set now, the seat in front, connectors, the leg and its mat', () => {
+  const prepared = (route: object, position: Partial<SeatingPosition> = {}) => said(at(position, { route: buildRoute(route) }), 'prepare') // prettier-ignore
+  expect(prepared({ settingsBeforePlacing: ['recline 2'] })).toEqual([
+    'Manual and handbook open at the right page.', 'Set now, out of reach later: recline 2.',
+    'Seat in front forward for room; it goes back at the end.', 'Connectors out.', 'Leg unfolded; the mat out from under it.',
+  ]) // prettier-ignore
+  expect(prepared({}, { floor: { kind: 'solid', matMayStay: true } }).at(-1)).toBe('Leg unfolded; the mat may stay under it.') // prettier-ignore
+  expect(prepared({}, { floor: { kind: 'solid', matRemovable: false } }).at(-1)).toBe('Leg unfolded; the floor covering here does not come out.') // prettier-ignore
+  expect(prepared({ leg: buildLeg({ matMayStay: true }) }).at(-1)).toBe('Leg unfolded; the mat may stay under it.')
+  expect(prepared({}, { row: 1 })).not.toContain('Seat in front forward for room; it goes back at the end.')
+})
