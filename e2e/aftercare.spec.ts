@@ -282,7 +282,7 @@ test('with a note by hand, a pair is closed: the cushion out for threading, and 
   await page.locator('[data-step]').filter({ hasText: 'Put the cushion back' }).filter({ visible: true }).click()
   await expect(page.getByText('Reverses: Take the cushion out')).toBeVisible()
   await page.getByLabel('Done').check()
-  await expect(rule).not.toContainText('Not noted')
+  await expect(rule).not.toContainText('Not recorded')
   await toCheck(page, 'steadiness-mm')
   await fill(page, 'Movement at the base', '8')
   await expect(page.getByText('Everything saved')).toBeVisible()
