@@ -9,16 +9,17 @@ import { ROOT, say } from './lib/run.mjs'
 
 ensureInstalled()
 
-/** What asks of everything, quickly: run for each folder beside its own tests. */
+/** What asks of every rule, quickly: run beside the tests of each folder that decides. */
 const EVERYWHERE = ['test/rule-examples.test.ts', 'test/whole-outcomes.test.ts']
+/** `alone`: where all of that would only cost time, since it asks nothing that the folder's own tests do not. */
 const FOLDERS = {
   law: { tests: ['src/law/*.test.ts', 'src/rules/choose/local-end.test.ts', 'src/quantities/*.test.ts'] },
   fit: { tests: ['src/fit/*.test.ts'] },
   readings: { tests: ['src/readings/*.test.ts'] },
   match: { tests: ['src/match/*.test.ts'] },
-  verdict: { tests: ['src/verdict/*.test.ts'] },
-  casefile: { tests: ['src/casefile/*.test.ts', 'src/readings/*.test.ts', 'src/ride/*.test.ts'] },
-  procedure: { tests: ['src/procedure/*.test.ts', 'test/walks.test.ts'] },
+  verdict: { alone: true, tests: ['src/verdict/*.test.ts'] },
+  casefile: { alone: true, tests: ['src/casefile/*.test.ts', 'src/readings/*.test.ts', 'src/ride/*.test.ts'] },
+  procedure: { alone: true, tests: ['src/procedure/*.test.ts', 'test/walks.test.ts'] },
   'rules/choose': { tests: ['src/rules/choose/*.test.ts', 'src/rules/bounds.test.ts'] },
   'rules/place': { tests: ['src/rules/place/*.test.ts', 'src/rules/stated.test.ts'] },
   'rules/set-up': { tests: ['src/rules/set-up/*.test.ts', 'src/rules/predictions.test.ts'] },
@@ -48,9 +49,9 @@ const { Stryker } = await import('@stryker-mutator/core')
 
 const rows = []
 for (const folder of asked) {
-  const { tests } = FOLDERS[folder]
+  const { tests, alone = false } = FOLDERS[folder]
   const name = folder.replaceAll('/', '-').replace('*', 'own')
-  const suite = writeSuite(name, [...tests, ...EVERYWHERE])
+  const suite = writeSuite(name, [...tests, ...(alone ? [] : EVERYWHERE)])
   const bundle = suite.replace('.js', '.bundle.js')
   process.env.MUTANTS_SUITE = bundle
   process.env.MUTANTS_LEFT = `${out}/${name}.left.txt`

@@ -36,6 +36,41 @@ test.each(USUAL_STEPS.map((s) => [s.id, s.needs] as const))('%s waits for what t
   expect(needs).toEqual(WAITS[id])
 })
 
+/** What each changes, and what is looked at in it; a check moved to another step is moved here too. */
+const HOLDS: Readonly<Record<string, string>> = {
+  leg: 'legNotch: floor-box leg-contact leg-indicator',
+  before: ': label-serial backrest-latched nothing-added bench-set console-out',
+  airbag: ': airbag-lamp',
+  'front-place': ': seat-fully-back',
+  prepare: ': old-padding',
+  connect: 'connectors: latch-left latch-right tug-left tug-right connector-straps',
+  'push-home': 'base: pushed-home rebound-bar',
+  'base-gap': ': gap-behind gap-under',
+  'thread-belt': 'base: retractor belt-path belt-twist',
+  'lock-belt': ': belt-tension belt-locked locking-clip buckle-above-edge-mm buckle-clear',
+  'set-on-seat': ': clear-all-round room-beside',
+  'lie-across': ': head-inboard',
+  shell: ': shell-on-base carry-handle',
+  tether: 'tether: tether-used tether-point tether-flat tether-indicator-mm',
+  'lower-tethers': ': lower-tethers-used lower-tethers',
+  'front-seat': 'frontSeatGapMm: front-seat',
+  proof: ': latches-again steadiness-mm steadiness-felt clear-all-round room-beside angle-proof shell-angle-deg',
+  sit: 'clothes: booster-back coat strap-exit',
+  buckle: 'harness: harness-buckle strap-twist slack-mm slack-pinch strap-pressure',
+  'belt-child':
+    ': guide-above-shoulder-mm booster-path booster-twist guide-gate crotch-guide lap-section diagonal belt-buckle belt-slack belt-runs',
+  'coat-test': ': coat-hides-mm',
+  head: ': head crown-below-edge-mm chin',
+  knees: ': knees',
+  'turn-and-lock': 'turned: turn-lock forward-guard side-pod',
+}
+test.each(USUAL_STEPS.map((s) => [s.id, s] as const))(
+  '%s changes the car in one way, and holds its own checks',
+  (id, step) => {
+    expect(`${(step.changes ?? []).join(' ')}: ${step.checks.join(' ')}`).toBe(HOLDS[id])
+  },
+)
+
 const stepOf = (c: Case, id: string) => stepsFor(fittedSubject(c)!).find((s) => s.id === id)
 const said = (c: Case, id: string): readonly string[] => stepOf(c, id)?.does ?? []
 const at = (position: Partial<SeatingPosition>, more: Parameters<typeof buildCase>[0] = {}) => buildCase({ ...more, position }) // prettier-ignore
