@@ -186,7 +186,7 @@ describe('two people, one fitting', () => {
     const f = await begin()
     await enter(f.id, f.sequence, [{ path: ['disturbances', 'base'], value: {} }], { who: 'Maren' }).expect(200)
     const { body } = await enter(f.id, f.sequence, ['tug-left', 'tug-right'].map(look)).expect(409)
-    expect(body.message).toContain('look again')
+    expect(body.message).toContain('check again')
     const now = (await na.get(`/api/fittings/${f.id}`)).body as FittingView
     await na.post(`/api/fittings/${f.id}/sign`, { baseSequence: now.sequence, who: 'Jory', carerName: 'M' }).expect(409)
   })

@@ -191,7 +191,7 @@ test('what nobody knows is not drawn as none', () => {
   expect(drawingOfStep({ id: 'tether' }, blind).says).toContain('on the path that the manual shows')
   expect(drawingOfStep({ id: 'tether' }, blind).says).toContain('nobody has looked for')
   const padded: FittedSubject = { ...s, mode: { ...s.mode, inserts: [{ id: 'a', name: 'cushion', thicknessMm: 20 }] } }
-  expect(drawingOfSetting('insertsIn', padded).says).toContain('padding not noted yet')
+  expect(drawingOfSetting('insertsIn', padded).says).toContain('padding not recorded yet')
   expect(drawingOfSetting('insertsIn', { ...padded, settings: { insertsIn: { value: [], at: Sequence(1) } } }).says).toContain('no padding in') // prettier-ignore
   const nowhere: FittedSubject = { ...s, position: { ...position, side: 'centre', doorSide: 'none' } }
   expect(drawingOfCheck('side-pod', nowhere).says).toContain('on the side of the nearer door')
