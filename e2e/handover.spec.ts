@@ -61,7 +61,7 @@ test('at the car door in bay view: one step, large; a recline afterwards un-does
   await expect(bay.getByText('Step 1 of')).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.locator('[data-rule="seen-as-worked-out-attach"]').first()).toContainText(
-    'Shell angle: worked out 24 ± 1°, seen 34 ± 1°.',
+    'Shell angle: calculated 24 ± 1°, found 34 ± 1°.',
   )
 
   await stage(page, 4)

@@ -128,7 +128,7 @@ test('two devices: looks from before the other moved the base are not stored; bo
   await saved(other)
   await answer(page, 'tug-left', 'held')
   const dialog = page.getByRole('dialog', { name: 'This was changed meanwhile' })
-  await expect(dialog).toContainText('look again')
+  await expect(dialog).toContainText('check again')
   expect((await stored(page, server)).case.readings['tug-left']).toBeUndefined()
   await expectAxeClean(page, 'A look from before')
   await dialog.getByRole('button', { name: 'Leave theirs' }).click()

@@ -1,5 +1,15 @@
-import { QueryClient, useQuery, type DefaultError, type QueryKey, type UseQueryOptions } from '@tanstack/react-query'
+import {
+  notifyManager,
+  QueryClient,
+  useQuery,
+  type DefaultError,
+  type QueryKey,
+  type UseQueryOptions,
+} from '@tanstack/react-query'
 import { latest } from './latest.ts'
+
+// What a hand ticks shows before the hand is up again, as every other entry does.
+notifyManager.setScheduler(queueMicrotask)
 
 /** Whatever is asked of the server, kept once under its name; only the open fitting has a store of its own. */
 export const queries = new QueryClient({
