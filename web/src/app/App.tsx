@@ -3,6 +3,7 @@ import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { lazy, Suspense, useEffect, type ReactNode } from 'react'
 import { Link, Route, Routes, useLocation, useNavigate } from 'react-router'
 import { toast, Toaster } from 'sonner'
+import { familiesAsked } from '../session/families.ts'
 import { useAnswer } from '../session/queries.ts'
 import { TodayPage } from '../today/TodayPage.tsx'
 import { api } from '../session/api.ts'
@@ -207,11 +208,7 @@ function usePlacesToGo(): void {
   // Families are many, and asked for only by whoever looks for something.
   const isPaletteOpen = useCommands((s) => s.isPaletteOpen)
   // Without the server the palette goes without them.
-  const { data: families } = useAnswer({
-    queryKey: ['families'],
-    queryFn: () => api.families(),
-    enabled: isPaletteOpen,
-  })
+  const { data: families } = useAnswer({ ...familiesAsked, enabled: isPaletteOpen })
   useEffect(() => {
     if (!isPaletteOpen || !families) return
     return register(

@@ -4,6 +4,8 @@ import { Undo2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { toast } from 'sonner'
+import { familiesAsked, familyAsked } from '../session/families.ts'
+import { healthAsked } from '../session/health.ts'
 import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { api } from '../session/api.ts'
 import { useCatalogue } from '../session/catalogue.ts'
@@ -34,15 +36,11 @@ const POOL = ''
 export default function ArrangePage() {
   const [search] = useSearchParams()
   const childId = search.get('child')
-  const families = useAnswer({ queryKey: ['families'], queryFn: () => api.families(), enabled: childId !== null })
+  const families = useAnswer({ ...familiesAsked, enabled: childId !== null })
   const familyId =
     search.get('family') ?? families.data?.find((f) => f.children.some((c) => c.id === childId))?.id ?? undefined
-  const family = useAnswer({
-    queryKey: ['family', familyId],
-    queryFn: () => api.family(familyId ?? ''),
-    enabled: familyId !== undefined,
-  })
-  const health = useAnswer({ queryKey: ['health'], queryFn: () => api.health() })
+  const family = useAnswer({ ...familyAsked(familyId ?? ''), enabled: familyId !== undefined })
+  const health = useAnswer(healthAsked)
   const { catalogue } = useCatalogue(ON_OPENING)
   const { book } = usePractice(ON_OPENING)
   useEffect(() => {

@@ -12,12 +12,7 @@ const byDay = (readings: readonly GrowthReading[]): readonly GrowthReading[] =>
 
 /** What each child measured at its fittings, the newest first. */
 export function EarlierReadings({ familyChildren }: { readonly familyChildren: readonly Child[] }) {
-  const all = useQueries(
-    {
-      queries: familyChildren.map((c) => readingsOf(c.id)),
-    },
-    queries,
-  )
+  const all = useQueries({ queries: familyChildren.map((c) => readingsOf(c.id)) }, queries)
   return (
     <div className="flex flex-col gap-3 p-1">
       {familyChildren.map((child, i) => {

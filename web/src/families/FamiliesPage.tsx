@@ -1,9 +1,9 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
+import { familiesAsked } from '../session/families.ts'
 import { useAnswer } from '../session/queries.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
-import { api } from '../session/api.ts'
 import { Button } from '../ui/Button.tsx'
 import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
@@ -12,7 +12,7 @@ import * as msg from './messages.en.ts'
 
 /** Everybody that something was fitted for, by family. */
 export default function FamiliesPage() {
-  const { data: families, isError, refetch } = useAnswer({ queryKey: ['families'], queryFn: () => api.families() })
+  const { data: families, isError, refetch } = useAnswer(familiesAsked)
   const [search, setSearch] = useState('')
   useEffect(() => {
     document.title = msg.familiesNimbleAnchor

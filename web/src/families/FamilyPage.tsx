@@ -3,10 +3,11 @@ import type { FamilyView } from '@nimble-anchor/core/formats'
 import { Grid3x3, Pencil } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
+import { familyAsked } from '../session/families.ts'
 import { ON_OPENING, queries, useAnswer } from '../session/queries.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
 import { notSo, RECHECK_WORD } from '../recheck/words.ts'
-import { api, Refused } from '../session/api.ts'
+import { Refused } from '../session/api.ts'
 import { useDay } from '../session/today.ts'
 import { Button } from '../ui/Button.tsx'
 import { Dialog } from '../ui/Dialog.tsx'
@@ -25,7 +26,7 @@ import * as msg from './messages.en.ts'
 /** One family: children and what is ahead of each, rides, readings; exported and erased from here. */
 export default function FamilyPage() {
   const { id = '' } = useParams()
-  const asked = useAnswer({ queryKey: ['family', id], queryFn: () => api.family(id) })
+  const asked = useAnswer(familyAsked(id))
   const today = useDay((d) => d.today, ON_OPENING)
   const [isNaming, setNaming] = useState(false)
   useEffect(() => {
@@ -44,7 +45,7 @@ export default function FamilyPage() {
       <p className="p-8 text-ink-soft">{msg.loading}</p>
     )
   }
-  const keep = (next: FamilyView): void => void queries.setQueryData(['family', id], next)
+  const keep = (next: FamilyView): void => void queries.setQueryData(familyAsked(id).queryKey, next)
   return (
     <Page hasVerdicts>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">

@@ -2,6 +2,7 @@ import type { FamilyView } from '@nimble-anchor/core/formats'
 import { Download, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
+import { familiesAsked, familyAsked } from '../session/families.ts'
 import { readingsOf } from '../session/readings.ts'
 import { useFields } from '../form/useFields.ts'
 import { toast } from 'sonner'
@@ -28,10 +29,10 @@ export function Keeping({ view }: { view: FamilyView }) {
       const { erased } = await api.eraseFamily(view.id, typed)
       const { photos } = await forgetFittings(view.fittings.map((f) => f.id)).catch(() => ({ photos: 0 }))
       void loadCatalogue()
-      queries.removeQueries({ queryKey: ['family', view.id] })
+      queries.removeQueries({ queryKey: familyAsked(view.id).queryKey })
       for (const child of view.children) queries.removeQueries({ queryKey: readingsOf(child.id).queryKey })
       for (const fitting of view.fittings) queries.removeQueries({ queryKey: ['ahead', fitting.id] })
-      await queries.invalidateQueries({ queryKey: ['families'] })
+      await queries.invalidateQueries({ queryKey: familiesAsked.queryKey })
       toast(msg.erasedFittings(view.name, erased, photos > 0 ? msg.photosOfThisDevice(photos) : ''))
       void navigate('/families')
     } catch (error) {

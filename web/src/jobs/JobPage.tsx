@@ -26,6 +26,8 @@ export default function JobPage() {
   // One request after another, each shown at once: a fitter ticks faster than a server answers.
   const sending = useRef<Promise<unknown>>(Promise.resolve())
   const waiting = useRef(0)
+  /** The newest that the server is known to have stored. */
+  const stored = useRef<JobView>(undefined)
   useEffect(() => {
     if (job) document.title = msg.nimbleAnchor(job.plan.title)
   }, [job])
@@ -45,6 +47,7 @@ export default function JobPage() {
   const change = (next: (record: JobRecord) => JobRecord, ask: () => Promise<JobView>): void => {
     // What was ticked a moment ago may not be drawn yet.
     const newest = queries.getQueryData<JobView>(asked.queryKey) ?? job
+    if (waiting.current === 0) stored.current = newest
     const record = next(newest.record)
     void setJob({ ...newest, record, state: jobState(plan, record).state })
     waiting.current += 1
@@ -52,13 +55,16 @@ export default function JobPage() {
       .then(ask)
       .then(
         (view) => {
+          stored.current = view
           if (waiting.current === 1) void setJob(view)
           // The catalogue says whether the unit may be used.
           if (view.state !== 'steps') void loadCatalogue()
         },
-        (error: unknown) => {
+        async (error: unknown) => {
           sayRefusal(error)
-          return queries.invalidateQueries(asked)
+          // What did not arrive is not done: shown as it is stored, and asked for, since another may have changed it.
+          await setJob(stored.current ?? newest)
+          await queries.invalidateQueries({ queryKey: asked.queryKey })
         },
       )
       .finally(() => {

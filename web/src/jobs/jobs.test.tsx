@@ -97,6 +97,19 @@ test('refused: it is said, and what stands on the server is shown', async () => 
   expect(error).toHaveBeenCalledWith('This job is finished; begin it anew.', expect.anything())
   for (const box of screen.getAllByRole('checkbox')) expect(box).toBeChecked()
 })
+test('the server away: it is said, and nothing stands as done that is not stored', async () => {
+  const { line, settle, doneThere } = await show(1)
+  line.isUp = false
+  fireEvent.click(screen.getAllByRole('checkbox')[1]!)
+  fireEvent.click(screen.getAllByRole('checkbox')[2]!)
+  await settle()
+  expect(error).toHaveBeenCalled()
+  expect(screen.getAllByRole('checkbox').map((b) => b.getAttribute('aria-checked')).slice(0, 3)).toEqual(['true', 'false', 'false']) // prettier-ignore
+  line.isUp = true
+  fireEvent.click(screen.getAllByRole('checkbox')[1]!)
+  await settle()
+  expect(doneThere()).toHaveLength(2)
+})
 test('a finished job is closed', async () => {
   const { job } = await show('passed')
   for (const box of screen.getAllByRole('checkbox')) expect(box).toBeDisabled()

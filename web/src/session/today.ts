@@ -22,14 +22,16 @@ const asked = askedBy(false)
 export const loadToday = again((isByItself: boolean = false) => askedBy(isByItself))
 
 const NO_FITTINGS: readonly FittingSummary[] = []
-export function useToday(
-  asking?: Asking,
-): Partial<Today> & { readonly fittings: Today['fittings']; readonly status: Standing } {
+export function useToday(asking?: Asking): {
+  readonly fittings: Today['fittings']
+  readonly day: DayView | undefined
+  readonly status: Standing
+} {
   const answer = useAnswer({ ...asked, ...asking })
   const fittings = answer.data?.fittings ?? NO_FITTINGS
   // An empty list that could not be asked for again is not known to be empty still.
   const status = answer.isError && fittings.length === 0 ? 'failed' : standingOf(answer)
-  return { fittings, status, ...(answer.data && { day: answer.data.day }) }
+  return { fittings, day: answer.data?.day, status }
 }
 const fittingsOf = (today: Today): Today['fittings'] => today.fittings
 export const useFittings = (): readonly FittingSummary[] =>

@@ -2,6 +2,7 @@ import { VehicleId } from '@nimble-anchor/core/ground'
 import type { FittingView, VisitView } from '@nimble-anchor/core/formats'
 import { vehicleName } from '@nimble-anchor/core/vehicle'
 import { useMemo } from 'react'
+import { healthAsked } from '../session/health.ts'
 import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { useFields } from '../form/useFields.ts'
 import { api, type NewChild } from '../session/api.ts'
@@ -61,7 +62,7 @@ interface Draft {
 /** Made anew each time the dialog opens. */
 function NewFittingForm({ onOpenChange, onCreated, visit }: Props) {
   const { catalogue, status } = useCatalogue(ON_OPENING)
-  const health = useAnswer({ queryKey: ['health'], queryFn: () => api.health(), ...ON_OPENING })
+  const health = useAnswer({ ...healthAsked, ...ON_OPENING })
   const today = health.data?.today
   const isKnownName = (catalogue?.children ?? []).some((c) => nameOf(c).toLowerCase().includes(visit?.who.toLowerCase() ?? '')) // prettier-ignore
   const {
