@@ -29,7 +29,7 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
     schools: { 'harness-to-its-limit': 'harness to its limit first', 'legal-minimum': 'at the legal minimum' },
   },
   steadiness: {
-    question: 'Steadiness',
+    question: 'Movement at the base',
     schools: { 'within-25-mm': `at most ${STEADY_WITHIN_MM} mm`, 'nothing-felt': 'nothing felt' },
   },
   vehicleHeadRestraint: {

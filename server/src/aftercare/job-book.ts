@@ -42,7 +42,7 @@ export class JobBook {
   change(id: string, by: By, make: (plan: JobPlan, record: JobRecord) => Changed): Promise<JobView> {
     return this.db.write(async (manager) => {
       const row = await findJob(manager, id)
-      if (!isOpen(row.state)) throw new ConflictException('This job is finished; begin it anew.')
+      if (!isOpen(row.state)) throw new ConflictException('This job is finished; start it again.')
       const { record, what } = make(row.plan, row.record)
       const { state } = jobState(row.plan, record)
       Object.assign(row, { record, state, endedAt: isOpen(state) ? null : this.clock.now() })

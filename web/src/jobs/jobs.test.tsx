@@ -94,7 +94,7 @@ test('refused: it is said, and what stands on the server is shown', async () => 
     ask(`jobs/${job.id}/answers`, { who: 'Maren', checkId, optionId: options.find((o) => o.means === 'pass')?.id })
   fireEvent.click(screen.getAllByRole('checkbox')[0]!)
   await settle()
-  expect(error).toHaveBeenCalledWith('This job is finished; begin it anew.', expect.anything())
+  expect(error).toHaveBeenCalledWith('This job is finished; start it again.', expect.anything())
   for (const box of screen.getAllByRole('checkbox')) expect(box).toBeChecked()
 })
 test('the server away: it is said, and nothing stands as done that is not stored', async () => {
