@@ -321,7 +321,7 @@ export class MemoryServer {
   }
   private openJob(id: string): JobView {
     const job = this.findJob(id)
-    if (!isOpen(job)) throw new Refusal(409, 'This job is finished; begin it anew.')
+    if (!isOpen(job)) throw new Refusal(409, 'This job is finished; start it again.')
     return job
   }
   private record(job: JobView, who: string, record: JobView['record'], what: string): JobView {
