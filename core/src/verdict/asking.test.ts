@@ -51,10 +51,19 @@ describe('what is asked next, whole', () => {
   ])('%s', (_, c, next) => expect(assess(c).measureNext).toEqual(next))
 })
 
+test('what a route waits for beside the child is asked when it is chosen', () => {
+  const asked = (c: Case) => assess(c).measureNext.map((n) => n.need).filter((need) => need.startsWith('route.')) // prettier-ignore
+  expect(asked(withoutPlace({ unstated: true }))).toEqual([])
+  expect(asked(buildCase({ unstated: true })).toSorted()).toEqual([
+    'route.belt', 'route.frontSeat', 'route.legProofs', 'route.limits', 'route.lowerTethers', 'route.permittedReclines',
+    'route.reboundBar', 'route.steps', 'route.topTether', 'route.usesBase',
+  ]) // prettier-ignore
+})
+
 describe('what is judged before a place is chosen', () => {
-  const rulesOf = (c: Case): ReadonlySet<string> => new Set(assess(c).findings.map((f) => f.ruleId))
-  test('mode and route, and nothing of place or fitting', () => {
-    expect([...rulesOf(withoutPlace())].toSorted()).toEqual([
+  test('mode and route, each once, and nothing of place or fitting', () => {
+    const rules = assess(withoutPlace()).findings.map((f) => f.ruleId)
+    expect(rules.toSorted()).toEqual([
       'R129-mass-max', 'R129-stature-range', 'head-room', 'isofix-mass-sum', 'isofix-rotation', 'local-end',
       'mode-stated', 'route-stated', 'shoulder-range', 'specialist-advice', 'unit-in-life', 'unit-sound',
     ]) // prettier-ignore

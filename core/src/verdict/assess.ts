@@ -120,14 +120,6 @@ function headlineOf(
   }
 }
 
-const RULE_STAGE: Record<Finding['stage'], Stage> = {
-  choose: 'choose',
-  place: 'place',
-  'set-up': 'set-up',
-  attach: 'attach',
-  'child-in': 'child-in',
-}
-
 function stageStates(
   c: Case,
   findings: readonly RawFinding[],
@@ -135,37 +127,34 @@ function stageStates(
   next: readonly MeasureNext[],
 ): Record<Stage, StageState> {
   const { mode, route, position } = chosenIn(c)
-  const isReached: Record<Stage, boolean> = {
-    measure: c.child.massKg !== undefined || c.child.statureCm !== undefined,
+  const isReached: Record<Finding['stage'], boolean> = {
     choose: mode !== undefined,
     place: position !== undefined && route !== undefined,
     'set-up': Object.keys(c.settings).length > 0,
     attach: CHECK_IDS.some((id) => CHECKS[id].stage === 'attach' && c.readings[id]),
     'child-in': CHECK_IDS.some((id) => CHECKS[id].stage === 'child-in' && c.readings[id]),
-    'hand-over': c.handover !== undefined,
   }
-  const states = {} as Record<Stage, StageState>
-  const byStage = new Map<Stage, RawFinding[]>(STAGES.map((stage) => [stage, []]))
-  for (const f of findings) byStage.get(RULE_STAGE[f.rule.stage])?.push(f)
-  for (const stage of STAGES) {
-    const own = byStage.get(stage) ?? []
-    const open = next.some((n) => n.stage === stage)
-    states[stage] =
-      !isReached[stage] && (stage !== 'set-up' || open || !isReached.place)
-        ? 'not-started'
-        : every([decide(own), open ? 'undecided' : 'pass'])
+  const isOpen = (stage: Stage): boolean => next.some((n) => n.stage === stage)
+  const judged = (stage: Finding['stage']): StageState => {
+    const hasBegun = isReached[stage] || (stage === 'set-up' && isReached.place && !isOpen(stage))
+    if (!hasBegun) return 'not-started'
+    return every([decide(findings.filter((f) => f.rule.stage === stage)), isOpen(stage) ? 'undecided' : 'pass'])
   }
-  // What the child's measures leave open shows where they are taken.
-  const measureOpen = next.some((n) => n.stage === 'measure')
-  states.measure = isReached.measure ? (measureOpen ? 'undecided' : 'pass') : 'not-started'
-  states['hand-over'] = c.handover
-    ? c.handover.againstAdvice
-      ? 'fail'
-      : 'pass'
-    : verdict === 'ready'
-      ? 'undecided'
-      : 'not-started'
-  return states
+  const isMeasured = c.child.massKg !== undefined || c.child.statureCm !== undefined
+  return {
+    // What the child's measures leave open shows where they are taken.
+    measure: isMeasured ? (isOpen('measure') ? 'undecided' : 'pass') : 'not-started',
+    choose: judged('choose'),
+    place: judged('place'),
+    'set-up': judged('set-up'),
+    attach: judged('attach'),
+    'child-in': judged('child-in'),
+    'hand-over': handOverState(c, verdict),
+  }
+}
+function handOverState({ handover }: Case, verdict: Verdict): StageState {
+  if (handover) return handover.againstAdvice ? 'fail' : 'pass'
+  return verdict === 'ready' ? 'undecided' : 'not-started'
 }
 
 /** What a case comes to, and what decided. */

@@ -17,6 +17,8 @@ test.each<[string, CheckId, Case, ReturnType<typeof checkState>]>([
   ['beside a bad one it is good itself', 'latch-right', read('latch-left', { option: 'open' }), 'pass'],
   ['only what it showed before', 'latch-left', read('latch-left', { before: 'open' }), 'undecided'],
   ['moved since', 'latch-left', { ...ready, disturbances: { base: { at } } }, 'stale'],
+  ['another moved', 'label-serial', { ...ready, disturbances: { base: { at } } }, 'pass'],
+  ['a figure within, beside a bad look', 'slack-mm', read('latch-left', { option: 'open' }), 'pass'],
   ['a figure within', 'slack-mm', ready, 'pass'],
   ['a figure beyond', 'slack-mm', read('slack-mm', { number: measured(30, 1) }), 'fail'],
   ['a figure at the limit', 'slack-mm', read('slack-mm', { number: measured(15, 2) }), 'undecided'],

@@ -1,6 +1,7 @@
-import { IsoDate } from '../ground/index.ts'
+import { IsoDate, ModelId, UnitId } from '../ground/index.ts'
 import { buildCase, FORWARD, withEverythingGood } from '../../test/build.ts'
 import { assess, measured, type Case } from '../index.ts'
+import { ownMatch } from './own-match.ts'
 
 /** Judged as if nothing had been judged before: every part of it is another object. */
 const anew = (c: Case): unknown => JSON.parse(JSON.stringify(assess(structuredClone(c))))
@@ -28,3 +29,39 @@ test.each<[string, Case, (c: Case) => Case]>([
   // A journey counts for the very young only; all else shows.
   if (from.journeyMinutes === to.journeyMinutes) expect(shown(to)).not.toEqual(shown(from))
 }) // prettier-ignore
+
+describe('of several restraints with modes of the same name, the one chosen, in its own unit', () => {
+  const second = buildCase({ model: { id: ModelId('lanyard') }, unit: { id: UnitId('unit-9'), modelId: ModelId('lanyard') } }) // prettier-ignore
+  const first = buildCase({ modes: [{ id: 'forward', direction: 'forward' }] } as never)
+  const both: Case = { ...first, restraints: [...first.restraints, ...second.restraints], units: [...(first.units ?? []), ...(second.units ?? [])] } // prettier-ignore
+  const own = (c: Case) => { const m = ownMatch(c); return m && [m.model.id, m.mode.id, m.subject.unit?.id] } // prettier-ignore
+  const [a, b] = both.restraints
+  test('the first', () => expect(own(both)).toEqual([a!.id, both.choice.modeId, first.choice.unitId]))
+  test('the other', () =>
+    expect(own({ ...both, choice: { ...both.choice, modelId: b!.id, unitId: UnitId('unit-9') } })).toEqual([
+      b!.id,
+      b!.modes[0]!.id,
+      'unit-9',
+    ]))
+  test('another mode of the first', () => {
+    const forward = { ...a!.modes[0]!, id: 'forward', direction: 'forward' as const }
+    const c = { ...both, restraints: [{ ...a!, modes: [...a!.modes, forward] }, b!], choice: { ...both.choice, modeId: 'forward' } } // prettier-ignore
+    expect(own(c)).toEqual([a!.id, 'forward', first.choice.unitId])
+  })
+  test('a mode that is not there', () => expect(ownMatch({ ...both, choice: { ...both.choice, modeId: 'none' } })).toBeUndefined()) // prettier-ignore
+})
+
+describe('the other restraints are judged in their units', () => {
+  const rearward = buildCase({ model: { id: ModelId('lanyard') }, unit: { id: UnitId('unit-9'), modelId: ModelId('lanyard') } }) // prettier-ignore
+  const c = (crashed: 'own' | 'other' | 'none'): Case => ({
+    ...forward,
+    restraints: [...forward.restraints, ...rearward.restraints],
+    units: [...(forward.units ?? []).map((u) => ({ ...u, wasInCrash: crashed === 'own' })), ...(rearward.units ?? []).map((u) => ({ ...u, wasInCrash: crashed === 'other' }))],
+  }) // prettier-ignore
+  const advised = (x: Case) => assess(x).findings.find((f) => f.ruleId === 'practice-rearward-longer')?.kind
+  test.each([
+    ['a rearward one that is sound is advised instead', 'none', 'fail'],
+    ['one that was in a crash is not', 'other', 'pass'],
+    ['the crash of the one chosen is its own matter', 'own', 'fail'],
+  ] as const)('%s', (_, crashed, kind) => expect(advised(c(crashed))).toBe(kind))
+})
