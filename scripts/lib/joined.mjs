@@ -54,6 +54,28 @@ const suiteOf = (folder, tests) =>
     )
     .join('')
 
+/** One failure is all that a mutant needs; Jest stops between suites, and here is one. */
+const UNTIL_ONE_FAILS = `
+const real = globalThis.test
+let hasFailed = false
+const failed = (error) => {
+  hasFailed = true
+  throw error
+}
+const once = (fn) => function (...given) {
+  if (hasFailed) return
+  try {
+    const done = fn.apply(this, given)
+    return done instanceof Promise ? done.catch(failed) : done
+  } catch (error) {
+    failed(error)
+  }
+}
+globalThis.test = globalThis.it = Object.assign((name, fn, ms) => real(name, once(fn), ms), real, {
+  each: (...table) => (name, fn, ms) => real.each(...table)(name, once(fn), ms),
+})
+`
+
 /**
  * Writes one suite for the tests of core that `globs` name, relative to `core`.
  *
@@ -66,7 +88,8 @@ export function writeSuite(name, globs) {
   if (tests.length === 0) throw new Error(`No test stands beside ${name}: ${globs.join(', ')}`)
   // That a property fails is enough: the smallest case in which it does is looked for at length, and read by nobody here.
   const first = `require('fast-check').configureGlobal({ endOnFailure: true })\n`
-  writeFileSync(join(folder, `mutants-${name}.test.js`), first + suiteOf(folder, [...new Set(tests)]))
+  const all = first + UNTIL_ONE_FAILS + suiteOf(folder, [...new Set(tests)])
+  writeFileSync(join(folder, `mutants-${name}.test.js`), all)
   return `${JOINED}/mutants-${name}.test.js`
 }
 

@@ -34,6 +34,7 @@ export {
   type CarerLink,
   type Colleague,
   type DeviceView,
+  type HereSaid,
   type HereView,
   type LiveEvent,
   type Pairing,

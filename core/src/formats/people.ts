@@ -82,6 +82,14 @@ export interface Pairing {
   readonly isReachable: boolean
 }
 
+/** Where a tab of a browser says that it is. */
+export interface HereSaid {
+  readonly tab: string
+  readonly fittingId: FittingId | null
+  /** Counts what this tab says: of two, the higher one was said later. */
+  readonly nth: number
+  readonly who: string
+}
 /** Who else is in a fitting, a tab of a browser each. */
 export interface HereView {
   readonly kind: 'here'

@@ -1,7 +1,7 @@
 import { Body, Controller, Get, Header, HttpCode, HttpException, Post, Req, Res } from '@nestjs/common'
 import { ApiOperation, ApiProperty, ApiTags } from '@nestjs/swagger'
 import type { HereView } from '@nimble-anchor/core/formats'
-import { IsUUID, ValidateIf } from 'class-validator'
+import { IsInt, IsUUID, Max, Min, ValidateIf } from 'class-validator'
 import { FittingId, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
 import type { Request, Response } from 'express'
@@ -21,6 +21,12 @@ class HereDto {
   @ValidateIf((h: HereDto) => h.fittingId !== null)
   @IsUUID()
   fittingId: string | null
+
+  @ApiProperty({ description: 'Counts what this tab says: of two, the higher one was said later.' })
+  @IsInt()
+  @Min(0)
+  @Max(Number.MAX_SAFE_INTEGER)
+  nth: number
 
   @ApiProperty({ example: 'Jory Quill' })
   @Fits(nameSchema)
@@ -79,9 +85,9 @@ export class LiveController {
   @Post('here')
   @HttpCode(200)
   @ApiOperation({ summary: 'Which fitting somebody has open; said again every half minute' })
-  here(@Asker() caller: Caller, @Body() { tab, fittingId, who }: HereDto): HereView | Record<string, never> {
+  here(@Asker() caller: Caller, @Body() { tab, fittingId, nth, who }: HereDto): HereView | Record<string, never> {
     const fitting = fittingId === null ? null : FittingId(fittingId)
-    this.live.isHere(tab, signedBy(caller, who).who, fitting)
+    this.live.isHere(tab, signedBy(caller, who).who, fitting, nth)
     return fitting === null ? {} : this.live.whoIsIn(fitting)
   }
 }

@@ -10,7 +10,9 @@ const GONE_MS = 45_000
 
 interface Here {
   readonly who: string
-  readonly fittingId: FittingId
+  /** None, where it has left: what it said before may still be on its way. */
+  readonly fittingId: FittingId | null
+  readonly nth: number
   readonly atMs: number
 }
 
@@ -31,20 +33,28 @@ export class Live {
     this.db.afterCommit(() => this.events.next(event))
   }
 
-  /** @param fittingId where somebody works now; `null`, where they have left */
-  isHere(tab: string, who: string, fittingId: FittingId | null): void {
+  /**
+   * @param fittingId where somebody works now; `null`, where they have left
+   * @param nth counts what this tab says: an older saying that comes later changes nothing
+   */
+  isHere(tab: string, who: string, fittingId: FittingId | null, nth: number): void {
+    this.forget()
     const before = this.here.get(tab)
-    if (fittingId === null) this.here.delete(tab)
-    else this.here.set(tab, { who, fittingId, atMs: this.clock.nowMs() })
-    const ids = new Set([before?.fittingId, fittingId ?? undefined].filter((id) => id !== undefined))
-    const isSame = before?.fittingId === (fittingId ?? undefined) && before?.who === who
-    if (!isSame) for (const id of ids) this.events.next(this.whoIsIn(id))
+    if (before !== undefined && before.nth >= nth) return
+    this.here.set(tab, { who, fittingId, nth, atMs: this.clock.nowMs() })
+    const was = before?.fittingId ?? null
+    if (was === fittingId && before?.who === who) return
+    for (const id of new Set([was, fittingId])) if (id !== null) this.events.next(this.whoIsIn(id))
   }
 
   whoIsIn(fittingId: FittingId): HereView {
-    const nowMs = this.clock.nowMs()
-    for (const [tab, { atMs }] of this.here) if (nowMs - atMs > GONE_MS) this.here.delete(tab)
+    this.forget()
     const tabs = [...this.here].filter(([, h]) => h.fittingId === fittingId)
     return { kind: 'here', fittingId, tabs: tabs.map(([tab, { who }]) => ({ tab, who })) }
+  }
+
+  private forget(): void {
+    const nowMs = this.clock.nowMs()
+    for (const [tab, { atMs }] of this.here) if (nowMs - atMs > GONE_MS) this.here.delete(tab)
   }
 }

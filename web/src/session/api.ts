@@ -16,6 +16,7 @@ import type {
   FittingSummary,
   FittingView,
   GrowthReading,
+  HereSaid,
   HereView,
   HistoryEntry,
   ImportRow,
@@ -168,8 +169,7 @@ export const api = {
   answerSecondLook: (token: string, answers: Readonly<Record<string, RecheckAnswer>>) =>
     call<unknown>(`second-look/${token}`, { answers }),
   exportFamily: (id: string) => call<unknown>(`families/${id}/export`),
-  here: (tab: string, fittingId: FittingId | null, who: string) =>
-    call<HereView | Record<string, never>>('live/here', { tab, fittingId, who }, { isByItself: true }),
+  here: (said: HereSaid) => call<HereView | Record<string, never>>('live/here', said, { isByItself: true }),
   catalogue: () => call<Catalogue>('catalogue'),
   fittings: (isByItself = false) => call<readonly FittingSummary[]>('fittings', undefined, { isByItself }),
   fitting: (id: string, isByItself = false) => call<FittingView>(`fittings/${id}`, undefined, { isByItself }),

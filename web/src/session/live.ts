@@ -1,6 +1,6 @@
 import { type FittingId } from '@nimble-anchor/core/ground'
 import { v4 as newId } from 'uuid'
-import type { HereView, LiveEvent } from '@nimble-anchor/core/formats'
+import type { HereSaid, HereView, LiveEvent } from '@nimble-anchor/core/formats'
 import { api } from './api.ts'
 import { loadCatalogue } from './catalogue.ts'
 import { useFitting } from './fitting.ts'
@@ -18,6 +18,9 @@ import { useWho } from './who.ts'
 
 /** An id of this tab, by which it does not count itself among the others. */
 const TAB = newId()
+/** What this tab has said so far: its leaving may overtake its coming on the way. */
+let sayings = 0
+const saying = (fittingId: FittingId | null): HereSaid => ({ tab: TAB, fittingId, nth: ++sayings, who: fitterName() })
 const STILL_HERE_MS = 20_000
 /** What comes in one breath is looked at once. */
 const TOGETHER_MS = 120
@@ -53,7 +56,7 @@ export function listenLive(): void {
   })
   addEventListener('pagehide', () => {
     const { view } = useFitting.getState()
-    if (view) navigator.sendBeacon('/api/live/here', new Blob([JSON.stringify({ tab: TAB, fittingId: null, who: fitterName() })], { type: 'application/json' })) // prettier-ignore
+    if (view) navigator.sendBeacon('/api/live/here', new Blob([JSON.stringify(saying(null))], { type: 'application/json' })) // prettier-ignore
   })
 }
 
@@ -82,7 +85,7 @@ function sayWhere(): void {
   if (id === null && said === null) return
   if (id !== said) useOthers.setState({ who: [] })
   said = id
-  api.here(TAB, id, fitterName()).then(
+  api.here(saying(id)).then(
     (here) => 'kind' in here && showOthers(here as HereView),
     () => undefined,
   )
