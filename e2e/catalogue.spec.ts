@@ -66,7 +66,7 @@ test('a restraint is entered from its manual, warned about, put right, given a u
   ] as const)
     await pick(dialog.getByLabel(question), answer)
   await dialog.getByRole('button', { name: 'Save this unit' }).click()
-  await expect(page.getByText('sound, may be used until 2035-03-01')).toBeVisible()
+  await expect(page.getByText('sound, may be used until 1 Mar 2035')).toBeVisible()
 
   await beginFitting(page, server, 'Tamsin Hale', 'Corran Dunlin')
   await stage(page, 2)

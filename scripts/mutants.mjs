@@ -51,7 +51,8 @@ const rows = []
 for (const folder of asked) {
   const { tests, alone = false } = FOLDERS[folder]
   const name = folder.replaceAll('/', '-').replace('*', 'own')
-  const suite = writeSuite(name, [...tests, ...(alone ? [] : EVERYWHERE)])
+  const stage = /^rules\/([a-z-]+)$/.exec(folder)?.[1]
+  const suite = writeSuite(name, [...tests, ...(alone ? [] : EVERYWHERE)], stage)
   const bundle = suite.replace('.js', '.bundle.js')
   process.env.MUTANTS_SUITE = bundle
   process.env.MUTANTS_LEFT = `${out}/${name}.left.txt`

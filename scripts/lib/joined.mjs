@@ -54,8 +54,12 @@ const suiteOf = (folder, tests) =>
     )
     .join('')
 
-/** One failure is all that a mutant needs; Jest stops between suites, and here is one. */
-const UNTIL_ONE_FAILS = `
+/**
+ * One failure is all that a mutant needs; Jest stops between suites, and here is one. Of what is asked of every rule only
+ * that which is asked of the stage's own: a fault in one rule is not seen in another.
+ */
+const untilOneFails = (stage) => `
+const STAGE = ${JSON.stringify(stage)}
 const real = globalThis.test
 let hasFailed = false
 const failed = (error) => {
@@ -71,24 +75,26 @@ const once = (fn) => function (...given) {
     failed(error)
   }
 }
+const asked = (table) => (Array.isArray(table) && table.every((r) => r?.evaluate) ? table.filter((r) => r.stage === STAGE || STAGE === '') : table)
 globalThis.test = globalThis.it = Object.assign((name, fn, ms) => real(name, once(fn), ms), real, {
-  each: (...table) => (name, fn, ms) => real.each(...table)(name, once(fn), ms),
+  each: (table, ...rest) => (name, fn, ms) => real.each(asked(table), ...rest)(name, once(fn), ms),
 })
 `
 
 /**
  * Writes one suite for the tests of core that `globs` name, relative to `core`.
  *
+ * @param stage the one whose rules are tried, where it is of one stage
  * @returns the suite, relative to `core`
  */
-export function writeSuite(name, globs) {
+export function writeSuite(name, globs, stage = '') {
   const folder = join(ROOT, 'core', JOINED)
   mkdirSync(folder, { recursive: true })
   const tests = globs.flatMap((glob) => globSync(glob)).sort()
   if (tests.length === 0) throw new Error(`No test stands beside ${name}: ${globs.join(', ')}`)
   // That a property fails is enough: the smallest case in which it does is looked for at length, and read by nobody here.
   const first = `require('fast-check').configureGlobal({ endOnFailure: true })\n`
-  const all = first + UNTIL_ONE_FAILS + suiteOf(folder, [...new Set(tests)])
+  const all = first + untilOneFails(stage) + suiteOf(folder, [...new Set(tests)])
   writeFileSync(join(folder, `mutants-${name}.test.js`), all)
   return `${JOINED}/mutants-${name}.test.js`
 }

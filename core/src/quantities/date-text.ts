@@ -37,7 +37,7 @@ export function dateText(iso: string, form: DateForm = 'day', locale?: string): 
   return formatOf(form, locale, isDay).format(new Date(isDay ? `${iso}T00:00:00Z` : iso))
 }
 
-/** What a paper is written in where nobody says otherwise. */
+/** What papers and stored sentences are written in where nobody says otherwise. */
 const PAPER_LOCALE = 'en-GB'
 
 /**
@@ -54,3 +54,6 @@ export function paperDate(iso: string, form: DateForm = 'long-day', locale: stri
     return dateText(day, form, PAPER_LOCALE)
   }
 }
+
+/** A day within a sentence of a rule: stored and sent with it, so the same wherever it is read. */
+export const dayInSentence = (iso: string): string => paperDate(iso, 'day')

@@ -20,7 +20,7 @@ export {
   toInterval,
 } from './quantity.ts'
 export { addDays, addMonths, ageInMonths, ageInterval, DAYS_PER_MONTH, daysBetween } from './dates.ts'
-export { dateText, paperDate } from './date-text.ts'
+export { dateText, dayInSentence, paperDate } from './date-text.ts'
 export { formatAge, formatInterval, formatNumber, formatRange, plural, unitFor } from './text.ts'
 
 export { randomStream, type RandomStream, seedOf } from './random.ts'

@@ -1,5 +1,7 @@
 import { parseWith } from '@nimble-anchor/core/ground'
+import { dateText } from '@nimble-anchor/core/quantities'
 import {
+  DIRECTION_WORD,
   directionsOf,
   isConvertible,
   keepsDirection,
@@ -13,6 +15,7 @@ import { Button } from '../ui/Button.tsx'
 import { DateField } from '../ui/DateField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
+import { jobName } from './unitState.ts'
 import * as msg from './messages.en.ts'
 
 type Known = 'isHistoryKnown' | 'wasInCrash' | 'isRecalled' | 'isComplete'
@@ -107,7 +110,10 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
         <SelectField
           label={msg.whichWayItStands}
           value={draft.direction ?? ''}
-          options={[{ id: '', label: msg.notLookedAt }, ...directionsOf(model).map((d) => ({ id: d, label: d }))]}
+          options={[
+            { id: '', label: msg.notLookedAt },
+            ...directionsOf(model).map((d) => ({ id: d, label: DIRECTION_WORD[d] })),
+          ]}
           onChange={(v) => set('direction')(directionsOf(model).find((d) => d === v))}
         />
       )}
@@ -125,7 +131,7 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       {text('note', msg.note)}
       {unit.awaitsCheck && (
         <p className="border-l-4 border-fail pl-3 font-semibold">
-          {msg.notForUseWasStarted(unit.awaitsCheck.job.replaceAll('-', ' '), unit.awaitsCheck.since)}
+          {msg.notForUseWasStarted(jobName(unit.awaitsCheck.job), dateText(unit.awaitsCheck.since))}
         </p>
       )}
       {fault !== undefined && (

@@ -1,5 +1,11 @@
 import { dateText } from '@nimble-anchor/core/quantities'
-import { lifeEnd, modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
+import {
+  DIRECTION_WORD,
+  lifeEnd,
+  modelName,
+  type RestraintModel,
+  type RestraintUnit,
+} from '@nimble-anchor/core/restraint'
 import { Pencil } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
@@ -191,23 +197,23 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
 
 const said = (value: boolean | undefined, yes: string, no: string): string =>
   value === undefined ? msg.notKnownYet : value ? yes : no
-const HARNESS = { in: msg.inPlace, stowed: 'stowed' } as const
+const HARNESS = { in: msg.inPlace, stowed: msg.stowed } as const
 
 /** What is not known is said so, and never left out. */
 function Facts({ model, unit }: { readonly model: RestraintModel; readonly unit: RestraintUnit }) {
-  const date = (iso: string | undefined): string => (iso === undefined ? msg.notKnownYet : dateText(`${iso}T12:00:00`))
+  const date = (iso: string | undefined): string => (iso === undefined ? msg.notKnownYet : dateText(iso))
   const part = model.parts?.find((p) => p.id === unit.partId)
   const rows: readonly (readonly [string, string])[] = [
     [msg.shelf, unit.shelf ?? msg.noShelfNamed],
     [msg.made, date(unit.madeOn)],
     [msg.lifeEnds, date(lifeEnd({ model, unit }))],
-    [msg.history, said(unit.isHistoryKnown, 'known', msg.notKnownNotForUse)],
-    [msg.crash, said(unit.wasInCrash, msg.wasInOneNotFor, 'none')],
-    [msg.recall, said(unit.isRecalled, msg.recalledNotForUse, 'none')],
-    [msg.parts, said(unit.isComplete, 'complete', msg.missingNotForUse)],
+    [msg.history, said(unit.isHistoryKnown, msg.known, msg.notKnownNotForUse)],
+    [msg.crash, said(unit.wasInCrash, msg.wasInOneNotFor, msg.none)],
+    [msg.recall, said(unit.isRecalled, msg.recalledNotForUse, msg.none)],
+    [msg.parts, said(unit.isComplete, msg.complete, msg.missingNotForUse)],
     ...(part ? [[msg.whichPart, part.name] as const] : []),
     ...(unit.harness ? [[msg.harness, HARNESS[unit.harness]] as const] : []),
-    ...(unit.direction ? [[msg.stands, unit.direction] as const] : []),
+    ...(unit.direction ? [[msg.stands, DIRECTION_WORD[unit.direction]] as const] : []),
     ...(unit.note ? [[msg.note, unit.note] as const] : []),
   ]
   return (

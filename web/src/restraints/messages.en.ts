@@ -24,7 +24,7 @@ export const leaveEverythingAsItIs = 'Leave everything as it is'
 export const importingAllOfItOr = 'Importing, all of it or nothing'
 export const theShelfKnowsOfIt = (what: string) => ` The shelf knows of it: ${what}. The file says something else.`
 export const believeTheFileThisIs = 'Use the file: the shelf is corrected'
-export const believeTheFileAbout = (id: string) => `Believe the file about ${id}`
+export const believeTheFileAbout = (id: string) => `Use the file for ${id}`
 export const entry = 'entry'
 export const entries = 'entries'
 export const theFile = 'the file'
@@ -280,6 +280,10 @@ export const unit = (serial: string) => `Unit ${serial}`
 export const unitRemoved = (serial: string) => `Unit ${serial} removed.`
 export const undo = 'Undo'
 export const notKnownYet = 'not known yet'
+export const known = 'known'
+export const none = 'none'
+export const complete = 'complete'
+export const stowed = 'stowed'
 export const made = 'Made'
 export const lifeEnds = 'Life ends'
 export const history = 'History'

@@ -1,3 +1,4 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { ruleText, sentence } from '../say.ts'
 
 export default ruleText({
@@ -15,7 +16,7 @@ export default ruleText({
     }),
     'not-after': sentence<{ name: string; notAfter: string; isOver: boolean }>({
       reason: ({ name, notAfter, isOver }) =>
-        `UN R44 ${isOver ? 'might be used' : 'may be used'} until ${notAfter}, by the local rule “${name}”${isOver ? '; that day has passed' : ''}.`,
+        `UN R44 ${isOver ? 'might be used' : 'may be used'} until ${dayInSentence(notAfter)}, by the local rule “${name}”${isOver ? '; that day has passed' : ''}.`,
       remedy: () => 'Use a restraint of UN R129.',
     }),
   },

@@ -1,5 +1,5 @@
 import { sentence, ruleText } from '../say.ts'
-import { formatInterval, formatNumber, type Interval } from '../../quantities/index.ts'
+import { dayInSentence, formatInterval, formatNumber, type Interval } from '../../quantities/index.ts'
 import { unreachable } from '../../ground/index.ts'
 import { type Need } from '../rule.ts'
 import { type Advice } from '../../child/index.ts'
@@ -56,7 +56,7 @@ export default ruleText({
       label: string
     }>({
       reason: ({ why, by, role, on, outcome, permits, modelName, label }) =>
-        `Referred for ${referralText(why)}. ${by} (${role}) advised on ${on}: ${OUTCOME_TEXT[outcome]}${permits ? '' : `, which ${modelName}, ${label}, is not`}.`,
+        `Referred for ${referralText(why)}. ${by} (${role}) advised on ${dayInSentence(on)}: ${OUTCOME_TEXT[outcome]}${permits ? '' : `, which ${modelName}, ${label}, is not`}.`,
       remedy: ({ outcome }) =>
         outcome === 'not-yet-by-car'
           ? 'The child does not travel by car yet: ask the specialist again.'

@@ -83,7 +83,7 @@ test.each([
     buildCase({ child: child({ bornAtWeeks: 33, advice: advice(outcome) }), mode: mode as Partial<Mode> }),
   )
   expect(said).toMatchObject({ kind })
-  expect(reasonOf(said)).toContain('M. Lorne (neonatal nurse) advised on 2026-11-20')
+  expect(reasonOf(said)).toContain('M. Lorne (neonatal nurse) advised on 20 Nov 2026')
 })
 
 test('one restraint is that one, and no other', () => {

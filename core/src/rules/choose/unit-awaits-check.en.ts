@@ -1,3 +1,4 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
@@ -7,7 +8,7 @@ export default ruleText({
   says: {
     fail: sentence<{ serial: string | undefined; job: string | undefined; since: string | undefined }>({
       reason: ({ serial, job, since }) =>
-        `Unit ${serial}: “${job?.replaceAll('-', ' ')}” was started on ${since}; its checks are still to do.`,
+        `Unit ${serial}: “${job?.replaceAll('-', ' ')}” was started on ${since && dayInSentence(since)}; its checks are still to do.`,
       remedy: () => 'Finish the job and its checks, or choose another unit.',
     }),
   },

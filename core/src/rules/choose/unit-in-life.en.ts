@@ -1,3 +1,4 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
@@ -14,7 +15,8 @@ export default ruleText({
       remedy: () => 'Read the date on the shell and the life in the manual, and enter them with the unit.',
     }),
     judged: sentence<{ days: number; end: string }>({
-      reason: ({ days, end }) => (days >= 0 ? `May be used until ${end}.` : `Its life ended on ${end}.`),
+      reason: ({ days, end }) =>
+        days >= 0 ? `May be used until ${dayInSentence(end)}.` : `Its life ended on ${dayInSentence(end)}.`,
       remedy: () => 'Retire it; choose another unit.',
     }),
   },

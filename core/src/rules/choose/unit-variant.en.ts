@@ -1,7 +1,11 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 const days = (from?: string, until?: string): string =>
-  [...(from === undefined ? [] : [`from ${from}`]), ...(until === undefined ? [] : [`until ${until}`])].join(' ')
+  [
+    ...(from === undefined ? [] : [`from ${dayInSentence(from)}`]),
+    ...(until === undefined ? [] : [`until ${dayInSentence(until)}`]),
+  ].join(' ')
 
 export default ruleText({
   title: 'The unit belongs to this variant',
@@ -26,7 +30,7 @@ export default ruleText({
       madeUntil: string | undefined
     }>({
       reason: ({ serial, made, label, madeFrom, madeUntil }) =>
-        `Unit ${serial} was made on ${made}; variant “${label}” was made ${days(madeFrom, madeUntil)}.`,
+        `Unit ${serial} was made on ${dayInSentence(made)}; variant “${label}” was made ${days(madeFrom, madeUntil)}.`,
       remedy: () => 'Find the variant and the manual that this unit belongs to.',
     }),
   },
