@@ -1,3 +1,4 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { jobText } from '../job-text.ts'
 
 export default jobText({
@@ -10,7 +11,7 @@ export default jobText({
     due: ({ end }: { end: string | undefined }) =>
       end === undefined
         ? 'Read on the label when it was made, and write it in the catalogue.'
-        : `Its life ends on ${end}: is that still ahead?`,
+        : `Its life ends on ${dayInSentence(end)}: is that still ahead?`,
     shelf: () => 'Put it back in its place on the shelf.',
   },
 })

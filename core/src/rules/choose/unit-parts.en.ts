@@ -1,3 +1,4 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { ruleText, sentence } from '../say.ts'
 import type { UnitFault, UnitUnknown } from '../unit-state.ts'
 import { FAULT_TEXT, UNKNOWN_TEXT } from '../unit-state.en.ts'
@@ -32,7 +33,9 @@ export default ruleText({
       reason: ({ serial, faults, unknown, end }) => {
         if (faults.length > 0) {
           const said = faults.map((f) =>
-            f === 'past-life' ? `${BASE_FAULT_TEXT[f]}, which ended on ${end}` : BASE_FAULT_TEXT[f],
+            f === 'past-life'
+              ? `${BASE_FAULT_TEXT[f]}, which ended on ${end && dayInSentence(end)}`
+              : BASE_FAULT_TEXT[f],
           )
           return `Base ${serial} ${said.join(' and ')}.`
         }
