@@ -1,7 +1,9 @@
 import { Sequence } from '../src/ground/index.ts'
 import {
   checkOf,
+  checksByRule,
   DISTURBANCE_IDS,
+  fittedSubject,
   measured,
   severityOf,
   type Case,
@@ -57,6 +59,14 @@ const changed = (c: Case, change: Outdates, at: number): Case =>
     ? { ...c, settings: { ...c.settings, [change]: { value: CHANGED[change as keyof typeof CHANGED], at } } as Case['settings'] }
     : { ...c, disturbances: { ...c.disturbances, [change]: { at } } } // prettier-ignore
 
+/** What a rule reads is named with what it says. */
+const namesItsCheck = (t: { readonly rule: string; readonly check: CheckId; readonly on: Case }): void =>
+  test('it names the check as one that it reads', () => {
+    const read = checksByRule(fittedSubject(seen(t.on, t.check, undefined))!).get(t.rule)
+    expect(read).toContain(t.check)
+    expect(new Set(read).size).toBe(read?.length)
+  })
+
 /** The whole outcome of every option, of nothing seen, and of what was seen before each change that there is. */
 export function looks(t: LookTable): void {
   const need = `check.${t.check}`
@@ -81,6 +91,7 @@ export function looks(t: LookTable): void {
     missing: kind === 'undecided' ? [need] : [],
   })
   describe(`${t.rule} by ${t.check}`, () => {
+    namesItsCheck(t)
     test('every option is known here', () => {
       const check = checkOf(t.check)
       expect(check.kind === 'options' ? check.options.map((o) => o.id) : []).toEqual(
@@ -150,6 +161,7 @@ export function figures(t: FigureTable): void {
   const measuredAt = (value: number, plusMinus: number, at: number): Case =>
     seen(t.on, t.check, { number: measured(value, plusMinus), at: Sequence(at) })
   describe(`${t.rule} by ${t.check}`, () => {
+    namesItsCheck(t)
     test.each(t.gives)('%s ± %s: %s, %s %s', (value, plusMinus, kind, wording, limit, margin) => {
       const missing = kind === 'undecided' ? [`check.${t.check}`] : []
       const outcome = whole(measuredAt(value, plusMinus, 9)) as { readonly measured: object; readonly margin: number }

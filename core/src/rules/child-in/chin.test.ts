@@ -27,6 +27,7 @@ looks({
   ],
   notAsked: {
     'a child over a year whose head is steady': buildCase(),
+    'a child of a year to the day': buildCase({ child: { dateOfBirth: IsoDate('2025-11-25') } }),
     'a shell that faces forward': buildCase({
       mode: FORWARD,
       route: TETHER_ROUTE,

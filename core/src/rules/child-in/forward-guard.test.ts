@@ -14,7 +14,7 @@ looks({
   gives: { set: 'pass', released: 'fail', unsure: 'undecided' },
   outdatedBy: ['turned', 'set-round', 'removed', 'child'],
   notAsked: {
-    'a shell without a guard': buildCase({ mode: TURNS }),
+    'a shell without a guard': buildCase({ mode: TURNS, child: { dateOfBirth: IsoDate('2026-05-01') } }),
     'a child who may face forward by law, facing rearward': buildCase({
       mode: GUARDED,
       child: { dateOfBirth: IsoDate('2025-07-10') },

@@ -1,7 +1,7 @@
 import { Sequence } from '../../ground/index.ts'
 import { BOOSTER, buildCase, kindOf } from '../../../test/build.ts'
 import { figures, looks } from '../../../test/look.ts'
-import { measured } from '../../index.ts'
+import { checksByRule, fittedSubject, measured, type Case } from '../../index.ts'
 
 const outdatedBy = ['turned', 'set-round', 'harness', 'clothes', 'removed', 'carrier', 'child', 'insertsIn', 'strapHeightMm'] as const // prettier-ignore
 const table = { rule: 'harness-slack', check: 'slack-mm', stage: 'child-in', severity: 'fix', outdatedBy } as const
@@ -48,6 +48,12 @@ looks({
   gives: { none: 'pass', fold: 'fail', unsure: 'undecided' },
   outdatedBy,
   notAsked: {},
+})
+test('pinched and measured as well, it reads both; not measured, the pinch alone', () => {
+  const read = (c: Case) => checksByRule(fittedSubject(c)!).get('harness-slack')
+  const number = { number: measured(10, 0), at: Sequence(2) }
+  expect(read(pinched)).toEqual(['slack-pinch'])
+  expect(read({ ...pinched, readings: { 'slack-mm': number } })).toEqual(['slack-pinch', 'slack-mm'])
 })
 test.each([
   ['none', 25, 'pass'],
