@@ -1,16 +1,15 @@
+import { sayerOf, spoken, type Message, type MessageTexts } from '../ground/index.ts'
 import type { JobKind, JobStep } from './job.ts'
 
-/** One step as data: its id is the name of its text, `data` fills it. */
-export interface JobLine {
-  readonly id: string
-  readonly data: unknown
+/** One step as data: the name of its message is its id. */
+export interface JobLine extends Message {
   /** The step whose effect this one takes back. */
   readonly pairedWith?: string
 }
 /** Everything that one job says in one language; a step's text bears its id. */
 export interface JobText {
   readonly title: string
-  readonly steps: Readonly<Record<string, (data: never) => string>>
+  readonly steps: MessageTexts
 }
 /** The words of one check, good and bad. */
 export interface JobCheckText {
@@ -50,10 +49,7 @@ export type JobCheckId = (typeof JOB_CHECK_IDS)[number]
 
 export const jobText = <const T extends JobText>(text: T): T => text
 
-/** Names a step of the text beside a job, with its data: one that is not there, or lacks data, does not compile. */
-export const jobSayer =
-  <T extends JobText>() =>
-  <K extends keyof T['steps'] & string>(id: K, ...data: Parameters<T['steps'][K]>): JobLine => ({ id, data: data[0] })
+export const jobSayer = <T extends JobText>() => sayerOf<T['steps']>()
 
 /** Steps in the order listed; a line that does not apply here is left out. */
 export const linesOf = (lines: readonly (JobLine | false | undefined)[]): readonly JobLine[] =>
@@ -61,8 +57,8 @@ export const linesOf = (lines: readonly (JobLine | false | undefined)[]): readon
 
 /** The steps of a job in the language of its text. */
 export const spokenSteps = ({ steps }: JobText, lines: readonly JobLine[]): readonly JobStep[] =>
-  lines.map(({ id, data, pairedWith }) => {
-    const text = steps[id] as ((data: unknown) => string) | undefined
-    if (text === undefined) throw new Error(`The job has no step "${id}"`)
-    return { id, text: text(data), ...(pairedWith !== undefined && { pairedWith }) }
-  })
+  lines.map(({ pairedWith, ...line }) => ({
+    id: line.message,
+    text: spoken(steps, line),
+    ...(pairedWith !== undefined && { pairedWith }),
+  }))

@@ -14,6 +14,7 @@ export {
   VehicleId,
   vehicleIdSchema,
 } from './ids.ts'
+export { type Message, messageOf, type MessageTexts, sayerOf, spoken } from './message.ts'
 export { idSchema, nameSchema, noteSchema } from './names.ts'
 export { oncePer } from './once.ts'
 export { err, ok, type Result, unreachable } from './result.ts'

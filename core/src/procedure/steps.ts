@@ -1,11 +1,12 @@
 import { chosenEdges } from '../casefile/index.ts'
 import { askedChecks } from '../match/index.ts'
 import { type CheckId } from '../checks/index.ts'
+import { spoken } from '../ground/index.ts'
 import { edgesOf } from '../readings/index.ts'
 import type { MakerStep, Proof, UsualStepId } from '../restraint/index.ts'
 import { makerStepsIn, notedAs, pairsIn, type FittedSubject } from '../rules/index.ts'
 import { inOrder, withoutCircles, type Edge } from './order.ts'
-import { spoken, type StepText } from './usual-step.ts'
+import type { StepText } from './usual-step.ts'
 import { MAKERS_STEP, STEPS_EN } from './usual-steps.en.ts'
 import { USUAL_STEPS } from './usual-steps.ts'
 
@@ -117,18 +118,18 @@ function usualSteps(subject: FittedSubject, makers: readonly MakerStep[], texts:
     const text = texts[id]
     const undone = new Set((usual.changes ?? []).flatMap((change) => edgesOf(change, own)))
     const titled = usual.title?.(subject)
-    const said = lines.map((line) => spoken(text, line))
+    const said = lines.map((line) => spoken(text.says, line))
     const ticked = usual.ticks
     const ticks = ticked && checks.includes(ticked.check) && lines.filter((l) => l.message === ticked.message)
     return {
       id,
       stage,
-      title: titled ? spoken(text, titled) : text.title,
+      title: titled ? spoken(text.says, titled) : text.title,
       does: [...instead.map((m) => m.text), ...said],
       checks,
       ...(ticked &&
         ticks &&
-        ticks.length > 0 && { ticks: { check: ticked.check, lines: ticks.map((l) => spoken(text, l)) } }),
+        ticks.length > 0 && { ticks: { check: ticked.check, lines: ticks.map((l) => spoken(text.says, l)) } }),
       proofs: [...proofsOf(id, subject), ...instead.flatMap((m) => (m.proof ? [m.proof] : []))].map(toProof),
       needs: [],
       undoes: [...asked].filter((check) => undone.has(check) && !checks.includes(check)),

@@ -1,13 +1,8 @@
+import { sayerOf, type Message, type MessageTexts } from '../ground/index.ts'
 import type { CheckId } from '../checks/index.ts'
 import type { Change } from '../readings/index.ts'
 import type { UsualStepId } from '../restraint/index.ts'
 import type { FittedSubject } from '../rules/index.ts'
-
-/** What a step says: one message of the text beside it, and what fills it. */
-export interface StepSaid {
-  readonly message: string
-  readonly data: unknown
-}
 
 /** One step of the usual procedure; what it is called and what it says stands in the text beside it. */
 export interface UsualStep {
@@ -28,30 +23,16 @@ export interface UsualStep {
   /** Whether this fitting has the step. */
   readonly isIn: (s: FittedSubject) => boolean
   /** Another title than the usual, where this fitting has one. */
-  readonly title?: (s: FittedSubject) => StepSaid | undefined
+  readonly title?: (s: FittedSubject) => Message | undefined
   /** What to do, in order; what this fitting does not have is left out. */
-  readonly does: (s: FittedSubject) => readonly (StepSaid | false | '' | undefined)[]
+  readonly does: (s: FittedSubject) => readonly (Message | false | '' | undefined)[]
 }
 export const defineStep = (step: UsualStep): UsualStep => step
 
 /** Everything that one step says in one language. */
 export interface StepText {
   readonly title: string
-  readonly says: Readonly<Record<string, (data: never) => string>>
+  readonly says: MessageTexts
 }
 export const stepText = <const T extends StepText>(text: T): T => text
-
-/** Names a message of the text beside a step, with its data: one that is not there, or lacks data, does not compile. */
-export const stepSayer =
-  <T extends StepText>() =>
-  <K extends keyof T['says'] & string>(message: K, ...data: Parameters<T['says'][K]>): StepSaid => ({
-    message,
-    data: data[0],
-  })
-
-/** What a step says, in the language of its text. */
-export function spoken(text: StepText, { message, data }: StepSaid): string {
-  const line = text.says[message] as ((data: unknown) => string) | undefined
-  if (line === undefined) throw new Error(`The step has no message "${message}"`)
-  return line(data)
-}
+export const stepSayer = <T extends StepText>() => sayerOf<T['says']>()

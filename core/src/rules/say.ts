@@ -1,13 +1,13 @@
+import { messageOf, type Message } from '../ground/index.ts'
+
 /**
  * What an outcome says: one message of one rule, and the data that fills it.
  * Nothing here is in any language; the sentence is made by `speak.ts`, when
  * somebody reads it.
  */
-export interface Said {
+export interface Said extends Message {
   /** The rule whose message it is; set as the rule evaluates, inside another message that of the one around it. */
   rule?: string
-  readonly message: string
-  readonly data: unknown
 }
 
 /** Puts another message into words, inside a sentence that quotes it. */
@@ -36,19 +36,13 @@ export const ruleText = <const T extends RuleText>(text: T): T => text
 /** No argument where a message needs no data. */
 type DataArgument<D> = [D] extends [never] ? [] : undefined extends D ? [] : [D]
 type DataOf<S> = S extends Sentence<infer D> ? D : never
-
 /**
- * Names a message of the text beside a rule, with its data: a message that is
- * not there, or lacks data, does not compile.
+ * Names a message of the text beside a rule.
  *
  * @example const say = sayer<typeof en>()
  */
-export const sayer =
-  <T extends RuleText>() =>
-  <K extends keyof T['says'] & string>(message: K, ...data: DataArgument<DataOf<T['says'][K]>>): Said => ({
-    message,
-    data: data[0],
-  })
+export const sayer = <T extends RuleText>() =>
+  messageOf as <K extends keyof T['says'] & string>(message: K, ...data: DataArgument<DataOf<T['says'][K]>>) => Said
 
 /** Words of a sentence that many rules share, as one of them has them: as they are, or by what is said. */
 export type Words<D> = string | ((data: D) => string)
