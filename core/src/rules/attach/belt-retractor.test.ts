@@ -1,6 +1,6 @@
 import { Sequence } from '../../ground/index.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, judged } from '../../../test/build.ts'
-import type { Case, Route } from '../../index.ts'
+import { checksByRule, fittedSubject, type Case, type Route } from '../../index.ts'
 
 type Retractor = 'emergency-locking' | 'switchable' | 'static'
 const locked = (lock: NonNullable<Route['belt']>['lock']): Route => ({ ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, lock } }) // prettier-ignore
@@ -45,4 +45,12 @@ test.each(['emergency-locking', 'switchable', 'static'] as const)('a clip is a l
 test('nothing to say of other locks, of ISOFIX, and of a booster', () => {
   const asks = [buildCase({ route: BELT_ROUTE }), buildCase(), buildCase({ mode: BOOSTER, route: BY_RETRACTOR })]
   for (const c of asks) expect(judged('belt-retractor', c)).toEqual({ kind: 'not-applicable' })
+})
+
+test.each([
+  [undefined, undefined, ['retractor']],
+  ['switchable', undefined, []],
+  ['switchable', 'switchable', ['retractor']],
+] as const)('entered %s, tested %s: it reads %j', (entered, tested, read) => {
+  expect(checksByRule(fittedSubject(at(BY_RETRACTOR, entered, tested))!).get('belt-retractor')).toEqual(read)
 })

@@ -1,5 +1,5 @@
 import { Sequence } from '../../ground/index.ts'
-import { BELT_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
+import { BELT_ROUTE, buildCase, buildRoute, kindOf, TETHER_ROUTE } from '../../../test/build.ts'
 
 const seen = (option: string, at: number, more: object = {}) =>
   buildCase({ readings: { 'latches-again': { option, at: Sequence(at) }, ...more } })
@@ -22,4 +22,11 @@ test('looked at before the leg was noted, it is looked at once more; a slip put 
 })
 test('a belt-held route has no connectors to look at', () => {
   expect(kindOf('latches-again', buildCase({ route: BELT_ROUTE }))).toBe('not-applicable')
+})
+test('nor has a belt-held route with a top tether; connectors alone are not looked at twice, with a tether they are', () => {
+  const tethered = buildCase({ route: { ...BELT_ROUTE, topTether: { use: 'required' } } })
+  expect(kindOf('latches-again', tethered)).toBe('not-applicable')
+  const plain = buildCase({ route: buildRoute({ leg: undefined }) })
+  expect(kindOf('latches-again', plain)).toBe('not-applicable')
+  expect(kindOf('latches-again', buildCase({ route: TETHER_ROUTE }))).toBe('undecided')
 })
