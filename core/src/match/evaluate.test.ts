@@ -9,6 +9,7 @@ import {
   evaluateFitted,
   glance,
   relativeMargin,
+  roomToGrow,
   survey,
   worstFirst,
 } from './evaluate.ts'
@@ -105,9 +106,14 @@ test.each([
 
 test('the room of a glance is the least of all that could block', () => {
   const subject = fittedSubject(buildCase())!
-  const rooms = evaluate('mode', subject)
+  const outcomes = evaluate('mode', subject)
     .filter((f) => f.rule.severity !== 'advise')
-    .map((f) => relativeMargin(f.outcome))
-  expect(glance('mode', subject)).toEqual({ decision: 'pass', room: Math.min(...rooms) })
+    .map((f) => f.outcome)
+  const rooms = outcomes.map(relativeMargin)
+  expect(glance('mode', subject)).toEqual({
+    decision: 'pass',
+    room: Math.min(...rooms),
+    roomToGrow: Math.min(...outcomes.map(roomToGrow)),
+  })
   expect(Math.min(...rooms)).toBeLessThan(1)
 })

@@ -103,13 +103,27 @@ export function decide(findings: readonly RawFinding[]): Decision {
 export const relativeMargin = ({ margin, limit }: Outcome): number =>
   margin === undefined || !limit ? Infinity : margin / limit
 
-export interface Glance {
-  readonly decision: Decision
-  /** Least room to any limit, as a share of that limit; `Infinity` where nothing limits. */
-  readonly room: number
+/**
+ * Room to the limit that a child grows towards, as a share of it: what is just past a lower end grows away from it.
+ * `Infinity` where nothing limits from above.
+ */
+export function roomToGrow(outcome: Outcome): number {
+  const { measured, limit, margin, range } = outcome
+  if (measured === undefined || margin === undefined || limit === undefined) return relativeMargin(outcome)
+  if (range !== undefined) return range.to ? (range.to - measured.hi) / range.to : Infinity
+  const isUpper = Math.abs(limit - measured.hi - margin) <= Math.abs(measured.lo - limit - margin)
+  return isUpper ? relativeMargin(outcome) : Infinity
 }
 
-const REFUSED: Glance = { decision: 'fail', room: -Infinity }
+export interface Glance {
+  readonly decision: Decision
+  /** Least room to the limits that rules name, as a share of each; `Infinity` where nothing limits. */
+  readonly room: number
+  /** The same of the limits that a child grows towards. */
+  readonly roomToGrow: number
+}
+
+const REFUSED: Glance = { decision: 'fail', room: -Infinity, roomToGrow: -Infinity }
 
 /**
  * What `decide(evaluate(…))` says, stopped at the first refusal and without
@@ -118,6 +132,7 @@ const REFUSED: Glance = { decision: 'fail', room: -Infinity }
 export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Glance {
   let decision: Decision = 'pass'
   let room = Infinity
+  let above = Infinity
   const rules: readonly Asked<S>[] = ASKED[scope]
   for (const { applies, unsaid } of rules) {
     if (!applies(subject)) continue
@@ -127,8 +142,9 @@ export function glance<S extends Scope>(scope: S, subject: ScopeSubject[S]): Gla
       decision = 'undecided'
     }
     room = Math.min(room, relativeMargin(outcome))
+    above = Math.min(above, roomToGrow(outcome))
   }
-  return { decision, room }
+  return { decision, room, roomToGrow: above }
 }
 
 /** The decision of a glance, for whoever asks for no room: a shelf asks it of every mode at every place of a car. */

@@ -61,6 +61,7 @@ class MatchedMode implements ModeMatch {
   readonly mode: Mode
   readonly decision: Decision
   readonly room: number
+  readonly roomToGrow: number
   readonly #subject: ModeSubject
   /** Adds what only the whole stock tells; asked for when the findings are read. */
   readonly #complete: (subject: ModeSubject) => ModeSubject
@@ -75,9 +76,10 @@ class MatchedMode implements ModeMatch {
     this.mode = subject.mode
     this.#subject = subject
     this.#complete = complete
-    const { decision, room } = glanceAtMode(subject)
+    const { decision, room, roomToGrow } = glanceAtMode(subject)
     this.decision = decision
     this.room = room
+    this.roomToGrow = roomToGrow
   }
 
   get subject() {
@@ -136,6 +138,7 @@ function glanceAtMode(subject: ModeSubject): Glance {
   return {
     decision: every([own.decision, decision]),
     room: Math.min(own.room, Math.max(...best.map((r) => r.room))),
+    roomToGrow: Math.min(own.roomToGrow, Math.max(...best.map((r) => r.roomToGrow))),
   }
 }
 

@@ -1,7 +1,7 @@
 import { formatNumber, plural } from '../quantities/index.ts'
 import { DIRECTION_WORD } from '../restraint/index.ts'
-import { reasonOf, severityOf } from '../rules/index.ts'
-import { advisesAgainst, relativeMargin } from './evaluate.ts'
+import { reasonOf, severityOf, type Outcome } from '../rules/index.ts'
+import { advisesAgainst, relativeMargin, roomToGrow } from './evaluate.ts'
 import { tellsApart, unknownOf, type CriterionId, type RankBasis } from './rank.ts'
 import type { ModeMatch, Standing } from './types.ts'
 
@@ -14,14 +14,26 @@ const STANDING_WORD = {
   'not-permitted': 'not permitted',
 } as const satisfies Record<Standing, string>
 
-/** The room to the limit that is nearest, as the order weighs it. */
-const marginText = ({ findings }: ModeMatch): string => {
-  const nearest = findings
-    .filter((f) => severityOf(f) !== 'advise')
-    .toSorted((a, b) => relativeMargin(a.outcome) - relativeMargin(b.outcome))[0]?.outcome
-  return nearest?.margin === undefined || nearest.limit === undefined
+/** The outcome with the least room, as the order weighs it. */
+const leastBy = ({ findings }: ModeMatch, room: (outcome: Outcome) => number): Outcome | undefined =>
+  findings.filter((f) => severityOf(f) !== 'advise').toSorted((a, b) => room(a.outcome) - room(b.outcome))[0]?.outcome
+const roomText = (room: number | undefined, unit = '', limit?: number): string =>
+  room === undefined || limit === undefined
     ? 'no limit near'
-    : `${formatNumber(nearest.margin)} ${nearest.unit ?? ''} from ${formatNumber(nearest.limit)}`
+    : `${formatNumber(room)} ${unit} from ${formatNumber(limit)}`
+
+const marginText = (m: ModeMatch): string => {
+  const { margin, unit, limit } = leastBy(m, relativeMargin) ?? {}
+  return roomText(margin, unit, limit)
+}
+/** The room to the limit that the child grows towards. */
+const growthText = (m: ModeMatch): string => {
+  const least = leastBy(m, roomToGrow)
+  if (least === undefined || !Number.isFinite(roomToGrow(least))) return roomText(undefined)
+  const { measured, range, margin, unit, limit } = least
+  return range?.to === undefined || measured === undefined
+    ? roomText(margin, unit, limit)
+    : roomText(range.to - measured.hi, unit, range.to)
 }
 
 /** Completed months, as the forecast says them everywhere else. */
@@ -45,7 +57,7 @@ const BECAUSE: Readonly<Record<CriterionId, (a: ModeMatch, b: ModeMatch, basis: 
   harness: (_, __, { practice }) => `it has its own harness, and the profile “${practice.name}” uses one to its limit`,
   months: (a, b, { monthsLeft }) =>
     `it can be used longer in its direction, by the growth forecast (${wholeMonths(monthsLeft?.(a))} against ${wholeMonths(monthsLeft?.(b))})`,
-  'small-margin': (_, b) => `the other may be outgrown by the next visit (${marginText(b)})`,
+  'small-margin': (_, b) => `the other may be outgrown by the next visit (${growthText(b)})`,
   unknown: (a, b, basis) =>
     `it waits for fewer readings (${unknownOf(a, basis)} against ${plural(unknownOf(b, basis), 'reading')})`,
   ease: (a, b, { ease }) =>

@@ -91,6 +91,7 @@ describe('the order of modes', () => {
     deciding: undefined,
     isAdvisedAgainst: false,
     room: 0.5,
+    roomToGrow: 0.5,
     ...over,
     mode: { ...base.mode, ...over.mode, id },
   })
@@ -140,7 +141,12 @@ describe('the order of modes', () => {
       { months: 9.9 },
       'it can be used longer in its direction, by the growth forecast (beyond the growth tables against 9 months)',
     ],
-    ['small-margin', {}, { match: { room: 0.049 } }, 'the other may be outgrown by the next visit (no limit near)'],
+    [
+      'small-margin',
+      {},
+      { match: { roomToGrow: 0.049 } },
+      'the other may be outgrown by the next visit (no limit near)',
+    ],
     [
       'unknown',
       { match: { decision: 'undecided', standing: 'undecided' } },
@@ -309,7 +315,6 @@ describe('the order of modes', () => {
     expect(tellsApart(a, b, { practice: DEFAULT_PRACTICE, monthsLeft })).toBe(criterion)
   })
   test.each([
-    [0.05, 0.0499, 'small-margin'],
     [0.1, 0.05, 'margin'],
     [0.149, 0.1, undefined],
     [Infinity, 40, 'margin'],
@@ -317,6 +322,15 @@ describe('the order of modes', () => {
   ] as const)('of a room of %s and %s of the limit the first stands above by %s', (upper, lower, criterion) => {
     const basis = { practice: DEFAULT_PRACTICE }
     expect(tellsApart(like('a', { room: upper }), like('b', { room: lower }), basis)).toBe(criterion)
+  })
+  test.each([
+    [0.05, 0.0499, 'small-margin'],
+    [0.9, 0.05, undefined],
+    [0.0499, 0.01, undefined],
+    [Infinity, -0.01, 'small-margin'],
+  ] as const)('of a room to grow of %s and %s of the limit the first stands above by %s', (upper, lower, criterion) => {
+    const basis = { practice: DEFAULT_PRACTICE }
+    expect(tellsApart(like('a', { roomToGrow: upper }), like('b', { roomToGrow: lower }), basis)).toBe(criterion)
   })
   test('what a mode and its simplest place wait for, each once; advice is not waited for, nor is anything decided', () => {
     const open = (need: string, severity = 'stop') =>

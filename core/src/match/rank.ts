@@ -81,7 +81,7 @@ const CRITERIA: readonly Criterion[] = [
     id: 'months',
     rank: (m, { monthsLeft }) => -Math.floor(Math.min(monthsLeft?.(m) ?? 0, MONTHS_TOLD_APART) / MONTHS_STEP),
   },
-  { id: 'small-margin', rank: (m) => Number(m.room < MARGIN_STEP) },
+  { id: 'small-margin', rank: (m) => Number(m.roomToGrow < MARGIN_STEP) },
   { id: 'unknown', rank: unknownOf },
   { id: 'ease', rank: (m, { ease }) => ease?.(m)?.points ?? 0 },
   { id: 'margin', rank: (m) => (m.room === Infinity ? -Number.MAX_SAFE_INTEGER : -Math.floor(m.room / MARGIN_STEP)) },

@@ -37,6 +37,8 @@ export interface ModeMatch {
   readonly deciding: RawFinding | undefined
   /** Permitted, but the practice profile advises otherwise. */
   readonly isAdvisedAgainst: boolean
-  /** Least room to any limit, as a share of that limit; `Infinity` where nothing limits. */
+  /** Least room to the limits that rules name, as a share of each; `Infinity` where nothing limits. */
   readonly room: number
+  /** The same of the limits that a child grows towards: outgrown by the next visit, where it is small. */
+  readonly roomToGrow: number
 }

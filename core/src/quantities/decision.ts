@@ -61,6 +61,16 @@ export function within(x: Interval | undefined, from?: number, to?: number): Dec
  * Room left to the nearest end of a range, in the unit of `x`, taken at the
  * worst value the measurement allows. Negative when that value is outside.
  */
+/** The end of a window that a value is nearest to, or past: which one, and the room to it; both as `marginWithin` counts. */
+export function nearestEnd(
+  x: Interval,
+  from: number | undefined,
+  to: number | undefined,
+): { readonly limit: number | undefined; readonly margin: number | undefined } {
+  const isLower = to === undefined || (from !== undefined && x.lo - from < to - x.hi)
+  return { limit: isLower ? from : to, margin: marginWithin(x, from, to) }
+}
+
 export function marginWithin(x: Interval | undefined, from?: number, to?: number): number | undefined {
   if (x === undefined) return undefined
   if (from === undefined && to === undefined) return undefined

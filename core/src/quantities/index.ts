@@ -6,6 +6,7 @@ export {
   DECISION_RANK,
   every,
   marginWithin,
+  nearestEnd,
   some,
   within,
   type Wording,

@@ -1,4 +1,4 @@
-import { marginWithin, middle, within, type Interval } from '../quantities/index.ts'
+import { nearestEnd, within, type Interval } from '../quantities/index.ts'
 import { outcomeOf, type Need, type Outcome, type RuleSource } from './rule.ts'
 import type { Said } from './say.ts'
 
@@ -20,12 +20,11 @@ export function rangeOutcome(q: RangeQuestion, more?: object): Outcome {
   const kind = measured === undefined ? 'undecided' : within(measured, from, to)
   const says: Said = { message: 'range', data: { kind, unit, measured, from, to, ...more } }
   if (measured === undefined) return { kind, missing: [q.need], says, source: q.source }
-  const isBelow = from !== undefined && middle(measured) < from
   return outcomeOf(kind, [q.need], {
     measured,
     unit,
-    limit: isBelow || to === undefined ? from : to,
-    margin: marginWithin(measured, from, to),
+    ...nearestEnd(measured, from, to),
+    range: { from, to },
     source: q.source,
     says,
   })

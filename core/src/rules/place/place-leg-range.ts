@@ -1,5 +1,5 @@
 import { adviseNotch } from '../../fit/index.ts'
-import { toInterval } from '../../quantities/index.ts'
+import { nearestEnd, toInterval } from '../../quantities/index.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-leg-range.en.ts'
@@ -20,7 +20,6 @@ export default defineRule({
     const { minLengthMm, maxLengthMm } = route.leg
     const advice = adviseNotch(route.leg, height)
     const { neededMm } = advice
-    const isTooLong = neededMm.lo < minLengthMm
     return outcomeOf(
       advice.kind === 'may-be-out-of-range'
         ? 'undecided'
@@ -30,9 +29,8 @@ export default defineRule({
       ['position.cushionHeightMm'],
       {
         measured: neededMm,
-        limit: isTooLong ? minLengthMm : maxLengthMm,
+        ...nearestEnd(neededMm, minLengthMm, maxLengthMm),
         unit: 'mm',
-        margin: Math.round(Math.min(neededMm.lo - minLengthMm, maxLengthMm - neededMm.hi)),
         says: say('judged', { neededMm, minLengthMm, maxLengthMm, kind: advice.kind }),
       },
     )

@@ -1,5 +1,5 @@
 import { adviseGuide, GUIDE_MAX_MM, guideWindowMm } from '../../fit/index.ts'
-import { interval, within } from '../../quantities/index.ts'
+import { interval, nearestEnd, within } from '../../quantities/index.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './guide-set.en.ts'
@@ -26,16 +26,15 @@ export default defineRule({
     const set = settings.strapHeightMm?.value
     if (set === undefined || shoulder === undefined)
       throw new Error('guide-set applies where guide and shoulder are known')
-    const { fromMm = -Infinity, toMm = Infinity } = guideWindowMm(mode)
+    const { fromMm: from, toMm: to } = guideWindowMm(mode)
     const above = interval(set - shoulder.mm.hi, set - shoulder.mm.lo)
-    const said = within(above, Number.isFinite(fromMm) ? fromMm : undefined, Number.isFinite(toMm) ? toMm : undefined)
+    const said = within(above, from, to)
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
     const advice = adviseGuide(mode, shoulder.mm)
     return outcomeOf(kind, ['check.guide-above-shoulder-mm'], {
       measured: above,
-      limit: above.lo < fromMm || !Number.isFinite(toMm) ? fromMm : toMm,
+      ...nearestEnd(above, from, to),
       unit: 'mm',
-      margin: Math.min(above.lo - fromMm, toMm - above.hi),
       says: say('judged', {
         set,
         above,

@@ -9,10 +9,13 @@ export default ruleText({
     judged: sentence<{ notch: number; lift: Interval; isMakers: boolean; limit: number; below: Interval | undefined }>({
       reason: ({ notch, lift, isMakers, limit }) =>
         `Notch ${notch} lifts the base by ${formatInterval(lift, 'mm', 0)}; ${isMakers ? `the maker allows ${formatNumber(limit, 0)} mm` : 'the maker gives no limit, and your practice profile accepts no lift'}.`,
-      remedy: ({ below }) =>
-        below !== undefined
-          ? `The notch below would leave ${formatInterval({ lo: -below.hi, hi: -below.lo }, 'mm', 0)} under the foot. Use another place or route, or ask the maker.`
-          : 'Use another place or route, or ask the maker.',
+      remedy: ({ below }) => {
+        if (below === undefined) return 'Use another place or route, or ask the maker.'
+        // A leg that is set far too long is made shorter; only the last notch that reaches has nothing below it.
+        if (below.lo >= 0)
+          return `Set a shorter notch: the next one lifts the base by ${formatInterval(below, 'mm', 0)}.`
+        return `The notch below would leave ${formatInterval({ lo: -below.hi, hi: -below.lo }, 'mm', 0)} under the foot. Use another place or route, or ask the maker.`
+      },
     }),
   },
 })

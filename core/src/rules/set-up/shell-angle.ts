@@ -1,5 +1,5 @@
 import { angleBand, MAX_SHELL_ANGLE_DEG } from '../../fit/index.ts'
-import { marginWithin, within } from '../../quantities/index.ts'
+import { nearestEnd, within } from '../../quantities/index.ts'
 import { isIntegral } from '../../restraint/index.ts'
 import { angleNow } from '../angle-now.ts'
 import { angleProofSeen } from '../angle-proof.ts'
@@ -52,6 +52,6 @@ export default defineRule({
         (now.angle.hi <= MAX_SHELL_ANGLE_DEG || flatterByMaker(s) === 'pass') &&
         fromDeg < 40
           ? 'advise'
-          : 'fix', measured: now.angle, limit: isTooFlat || fromDeg === 0 ? toDeg : fromDeg, unit: '°', margin: marginWithin(now.angle, fromDeg, toDeg), says: say('judged', { angle: now.angle, how: now.how, target: { fromDeg, toDeg, because: band.because }, kind, isTooFlat }) })
+          : 'fix', measured: now.angle, ...nearestEnd(now.angle, fromDeg, toDeg), unit: '°', says: say('judged', { angle: now.angle, how: now.how, target: { fromDeg, toDeg, because: band.because }, kind, isTooFlat }) })
   },
 }) // prettier-ignore
