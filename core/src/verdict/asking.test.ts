@@ -116,10 +116,10 @@ describe('what “ready” rests on, and says beside it', () => {
     })
   })
   test('the least room to a limit, and of that none that only advises', () => {
-    // The shell's angle has 15 % of room; of what decides, the stature's 17 % are nearest now.
+    // The shell’s angle has 15 % of room; of what decides, the 26 % of what the bars may hold are nearest now.
     const leg = buildLeg({ minLengthMm: 100, maxLengthMm: 800, notches: 71 })
     const roomy = withEverythingGood(buildCase({ route: buildRoute({ leg }) }))
-    expect(assess(roomy)).toMatchObject({ verdict: 'ready', decidedBy: { ruleId: 'R129-stature-range' } })
+    expect(assess(roomy)).toMatchObject({ verdict: 'ready', decidedBy: { ruleId: 'isofix-mass-sum' } })
   })
 })
 

@@ -7,6 +7,15 @@ const ASKS = {
   either: 'the maker accepts touch or gap',
 } as const
 
+const more = (mm: number): string => {
+  const whole = formatNumber(mm, 0)
+  return whole === formatNumber(0, 0) ? 'Needs a gap' : `Needs ${whole} mm more`
+}
+const spanText = ({ lo, hi }: Interval): string => {
+  const [from, to] = [formatNumber(lo, 0), formatNumber(hi, 0)]
+  return from === to ? `${to} mm` : `${from} to ${to} mm`
+}
+
 export default ruleText({
   title: 'Room in front of the shell',
   standsOn:
@@ -25,12 +34,12 @@ export default ruleText({
     }>({
       reason: ({ reachMm, row, distanceMm, isAsSet, clearance, rule }) =>
         `The shell reaches ${formatInterval(reachMm, 'mm', 0)} from the backrest and ${row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(distanceMm, 'mm', 0)}${isAsSet || row === 1 ? '' : ', set for its tallest driver'}: room of ${formatInterval(clearance, 'mm', 0)}; ${ASKS[rule]}.`,
-      remedy: ({ clearance, kind, isTooFarBack, largestDeg }) =>
+      remedy: ({ clearance, kind, isTooFarBack, largestDeg, rule }) =>
         kind === 'undecided'
           ? 'Too close to tell from the figures: set the seat in front where it travels and look.'
           : isTooFarBack
-            ? `Needs ${formatNumber(-clearance.lo, 0)} mm more: a more upright recline${largestDeg === undefined ? '' : ` (at most ${formatNumber(largestDeg)}° leaves room)`}, the seat in front further forward, or another place.`
-            : `Slide the seat in front back by ${formatNumber(clearance.lo, 0)} to ${formatNumber(clearance.hi, 0)} mm until it touches, or use another place.`,
+            ? `${more(-clearance.lo)}: a more upright recline${largestDeg === undefined ? '' : ` (${rule === 'must-not-touch' ? 'under' : 'at most'} ${formatNumber(largestDeg)}° leaves room)`}, the seat in front further forward, or another place.`
+            : `Slide the seat in front back by ${spanText(clearance)} until it touches, or use another place.`,
     }),
   },
 })

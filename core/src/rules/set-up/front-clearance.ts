@@ -40,7 +40,8 @@ export default defineRule({
       measured: clearance,
       limit: 0,
       unit: 'mm',
-      margin: rule === 'must-touch' ? -Math.max(clearance.lo, -clearance.hi) : clearance.lo,
+      // Touching is neither gap nor pressure: whichever of them may be the more is missing to it.
+      margin: rule === 'must-touch' ? 0 - Math.max(Math.abs(clearance.lo), Math.abs(clearance.hi)) : clearance.lo,
       says: say('judged', {
         reachMm,
         row: s.position.row,

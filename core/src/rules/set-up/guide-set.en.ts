@@ -1,5 +1,9 @@
+import { boundsText } from '../../fit/index.ts'
 import { formatNumber, formatInterval, type Interval, type Decision } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
+
+const heightText = ({ lo, hi }: Interval): string =>
+  hi < 0 ? `${formatInterval({ lo: -hi, hi: -lo }, 'mm', 0)} below` : `${formatInterval({ lo, hi }, 'mm', 0)} above`
 
 export default ruleText({
   title: 'Belt guide set for this shoulder',
@@ -17,7 +21,7 @@ export default ruleText({
       isOutOfReach: boolean
     }>({
       reason: ({ set, above, isEstimated, asked: { fromMm, toMm } }) =>
-        `Guide at ${formatNumber(set, 0)} mm, ${formatInterval(above, 'mm', 0)} above the shoulder${isEstimated ? ' (estimated from the stature)' : ''}; ${[fromMm, toMm].filter((x) => x !== undefined).join(' to ')} mm is asked for.`,
+        `Guide at ${formatNumber(set, 0)} mm, ${heightText(above)} the shoulder${isEstimated ? ' (estimated from the stature)' : ''}; ${boundsText({ fromMm, toMm })} above it is asked for.`,
       remedy: ({ kind, reachesMm, isOutOfReach }) =>
         kind === 'undecided' || (reachesMm === undefined && !isOutOfReach)
           ? 'Measure it on the child at the stage Child in.'

@@ -29,7 +29,7 @@ export default ruleText({
     }),
     depends: sentence<{ names: readonly string[] }>({
       reason: ({ names }) =>
-        `Whether ${names.join(', ')} belongs in depends on a measure that is missing or too close to its limit.`,
+        `Whether ${names.join(' and ')} ${names.length === 1 ? 'belongs' : 'belong'} in depends on a measure that is missing or too close to its limit.`,
       remedy: () => 'Measure the child more closely.',
     }),
     'as-asked': sentence<{ wanted: Wanted }>({
