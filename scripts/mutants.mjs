@@ -10,7 +10,12 @@ import { ROOT, say } from './lib/run.mjs'
 ensureInstalled()
 
 /** What asks of every rule, quickly: run beside the tests of each folder that decides. */
-const EVERYWHERE = ['test/rule-examples.test.ts', 'test/rule-limits.test.ts', 'test/whole-outcomes.test.ts']
+const EVERYWHERE = [
+  'test/rule-examples.test.ts',
+  'test/rule-kinds.test.ts',
+  'test/rule-limits.test.ts',
+  'test/whole-outcomes.test.ts',
+]
 /** `alone`: where all of that would only cost time, since it asks nothing that the folder's own tests do not. */
 const FOLDERS = {
   law: { tests: ['src/law/*.test.ts', 'src/rules/choose/local-end.test.ts', 'src/quantities/*.test.ts'] },
