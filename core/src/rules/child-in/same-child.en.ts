@@ -1,6 +1,10 @@
+import { dayInSentence } from '../../quantities/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 const FIELD = { dateOfBirth: 'date of birth', ageMonths: 'age', sex: 'sex' } as const
+/** What it was, as it was entered. */
+const wasText = (field: keyof typeof FIELD, was: string | undefined): string | undefined =>
+  field === 'dateOfBirth' && was !== undefined ? dayInSentence(was) : was
 
 export default ruleText({
   title: 'Still the same child',
@@ -8,7 +12,8 @@ export default ruleText({
     'What was seen on one child says nothing about another: a changed date of birth, age or sex asks which it is.',
   says: {
     'unknown-identity': sentence<{ field: 'ageMonths' | 'dateOfBirth' | 'sex'; was: string | undefined }>({
-      reason: ({ field, was }) => `The ${FIELD[field]} was ${was} and was changed: corrected, or another child?`,
+      reason: ({ field, was }) =>
+        `The ${FIELD[field]} was ${wasText(field, was)} and was changed: corrected, or another child?`,
       remedy: () => 'Say whether the entry was corrected or this is another child.',
     }),
     pass: sentence<{
@@ -18,7 +23,7 @@ export default ruleText({
     }>({
       reason: ({ answer, field, was }) =>
         answer === 'corrected'
-          ? `The ${FIELD[field]} was corrected (it was ${was}): the same child.`
+          ? `The ${FIELD[field]} was corrected (it was ${wasText(field, was)}): the same child.`
           : 'Another child: everything recorded about the first was removed.',
     }),
   },

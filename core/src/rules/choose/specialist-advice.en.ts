@@ -20,7 +20,6 @@ const ASK: Partial<Record<Need, string>> = {
   'child.needsPostureSpecialist': 'whether the child has posture needs of its own',
   'child.bornAtWeeks': 'at how many weeks it was born',
   'child.birthMassKg': 'what it weighed at birth',
-  'child.massKg': 'its mass more closely',
   'child.ageMonths': 'its date of birth',
   'child.headControl': 'whether it holds its head steady',
 }
@@ -67,8 +66,12 @@ export default ruleText({
         `No posture needs${bornAtWeeks === undefined ? '' : `, born at ${bornAtWeeks} weeks`}: nothing for a specialist to decide.`,
     }),
     unknown: sentence<{ missing: readonly Need[] | undefined }>({
-      reason: ({ missing }) => `Not asked yet: ${(missing ?? []).map((n) => ASK[n] ?? n).join(', and ')}.`,
-      remedy: () => 'Ask the carer.',
+      reason: ({ missing = [] }) =>
+        missing.includes('child.massKg')
+          ? 'The mass is too close to that below which a child is referred to tell.'
+          : `Not asked yet: ${missing.map((n) => ASK[n] ?? n).join(', and ')}.`,
+      remedy: ({ missing = [] }) =>
+        missing.includes('child.massKg') ? 'Weigh the child more closely.' : 'Ask the carer.',
     }),
     'unknown-advice': sentence<{ refer: Referral; referredUntilMonths: number }>({
       reason: ({ refer }) =>

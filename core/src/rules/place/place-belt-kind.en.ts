@@ -15,8 +15,8 @@ export default ruleText({
     }>({
       reason: ({ kind, needs }) =>
         `The place has ${BELT_TEXT[kind]}; the route needs ${needs === 'three-point-or-lap' ? 'a three-point or lap belt' : BELT_TEXT[needs]}.`,
-      remedy: ({ heldBy }) =>
-        heldBy === 'vehicle-belt'
+      remedy: ({ heldBy, kind }) =>
+        heldBy === 'vehicle-belt' && kind === 'lap'
           ? 'Never a booster on a lap belt: use a place with a three-point belt.'
           : 'Use a place with the right belt, or another route.',
     }),

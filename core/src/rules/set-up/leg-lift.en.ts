@@ -8,7 +8,7 @@ export default ruleText({
   says: {
     judged: sentence<{ notch: number; lift: Interval; isMakers: boolean; limit: number; below: Interval | undefined }>({
       reason: ({ notch, lift, isMakers, limit }) =>
-        `Notch ${notch} lifts the base by ${formatInterval(lift, 'mm', 0)}; ${isMakers ? `the maker allows ${formatNumber(limit, 0)} mm` : 'the maker gives no limit, and your practice profile accepts no lift'}.`,
+        `Notch ${notch} ${lift.hi < 0 ? 'does not lift the base' : `lifts the base by ${formatInterval(lift, 'mm', 0)}`}; ${isMakers ? `the maker allows ${formatNumber(limit, 0)} mm` : 'the maker gives no limit, and your practice profile accepts no lift'}.`,
       remedy: ({ below }) => {
         if (below === undefined) return 'Use another place or route, or ask the maker.'
         // A leg that is set far too long is made shorter; only the last notch that reaches has nothing below it.
