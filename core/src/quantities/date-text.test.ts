@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import ts from 'typescript'
-import { dateText, paperDate } from './date-text.ts'
+import { dateText, dayInSentence, paperDate } from './date-text.ts'
 
 test.each([
   ['2027-05-25', 'long-day', 'en-GB', '25 May 2027'],
@@ -10,6 +10,14 @@ test.each([
   ['2027-05-25', 'long-month', 'de', 'Mai 2027'],
   ['2027-01-01', 'day-of-year', 'en-GB', '1 Jan'],
 ] as const)('%s as %s in %s: %s', (iso, form, locale, text) => expect(dateText(iso, form, locale)).toBe(text))
+
+test.each([
+  ['2026-11-20', '20 Nov 2026'],
+  ['2026-11-20T23:30:00Z', '20 Nov 2026'],
+  ['2026-13-45', '2026-13-45'],
+  ['a Tuesday', 'a Tuesday'],
+  ['', ''],
+])('within a sentence %j stands as %j', (iso, text) => expect(dayInSentence(iso)).toBe(text))
 
 /** A zone is the whole process's, and Jest keeps its own environment apart: each is asked in a process of its own. */
 function toldIn(zone: string, code: string): string {

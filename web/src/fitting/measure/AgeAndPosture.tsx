@@ -1,7 +1,7 @@
 import { type Case } from '@nimble-anchor/core/casefile'
 import { type Fault, type IsoDate } from '@nimble-anchor/core/ground'
 import { ageMonthsOf, correctedAgeMonths, isPreterm } from '@nimble-anchor/core/child'
-import { formatAge, middle, type Quantity } from '@nimble-anchor/core/quantities'
+import { dayInSentence, formatAge, middle, type Quantity } from '@nimble-anchor/core/quantities'
 import { REFERRED_UNTIL_MONTHS } from '@nimble-anchor/core/rules'
 import { useId, useState } from 'react'
 import { useTyped } from '../../session/drafts.ts'
@@ -128,13 +128,14 @@ function SameChild({ current, isSigned }: Omit<Props, 'needs'>) {
   const { identity } = current
   if (identity === undefined || identity.answer !== undefined) return null
   const what = { dateOfBirth: msg.dayOfBirth, ageMonths: 'age', sex: 'sex' }[identity.field]
+  const was = identity.field === 'dateOfBirth' ? dayInSentence(identity.was) : identity.was
   const answer = (value: 'corrected' | 'another') => {
     const { at: _at, ...asked } = identity
     put([{ path: ['identity'], value: { ...asked, answer: value } }])
   }
   return (
     <div role="alert" className="mt-4 border-l-4 border-undecided pl-3">
-      <p className="font-semibold">{msg.theWasAndWasChanged(what, identity.was)}</p>
+      <p className="font-semibold">{msg.theWasAndWasChanged(what, was)}</p>
       <p className="text-sm text-ink-soft">{msg.anotherChildTakesAwayEverything}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         <Button disabled={isSigned} onClick={() => answer('corrected')}>
