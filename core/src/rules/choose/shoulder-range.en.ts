@@ -30,9 +30,18 @@ export default ruleText({
       reason: (d) => `Neither the seated shoulder height nor the stature is known; ${served(d)}.`,
       remedy: () => 'Measure the seated shoulder height, or the stature to estimate it from.',
     }),
-    judged: sentence<Served & { kind: Decision; raised: Interval; isEstimated: boolean; isSmall: boolean }>({
+    judged: sentence<
+      Served & {
+        kind: Decision
+        raised: Interval
+        isEstimated: boolean
+        isSmall: boolean
+        /** The shoulder is known, and what lies under the child is not. */
+        isByPadding?: boolean
+      }
+    >({
       reason: (d) => {
-        const at = `Shoulder at ${formatInterval(d.raised, 'mm', 0)}${d.isEstimated ? ', estimated from the stature' : ''}`
+        const at = `Shoulder at ${formatInterval(d.raised, 'mm', 0)}${d.isEstimated ? ', estimated from the stature' : d.isByPadding ? ', with the padding that may lie under the child' : ''}`
         switch (d.kind) {
           case 'pass':
             return `${at}; ${served(d)}.`
@@ -44,11 +53,13 @@ export default ruleText({
             return unreachable(d.kind)
         }
       },
-      remedy: ({ kind, isEstimated, isSmall }) =>
+      remedy: ({ kind, isEstimated, isSmall, isByPadding }) =>
         kind === 'undecided'
-          ? isEstimated
-            ? 'Sit the child against a wall and measure the seated shoulder height.'
-            : 'Measure the seated shoulder height more closely.'
+          ? isByPadding
+            ? 'Measure what decides whether the padding belongs under this child.'
+            : isEstimated
+              ? 'Sit the child against a wall and measure the seated shoulder height.'
+              : 'Measure the seated shoulder height more closely.'
           : isSmall
             ? 'Too small for this mode: choose another.'
             : 'Outgrown by shoulder height: choose another mode.',

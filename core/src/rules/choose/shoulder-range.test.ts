@@ -1,12 +1,17 @@
 import { reasonOf } from '../speak.ts'
 import fc from 'fast-check'
-import { ask, buildCase, FORWARD, kindOf, buildMode } from '../../../test/build.ts'
+import { ask, buildCase, FORWARD, kindOf, buildMode, ruleById } from '../../../test/build.ts'
+import { told } from '../../../test/told.ts'
+import { Sequence } from '../../ground/index.ts'
+import { rangeBounds } from '../rule.ts'
 import {
   measured,
   STRAP_RULES,
   adviseStrapHeight,
   exactly,
+  fittedSubject,
   shoulderRangeMm,
+  type Case,
   type Child,
   type Mode,
 } from '../../index.ts'
@@ -66,4 +71,59 @@ test('what it refuses for exact shoulders is what no slot serves', () => {
     ),
     { seed: 21, numRuns: 400 },
   )
+})
+
+describe('padding under the child', () => {
+  const PAD = { id: 'pad', name: 'pad', thicknessMm: 20, allowedUntil: { massKg: 9 } }
+  const padded = (mm: number, kg: number | undefined, insertsIn?: readonly string[]): Case =>
+    buildCase({
+      mode: { strap: SLOTS, inserts: [PAD] },
+      child: {
+        ...shoulder(mm),
+        ...(kg === undefined ? { massKg: undefined as never } : { massKg: measured(kg, 0.1) }),
+      },
+      settings: insertsIn === undefined ? {} : { insertsIn: { value: [...insertsIn], at: Sequence(2) } },
+    })
+  test.each<[string, Case, string]>([
+    [
+      'a shoulder that the pad lifts to the lowest exit',
+      padded(215, 8),
+      'pass, stop by maker | 235 mm, limit 230, room 5 | Shoulder at 235 mm; straps go at or just below the shoulder, which serves shoulders from 230 mm.',
+    ],
+    [
+      'the same, once the child is too heavy for the pad',
+      padded(215, 10),
+      'fail, stop by maker | 215 mm, limit 230, room -15 | Shoulder at 215 mm: even the lowest strap exit is above the shoulder; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Too small for this mode: choose another.',
+    ],
+    [
+      'the same, and whether it is too heavy is not known',
+      padded(215, undefined),
+      'undecided, stop by maker | 215 to 235 mm, limit 230, room -15 | asks child.massKg | Shoulder at 225 ± 10 mm, with the padding that may lie under the child: it may be outside what the straps serve; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Measure what decides whether the padding belongs under this child.',
+    ],
+    [
+      'the same, and the mass is at the end of the pad',
+      padded(215, 9),
+      'undecided, stop by maker | 215 to 235 mm, limit 230, room -15 | asks child.massKg | Shoulder at 225 ± 10 mm, with the padding that may lie under the child: it may be outside what the straps serve; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Measure what decides whether the padding belongs under this child.',
+    ],
+    [
+      'with the pad out as it is set',
+      padded(215, 8, []),
+      'fail, stop by maker | 215 mm, limit 230, room -15 | Shoulder at 215 mm: even the lowest strap exit is above the shoulder; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Too small for this mode: choose another.',
+    ],
+    [
+      'with the pad in as it is set',
+      padded(215, 8, ['pad']),
+      'pass, stop by maker | 235 mm, limit 230, room 5 | Shoulder at 235 mm; straps go at or just below the shoulder, which serves shoulders from 230 mm.',
+    ],
+  ])('%s', (_, c, said) => expect(told('shoulder-range', c)).toBe(said))
+  test('the ends that a forecast runs into stand lower by the padding that is in', () => {
+    const rule = ruleById('shoulder-range')
+    const ends = (insertsIn?: readonly string[]) => rule.bounds!(fittedSubject(padded(260, 8, insertsIn)) as never)
+    expect(ends([])).toEqual(rangeBounds('shoulderMm', 230, undefined))
+    expect(ends(['pad'])).toEqual(rangeBounds('shoulderMm', 210, undefined))
+    // What may be in serves the small, what may be out the tall.
+    expect(ends()).toEqual(rangeBounds('shoulderMm', 210, undefined))
+    const forward = buildCase({ mode: { ...FORWARD, strap: SLOTS, inserts: [PAD] }, child: { massKg: measured(8, 0.1) }, settings: { insertsIn: { value: ['pad'], at: Sequence(2) } } }) // prettier-ignore
+    expect(rule.bounds!(fittedSubject(forward) as never)).toEqual(rangeBounds('shoulderMm', undefined, 310))
+  })
 })

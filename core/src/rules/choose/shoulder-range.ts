@@ -67,17 +67,17 @@ export default defineRule({
     // The estimate leaves one child in ten outside it: it may not refuse.
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
     const isSmall = above !== 'pass'
-    const raised = plus(shoulder.mm, isSmall ? most : least)
-    const limit = isSmall || to === undefined ? from : to
-    const rooms = [
-      ...(from === undefined ? [] : [plus(shoulder.mm, most).lo - from]),
-      ...(to === undefined ? [] : [to - plus(shoulder.mm, least).hi]),
-    ]
+    // All the padding that may be there lifts a small shoulder to the lowest exit; the least of it lets a tall one stay.
+    const roomBelow = from === undefined ? Infinity : plus(shoulder.mm, most).lo - from
+    const roomAbove = to === undefined ? Infinity : to - plus(shoulder.mm, least).hi
+    const isLower = isSmall || roomBelow < roomAbove
+    const raised = plus(shoulder.mm, isLower ? most : least)
+    const room = isLower ? roomBelow : roomAbove
     return outcomeOf(kind, padding.length > 0 ? padding : [need], {
       measured: raised,
-      limit,
+      limit: isLower ? from : to,
       unit: 'mm',
-      margin: rooms.length > 0 ? Math.min(...rooms) : undefined,
+      margin: Number.isFinite(room) ? room : undefined,
       says: say('judged', {
         kind,
         raised,
@@ -86,6 +86,7 @@ export default defineRule({
         from,
         to,
         isSmall,
+        ...(padding.length > 0 && { isByPadding: true }),
       }),
     })
   },
