@@ -124,5 +124,12 @@ describe('what “ready” rests on, and says beside it', () => {
 })
 
 test('what a fitting will ask, counted: looks, figures, settings', () => {
+  expect(questionBudget(buildCase({ position: { cushion: undefined } }))).toEqual({
+    looks: 20,
+    measures: 2,
+    settings: 2,
+    facts: ['position.cushionHeightMm', 'position.cushionSlopeDeg'],
+    saves: [],
+  })
   expect(questionBudget(buildCase())).toEqual({ looks: 20, measures: 2, settings: 3, facts: [], saves: [] })
 })

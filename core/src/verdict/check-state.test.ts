@@ -22,6 +22,18 @@ test.each<[string, CheckId, Case, ReturnType<typeof checkState>]>([
   ['a figure within', 'slack-mm', ready, 'pass'],
   ['a figure beyond', 'slack-mm', read('slack-mm', { number: measured(30, 1) }), 'fail'],
   ['a figure at the limit', 'slack-mm', read('slack-mm', { number: measured(15, 2) }), 'undecided'],
+  [
+    'a figure that one of two rules refuses',
+    'shell-angle-deg',
+    read('shell-angle-deg', { number: measured(40, 0) }),
+    'fail',
+  ],
+  [
+    'good, and the leg was noted since',
+    'latches-again',
+    read('leg-contact', { ...ready.readings['leg-contact'], at: Sequence(99) }),
+    'undecided',
+  ],
   ['left to a rule, as it asks', 'front-seat', read('front-seat', { option: 'clear' }, GAP), 'pass'],
   ['left to a rule, not as it asks', 'front-seat', read('front-seat', { option: 'touching' }, GAP), 'fail'],
   ['left to another rule', 'front-seat', read('front-seat', { option: 'touching' }, TOUCH), 'pass'],
