@@ -49,12 +49,12 @@ test('a conversion: the harness away for a booster; not for use until its checks
   // Half done: barred on the shelf and at Choose.
   await page.getByRole('checkbox', { name: /^Open the rear door/ }).check()
   await page.goto(`${server.url}/restraints/ravel-carrick`)
-  await expect(page.getByRole('link', { name: /CK-4102/ })).toContainText('not checked since 2026-11-25 (convert)')
+  await expect(page.getByRole('link', { name: /CK-4102/ })).toContainText('not checked since 25 Nov 2026 (Convert it to another mode)')
   await beginFitting(page, server, 'Bryn Tolland', 'Corran Knot')
   await stage(page, 2)
   await page.locator('[data-mode="ravel-carrick/booster"]').getByRole('button').click()
   const barred = page.getByRole('region', { name: 'The mode selected' })
-  await expect(barred).toContainText('“convert” was started on 2026-11-25')
+  await expect(barred).toContainText('“convert” was started on 25 Nov 2026')
   await expect(barred.getByRole('button', { name: /^Use/ })).toHaveCount(0)
 
   // Finished from Today: steps, then checks, of which one fails first.

@@ -4,6 +4,7 @@ import type { HereView } from '@nimble-anchor/core/formats'
 import { IsInt, IsUUID, Max, Min, ValidateIf } from 'class-validator'
 import { FittingId, nameSchema } from '@nimble-anchor/core/ground'
 import { Fits } from '../http/fits'
+import { Optional } from '../http/optional'
 import type { Request, Response } from 'express'
 import { Inject } from '@nestjs/common'
 import type { Transport } from '../net/transport'
@@ -22,11 +23,12 @@ class HereDto {
   @IsUUID()
   fittingId: string | null
 
-  @ApiProperty({ description: 'Counts what this tab says: of two, the higher one was said later.' })
+  @ApiProperty({ required: false, description: 'Counts what this tab says: of two, the higher one was said later.' })
+  @Optional()
   @IsInt()
   @Min(0)
   @Max(Number.MAX_SAFE_INTEGER)
-  nth: number
+  nth?: number
 
   @ApiProperty({ example: 'Jory Quill' })
   @Fits(nameSchema)

@@ -35,13 +35,13 @@ export class Live {
 
   /**
    * @param fittingId where somebody works now; `null`, where they have left
-   * @param nth counts what this tab says: an older saying that comes later changes nothing
+   * @param nth counts what this tab says: an older saying that comes later changes nothing; where it does not count, the last that came is the last
    */
-  isHere(tab: string, who: string, fittingId: FittingId | null, nth: number): void {
+  isHere(tab: string, who: string, fittingId: FittingId | null, nth?: number): void {
     this.forget()
     const before = this.here.get(tab)
-    if (before !== undefined && before.nth >= nth) return
-    this.here.set(tab, { who, fittingId, nth, atMs: this.clock.nowMs() })
+    if (before !== undefined && nth !== undefined && before.nth >= nth) return
+    this.here.set(tab, { who, fittingId, nth: nth ?? before?.nth ?? 0, atMs: this.clock.nowMs() })
     const was = before?.fittingId ?? null
     if (was === fittingId && before?.who === who) return
     for (const id of new Set([was, fittingId])) if (id !== null) this.events.next(this.whoIsIn(id))

@@ -236,7 +236,7 @@ describe('find a set-up', () => {
     await act(() => Promise.resolve())
     expect(
       screen.getAllByText(
-        /a more upright recline( \(at most [\d.]+° leaves room\))?, the seat in front further forward/,
+        /a more upright recline( \((?:at most|under) [\d.]+° leaves room\))?, the seat in front further forward/,
       ).length,
     ).toBeGreaterThan(0)
     expect(screen.queryByRole('button', { name: /^Use/ })).not.toBeInTheDocument()
