@@ -49,7 +49,9 @@ test('a conversion: the harness away for a booster; not for use until its checks
   // Half done: barred on the shelf and at Choose.
   await page.getByRole('checkbox', { name: /^Open the rear door/ }).check()
   await page.goto(`${server.url}/restraints/ravel-carrick`)
-  await expect(page.getByRole('link', { name: /CK-4102/ })).toContainText('not checked since 25 Nov 2026 (Convert it to another mode)')
+  await expect(page.getByRole('link', { name: /CK-4102/ })).toContainText(
+    'not checked since 25 Nov 2026 (Convert it to another mode)',
+  )
   await beginFitting(page, server, 'Bryn Tolland', 'Corran Knot')
   await stage(page, 2)
   await page.locator('[data-mode="ravel-carrick/booster"]').getByRole('button').click()
