@@ -68,7 +68,7 @@ export default ruleText({
     unknown: sentence<{ missing: readonly Need[] | undefined }>({
       reason: ({ missing = [] }) =>
         missing.includes('child.massKg')
-          ? 'The mass is too close to that below which a child is referred to tell.'
+          ? 'Whether the mass is low enough to refer the child is too close to tell.'
           : `Not asked yet: ${missing.map((n) => ASK[n] ?? n).join(', and ')}.`,
       remedy: ({ missing = [] }) =>
         missing.includes('child.massKg') ? 'Weigh the child more closely.' : 'Ask the carer.',

@@ -1,6 +1,7 @@
 import { IsoDate, ModelId } from '../../ground/index.ts'
 import { reasonOf } from '../speak.ts'
 import { ask, buildCase, kindOf } from '../../../test/build.ts'
+import { told } from '../../../test/told.ts'
 import { measured, type Child, type Mode } from '../../index.ts'
 
 const ID = 'specialist-advice'
@@ -94,4 +95,11 @@ test('one restraint is that one, and no other', () => {
 
 test('advice for a child who needs none changes nothing', () => {
   expect(kindOf(ID, buildCase({ child: child({ advice: advice('lie-flat-only') }) }))).toBe('pass')
+})
+
+test('a mass too close to the line is weighed, not asked of the carer', () => {
+  const c = buildCase({ child: child({ massKg: measured(2.5, 0.1) }) })
+  expect(told('specialist-advice', c)).toBe(
+    'undecided, stop by practice | 2.4 to 2.6 kg, limit 2.5 | asks child.massKg | Whether the mass is low enough to refer the child is too close to tell. → Weigh the child more closely.',
+  )
 })

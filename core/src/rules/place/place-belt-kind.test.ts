@@ -1,5 +1,6 @@
 import { buildCase, BOOSTER, kindOf, BELT_ROUTE } from '../../../test/build.ts'
-import { type Route, type SeatingPosition } from '../../index.ts'
+import { told } from '../../../test/told.ts'
+import { type Case, type Route, type SeatingPosition } from '../../index.ts'
 
 const at = (position: Partial<SeatingPosition>, parts: Parameters<typeof buildCase>[0] = {}): string =>
   kindOf('place-belt-kind', buildCase({ ...parts, position }))
@@ -25,3 +26,8 @@ describe('belt kind', () => {
     expect(at({ belt: undefined }, { mode: BOOSTER })).toBe('undecided')
   })
 })
+
+test.each<[string, Case, string]>([
+  ['a booster at a place with a lap belt', buildCase({ mode: BOOSTER, position: { belt: { kind: 'lap' } } }), 'fail, stop by vehicle | The place has a lap belt only; the route needs a three-point belt. → Never a booster on a lap belt: use a place with a three-point belt.'],
+  ['a booster at a place without a belt', buildCase({ mode: BOOSTER, position: { belt: { kind: 'none' } } }), 'fail, stop by vehicle | The place has no belt; the route needs a three-point belt. → Use a place with the right belt, or another route.'],
+])('%s', (_, c, said) => expect(told('place-belt-kind', c)).toBe(said)) // prettier-ignore
