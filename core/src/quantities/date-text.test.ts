@@ -16,6 +16,8 @@ test.each([
   ['2026-11-20T23:30:00Z', '20 Nov 2026'],
   ['2026-13-45', '2026-13-45'],
   ['a Tuesday', 'a Tuesday'],
+  ['2', '2'],
+  ['May 2026', 'May 2026'],
   ['', ''],
 ])('within a sentence %j stands as %j', (iso, text) => expect(dayInSentence(iso)).toBe(text))
 

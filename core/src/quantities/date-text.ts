@@ -57,4 +57,4 @@ export function paperDate(iso: string, form: DateForm = 'long-day', locale: stri
 
 /** A day within a sentence of a rule: stored and sent with it, so the same wherever it is read; what is no day stays as it is. */
 export const dayInSentence = (iso: string): string =>
-  Number.isNaN(Date.parse(iso.slice(0, 10))) ? iso : paperDate(iso, 'day')
+  /^\d{4}-\d{2}-\d{2}/.test(iso) && !Number.isNaN(Date.parse(iso.slice(0, 10))) ? paperDate(iso, 'day') : iso
