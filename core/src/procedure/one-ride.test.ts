@@ -1,6 +1,7 @@
 import { IsoDate, ModelId, Sequence, UnitId } from '../ground/index.ts'
 import {
   BELT_ROUTE,
+  BOOSTER,
   buildCase,
   buildMode,
   buildModel,
@@ -83,6 +84,48 @@ test('taking a way chooses all of it, drops other settings, and is undecided unt
   // What is asked then is what was promised.
   const promised = new Set(way!.readings as readonly string[])
   expect(measureNext.every((n) => promised.has(n.need) || n.need === 'check.shell-angle-deg')).toBe(true)
+})
+
+test('a way that a rule refuses in any unlisted car is none', () => {
+  const model = (id: string, route: Parameters<typeof buildRoute>[0]) =>
+    buildModel([buildMode({ routes: [route as never] })], { id: ModelId(id), name: id, massKg: 16 })
+  const both = [model('held', buildRoute()), model('belted', BELT_ROUTE)].map((m) => ({ model: m }))
+  const ids = (of: typeof c) => oneRideWays(of, both, car).map((w) => w.item.model.id)
+  expect(ids(c).toSorted()).toEqual(['belted', 'held'])
+  // Child and restraint together are more than connectors may hold: the belt is left.
+  const heavy = { massKg: measured(17.9, 0.05), statureCm: measured(100, 0.5), dateOfBirth: IsoDate('2022-11-01') }
+  expect(ids(buildCase({ child: heavy }))).toEqual(['belted'])
+})
+test('what is looked at on request only is not asked for', () => {
+  expect(oneRideWays(c, stock, car).flatMap((w) => w.readings)).not.toContain('check.shell-angle-deg')
+})
+test('a booster comes after a harness by the profile, and forward after rearward; both at once come last', () => {
+  const of = (id: string, over: object) => buildModel([buildMode({ routes: [BELT_ROUTE], ...over })], { id: ModelId(id), name: id }) // prettier-ignore
+  const tall = buildCase({
+    child: { dateOfBirth: IsoDate('2021-11-01'), statureCm: measured(104, 0.2), massKg: measured(17, 0.1) },
+    practice: { turningForward: 'as-late-as-allowed', boosterFrom: 'harness-to-its-limit' },
+  })
+  const models = [of('booster', BOOSTER), of('forward', { ...FORWARD, ...TURNS }), of('rearward', {})]
+  const ids = (of: typeof c) => oneRideWays(of, models.map((model) => ({ model })), car).map((w) => w.item.model.id) // prettier-ignore
+  expect(ids(tall)).toEqual(['rearward', 'forward', 'booster'])
+  const freely = {
+    ...tall,
+    practice: { ...tall.practice, turningForward: 'legal-minimum', boosterFrom: 'legal-minimum' },
+  } as const
+  expect(ids(freely)[0]).not.toBe('rearward')
+})
+test('the model and the unit taken stand once in the case, and the others stay', () => {
+  const [way] = oneRideWays(c, stock.slice(0, 1), car)
+  const others = [buildModel([], { id: ModelId('else'), name: 'Else' })]
+  const older = { ...belt, name: 'As it was' }
+  const before = { ...c, restraints: [...others, older], units: [buildUnit({ id: UnitId('u-belt'), modelId: belt.id, serial: 'OLD' }), buildUnit({ id: UnitId('mine') })] } // prettier-ignore
+  const put = (path: string) => putsForOneRide(before, car, way!).find((p) => p.path[0] === path)?.value
+  expect(put('restraints')).toEqual([...others, belt])
+  expect((put('units') as { id: string; serial: string }[]).map((u) => `${u.id} ${u.serial}`)).toEqual(['mine HY-1', 'u-belt HY-1']) // prettier-ignore
+  expect(putsForOneRide(before, car, way!).map((p) => p.path.join('.'))).toEqual(['settings.legNotch', 'vehicle', 'restraints', 'units', 'choice']) // prettier-ignore
+  const many = Array.from({ length: 55 }, (_, i) => buildModel([], { id: ModelId(`m${i}`), name: `M${i}` }))
+  const kept = putsForOneRide({ ...c, restraints: many }, car, way!).find((p) => p.path[0] === 'restraints')?.value
+  expect((kept as { id: string }[]).map((m) => m.id)).toEqual([...many.slice(6).map((m) => m.id), 'belt'])
 })
 
 test('what is known of the unit at hand is not asked; what is only advised is not either', () => {

@@ -106,3 +106,29 @@ test('the place is told with the recline that was set, where one was', () => {
   const how = (settings: Case['settings']) => recheckList(fittedSubject(buildCase({ settings }))!)[0]?.how
   expect([how({ recline: { value: 'r2', at: Sequence(2) } }), how({ recline: { value: 'r1', at: Sequence(2) } }), how({})]).toEqual(['Rear left, recline 2.', 'Rear left, recline 1.', 'Rear left.']) // prettier-ignore
 })
+
+describe('what a question says hangs on the fitting', () => {
+  const first = (over: Parameters<typeof buildCase>[0]) => listOf(buildCase(over))[0]?.ask
+  const LAMP = 'It is at the same place, and the airbag lamp shows off'
+  test.each([
+    ['rearward in front', { position: { row: 1 } }, true],
+    ['rearward in the back', { position: { row: 2 } }, false],
+    ['forward in front', { mode: FORWARD, position: { row: 1 } }, false],
+    ['across in front', { mode: { direction: 'lateral' }, position: { row: 1 } }, true],
+  ] as const)('%s: the lamp is asked for, or not', (_, over, isAsked) => {
+    expect(first(over as never) === LAMP).toBe(isAsked)
+  })
+  test('a booster’s belt goes over the child, a harness’s holds the restraint', () => {
+    const belt = (c: Case) => listOf(c).find((i) => i.id === 'belt')
+    expect(belt(buildCase({ mode: BOOSTER }))).toMatchObject({ ask: 'The belt runs through every guide and low over the thighs', check: 'booster-path' }) // prettier-ignore
+    expect(belt(buildCase({ route: BELT_ROUTE }))).toMatchObject({ ask: 'The belt runs through every guide, flat and locked', check: 'belt-path' }) // prettier-ignore
+  })
+  test('a place is always asked for, and looks no check of the fitting again', () => {
+    expect(listOf(buildCase())[0]).toMatchObject({ id: 'place', check: undefined })
+    expect(
+      listOf(buildCase())
+        .filter((i) => i.id !== 'place')
+        .every((i) => i.check !== undefined),
+    ).toBe(true)
+  })
+})

@@ -1,6 +1,6 @@
-import { buildCase, FORWARD } from '../../test/build.ts'
+import { buildCase, buildRoute, FORWARD } from '../../test/build.ts'
 import { fittedSubject, measured, type Case, type Mode, type Recommendation } from '../index.ts'
-import { recommendFrontSeat, recommendRecline } from './recommend-tilt.ts'
+import { anglePreference, recommendFrontSeat, recommendRecline } from './recommend-tilt.ts'
 
 const WEDGE = { allowed: true, heightMm: 40, baseLengthMm: 380 } as const
 const LEVEL = { cushion: { slopeDeg: measured(0, 0), frontEdgeAboveFloorMm: measured(355, 0) } }
@@ -83,6 +83,9 @@ describe('the seat in front comes to where the shell reaches', () => {
   const value = (room as { value: number } | undefined)?.value ?? 0
   test('where its track reaches it, both ends belonging to it', () => {
     expect(room).toMatchObject({ setting: 'frontSeatGapMm', kind: 'set' })
+    expect(room?.because).toMatch(
+      /^the shell reaches \d+(–\d+)?( ± \d+)? mm from the backrest, and the maker asks for touch$/,
+    )
     for (const [from, to, kind] of [
       [value, value + 100, 'set'],
       [value - 100, value, 'set'],
@@ -96,4 +99,44 @@ describe('the seat in front comes to where the shell reaches', () => {
     expect(front(touching({ mode: FORWARD }))).toEqual([])
     expect(front(buildCase())).toEqual([])
   })
+})
+
+describe('which of the angles in a band is wanted', () => {
+  const band = (over: object) => ({ fromDeg: 38, toDeg: 45, statedBy: 'practice', because: 'usual', ...over }) as never
+  const of = (
+    b: never,
+    angles: readonly number[],
+    olderRearwardRecline: 'most-reclined' | 'most-upright' = 'most-reclined',
+  ) =>
+    angles.toSorted((x, y) => {
+      const prefer = anglePreference({ practice: { olderRearwardRecline } as never }, b)
+      return prefer({ lo: y, hi: y }) - prefer({ lo: x, hi: x })
+    })
+  const YOUNG = [39, 41, 44.5]
+  const OLDER = [21, 27, 34.5]
+  test('of the young the one with most room to both ends', () => {
+    expect(of(band({}), YOUNG)).toEqual([41, 39, 44.5])
+    expect(of(band({}), YOUNG, 'most-upright')).toEqual([41, 39, 44.5])
+  })
+  test('of an older child as the practice profile says, in a band of the profile’s that ends at 35° or before', () => {
+    expect(of(band({ fromDeg: 20, toDeg: 35 }), OLDER)).toEqual([34.5, 27, 21])
+    expect(of(band({ fromDeg: 20, toDeg: 35 }), OLDER, 'most-upright')).toEqual([21, 27, 34.5])
+    expect(of(band({ fromDeg: 20, toDeg: 35.5 }), OLDER, 'most-upright')).toEqual([27, 21, 34.5])
+  })
+  test('a maker’s own band is aimed at its middle, however upright it is', () => {
+    expect(of(band({ fromDeg: 20, toDeg: 35, statedBy: 'maker' }), OLDER)).toEqual([27, 21, 34.5])
+    expect(of(band({ fromDeg: 20, toDeg: 35, statedBy: 'maker' }), OLDER, 'most-upright')).toEqual([27, 21, 34.5])
+  })
+})
+test('of a shell to lie in, nobody need look up how it reclines', () => {
+  const asked = (shape: 'seat' | 'lie-flat') =>
+    told(buildCase({ mode: { shape, reclines: undefined }, unstated: true })).map((r) => r.text)
+  expect(asked('seat')).toEqual(['Look up the recline positions'])
+  expect(asked('lie-flat')).toEqual([])
+})
+test('where the route permits no recline at all, none is called the nearest', () => {
+  const c = buildCase({ mode: { reclines: RECLINES }, route: buildRoute({ permittedReclines: [] }), position: LEVEL })
+  const [said] = recommendRecline(fittedSubject(c)!)
+  expect(said).toMatchObject({ kind: 'none', text: 'No permitted recline is sure to meet the target' })
+  expect(said?.because).toMatch(/^cushion slope 0°, target \d+–\d+° \([^)]+\)$/)
 })
