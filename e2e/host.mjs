@@ -9,14 +9,17 @@ import { fileURLToPath } from 'node:url'
 const require = createRequire(import.meta.url)
 require('reflect-metadata')
 const { createApp } = require('../server/dist/app.js')
+const { Threads } = require('../server/dist/work/threads.js')
 const { SeedFiles } = require('../server/dist/demo/commands/seed-files.js')
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
 const apps = new Map()
+/** A thread reads the program in once, not once a journey. */
+const threads = new Threads(true)
 
 async function open(dataDir, today) {
   // What a guess of a password costs is not waited for here.
-  const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today, scryptCost: 8 })
+  const app = await createApp({ dataDir, webDir: join(ROOT, 'web', 'dist'), today, scryptCost: 8, threads })
   await app.get(SeedFiles).run(join(ROOT, 'demo'), today)
   return app
 }

@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { ensureInstalled } from './lib/ensure.mjs'
-import { mustRun, ROOT, say } from './lib/run.mjs'
+import { COMPILER, mustRun, ROOT, say } from './lib/run.mjs'
 
 const STAMP = `${ROOT}/.built`
 const OUTPUTS = ['core/dist/index.js', 'server/dist/main.js', 'web/dist/index.html']
@@ -32,8 +32,8 @@ export function ensureBuilt() {
   const wanted = sourceHash()
   if (isFresh(wanted)) return say('Built already; nothing has changed')
   const bin = `${ROOT}/node_modules/.bin`
-  mustRun('Building the core', `${bin}/tsc`, ['-p', 'core/tsconfig.build.json'])
-  mustRun('Building the server', `${bin}/tsc`, ['-p', 'server/tsconfig.build.json'])
+  mustRun('Building the core', process.execPath, [COMPILER, '-p', 'core/tsconfig.build.json'])
+  mustRun('Building the server', process.execPath, [COMPILER, '-p', 'server/tsconfig.build.json'])
   mustRun('Building the interface', `${bin}/vite`, ['build', 'web', '--logLevel', 'warn'])
   writeFileSync(STAMP, wanted)
 }

@@ -5,7 +5,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync
 import { exampleCase } from './lib/example.mjs'
 import { isBuilt } from './build.mjs'
 import { checkBookText, checkIdsText, checkTextsText } from './check-index.mjs'
-import { ROOT, run, say, stop } from './lib/run.mjs'
+import { COMPILER, ROOT, run, say, stop } from './lib/run.mjs'
 import { ruleIndexText, ruleTextsText } from './rule-index.mjs'
 
 /** Who may what, from the table that the server holds every route to. */
@@ -72,7 +72,7 @@ put('core/src/rules/book.ts', ruleIndexText())
 put('core/src/rules/texts.en.ts', ruleTextsText('en'))
 if (!isCheck || stale.length === 0) {
   // Where it is built, somebody may be reading it: it is left as it is.
-  if (!isBuilt() && run(`${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json']) !== 0)
+  if (!isBuilt() && run(process.execPath, [COMPILER, '-p', 'core/tsconfig.build.json']) !== 0)
     stop('The core does not build.')
   const core = await import(`${ROOT}/core/dist/index.js`)
   const { jsonSchemas, ruleBookMarkdown, rulePageMarkdown, RULES } = core

@@ -48,7 +48,7 @@ interface Entry {
   readonly sequence: Sequence
   readonly id: string | null
   readonly who: string
-  readonly at: string
+  readonly enteredAt: string
   readonly changes: readonly Changed[]
   readonly undoes: number | null
   readonly puts: readonly Put[]
@@ -203,10 +203,10 @@ export class MemoryServer {
 
   private store(view: FittingView, next: Case, entry: Pick<Entry, 'who' | 'id' | 'changes' | 'undoes' | 'puts'>): FittingView {
     const order = Sequence(view.sequence + 1)
-    const at = this.now()
-    this.log.push({ ...entry, fittingId: view.id, sequence: order, at })
+    const enteredAt = this.now()
+    this.log.push({ ...entry, fittingId: view.id, sequence: order, enteredAt })
     const status = next.handover ? ('signed' as const) : view.status
-    return (this.views[view.id] = { ...view, status, sequence: order, updatedAt: at, case: next })
+    return (this.views[view.id] = { ...view, status, sequence: order, updatedAt: enteredAt, case: next })
   } // prettier-ignore
 
   /** What was stored since, as short as the real one says it. */
@@ -274,7 +274,7 @@ export class MemoryServer {
 
   private history(id: string): readonly HistoryEntry[] {
     this.find(id)
-    return this.entriesOf(id).map(({ sequence, at, who, changes, undoes }) => ({ sequence, at, who, changes: [...changes], undoes, isSignedIn: false })) // prettier-ignore
+    return this.entriesOf(id).map(({ sequence, enteredAt, who, changes, undoes }) => ({ sequence, enteredAt, who, changes: [...changes], undoes, isSignedIn: false })) // prettier-ignore
   }
 
   private findJob(id: string): JobView {
@@ -287,7 +287,7 @@ export class MemoryServer {
     if (!context) throw faulty('The job was not begun.', [{ path: '$.unitId', message: `no unit "${unitId}"` }])
     const isBegun = Object.values(this.jobs).some((j) => j.unitId === unitId && j.kind === kind && isOpen(j))
     if (isBegun) throw new Refusal(409, 'This job has been begun on the unit already; go on with that one.')
-    const at = this.now()
+    const now = this.now()
     const id = this.newId()
     return (this.jobs[id] = {
       id,
@@ -298,9 +298,9 @@ export class MemoryServer {
       plan: planJob(kind, context),
       record: EMPTY_RECORD,
       state: 'steps',
-      startedAt: at,
+      startedAt: now,
       endedAt: null,
-      log: [{ at, who, what: 'Begun' }],
+      log: [{ notedAt: now, who, what: 'Begun' }],
     })
   }
   private step(id: string, { who, stepId, isDone }: { who: string; stepId: string; isDone: boolean }): JobView {
@@ -326,9 +326,9 @@ export class MemoryServer {
   }
   private record(job: JobView, who: string, record: JobView['record'], what: string): JobView {
     const { state } = jobState(job.plan, record)
-    const at = this.now()
-    const next = { ...job, record, state, log: [...job.log, { at, who, what }] }
-    return (this.jobs[job.id] = { ...next, endedAt: isOpen(next) ? null : at })
+    const now = this.now()
+    const next = { ...job, record, state, log: [...job.log, { notedAt: now, who, what }] }
+    return (this.jobs[job.id] = { ...next, endedAt: isOpen(next) ? null : now })
   }
 }
 

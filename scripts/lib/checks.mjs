@@ -1,12 +1,15 @@
 // The checks that have no cases of their own, some at a time; what one prints is shown when it ends, whole.
 import { spawn } from 'node:child_process'
-import { ROOT, say } from './run.mjs'
+import { ROOT, say, TYPE_CHECKER } from './run.mjs'
 
 const bin = (name) => `${ROOT}/node_modules/.bin/${name}`
 
 export const FORMAT = { what: 'Format', run: [bin('prettier'), '--check', '--log-level', 'warn', '.'] }
 export const LINT = { what: 'Lint', run: [bin('eslint'), '.', '--max-warnings', '0'] }
-export const types = (part) => ({ what: `Types of ${part}`, run: [bin('tsc'), '-p', `${part}/tsconfig.json`] })
+export const types = (part) => ({
+  what: `Types of ${part}`,
+  run: [process.execPath, TYPE_CHECKER, '--singleThreaded', '-p', `${part}/tsconfig.json`],
+})
 export const IMPORTS = {
   what: 'Import rules',
   run: [bin('depcruise'), 'core/src', 'server/src', 'web/src', '--config', '.dependency-cruiser.cjs'],

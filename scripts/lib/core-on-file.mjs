@@ -1,7 +1,7 @@
 // What `npm run assess` and `npm run arrange` have in common: the core, built where it is not, and one file of JSON.
 import { existsSync, readFileSync } from 'node:fs'
 import { ensureInstalled } from './ensure.mjs'
-import { keepOutputClean, mustRun, ROOT, stop } from './run.mjs'
+import { COMPILER, keepOutputClean, mustRun, ROOT, stop } from './run.mjs'
 
 /** The core, and what the one file on the command line holds; ends with 2 and a sentence where it cannot be read. */
 export async function coreAndFile(command) {
@@ -10,7 +10,7 @@ export async function coreAndFile(command) {
   if (!existsSync(`${ROOT}/core/dist/index.js`)) {
     keepOutputClean()
     ensureInstalled()
-    mustRun('Building the core', `${ROOT}/node_modules/.bin/tsc`, ['-p', 'core/tsconfig.build.json'])
+    mustRun('Building the core', process.execPath, [COMPILER, '-p', 'core/tsconfig.build.json'])
   }
   const core = await import(`${ROOT}/core/dist/index.js`)
   try {

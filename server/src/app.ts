@@ -68,6 +68,7 @@ import { RIDES } from './rides/index'
 import { RidesController } from './rides/rides.controller'
 import { RulesController } from './rules/rules.controller'
 import { Database } from './storage/database'
+import { Threads } from './work/threads'
 import { WorkController } from './work/work.controller'
 import { Workshop } from './work/workshop'
 
@@ -90,6 +91,8 @@ export interface AppOptions {
   readonly authority?: TrustView | undefined
   /** What one guess of a password costs, as a power of two; less in tests. */
   readonly scryptCost?: number | undefined
+  /** For long work, where several applications stand in one process; of its own, where nothing is said. */
+  readonly threads?: Threads | undefined
 }
 
 @ApiTags('health')
@@ -121,7 +124,13 @@ class AppModule {
     database: Database,
     clock: Clock,
     webDir: string | undefined,
-    { season = SEASON_FITTINGS, transport = LOOPBACK, scryptCost = SCRYPT_COST, authority }: AppOptions,
+    {
+      season = SEASON_FITTINGS,
+      transport = LOOPBACK,
+      scryptCost = SCRYPT_COST,
+      authority,
+      threads = new Threads(),
+    }: AppOptions,
   ): DynamicModule {
     return {
       module: AppModule,
@@ -181,6 +190,7 @@ class AppModule {
         { provide: Database, useValue: database },
         { provide: Clock, useValue: clock },
         { provide: SEASON_SIZE, useValue: season },
+        { provide: Threads, useValue: threads },
         Workshop,
         ...CATALOGUE,
         ...PRACTICE,
@@ -248,6 +258,19 @@ function onlyWhatIsUsed(
 
 type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
 
+/** The whole API as OpenAPI, with the shapes of core. */
+function described(app: NestExpressApplication): OpenAPIObject {
+  const document = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').setOpenAPIVersion('3.1.0').build(),
+  )
+  document.components = {
+    ...document.components,
+    schemas: { ...document.components?.schemas, ...(openApiSchemas() as Schemas) },
+  }
+  return document
+}
+
 /** Builds the whole application on its own database; the caller listens and closes. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(options.dataDir, options.today)
@@ -290,15 +313,8 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
       exceptionFactory: (errors) => new FaultsException('Nothing was saved.', toFaults(errors)),
     }),
   )
-  const document = SwaggerModule.createDocument(
-    app,
-    new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').setOpenAPIVersion('3.1.0').build(),
-  )
-  document.components = {
-    ...document.components,
-    schemas: { ...document.components?.schemas, ...(openApiSchemas() as Schemas) },
-  }
-  SwaggerModule.setup('api/docs', app, document, {
+  // Worked out when somebody first reads it: a start does not wait for what hardly anybody asks for.
+  SwaggerModule.setup('api/docs', app, () => described(app), {
     jsonDocumentUrl: 'api/docs-json',
     customSiteTitle: 'Nimble Anchor: the API',
     customfavIcon: '/icon.svg',

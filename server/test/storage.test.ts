@@ -137,7 +137,7 @@ describe('the store', () => {
     ).rejects.toThrow(/append-only/)
     await expect(
       db.write((m) =>
-        m.insert(EntryRow, { fittingId: 'none', sequence: 1, at: '', who: '', changes: [], undoes: null }),
+        m.insert(EntryRow, { fittingId: 'none', sequence: 1, enteredAt: '', who: '', changes: [], undoes: null }),
       ),
     ).rejects.toThrow(/FOREIGN KEY/)
     await expect(db.read.query(`INSERT INTO vehicle VALUES ('x', '{}')`)).rejects.toThrow(/readonly/)

@@ -2,14 +2,16 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { buildCase } from '@nimble-anchor/core/testing'
+import type * as Beside from '../src/work/threads'
 import type * as Source from '../src/work/workshop'
 
 /** The compiled one, with its threads: from sources the work is done in place. */
 const { Workshop } = jest.requireActual<typeof Source>('../dist/work/workshop.js')
+const { Threads } = jest.requireActual<typeof Beside>('../dist/work/threads.js')
 
 let shop: Source.Workshop
 beforeEach(() => {
-  shop = new Workshop()
+  shop = new Workshop(new Threads())
 })
 afterEach(() => shop.onModuleDestroy())
 
@@ -84,4 +86,23 @@ test('closed in the midst of it, nobody waits for ever', async () => {
   const settled = Promise.allSettled(all)
   await shop.onModuleDestroy()
   expect((await settled).map((s) => s.status)).toEqual(['rejected', 'rejected', 'rejected', 'rejected'])
+})
+test('threads that are shared serve the next application too, until whoever made them ends them', async () => {
+  const threads = new Threads(true)
+  const take = jest.spyOn(threads, 'take')
+  const ended = jest.spyOn(Worker.prototype, 'terminate')
+  try {
+    for (const serial of ['S1', 'S2', 'S3']) {
+      const one = new Workshop(threads)
+      const read = await one.run('readCsv', [CSV.replace('S1', serial)])
+      expect(read.ok && read.value[0]?.item).toMatchObject({ serial })
+      await one.onModuleDestroy()
+    }
+    expect(new Set(take.mock.results.map((r) => r.value as unknown)).size).toBe(1)
+    expect(ended).not.toHaveBeenCalled()
+    await threads.end()
+    expect(ended).toHaveBeenCalledTimes(1)
+  } finally {
+    ended.mockRestore()
+  }
 })

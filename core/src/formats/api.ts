@@ -69,7 +69,7 @@ export interface FittingSummary {
 
 export interface HistoryEntry {
   readonly sequence: Sequence
-  readonly at: string
+  readonly enteredAt: string
   readonly who: string
   readonly changes: readonly Changed[]
   /** The entry that this one takes back. */

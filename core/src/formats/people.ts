@@ -68,7 +68,7 @@ export interface SessionView {
 
 export interface AuditRow {
   readonly number: number
-  readonly at: string
+  readonly notedAt: string
   readonly who: string
   readonly what: string
 }

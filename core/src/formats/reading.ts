@@ -22,7 +22,7 @@ export interface ReadItem {
   /** Normalised: fields in the order of the schema, nothing unknown. */
   readonly item: { readonly id: string }
   /** Where it stands in the file: a JSON path, or a row. */
-  readonly at: string
+  readonly where: string
   readonly faults: readonly Fault[]
   /** Where a model contradicts its regulation, or a car itself: imported and flagged. */
   readonly lints: readonly string[]
@@ -71,23 +71,23 @@ export function readCatalogue(
       const seen = new Set<string>()
       return (envelope.value[kind] ?? []).map((raw, i): ReadItem => {
         tell(done++ / total)
-        const at = `$.${kind}[${i}]`
+        const where = `$.${kind}[${i}]`
         const parsed = parseWith<{ id: string }>(SCHEMAS[kind] as unknown as z.ZodType<{ id: string }>, raw)
         if (!parsed.ok) {
           const id =
             typeof raw === 'object' && raw !== null && 'id' in raw && typeof raw.id === 'string'
               ? raw.id
               : `number ${i + 1}`
-          const faults = parsed.error.map((f) => ({ path: f.path.replace('$', at), message: f.message }))
-          return { kind, id, item: { id }, at, faults, lints: [] }
+          const faults = parsed.error.map((f) => ({ path: f.path.replace('$', where), message: f.message }))
+          return { kind, id, item: { id }, where, faults, lints: [] }
         }
         const { id } = parsed.value
-        const faults = seen.has(id) ? [{ path: `${at}.id`, message: msg.isUsedTwice(id) }] : []
+        const faults = seen.has(id) ? [{ path: `${where}.id`, message: msg.isUsedTwice(id) }] : []
         seen.add(id)
         const { asOf } = envelope.value
         // A measure without a day of its own is as old as its file says it is.
         const item = kind === 'children' && asOf !== undefined ? datedChild(parsed.value as Child, asOf) : parsed.value
-        return { kind, id, item, at, faults, lints: lintsOf(kind, parsed.value) }
+        return { kind, id, item, where, faults, lints: lintsOf(kind, parsed.value) }
       })
     }),
   )
@@ -114,7 +114,7 @@ export function readTable(
       kind,
       id,
       item: item as { id: string },
-      at: `row ${row}`,
+      where: `row ${row}`,
       faults: faults.map(toFault),
       lints: faults.length > 0 ? [] : lintsOf(kind, item),
     })),

@@ -54,7 +54,7 @@ export interface JobView {
   readonly startedAt: string
   readonly endedAt: string | null
   /** Who did or answered what, oldest first. */
-  readonly log: readonly { readonly at: string; readonly who: string; readonly what: string }[]
+  readonly log: readonly { readonly notedAt: string; readonly who: string; readonly what: string }[]
 }
 
 export interface DayView {
@@ -93,7 +93,7 @@ export interface DemoRemoved {
 export interface RecheckView {
   readonly id: string
   readonly fittingId: FittingId
-  readonly at: string
+  readonly answeredAt: string
   readonly who: string
   readonly kind: Decision
   readonly items: readonly RecheckItem[]

@@ -64,6 +64,21 @@ describe('the guide of a booster', () => {
     expect(guides({ beltGuideMm: undefined })).toEqual([])
     expect(recommendGuide(fittedSubject(buildCase())!)).toEqual([])
   })
+  test.each([
+    [400, 2, 'set', /^Belt guide at 4\d\d mm$/],
+    [400, 30, 'choose', /^Belt guide near 4\d\d mm: measure the shoulder, or adjust it to the child$/],
+    [250, 2, 'none', /^Too small: the guide does not come low enough$/],
+    [600, 2, 'none', /^Outgrown: the guide is too low$/],
+  ] as const)('a shoulder at %s ± %s mm: %s', (mm, spread, kind, text) => {
+    const [said] = guides({}, { seatedShoulderHeightMm: measured(mm, spread) })
+    expect(said).toMatchObject({ setting: 'strapHeightMm', kind, text: expect.stringMatching(text) as string })
+    expect(said?.because).toMatch(spread === 2 ? `shoulder at ${mm} ± 2 mm; the guide stands` : /^shoulder at/)
+  })
+  test('one that is estimated from the stature refuses nothing: it is asked for', () => {
+    const [said] = guides({ beltGuideMm: { fromMm: 650, toMm: 700 } }, { seatedShoulderHeightMm: undefined })
+    expect(said).toMatchObject({ kind: 'ask', text: 'Too small: the guide does not come low enough' })
+    expect(said?.because).toContain(', estimated from the stature; the guide stands')
+  })
   test('without a shoulder it is measured first', () => {
     expect(guides({}, { seatedShoulderHeightMm: undefined, statureCm: undefined })).toMatchObject([{ setting: 'strapHeightMm', kind: 'ask', text: 'Measure the seated shoulder height first' }]) // prettier-ignore
   })

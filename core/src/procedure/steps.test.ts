@@ -103,6 +103,31 @@ describe('a maker’s own step', () => {
     expect(idsOf(c).indexOf('third')).toBeGreaterThan(idsOf(c).indexOf('second'))
     expect(stepOf(c, 'second')?.needs).toEqual(['buckle'])
   })
+  test('stands right after what it waits for, and after the maker’s own that stand there already', () => {
+    const c = made([
+      { id: 'one', text: 'One.', after: ['connect'] },
+      { id: 'two', text: 'Two.', after: ['connect'] },
+    ])
+    const ids = idsOf(c)
+    expect(ids.slice(ids.indexOf('connect'), ids.indexOf('connect') + 3)).toEqual(['connect', 'one', 'two'])
+    expect(stepOf(c, 'two')?.needs).toEqual(['connect'])
+  })
+  test('after a step that this fitting does not have, ends its stage like one without a word', () => {
+    const c = made([{ ...FOLD, after: ['thread-belt'] }])
+    const attach = stepsOf(c).filter((s) => s.stage === 'attach').map((s) => s.id) // prettier-ignore
+    expect(attach.at(-1)).toBe('fold')
+    expect(stepOf(c, 'fold')?.needs).toEqual(attach.slice(0, -1))
+    expect(stepOf(made([{ ...FOLD, after: ['thread-belt', 'connect'] }]), 'fold')?.needs).toEqual(['connect'])
+  })
+  test('that waits for itself waits for nothing of the kind', () => {
+    expect(stepOf(made([{ ...FOLD, after: ['fold', 'connect'] }]), 'fold')?.needs).toEqual(['connect'])
+  })
+  test('a maker’s order of usual steps is kept, against the usual one too', () => {
+    const c = buildCase({ route: buildRoute({ stepOrder: ['leg', 'connect'] }) })
+    expect(stepOf(c, 'connect')?.needs).toEqual(['leg', 'prepare'])
+    expect(stepOf(c, 'leg')?.needs).not.toContain('connect')
+    expect(idsOf(c).indexOf('leg')).toBeLessThan(idsOf(c).indexOf('connect'))
+  })
   test('instead of a usual one stands in its place, with its words and what the usual one must still say', () => {
     const c = made([{ id: 'push', text: 'Push until it clicks.', replaces: 'connect' }])
     expect(stepOf(c, 'connect')).toMatchObject({

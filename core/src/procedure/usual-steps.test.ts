@@ -206,3 +206,86 @@ test('before it goes in: what is set now, the seat in front, connectors, the leg
   expect(prepared({ leg: buildLeg({ matMayStay: true }) }).at(-1)).toBe('Leg unfolded; the mat may stay under it.')
   expect(prepared({}, { row: 1 })).not.toContain('Seat in front forward for room; it goes back at the end.')
 })
+
+test.each([
+  ['crossed', 'Lead them crossed.'],
+  ['straight', 'Lead them straight.'],
+  [undefined, 'Cross them where the seat back is curved.'],
+] as const)('lower tethers led %s', (lead, line) => {
+  const lowerTethers = { use: 'required', points: ['ring'], ...(lead && { lead }) } as never
+  expect(said(buildCase({ route: buildRoute({ lowerTethers }) }), 'lower-tethers')[0]).toBe(line)
+})
+test.each<[string, Parameters<typeof buildCase>[0], readonly string[]]>([
+  ['rearward', {}, ['Pay out what the path needs, not to the end: it may lock into a ratchet there.', 'The path for rearward: the lap section runs under the child’s legs.']],
+  ['forward', { mode: FORWARD }, ['Pay out what the path needs, not to the end: it may lock into a ratchet there.', 'The path for forward: the belt runs behind the child’s back.']],
+  ['across', { mode: { direction: 'lateral' } }, ['Pay out what the path needs, not to the end: it may lock into a ratchet there.']],
+  ['with the child in it', { route: { ...BELT_ROUTE, childFirst: true } }, ['The child may sit in it: rings off, tip the shell to free the path, pass the tongue from hand to hand under the legs.', 'The path for rearward: the lap section runs under the child’s legs.']],
+])('a belt threaded %s', (_, over, before) => {
+  const GUIDE = 'Lap: under blue guide, buckle side (right).'
+  const threaded = (buckleStalk?: 'stiff' | 'flexible') =>
+    said(at({ belt: { kind: 'three-point', retractor: 'emergency-locking', ...(buckleStalk && { buckleStalk: buckleStalk as never }) } }, { route: BELT_ROUTE, ...over }), 'thread-belt')
+  expect(threaded()).toEqual([...before, GUIDE, 'Buckle, and listen for the click.'])
+  expect(threaded('flexible')).toEqual(threaded())
+  expect(threaded('stiff')).toEqual([...threaded(), 'The stalk is stiff: check that it is not bent round the frame.'])
+}) // prettier-ignore
+test.each<[string, Parameters<typeof buildCase>[0], readonly string[] | undefined, string | undefined]>([
+  ['connectors and leg', { route: buildRoute() }, ['Firm hand low down, where it is latched: side to side, fore and aft.', 'Not at the top: that may move more.', 'Look at both indicators again: the leg may have moved the connectors.'], 'Firm hand'],
+  ['connectors and tether, forward', { mode: FORWARD, route: TETHER_ROUTE }, ['Firm hand low down, where it is latched: side to side, fore and aft.', 'Look at both indicators again: the tether may have moved the connectors.'], 'Firm hand'],
+  ['all three', { route: buildRoute({ topTether: { use: 'required' } }) }, ['Firm hand low down, where it is latched: side to side, fore and aft.', 'Not at the top: that may move more.', 'Look at both indicators again: leg and tether may have moved the connectors.'], 'Firm hand'],
+  ['connectors alone', { mode: FORWARD, route: { ...TETHER_ROUTE, topTether: undefined } as never }, ['Firm hand low down, where it is latched: side to side, fore and aft.'], 'Firm hand'],
+  ['a belt', { route: BELT_ROUTE }, ['Firm hand at the belt path: side to side, fore and aft.', 'Not at the top: that may move more.'], 'Firm hand'],
+  ['a booster’s connectors', { mode: BOOSTER, route: { ...TETHER_ROUTE, topTether: undefined } as never }, [], 'Nothing presses on it'],
+  ['a booster by the belt', { mode: BOOSTER }, undefined, undefined],
+])('the proof of %s', (_, over, does, title) => {
+  const step = stepOf(buildCase(over), 'proof')
+  expect(step?.does).toEqual(does)
+  if (title === 'Nothing presses on it') expect(step?.title).toBe(title)
+  else expect(step?.title).not.toBe('Nothing presses on it')
+}) // prettier-ignore
+test.each<[string, Parameters<typeof buildRoute>[0], object, readonly string[] | undefined]>([
+  ['arms at any length', { isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'any-length' } }, {}, ['The arms may stand at any length.']],
+  ['the same of a shell that turns', { isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'any-length' } }, { turns: { locks: [], forwardGuard: false } }, ['The arms may stand at any length. See that it turns before the child is in.']],
+  ['arms that run back', { isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'required', armsMayRetract: true } }, {}, ['Thumb each arm in; do not push the shell, or the arms run back.']],
+  ['a base', { isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'required' }, usesBase: true }, {}, ['Push or ratchet the base against the backrest.']],
+  ['no base', { isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'required' } }, {}, ['Push or ratchet the restraint against the backrest.']],
+  ['a bar with a ratchet', { reboundBar: { hasRatchet: true } as never }, {}, ['Push or ratchet the restraint against the backrest.', 'Rebound bar back while the bars are found; then ratchet it to its last loud click.']],
+  ['a bar without', { reboundBar: { hasRatchet: false } as never }, {}, ['Push or ratchet the restraint against the backrest.', 'Rebound bar back while the bars are found; then bring it against the backrest.']],
+  ['connectors on straps', { isofix: { connectors: 'strap', role: 'holds' } }, {}, undefined],
+])('pushed home with %s', (_, route, mode, does) => {
+  expect(stepOf(buildCase({ mode, route: buildRoute(route) }), 'push-home')?.does).toEqual(does)
+}) // prettier-ignore
+test.each<[string, Partial<SeatingPosition>, readonly string[]]>([
+  ['in front', { row: 1 }, ['Look between shell and dashboard.']],
+  ['in the middle of the back', { row: 2, side: 'centre' }, [expect.any(String) as string, 'Behind two seats: keep both level.']],
+])('the seat in front, %s', (_, position, does) => {
+  expect(said(at(position), 'front-seat')).toEqual(does)
+}) // prettier-ignore
+test('bars that are recessed are felt for; connectors on straps are hooked on', () => {
+  const connect = (bars: 'visible' | 'recessed', connectors: 'rigid' | 'strap') =>
+    said(at({ isofix: { bars } }, { route: buildRoute({ isofix: { connectors, role: 'holds' } }) }), 'connect')
+  expect(connect('visible', 'rigid')).toEqual(['Note what each indicator shows before you push.', expect.stringMatching(/^Push /)]) // prettier-ignore
+  expect(connect('recessed', 'strap')).toEqual(['Note what each indicator shows before you push.', 'The bars are recessed: feel for them, use guides.', expect.stringMatching(/^Hook /)]) // prettier-ignore
+})
+test('where a tether’s anchorage is, and what the car’s handbook adds', () => {
+  const led = (tether: SeatingPosition['tether']) => said(at({ tether }, { mode: FORWARD, route: TETHER_ROUTE }), 'tether') // prettier-ignore
+  expect(led({ where: 'seat-back' })).toEqual(['Anchorage: seat back.', 'Hook it, then tighten.'])
+  expect(led({ where: 'seat-back', note: 'Behind the flap.' })).toEqual(['Anchorage: seat back.', 'Behind the flap.', 'Hook it, then tighten.']) // prettier-ignore
+  expect(led(undefined)).toEqual(['Hook it, then tighten.'])
+  expect(led({ where: 'none' })).toEqual(['Hook it, then tighten.'])
+})
+test('a child lies down: hips flat first; a booster’s sits up', () => {
+  expect(said(buildCase({ mode: { shape: 'lie-flat' } }), 'sit').at(-1)).toBe('Hips flat first; the rest lies flat.')
+  expect(said(buildCase({ mode: BOOSTER }), 'sit')).toEqual(['Hips first, then shoulders.'])
+  expect(said(buildCase(), 'sit')).toEqual([
+    'Loosen at the adjuster and pull the straps, not the pads; park the tongues at the sides.',
+    'Coat off before the straps go on.',
+    'Feet first and swivel in, not on the buckle. Hips right back, then shoulders.',
+  ])
+})
+test('no gap behind the base, of what connectors hold', () => {
+  const NO_GAP = ['No gap at the backrest or the cushion, unless the maker says that one may stay.']
+  expect(said(buildCase(), 'base-gap')).toEqual(NO_GAP)
+  expect(stepOf(buildCase({ route: buildRoute({ isofix: { connectors: 'rigid', role: 'steadies' } }) }), 'base-gap')).toBeUndefined() // prettier-ignore
+  expect(stepOf(buildCase({ mode: BOOSTER, route: buildRoute({ leg: undefined }) }), 'base-gap')).toBeUndefined()
+  expect(stepOf(buildCase({ route: BELT_ROUTE }), 'base-gap')).toBeUndefined()
+})

@@ -87,6 +87,6 @@ export class JobBook {
 
   private async log(manager: EntityManager, jobId: string, { who, personId }: By, what: string): Promise<void> {
     const sequence = (await manager.countBy(JobEntryRow, { jobId })) + 1
-    await manager.insert(JobEntryRow, { jobId, sequence, at: this.clock.now(), who, what, personId })
+    await manager.insert(JobEntryRow, { jobId, sequence, notedAt: this.clock.now(), who, what, personId })
   }
 }

@@ -37,5 +37,5 @@ export async function findJob(manager: EntityManager, id: string): Promise<JobRo
 export async function viewOf(manager: EntityManager, row: JobRow): Promise<JobView> {
   const log = await manager.find(JobEntryRow, { where: { jobId: row.id }, order: { sequence: 'ASC' } })
   const { id, unitId, unitName, fittingId, kind, plan, record, state, startedAt, endedAt } = row
-  return { id, unitId: UnitId(unitId), unitName, fittingId, kind, plan, record, state, startedAt, endedAt, log: log.map(({ at, who, what }) => ({ at, who, what })) } // prettier-ignore
+  return { id, unitId: UnitId(unitId), unitName, fittingId, kind, plan, record, state, startedAt, endedAt, log: log.map(({ notedAt, who, what }) => ({ notedAt, who, what })) } // prettier-ignore
 }

@@ -106,7 +106,7 @@ function judgeItem(
   const faults = isOrphan
     ? [
         {
-          path: read.at.startsWith('$') ? `${read.at}.modelId` : `${read.at}, column unit.modelId`,
+          path: read.where.startsWith('$') ? `${read.where}.modelId` : `${read.where}, column unit.modelId`,
           message: `no restraint model "${modelId}"`,
         },
       ]
@@ -126,7 +126,7 @@ function judgeItem(
   } else if (kind === 'children') {
     // A measure that nobody has dated is at most as young as the file that brings it.
     const brought = datedChild(item as unknown as Child, today)
-    const fault = old === undefined ? undefined : anotherChildFault(old as Child, brought, read.at)
+    const fault = old === undefined ? undefined : anotherChildFault(old as Child, brought, read.where)
     if (fault) return { row: { kind, id, state: 'rejected', faults: [fault] } }
     body = old === undefined ? brought : recordAfter(old as Child, { id } as Child, brought, false)
   }

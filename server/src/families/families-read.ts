@@ -37,7 +37,7 @@ export class FamiliesRead {
       )) as (FittingSummary & { childId: string; unitId: string | null; rideId: string | null })[]
     ).map(toSummary)
     const rechecks = (await this.db.read.query(
-      `SELECT r.* FROM "recheck" r JOIN "fitting" f ON f."id" = r."fittingId" JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ? ORDER BY r."at" DESC LIMIT 200`,
+      `SELECT r."id", r."fittingId", r."at" AS "answeredAt", r."who", r."kind", r."items", r."answers" FROM "recheck" r JOIN "fitting" f ON f."id" = r."fittingId" JOIN "child" c ON c."id" = f."childId" WHERE c."familyId" = ? ORDER BY r."at" DESC LIMIT 200`,
       [id],
     )) as (Omit<RecheckRow, 'items' | 'answers'> & { items: string; answers: string })[]
     const restraints = new Map<string, FamilyView['restraints'][number]>()

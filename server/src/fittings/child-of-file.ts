@@ -18,9 +18,9 @@ const isAnother = (known: Child, brought: Child): boolean =>
   differ(known.dateOfBirth, brought.dateOfBirth)
 
 /** A list of children may not lay one over another that has the same id. */
-export const anotherChildFault = (known: Child, brought: Child, at: string): Fault | undefined =>
+export const anotherChildFault = (known: Child, brought: Child, where: string): Fault | undefined =>
   isAnother(known, brought)
-    ? { path: at, message: `the id "${known.id}" belongs to ${known.name} here, under another name or day of birth` }
+    ? { path: where, message: `the id "${known.id}" belongs to ${known.name} here, under another name or day of birth` }
     : undefined
 
 /** What to do with a file whose child has the id of a child that is known here under another name or day of birth. */

@@ -61,7 +61,7 @@ export class FittingsRead implements OnApplicationBootstrap {
     const rows = await this.db.read.find(EntryRow, { where: { fittingId: id }, order: { sequence: 'ASC' } })
     return rows.map((r) => ({
       sequence: r.sequence,
-      at: r.at,
+      enteredAt: r.enteredAt,
       who: r.who,
       changes: [...upgradeChanges(r.changes as Changed[])],
       undoes: r.undoes,

@@ -30,7 +30,7 @@ export interface Beginning {
 interface Entry extends By {
   readonly changes: readonly Changed[]
   readonly entryId?: string | null
-  readonly takesBack?: Pick<EntryRow, 'sequence' | 'at'>
+  readonly takesBack?: Pick<EntryRow, 'sequence' | 'enteredAt'>
   readonly due?: readonly AheadItem[] | 'asked' | undefined
   /** It says what the others of a ride are like: they need not be told of it. */
   readonly isOfRide?: boolean
@@ -127,7 +127,7 @@ export class Ledger {
     await insertEntry(manager, {
       fittingId: row.id,
       sequence: row.sequence,
-      at: row.updatedAt,
+      enteredAt: row.updatedAt,
       who: entry.who,
       personId: entry.personId,
       changes: entry.changes,

@@ -5,7 +5,7 @@ import { FittingsRead } from '../fittings/fittings-read'
 import { Database } from '../storage/database'
 import { RecheckRow } from '../storage/entities'
 
-export const toRecheck = ({ id, fittingId, at, who, kind, items, answers }: RecheckView): RecheckView => ({ id, fittingId, at, who, kind, items, answers }) // prettier-ignore
+export const toRecheck = ({ id, fittingId, answeredAt, who, kind, items, answers }: RecheckView): RecheckView => ({ id, fittingId, answeredAt, who, kind, items, answers }) // prettier-ignore
 
 /** What carers found when they looked at an installation again. */
 @Injectable()
@@ -18,6 +18,6 @@ export class RechecksRead {
   /** Of one fitting, the newest first. @throws NotFoundException */
   async list(fittingId: FittingId): Promise<readonly RecheckView[]> {
     await this.fittings.get(fittingId)
-    return (await this.db.read.find(RecheckRow, { where: { fittingId }, order: { at: 'DESC' } })).map(toRecheck)
+    return (await this.db.read.find(RecheckRow, { where: { fittingId }, order: { answeredAt: 'DESC' } })).map(toRecheck)
   }
 }

@@ -18,12 +18,12 @@ export class Audit {
   async note(caller: Caller, what: string): Promise<void> {
     // Without people there is nobody to name, and nobody to read it.
     if (!caller.hasPeople) return
-    const row = { at: this.clock.now(), personId: caller.person?.id ?? null, who: caller.person?.name ?? 'not signed in', what } // prettier-ignore
+    const row = { notedAt: this.clock.now(), personId: caller.person?.id ?? null, who: caller.person?.name ?? 'not signed in', what } // prettier-ignore
     await this.db.write((manager) => manager.insert(AuditEntity, row))
   }
 
   async newest(): Promise<readonly AuditRow[]> {
     const rows = await this.db.read.find(AuditEntity, { order: { number: 'DESC' }, take: MOST_SHOWN })
-    return rows.map(({ number, at, who, what }) => ({ number, at, who, what }))
+    return rows.map(({ number, notedAt, who, what }) => ({ number, notedAt, who, what }))
   }
 }

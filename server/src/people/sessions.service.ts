@@ -80,7 +80,7 @@ export class Sessions implements OnApplicationBootstrap {
           people: new Map(
             signIns
               .filter((s) => s.deviceId === d.id)
-              .map((s) => [s.personId, { atMs: Date.parse(s.at), wrongPins: s.wrongPins }]),
+              .map((s) => [s.personId, { atMs: Date.parse(s.signedInAt), wrongPins: s.wrongPins }]),
           ),
         },
       ]),
@@ -192,7 +192,7 @@ export class Sessions implements OnApplicationBootstrap {
     await this.db.write(async (manager) => {
       const row = { id: device.id, label: device.label, createdAt: device.createdAt, tokenHash, seenAt: now, personId: person.id, isLocked: false } // prettier-ignore
       await manager.upsert(DeviceRow, row, ['id'])
-      await manager.upsert(SignInRow, { deviceId: device.id, personId: person.id, at: now, wrongPins: 0 }, ['deviceId', 'personId']) // prettier-ignore
+      await manager.upsert(SignInRow, { deviceId: device.id, personId: person.id, signedInAt: now, wrongPins: 0 }, ['deviceId', 'personId']) // prettier-ignore
       await manager.update(PersonRow, { id: person.id }, { seenAt: now })
     })
     this.devices.delete(device.tokenHash)

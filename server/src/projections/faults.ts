@@ -18,7 +18,7 @@ const firstLooks = (changes: readonly Changed[]): ReadonlySet<string> =>
  */
 export async function keepFaults({ manager, row, entry, refusals }: FittingStored): Promise<void> {
   if (entry === undefined) return
-  if (entry.takesBack !== undefined) return dropFaultsOf(manager, row.id, entry.takesBack.at)
+  if (entry.takesBack !== undefined) return dropFaultsOf(manager, row.id, entry.takesBack.enteredAt)
   const looked = firstLooks(entry.changes)
   for (const f of refusals) {
     if (f.severity === 'advise' || !CHECKED_STAGES.has(f.stage)) continue

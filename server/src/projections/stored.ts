@@ -23,5 +23,5 @@ export interface FittingStored {
 interface StoredEntry {
   readonly changes: readonly Changed[]
   /** The entry that this one takes back. */
-  readonly takesBack: { readonly sequence: Sequence; readonly at: string } | undefined
+  readonly takesBack: { readonly sequence: Sequence; readonly enteredAt: string } | undefined
 }

@@ -119,7 +119,7 @@ export class EntryRow {
   @ManyToOne(() => FittingRow, { onDelete: 'CASCADE' })
   @JoinColumn({ name: 'fittingId' })
   fitting?: Relation<FittingRow>
-  @Column('text') at: string
+  @Column('text', { name: 'at' }) enteredAt: string
   @Column('text') who: string
   @Column('simple-json') changes: unknown
   /** The entry that this one takes back. */
@@ -137,7 +137,7 @@ export class EntryRow {
 class FaultRow {
   @PrimaryColumn('text') fittingId: FittingId
   @PrimaryColumn('text') ruleId: string
-  @Column('text') at: string
+  @Column('text', { name: 'at' }) foundAt: string
   /** It was wrong when a fitting that came already installed was first looked at. */
   @Column('boolean') onArrival: boolean
 }
@@ -178,7 +178,7 @@ class DemoRecordRow {
 export class RecheckRow {
   @PrimaryColumn('text') id: string
   @Column('text') fittingId: FittingId
-  @Column('text') at: string
+  @Column('text', { name: 'at' }) answeredAt: string
   @Column('text') who: string
   @Column('text') kind: 'pass' | 'fail' | 'undecided'
   @Column('simple-json') items: readonly RecheckItem[]
@@ -205,7 +205,7 @@ export class JobRow {
 export class JobEntryRow {
   @PrimaryColumn('text') jobId: string
   @PrimaryColumn('integer') sequence: Sequence
-  @Column('text') at: string
+  @Column('text', { name: 'at' }) notedAt: string
   @Column('text') who: string
   @Column('text') what: string
   @Column('text', { nullable: true }) personId: string | null

@@ -56,7 +56,7 @@ export class DeviceRow {
 export class SignInRow {
   @PrimaryColumn('text') deviceId: string
   @PrimaryColumn('text') personId: string
-  @Column('text') at: string
+  @Column('text', { name: 'at' }) signedInAt: string
   @Column('integer', { default: 0 }) wrongPins: number
 }
 
@@ -64,7 +64,7 @@ export class SignInRow {
 @Entity('audit')
 export class AuditEntity {
   @PrimaryGeneratedColumn() number: number
-  @Column('text') at: string
+  @Column('text', { name: 'at' }) notedAt: string
   @Column('text', { nullable: true }) personId: string | null
   @Column('text') who: string
   @Column('text') what: string

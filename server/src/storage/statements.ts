@@ -54,7 +54,7 @@ export async function insertEntry(
 ): Promise<void> {
   await manager.query(
     `INSERT INTO "fitting_entry" ("fittingId", "sequence", "at", "who", "changes", "undoes", "decidedBy", "entryId", "personId") VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
-    [entry.fittingId, entry.sequence, entry.at, entry.who, JSON.stringify(entry.changes), entry.undoes, entry.decidedBy, entry.entryId, entry.personId], // prettier-ignore
+    [entry.fittingId, entry.sequence, entry.enteredAt, entry.who, JSON.stringify(entry.changes), entry.undoes, entry.decidedBy, entry.entryId, entry.personId], // prettier-ignore
   )
 }
 

@@ -1,9 +1,9 @@
 import { existsSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
-import { join } from 'node:path'
-import { Worker } from 'node:worker_threads'
+import type { Worker } from 'node:worker_threads'
 import { Injectable, Logger, ServiceUnavailableException, type OnModuleDestroy } from '@nestjs/common'
 import { TASKS, type TaskArgs, type TaskName, type Tasks, type Tell } from './tasks'
+import { ENTRY, Threads } from './threads'
 import { Stopped, type Waiter } from './waiter'
 
 type Value<K extends TaskName> = Awaited<ReturnType<Tasks[K]>>
@@ -29,8 +29,6 @@ const MOST_MS = 60_000
 const MOST_WAITING = 200
 /** Two at most: a sheet need not wait for a file of ten thousand units, and the requests keep a processor. */
 const MOST_WORKERS = Math.max(1, Math.min(2, availableParallelism()))
-/** The compiled thread; from sources (tests of this server in one process) the work is done in place. */
-const ENTRY = join(__dirname, 'worker.js')
 
 /**
  * Long work, done beside the requests: forecasts, sheets, and files read and
@@ -41,11 +39,10 @@ const ENTRY = join(__dirname, 'worker.js')
 export class Workshop implements OnModuleDestroy {
   private readonly log = new Logger(Workshop.name)
   private readonly waiting: Job[] = []
-  private readonly idle: Worker[] = []
   private readonly busy = new Set<Worker>()
-  /** Threads that still read the program in, and when each of them has. */
-  private readonly beginning = new Map<Worker, Promise<void>>()
   private isClosed = false
+
+  constructor(private readonly threads: Threads) {}
 
   /** @param waiter is told how far it is; once they have gone, the work ends */
   run<K extends TaskName>(task: K, args: TaskArgs<K>, waiter?: Waiter): Promise<Value<K>> {
@@ -65,34 +62,8 @@ export class Workshop implements OnModuleDestroy {
     while (this.waiting.length > 0 && this.busy.size < MOST_WORKERS && !this.isClosed) {
       const job = this.waiting.shift() as Job
       if (job.waiter?.gone.aborted) job.reject(new Stopped())
-      else this.work(job, this.idle.pop() ?? this.begin())
+      else this.work(job, this.threads.take())
     }
-  }
-
-  private begin(): Worker {
-    const worker = new Worker(ENTRY)
-    // A program that ends does not wait for one that has nothing to do.
-    worker.unref()
-    const begun = new Promise<void>((resolve) => {
-      const done = (): void => {
-        this.beginning.delete(worker)
-        worker.off('message', heard)
-        resolve()
-      }
-      const heard = (told: Told): void => {
-        if (told.hasBegun === true) done()
-      }
-      worker.on('message', heard)
-      worker.once('exit', done)
-    })
-    this.beginning.set(worker, begun)
-    return worker
-  }
-
-  /** A thread that is stopped while it reads the program in takes the whole process with it: it is let finish that. */
-  private async end(worker: Worker): Promise<void> {
-    await this.beginning.get(worker)
-    await worker.terminate()
   }
 
   private work({ task, args, resolve, reject, waiter }: Job, worker: Worker): void {
@@ -106,9 +77,9 @@ export class Workshop implements OnModuleDestroy {
       worker.off('exit', ended)
       settle()
       if (isReusable && !this.isClosed) {
-        this.idle.push(worker)
+        this.threads.giveBack(worker)
         free()
-      } else void this.end(worker).then(free)
+      } else void this.threads.stop(worker).then(free)
     }
     // One that is being ended takes a place still: whoever gives up again and again begins no thread after another.
     const free = (): void => {
@@ -141,6 +112,7 @@ export class Workshop implements OnModuleDestroy {
   async onModuleDestroy(): Promise<void> {
     this.isClosed = true
     for (const { reject } of this.waiting.splice(0)) reject(new ServiceUnavailableException('The server ends.'))
-    await Promise.all([...this.idle, ...this.busy].map((w) => this.end(w)))
+    await Promise.all([...this.busy].map((worker) => this.threads.stop(worker)))
+    if (!this.threads.isShared) await this.threads.end()
   }
 }

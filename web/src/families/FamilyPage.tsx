@@ -143,7 +143,7 @@ function LookedAgain({ view }: { readonly view: FamilyView }) {
         <li key={r.id} className="flex flex-wrap gap-x-3 py-2">
           <StateMark state={r.kind} word={RECHECK_WORD[r.kind]} />
           <span className="text-ink-soft">
-            {r.who}, {dateText(r.at)}
+            {r.who}, {dateText(r.answeredAt)}
           </span>
           <span>{notSo(r)}</span>
         </li>

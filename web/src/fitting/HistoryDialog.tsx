@@ -43,7 +43,7 @@ export function HistoryDialog({
                   {/* Where people sign in, a name that was typed before they did is told apart. */}
                   {hasPeople && !e.isSignedIn && ' (name typed)'}
                 </span>
-                <time dateTime={e.at}>{dateText(e.at, 'second-of-year')}</time>
+                <time dateTime={e.enteredAt}>{dateText(e.enteredAt, 'second-of-year')}</time>
               </p>
               {e.undoes !== null && <p className="text-sm font-semibold">{msg.tookBackEntry(e.undoes)}</p>}
               {e.changes.map((c) => (

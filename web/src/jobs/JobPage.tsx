@@ -168,7 +168,7 @@ export default function JobPage() {
         <ol className="text-sm">
           {job.log.map((entry, i) => (
             <li key={i} className="border-b border-hair py-1">
-              {dateText(entry.at, 'time-of-year')} · {entry.who}: {entry.what}
+              {dateText(entry.notedAt, 'time-of-year')} · {entry.who}: {entry.what}
             </li>
           ))}
         </ol>

@@ -25,8 +25,8 @@ export function Record() {
       <ol className="divide-y divide-hair">
         {shown.map((r) => (
           <li key={r.number} className="flex flex-wrap gap-x-4 py-1.5">
-            <time dateTime={r.at} className="text-sm text-ink-soft">
-              {dateText(r.at, 'day-and-time')}
+            <time dateTime={r.notedAt} className="text-sm text-ink-soft">
+              {dateText(r.notedAt, 'day-and-time')}
             </time>
             <span>
               <b>{r.who}</b> {r.what}

@@ -86,7 +86,7 @@ test('nor is one that left against advice', async () => {
 })
 test('what was not so, in words', () => {
   const items = [{ id: 'leg', ask: 'The leg stands', how: '', ifNot: '' }]
-  const row = { id: 'r', fittingId: FittingId('f'), at: '', who: '', kind: 'fail', items } as const
+  const row = { id: 'r', fittingId: FittingId('f'), answeredAt: '', who: '', kind: 'fail', items } as const
   expect(notSo({ ...row, answers: { leg: 'no' } })).toBe('Not so: The leg stands')
   expect(notSo({ ...row, answers: { leg: 'yes' } })).toBe('')
 })

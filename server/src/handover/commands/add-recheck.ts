@@ -43,7 +43,7 @@ export class AddRecheck {
       const row: RecheckView = {
         id: randomUUID(),
         fittingId,
-        at: this.clock.now(),
+        answeredAt: this.clock.now(),
         who,
         kind: judgeRecheck(items, answers).kind,
         items,

@@ -57,7 +57,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
                 <li key={r.id} className="flex flex-wrap items-center gap-x-3 py-1.5">
                   <StateMark state={r.kind} word={RECHECK_WORD[r.kind]} />
                   <span className="text-ink-soft">
-                    {r.who}, {dateText(r.at, 'time-of-year')}
+                    {r.who}, {dateText(r.answeredAt, 'time-of-year')}
                   </span>
                   <span>{notSo(r)}</span>
                 </li>
