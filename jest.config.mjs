@@ -29,14 +29,13 @@ const shared = {
   },
 }
 
-/** `npm test` asks for the suites of folders, and for what stands in none; everybody else for the test files themselves. */
+/** `npm test` asks for suites of many files, and for what stands in none; everybody else for the test files themselves. */
 const alone = process.env.JOINED === undefined ? undefined : process.env.JOINED.split('\n')
 const matchOf = (part, own) =>
   alone === undefined
     ? own
     : [
         `<rootDir>/.joined/*.test.js`,
-        ...own.filter((glob) => glob.includes('/test/')),
         ...alone
           .filter((test) => test.startsWith(`${part}/`))
           .map((test) => `<rootDir>/${test.slice(part.length + 1)}`),
@@ -45,6 +44,7 @@ const matchOf = (part, own) =>
 export default {
   // Generous: a busy machine may be ten times slower, and no test measures time.
   testTimeout: 120_000,
+  testSequencer: '<rootDir>/scripts/lib/longest-first.cjs',
   projects: [
     {
       ...shared,
@@ -52,7 +52,12 @@ export default {
       rootDir: 'core',
       testMatch: matchOf('core', ['<rootDir>/src/**/*.test.ts', '<rootDir>/test/**/*.test.ts']),
     },
-    { ...shared, displayName: 'server', rootDir: 'server', testMatch: ['<rootDir>/{src,test}/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'server',
+      rootDir: 'server',
+      testMatch: matchOf('server', ['<rootDir>/{src,test}/**/*.test.ts']),
+    },
     {
       ...shared,
       displayName: 'web',

@@ -1,28 +1,51 @@
-// One folder's unit tests as one suite. Jest gives every suite a module registry of its own, and reads the modules in
-// anew for each: of a rule's small tests that was nine tenths of the time. A suite that stands in for a folder requires
-// its test files one after another, each within a `describe` of its path; nothing of them is changed or left out.
+// Many files' tests as one suite. Jest gives every suite a module registry of its own, and reads the modules in anew for
+// each: of a rule's small tests that was nine tenths of the time. A suite that stands in for some files requires them one
+// after another, each within a `describe` of its path; nothing of them is changed or left out.
 import { execFileSync } from 'node:child_process'
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join, relative } from 'node:path'
 import { ROOT } from './run.mjs'
 
 /** Where the suites of a part are written; left out of git. */
 const JOINED = '.joined'
 /** A test that sets up modules or the environment for itself would set them up for its neighbours. */
-const STANDS_ALONE = /jest\s*\.(mock|doMock|resetModules|isolateModules|setTimeout)|process\.env|useFakeTimers/
-/** Only these: each suite of the server is an application of its own, and the load of it is the small part. */
-const PARTS = ['core', 'web']
+const STANDS_ALONE =
+  /jest\s*\.(mock|doMock|resetModules|isolateModules|setTimeout)|process\.env(\.\w+|\[[^\]]+\])?\s*=[^=]|delete process\.env|useFakeTimers/
+/**
+ * How many suites stand in for the tests of a folder: enough that two processors end together, few enough to load quickly.
+ * Screens keep what they know in stores that outlive a test, so theirs are joined a folder each, as they are written.
+ */
+const SUITES = { 'core/src': 4, 'core/test': 4, 'server/test': 5, 'web/src': 'a folder each' }
 
-const testsOf = (part) =>
-  execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', '-z', `${part}/src`], {
+const testsOf = (folder) =>
+  execFileSync('git', ['ls-files', '--cached', '--others', '--exclude-standard', '-z', folder], {
     cwd: ROOT,
     encoding: 'utf8',
   })
     .split('\0')
     .filter((file) => /\.test\.tsx?$/.test(file) && existsSync(join(ROOT, file)))
 
-/** Folders of a folder, as deep as rooms go: `core/src/rules/attach` is one, and so is `web/src/fitting/choose`. */
-const roomOf = (part, test) => relative(join(part, 'src'), dirname(test)).split('/').slice(0, 2).join('.') || 'src'
+/** Folders of a folder: `web/src/fitting/choose` is one. */
+function byFolder(tests) {
+  const folders = new Map()
+  for (const test of tests) {
+    const folder = dirname(test).split('/').slice(0, 4).join('/')
+    folders.set(folder, [...(folders.get(folder) ?? []), test])
+  }
+  return [...folders.values()]
+}
+
+/** The tests in so many parts of about the same length; each part in the order of the files. */
+function inParts(tests, count) {
+  const parts = Array.from({ length: count }, () => ({ size: 0, tests: [] }))
+  const sized = tests.map((test) => ({ test, size: statSync(join(ROOT, test)).size }))
+  for (const { test, size } of sized.toSorted((x, y) => y.size - x.size || (x.test < y.test ? -1 : 1))) {
+    const least = parts.reduce((x, y) => (y.size < x.size ? y : x))
+    least.tests.push(test)
+    least.size += size
+  }
+  return parts.map((part) => part.tests.sort()).filter((part) => part.length > 0)
+}
 
 /**
  * Writes the suites.
@@ -31,16 +54,19 @@ const roomOf = (part, test) => relative(join(part, 'src'), dirname(test)).split(
  */
 export function writeJoined() {
   const alone = []
-  for (const part of PARTS) {
+  for (const part of new Set(Object.keys(SUITES).map((folder) => folder.split('/')[0]))) {
+    rmSync(join(ROOT, part, JOINED), { recursive: true, force: true })
+    mkdirSync(join(ROOT, part, JOINED), { recursive: true })
+  }
+  for (const [where, count] of Object.entries(SUITES)) {
+    const [part, name] = where.split('/')
     const folder = join(ROOT, part, JOINED)
-    rmSync(folder, { recursive: true, force: true })
-    mkdirSync(folder, { recursive: true })
-    const rooms = new Map()
-    for (const test of testsOf(part)) {
-      if (STANDS_ALONE.test(readFileSync(join(ROOT, test), 'utf8'))) alone.push(test)
-      else rooms.set(roomOf(part, test), [...(rooms.get(roomOf(part, test)) ?? []), test])
-    }
-    for (const [room, tests] of rooms) writeFileSync(join(folder, `${room}.test.js`), suiteOf(folder, tests))
+    const tests = testsOf(where)
+    const isAlone = (test) => STANDS_ALONE.test(readFileSync(join(ROOT, test), 'utf8'))
+    alone.push(...tests.filter(isAlone))
+    const joined = tests.filter((test) => !isAlone(test))
+    const suites = typeof count === 'number' ? inParts(joined, count) : byFolder(joined)
+    suites.forEach((of, i) => writeFileSync(join(folder, `${name}-${i + 1}.test.js`), suiteOf(folder, of)))
   }
   return alone
 }

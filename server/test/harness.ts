@@ -7,6 +7,7 @@ import request from 'supertest'
 import { createApp } from '../src/app'
 import { SeedFiles } from '../src/demo/commands/seed-files'
 import type { Transport } from '../src/net/transport'
+import { templates } from './templates'
 
 export const TODAY = IsoDate('2026-11-25')
 /** Passwords that cost next to nothing: what they cost in earnest is measured, not waited for. */
@@ -28,9 +29,8 @@ export interface Running {
 }
 
 const newFolder = (): string => mkdtempSync(join(tmpdir(), 'nimble-anchor-'))
-const templates = new Map<string, string>()
 
-/** A folder with the demo of that day in it, made once in each test file and copied from then on. */
+/** A folder with the demo of that day in it, made once in each suite and copied from then on. */
 async function demoOf(today: string): Promise<string> {
   const known = templates.get(today)
   if (known !== undefined) return known
@@ -41,10 +41,6 @@ async function demoOf(today: string): Promise<string> {
   templates.set(today, folder)
   return folder
 }
-afterAll(() => {
-  for (const folder of templates.values()) rmSync(folder, { recursive: true, force: true })
-})
-
 /** The whole application on a folder of its own. */
 export async function start(
   options: { dataDir?: string; demo?: boolean; today?: string; season?: number; transport?: Transport } = {},

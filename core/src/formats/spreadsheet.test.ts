@@ -217,6 +217,6 @@ test('a table is read the same way, by row', () => {
   const result = readTable('units', unit({ 'unit.madeOn': 'soon' }))
   expect(result).toMatchObject({
     ok: true,
-    value: [{ kind: TABLE_KIND.units, id: 'u-1', at: 'row 2', faults: [{ path: 'row 2, column unit.madeOn' }] }],
+    value: [{ kind: TABLE_KIND.units, id: 'u-1', where: 'row 2', faults: [{ path: 'row 2, column unit.madeOn' }] }],
   })
 })
