@@ -84,10 +84,10 @@ function proofsOf(id: UsualStepId, { mode, route }: FittedSubject): readonly Pro
 /** Before these a step belongs that can only be done on the bench or before anything is fastened. */
 const FASTENING: readonly UsualStepId[] = ['connect', 'thread-belt', 'set-on-seat', 'lie-across']
 
-/** What the usual steps say in one language. */
 /** What a step is called in a list: a maker's own step has no title but its words. */
 export const stepName = ({ title, does }: Step): string => (title === MAKERS_STEP ? (does[0] ?? title) : title)
 
+/** What the usual steps say in one language. */
 export type StepTexts = Readonly<Record<UsualStepId, StepText>>
 
 /** Usual steps that this fitting may have, each with what it says here, and the maker's that stand instead of it. */
