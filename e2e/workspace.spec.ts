@@ -362,4 +362,12 @@ test('390 px wide: families, the logbook, a job, the second look and Today with 
     expect(await smallTargets(page), path).toEqual([])
     await expectAxeClean(page, path)
   }
+  // Another page is read from its top, however far down the link to it was.
+  await page.goto(`${server.url}/restraints`)
+  const last = page.locator('main').getByRole('link').last()
+  await last.scrollIntoViewIfNeeded()
+  expect(await page.evaluate(() => scrollY)).toBeGreaterThan(200)
+  await last.click()
+  await page.waitForURL((url) => url.pathname !== '/restraints')
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(0)
 })

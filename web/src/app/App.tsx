@@ -15,6 +15,7 @@ import { Gate } from '../people/Gate.tsx'
 import { fetchAsk } from '../ui/Ask.tsx'
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx'
 import { useLater } from '../ui/useLater.ts'
+import { useTopOfPage } from '../ui/useTopOfPage.ts'
 import { MeanwhileDialog } from '../ui/MeanwhileDialog.tsx'
 import { useCommands, useGlobalKeys } from '../commands/commands.ts'
 import { Header } from './Header.tsx'
@@ -69,6 +70,7 @@ function Program() {
   const register = useCommands((s) => s.register)
   const isLater = useLater()
   useGlobalKeys()
+  useTopOfPage(pathname)
   usePlacesToGo()
   useEffect(() => {
     if (!isLater) return

@@ -144,7 +144,6 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
   useEffect(() => {
     // Titles stand in the browser's history, in other windows and on its taskbar: they name no child.
     document.title = msg.nimbleAnchor(STAGE_TEXT[stage])
-    window.scrollTo(0, 0)
   }, [stage])
   useEffect(
     () =>
