@@ -28,6 +28,7 @@ looks({
       'off',
     ),
     'a handbook that nobody has read, which is asked at the place': forward(front('can-be-switched-off'), 'off'),
+    'a child who faces forward behind, though manual and handbook speak of one': buildCase({ mode: FORWARD, route: { ...TETHER_ROUTE, frontAirbag: 'on' }, position: { row: 2, frontAirbag: 'can-be-switched-off', handbook: { forwardAirbag: 'on' } } }), // prettier-ignore
     'a child who faces forward behind': buildCase({ mode: BOOSTER, position: { frontAirbag: 'can-be-switched-off', handbook: { forwardAirbag: 'on' } } }), // prettier-ignore
   },
 })
