@@ -44,7 +44,7 @@ const matchOf = (part, own) =>
 export default {
   // Generous: a busy machine may be ten times slower, and no test measures time.
   testTimeout: 120_000,
-  testSequencer: '<rootDir>/scripts/lib/longest-first.cjs',
+  testSequencer: '<rootDir>/scripts/lib/longest-first.mjs',
   projects: [
     {
       ...shared,
