@@ -1,8 +1,6 @@
 // Which suite runs when. Where nothing is remembered of earlier runs, as in a fresh clone, Jest goes by the length of a
 // file; a suite that stands in for many is short, whatever it does. The server's take longest, the interface's least.
-import jest from '@jest/test-sequencer'
-
-const { default: Sequencer } = jest
+import Sequencer from '@jest/test-sequencer'
 
 const ORDER = ['server', 'core', 'web']
 const rank = ({ context, path }) =>
