@@ -56,6 +56,7 @@ export default {
       ...shared,
       displayName: 'server',
       rootDir: 'server',
+      setupFilesAfterEnv: ['<rootDir>/test/templates.ts'],
       testMatch: matchOf('server', ['<rootDir>/{src,test}/**/*.test.ts']),
     },
     {
