@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url'
 
 export const ROOT = fileURLToPath(new URL('../../', import.meta.url)).replace(/\/$/, '')
 /**
- * The compiler: it writes what is built, and ESLint reads types by it. The newer one has no interface for that and writes
+ * The compiler: it writes what is built, and ESLint reads sources by it. The newer one has no interface for that and writes
  * other code, but finds the same faults in a third of the time: it checks types. Both are called `tsc` by their packages.
  */
 export const COMPILER = `${ROOT}/node_modules/typescript/bin/tsc`
