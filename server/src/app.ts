@@ -1,12 +1,10 @@
 import { existsSync } from 'node:fs'
 import type { Server } from 'node:http'
-import { fingerprint, type IsoDate } from '@nimble-anchor/core/ground'
-import { Body, Controller, Get, HttpCode, Module, Post, ValidationPipe, type DynamicModule } from '@nestjs/common'
+import type { IsoDate } from '@nimble-anchor/core/ground'
+import { Module, ValidationPipe, type DynamicModule } from '@nestjs/common'
 import { APP_GUARD, APP_INTERCEPTOR, NestFactory } from '@nestjs/core'
 import type { NestExpressApplication } from '@nestjs/platform-express'
 import { ServeStaticModule } from '@nestjs/serve-static'
-import { ApiOperation, ApiTags, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger'
-import { openApiSchemas } from '@nimble-anchor/core/formats'
 import { ThrottlerModule } from '@nestjs/throttler'
 import helmet from 'helmet'
 import { JobsController } from './aftercare/jobs.controller'
@@ -36,8 +34,10 @@ import { AddRecheck } from './handover/commands/add-recheck'
 import { RechecksRead } from './handover/rechecks-read'
 import { Clock } from './http/clock'
 import { notKept, onlyByOwnName, onlyFromOwnPages, onlyPlainBodies } from './http/door'
+import { offerDescription } from './http/description'
 import { Failures } from './http/failures'
 import { FaultsException, toFaults } from './http/faults'
+import { FingerprintController, HealthController } from './http/health.controller'
 import { SecondLookController } from './handover/second-look.controller'
 import { SecondLook } from './handover/second-look'
 import { LiveController } from './live/live.controller'
@@ -54,8 +54,7 @@ import { Pairings } from './people/pairing.service'
 import { Passkeys } from './people/passkeys.service'
 import { PeopleController } from './people/people.controller'
 import { PEOPLE } from './people/index'
-import { COST } from './people/secrets'
-import { SCRYPT_COST } from './people/secrets'
+import { COST, SCRYPT_COST } from './people/secrets'
 import { SessionController } from './people/session.controller'
 import { Sessions, TRANSPORT } from './people/sessions.service'
 import { SlowDown } from './people/slow-down'
@@ -93,29 +92,6 @@ export interface AppOptions {
   readonly scryptCost?: number | undefined
   /** For long work, where several applications stand in one process; of its own, where nothing is said. */
   readonly threads?: Threads | undefined
-}
-
-@ApiTags('health')
-@Controller('api/health')
-class HealthController {
-  constructor(private readonly clock: Clock) {}
-
-  @Get()
-  @ApiOperation({ summary: 'Up, and which day it counts' })
-  health(): { readonly status: 'up'; readonly today: IsoDate } {
-    return { status: 'up', today: this.clock.today() }
-  }
-}
-
-@ApiTags('health')
-@Controller('api/fingerprint')
-class FingerprintController {
-  @Post()
-  @HttpCode(200)
-  @ApiOperation({ summary: 'The fingerprint of a document, by which a change says which state it saw (If-Match)' })
-  of(@Body() document: unknown): { readonly fingerprint: string } {
-    return { fingerprint: fingerprint(document) }
-  }
 }
 
 @Module({})
@@ -256,21 +232,6 @@ function onlyWhatIsUsed(
   next()
 }
 
-type Schemas = NonNullable<NonNullable<OpenAPIObject['components']>['schemas']>
-
-/** The whole API as OpenAPI, with the shapes of core. */
-function described(app: NestExpressApplication): OpenAPIObject {
-  const document = SwaggerModule.createDocument(
-    app,
-    new DocumentBuilder().setTitle('Nimble Anchor').setVersion('1').setOpenAPIVersion('3.1.0').build(),
-  )
-  document.components = {
-    ...document.components,
-    schemas: { ...document.components?.schemas, ...(openApiSchemas() as Schemas) },
-  }
-  return document
-}
-
 /** Builds the whole application on its own database; the caller listens and closes. */
 export async function createApp(options: AppOptions): Promise<NestExpressApplication> {
   const database = await Database.open(options.dataDir, options.today)
@@ -313,13 +274,7 @@ export async function createApp(options: AppOptions): Promise<NestExpressApplica
       exceptionFactory: (errors) => new FaultsException('Nothing was saved.', toFaults(errors)),
     }),
   )
-  // Worked out when somebody first reads it: a start does not wait for what hardly anybody asks for.
-  SwaggerModule.setup('api/docs', app, () => described(app), {
-    jsonDocumentUrl: 'api/docs-json',
-    customSiteTitle: 'Nimble Anchor: the API',
-    customfavIcon: '/icon.svg',
-    customCss: '.swagger-ui .topbar { display: none }',
-  })
+  offerDescription(app)
   app.enableShutdownHooks()
   return app
 }
