@@ -1,10 +1,12 @@
 // `npm run mutants [FOLDER …]`: small faults put into core one by one, and whether a test notices. A folder is tried
 // with the tests that stand nearest to it; what was tried before and has not changed is not tried again. Not part of
 // `npm test`: a whole run takes hours. With `--survivors` only what the last run of the folder left standing is tried.
+// What may stay unnoticed is explained in `core/mutants`; what is not, is named here.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { ensureInstalled } from './lib/ensure.mjs'
 import { writeSuite } from './lib/joined.mjs'
+import { compare, explainedOf, written } from './lib/mutants-explained.mjs'
 import { ROOT, say } from './lib/run.mjs'
 
 ensureInstalled()
@@ -56,6 +58,8 @@ const out = `${ROOT}/test-results/mutants`
 mkdirSync(out, { recursive: true })
 const { Stryker } = await import('@stryker-mutator/core')
 
+/** How a mutant ended that no test noticed. */
+const LEFT = ['Survived', 'NoCoverage']
 const rows = []
 for (const folder of asked) {
   const { tests, alone = false } = FOLDERS[folder]
@@ -101,14 +105,30 @@ for (const folder of asked) {
   const all = before ? mutantsOf(before).map(({ mutant }) => mutant) : results
   const count = (...states) => all.filter((r) => states.includes(r.status)).length
   const killed = count('Killed', 'Timeout')
-  const seen = killed + count('Survived', 'NoCoverage')
+  const seen = killed + count(...LEFT)
   const score = seen === 0 ? 100 : (100 * killed) / seen
   rows.push(`${folder}: ${score.toFixed(1)} % (${killed} of ${seen}; ${count('CompileError')} do not compile)`)
   say(rows.at(-1))
   if (before) writeFileSync(`${out}/${name}.json`, JSON.stringify(before))
+  sayWhatIsUnexplained(name)
 }
 writeFileSync(`${out}/last.txt`, `${rows.join('\n')}\n`)
 
+/** What stands and is not explained, and what is explained and does not stand. */
+function sayWhatIsUnexplained(name) {
+  const report = JSON.parse(readFileSync(`${out}/${name}.json`, 'utf8'))
+  const left = mutantsOf(report)
+    .filter(({ mutant }) => LEFT.includes(mutant.status))
+    .map(({ file, mutant }) => ({
+      file: file.replace('core/src/', ''),
+      fault: written(report.files[file].source, mutant),
+    }))
+  const { unexplained, gone } = compare(explainedOf(name), left)
+  say(`${left.length} left standing, ${unexplained.length} of them not explained in core/mutants/${name}.txt`)
+  for (const { file, fault } of unexplained) console.log(`  ${file}  ${fault}`)
+  if (values.only === undefined)
+    for (const { file, fault } of gone) console.log(`  explained, and noticed now: ${file}  ${fault}`)
+}
 /** What the last run of a folder found. */
 function lastOf(folder, file) {
   if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8'))
@@ -122,9 +142,7 @@ function mutantsOf(report) {
 /** What no test noticed, of files that are as they were then: in another text it stands elsewhere. */
 function leftStanding(report) {
   const isAsThen = (file) => readFileSync(`${ROOT}/${file}`, 'utf8') === report.files[file].source
-  return mutantsOf(report).filter(
-    ({ file, mutant }) => ['Survived', 'NoCoverage'].includes(mutant.status) && isAsThen(file),
-  )
+  return mutantsOf(report).filter(({ file, mutant }) => LEFT.includes(mutant.status) && isAsThen(file))
 }
 /** As Stryker is told where to mutate: lines from 1, columns from 0. A report counts both from 1. */
 function rangeOf({ file, mutant: { location } }) {

@@ -1,5 +1,5 @@
 import { IsoDate } from '../ground/index.ts'
-import { findingOf } from './rule.ts'
+import { findingOf, type Bound } from './rule.ts'
 import fc from 'fast-check'
 import { buildCase, buildRoute, byMass, BOOSTER, FORWARD, ruleById } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
@@ -80,4 +80,29 @@ test.each([
   const subject = fittedSubject(buildCase({ child }))!
   const rule = ruleById(id)
   expect(refusalInTime(findingOf(rule, subject)!, subject)).toBe(inTime)
+})
+
+describe('whether time alone mends a refusal', () => {
+  /** The child weighs 10.4 kg. */
+  const subject = fittedSubject(buildCase({ child: { massKg: measured(10.4, 0) } }))!
+  const finding = (bounds: readonly Bound[] | undefined, kind = 'fail') => ({ rule: ruleById('R129-stature-range'), outcome: { kind }, bounds }) as never // prettier-ignore
+  const bound = (wording: Bound['wording'], limit: number, quantity: Bound['quantity'] = 'massKg'): Bound => ({ quantity, wording, limit }) // prettier-ignore
+  const past = bound('more-than', 5, 'daysFromToday')
+  test.each<[string, readonly Bound[] | undefined, ReturnType<typeof refusalInTime>]>([
+    ['a lower limit is missed', [bound('at-least', 11)], 'not-yet'],
+    ['one that has to be passed', [bound('more-than', 10.4)], 'not-yet'],
+    ['an upper one', [bound('at-most', 10)], 'no-longer'],
+    ['one that may not be reached', [bound('less-than', 10.4)], 'no-longer'],
+    ['a lower one and an upper one', [bound('at-least', 11), bound('at-most', 10)], 'no-longer'],
+    ['a lower one; an upper one holds', [bound('at-least', 11), bound('at-most', 13)], 'not-yet'],
+    ['a day is past', [past], 'never'],
+    ['a day is past and a lower limit missed', [bound('at-least', 11), past], 'never'],
+    ['all of them hold', [bound('at-least', 9), bound('at-most', 13)], 'never'],
+    ['it is not about growing', undefined, 'never'],
+  ])('%s', (_, bounds, inTime) => {
+    expect(refusalInTime(finding(bounds), subject)).toBe(inTime)
+  })
+  test('of a rule that did not refuse nobody may ask', () => {
+    expect(() => refusalInTime(finding([], 'pass'), subject)).toThrow('R129-stature-range did not refuse')
+  })
 })

@@ -36,6 +36,7 @@ describe('what the handbook forbids', () => {
     ['one of two groups, by stature', light, letters({ '0+': 'X', I: 'U' }), undefined],
     ['both of them', light, letters({ '0+': 'X', I: 'B' }), { by: 'belt-letters', letters: [{ g: '0+', letter: 'X' }, { g: 'I', letter: 'B' }] }],
     ['one of two, where the groups decide', { ...light, mode: byMass(['0+', 'I']) }, letters({ '0+': 'X', I: 'U' }), { by: 'belt-letters', letters: [{ g: '0+', letter: 'X' }] }],
+    ['none of two, where the groups decide', { ...light, mode: byMass(['0+', 'I']) }, letters({ '0+': 'U', I: 'L' }), undefined],
     ['neither', light, letters({ '0+': 'U', I: 'L' }), undefined],
     ['no letters at all', light, letters({}), undefined],
     ['an envelope on a belt', { ...light, route: { ...BELT_ROUTE, fixture: 'R2' } }, { fixtures: ['R1'] } as never, { by: 'envelope', fixture: 'R2' }],
