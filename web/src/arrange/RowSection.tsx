@@ -190,7 +190,7 @@ function Standing({ stand, name }: { readonly stand: Stand; readonly name: strin
         {isLoose
           ? msg.toMm(formatNumber(Math.round(stand.shiftFromMm)), formatNumber(Math.round(stand.shiftToMm)))
           : stand.shiftMm === 0
-            ? 'fixed'
+            ? msg.fixed
             : upTo(stand.shiftMm)}
       </text>
     </g>

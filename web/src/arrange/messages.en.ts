@@ -121,6 +121,7 @@ export const howWideAndAreIs = (rider: string, rider2: string) => `how wide ${ri
 export const betweenAndAtHeightNeeded = (upTo: string, rider: string, rider2: string, levelOf: string, upTo2: string) =>
   `${upTo} between ${rider} and ${rider2} at ${levelOf} height, ${upTo2} needed`
 export const fromBehindLeftToRight = (riders: string) => `From behind, left to right: ${riders}.`
+export const fixed = 'fixed'
 export const toMm = (formatNumber: string, formatNumber2: string) => `${formatNumber} to ${formatNumber2} mm`
 
 // Rows

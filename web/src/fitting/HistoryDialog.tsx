@@ -41,7 +41,7 @@ export function HistoryDialog({
                 <span>
                   {e.sequence} · {e.who}
                   {/* Where people sign in, a name that was typed before they did is told apart. */}
-                  {hasPeople && !e.isSignedIn && ' (name typed)'}
+                  {hasPeople && !e.isSignedIn && msg.nameTyped}
                 </span>
                 <time dateTime={e.enteredAt}>{dateText(e.enteredAt, 'second-of-year')}</time>
               </p>

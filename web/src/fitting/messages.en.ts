@@ -104,6 +104,7 @@ export const judgeForToday = 'Judge for today'
 // HistoryDialog
 export const theServerDoesNotAnswer = 'The server does not answer.'
 export const nothingHasBeenEnteredYet = 'Nothing has been entered yet.'
+export const nameTyped = ' (name typed)'
 export const tookBackEntry = (undoes: number) => `Took back entry ${undoes}:`
 
 // StageBar

@@ -41,11 +41,11 @@ export function Staff() {
               onClick={() => setChanging(p)}
             >
               <span className="min-w-0 truncate font-bold">{p.name}</span>
-              <span>{p.isActive ? ROLE_WORD[p.role] : 'has left'}</span>
+              <span>{p.isActive ? ROLE_WORD[p.role] : msg.hasLeft}</span>
               <span className="col-span-2 text-sm text-ink-soft sm:col-span-1">
                 {[
-                  p.hasPin ? 'PIN' : msg.noPinYet,
-                  p.passkeys === 0 ? undefined : p.passkeys === 1 ? msg.n1Passkey : `${p.passkeys} passkeys`,
+                  p.hasPin ? msg.pin : msg.noPinYet,
+                  p.passkeys > 0 && msg.countOfPasskeys(p.passkeys),
                   p.seenAt === null ? msg.hasNeverSignedIn : msg.signedIn2(dateText(p.seenAt, 'time-of-year')),
                 ]
                   .filter(Boolean)

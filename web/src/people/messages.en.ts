@@ -1,3 +1,5 @@
+import { plural } from '@nimble-anchor/core/quantities'
+
 /** What the screens of this folder say, in English. */
 
 // words
@@ -132,7 +134,8 @@ export const nothingOfThatName = 'Nothing of that name.'
 
 // Staff
 export const noPinYet = 'no PIN yet'
-export const n1Passkey = '1 passkey'
+export const countOfPasskeys = (count: number) => plural(count, 'passkey')
+export const hasLeft = 'has left'
 export const hasNeverSignedIn = 'has never signed in'
 export const signedIn2 = (day: string) => `signed in ${day}`
 export const addAPerson = ' Add a person'

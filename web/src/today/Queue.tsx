@@ -1,5 +1,6 @@
 import type { FittingView } from '@nimble-anchor/core/formats'
 import { VISIT_STATES, type VisitState, type VisitView } from '@nimble-anchor/core/formats'
+import { dateText } from '@nimble-anchor/core/quantities'
 import { STAGE_TEXT, VERDICT_TEXT } from '@nimble-anchor/core/verdict'
 import { Plus } from 'lucide-react'
 import { lazy, Suspense, useEffect, useState } from 'react'
@@ -154,9 +155,11 @@ export function Queue() {
         {inOrder(visits).map((visit) => (
           <li
             key={visit.id}
-            className={`grid grid-cols-[3.500rem_minmax(0,1fr)] gap-x-3 gap-y-1 py-1 sm:grid-cols-[3.500rem_minmax(0,1fr)_8.500rem_auto] sm:items-center xl:grid-cols-[3.500rem_minmax(0,1fr)_11.500rem_8.500rem_auto] ${isOver(visit) ? 'text-ink-soft' : ''}`}
+            className={`grid grid-cols-[minmax(3.500rem,max-content)_minmax(0,1fr)] gap-x-3 gap-y-1 py-1 sm:grid-cols-[minmax(3.500rem,max-content)_minmax(0,1fr)_8.500rem_auto] sm:items-center xl:grid-cols-[minmax(3.500rem,max-content)_minmax(0,1fr)_11.500rem_8.500rem_auto] ${isOver(visit) ? 'text-ink-soft' : ''}`}
           >
-            <time className="self-start pt-2 text-lg font-bold sm:self-center sm:pt-0">{visit.time}</time>
+            <time dateTime={visit.time} className="self-start pt-2 text-lg font-bold sm:self-center sm:pt-0">
+              {dateText(`${visit.day}T${visit.time}`, 'time')}
+            </time>
             <span className="min-w-0 leading-snug">
               <Button
                 look="bare"
@@ -167,7 +170,7 @@ export function Queue() {
                 {nameOf(visit)}
               </Button>
               <span className="block truncate text-sm empty:hidden">
-                {[visit.isWalkIn && 'walk-in', carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
+                {[visit.isWalkIn && msg.aWalkIn, carName(visit.vehicleId), visit.note].filter(Boolean).join(' · ')}
               </span>
               <span className="xl:hidden">
                 <Standing visit={visit} />

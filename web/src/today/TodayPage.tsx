@@ -175,7 +175,7 @@ function FittingList({ fittings, today }: { fittings: readonly FittingSummary[];
                   {[
                     f.restraintName ?? msg.noRestraintYet,
                     f.vehicleName ?? msg.noCarYet,
-                    f.revises !== null && 'revision',
+                    f.revises !== null && msg.revision,
                     f.elsewhere && msg.signedElsewhereJudgedHere,
                     f.arrivedInstalled && msg.cameAlreadyFitted,
                   ]

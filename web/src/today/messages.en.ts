@@ -72,6 +72,7 @@ export const theFittingOfWasBegun = (who: string) => `The fitting of ${who} was 
 export const queue = 'Queue'
 export const noteAWalkIn = ' Note a walk-in'
 export const bookAVisit2 = ' Book a visit'
+export const aWalkIn = 'walk-in'
 export const nobodyIsBookedForToday = 'Nobody is booked for today. Note walk-ins as they come.'
 export const changeTheVisitOf = (nameOf: string) => `Change the visit of ${nameOf}`
 export const whereStands = (who: string) => `Where ${who} stands`
@@ -96,6 +97,7 @@ export const closedToday = 'Closed today'
 export const passedToYou = ' passed to you'
 export const noRestraintYet = 'no restraint yet'
 export const noCarYet = 'no car yet'
+export const revision = 'revision'
 export const signedElsewhereJudgedHere = 'signed elsewhere, judged here'
 export const cameAlreadyFitted = 'came already fitted'
 export const onThisDeviceOpenIt = ' on this device; open it to save.'

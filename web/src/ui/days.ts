@@ -45,11 +45,14 @@ export function parseDay(text: string, locale?: string): string | undefined {
   return Number.isNaN(at.getTime()) || at.toISOString().slice(0, 10) !== iso ? undefined : iso
 }
 
-/** "09:30" of "9.30", "930" or "9"; `undefined` where it is no time of the day. */
+/** "09:30" of "9.30", "930", "9" or "9:30 am"; `undefined` where it is no time of the day. */
 export function parseTime(text: string): string | undefined {
-  const typed = /^(\d{1,2})(?:[^0-9]?(\d{2}))?$/.exec(text.trim())
+  const typed = /^(\d{1,2})(?:[^0-9]?(\d{2}))?\s*(?:([ap])\.?m\.?)?$/i.exec(text.trim())
   if (!typed) return undefined
-  const [hours, minutes] = [Number(typed[1]), Number(typed[2] ?? '0')]
+  const [told, minutes, half] = [Number(typed[1]), Number(typed[2] ?? '0'), typed[3]?.toLowerCase()]
+  // By a clock of twelve hours the hour after 12 is 1, and there is no 0 and no 13.
+  if (half !== undefined && (told < 1 || told > 12)) return undefined
+  const hours = half === undefined ? told : (told % 12) + (half === 'p' ? 12 : 0)
   return hours > 23 || minutes > 59
     ? undefined
     : `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`
