@@ -1,4 +1,5 @@
 import { Sequence } from '../ground/index.ts'
+import { judgeComparisons } from './predictions.ts'
 import { reasonOf, remedyOf } from './speak.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, kindOf } from '../../test/build.ts'
 import { measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
@@ -26,6 +27,7 @@ describe('at the car: seen-as-worked-out-attach', () => {
     [25.5, 'pass'],
     [26, 'pass'],
     [26.1, 'undecided'],
+    [22, 'pass'],
     [21.9, 'undecided'],
   ])('shell worked out 24 ± 1°, measured %s ± 1°: %s', (deg, kind) => {
     expect(kindOf('seen-as-worked-out-attach', at(read('shell-angle-deg', { number: measured(deg, 1) })))).toBe(kind)
@@ -75,6 +77,8 @@ describe('at the car: seen-as-worked-out-attach', () => {
       settings: { recline: { value: 'r1', at: Sequence(9) } },
     }
     expect(kindOf('seen-as-worked-out-attach', stale)).toBe('not-applicable')
+    const seenBefore = { ...stale, readings: read('front-seat', { option: 'pressing' }) }
+    expect(kindOf('seen-as-worked-out-attach', seenBefore)).toBe('not-applicable')
   })
 })
 
@@ -108,4 +112,19 @@ describe('on the child: seen-as-worked-out-child', () => {
     })
     expect(kindOf('seen-as-worked-out-child', c)).toBe(kind)
   })
+})
+
+test('of several that differ, one that binds speaks before one that rests on an estimate', () => {
+  const one = (checkId: CheckId, agrees: boolean, isBinding: boolean) => ({ checkId, predicted: { lo: 1, hi: 2 }, seen: { lo: 5, hi: 6 }, agrees, isBinding, rests: ['setting.recline'] }) as const // prettier-ignore
+  const said = (...comparisons: readonly ReturnType<typeof one>[]) => {
+    const o = judgeComparisons(comparisons)
+    return o.kind === 'undecided' ? [o.severity, o.check, ...o.missing] : o.kind
+  }
+  const edge = one('crown-below-edge-mm', false, false)
+  const guide = one('guide-above-shoulder-mm', false, true)
+  expect(said(edge, guide)).toEqual(['fix', 'guide-above-shoulder-mm', 'check.guide-above-shoulder-mm', 'setting.recline']) // prettier-ignore
+  expect(said(guide, edge)).toEqual(said(edge, guide))
+  expect(said(edge)).toEqual(['advise', 'crown-below-edge-mm', 'check.crown-below-edge-mm', 'setting.recline'])
+  expect(said(one('crown-below-edge-mm', true, false), one('guide-above-shoulder-mm', true, true))).toBe('pass')
+  expect(said()).toBe('pass')
 })

@@ -56,7 +56,16 @@ function FindingGroup({ mark, text, findings, isOpen, goTo }: GroupProps) {
 }
 
 /** Worst first; what waits for a stage not begun, and what holds, is folded away. */
-export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonly showsAll?: boolean }) {
+export function Ledger({
+  assessment,
+  goTo,
+  showsAll = false,
+  isHeaded = false,
+}: Props & {
+  readonly showsAll?: boolean
+  /** Where nothing above it says what it is: a sheet and a tab have a name of their own. */
+  readonly isHeaded?: boolean
+}) {
   const isWaiting = (f: Finding): boolean => f.kind === 'undecided' && assessment.stages[f.stage] === 'not-started'
   const open = assessment.findings.filter((f) => f.kind !== 'pass' && !isWaiting(f))
   const waiting = assessment.findings.filter(isWaiting)
@@ -64,7 +73,7 @@ export function Ledger({ assessment, goTo, showsAll = false }: Props & { readonl
   const stages = [...new Set(waiting.map((f) => STAGE_TEXT[f.stage]))].join(', ')
   return (
     <section aria-label={msg.ledgerOfFindings} id="ledger" className="rounded-[3px] border border-line bg-sheet">
-      <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">{msg.ledger}</h2>
+      {isHeaded && <h2 className="border-b-3 border-double border-line px-3 py-2 font-bold">{msg.ledger}</h2>}
       <p className="border-b border-hair px-3 py-1.5 text-xs text-ink-soft">{CAUTION}</p>
       {assessment.findings.length === 0 && <p className="p-3 text-sm text-ink-soft">{msg.noRuleHasSpokenYet}</p>}
       <ul className="divide-y divide-hair">

@@ -255,7 +255,7 @@ function Workspace({ id, stage, current, assessment, isSigned, isElsewhere }: Wo
             aria-label={msg.besideTheStage}
             className={`hidden min-w-0 lg:block tall:lg:relative tall:lg:overflow-y-auto`}
           >
-            <Ledger assessment={assessment} goTo={goTo} />
+            <Ledger assessment={assessment} goTo={goTo} isHeaded />
           </aside>
         )}
       </div>

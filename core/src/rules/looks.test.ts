@@ -1,0 +1,45 @@
+import { buildCase } from '../../test/build.ts'
+import { Sequence } from '../ground/index.ts'
+import { fittedSubject, measured, type Case, type CheckId, type Outcome, type Reading } from '../index.ts'
+import { lookOutcome } from './looks.ts'
+import { measuredOutcome } from './measured.ts'
+import { reasonOf, remedyOf } from './speak.ts'
+
+const after = (readings: Readonly<Record<string, Partial<Reading>>>, over: Partial<Case> = {}): Case => ({
+  ...buildCase(),
+  readings: Object.fromEntries(Object.entries(readings).map(([id, r]) => [id, { at: Sequence(5), ...r }])),
+  ...over,
+})
+const subject = (c: Case) => fittedSubject(c)!
+const turned = { settings: { recline: { value: 'r1', at: Sequence(9) } } }
+
+test('what was looked at or measured before something changed says what has changed since, and asks for it again', () => {
+  const s = subject(
+    after({ 'front-seat': { option: 'clear' }, 'shell-angle-deg': { number: measured(40, 1) } }, turned),
+  )
+  const said = (o: Outcome) => {
+    const spoken = { ...o, says: { ...o.says, rule: 'shell-angle' } }
+    return [reasonOf(spoken), remedyOf(spoken)?.split('. ')[0]]
+  }
+  expect(said(lookOutcome(s, 'front-seat'))).toEqual(['Front seat and shell: the recline was changed after it was checked.', 'Check again']) // prettier-ignore
+  expect(said(measuredOutcome(s, { id: 'shell-angle-deg', wording: 'at-most', limit: 45 }))).toEqual(['Shell angle, measured: the recline was changed after it was measured.', 'Measure again']) // prettier-ignore
+})
+describe('a check that a rule cannot read is a fault of the program, and named', () => {
+  test.each<[string, () => unknown, string]>([
+    ['a figure asked of words', () => measuredOutcome(subject(after({})), { id: 'tug-left', wording: 'at-most', limit: 1 }), 'Check tug-left is not a number'],
+    ['an option that it does not have', () => lookOutcome(subject(after({ 'tug-left': { option: 'perhaps' } })), 'tug-left'), 'Check tug-left has no option "perhaps"'],
+    ['words asked of a figure', () => lookOutcome(subject(after({ 'slack-mm': { option: 'x' } })), 'slack-mm'), 'Check slack-mm has no option "x"'],
+    ['one that is left to a rule which does not judge it', () => lookOutcome(subject(after({ 'strap-exit': { option: 'level' } })), 'strap-exit'), 'Check strap-exit leaves "level" to a rule that does not judge it'],
+  ])('%s', (_, ask, fault) => {
+    expect(ask).toThrow(fault)
+  }) // prettier-ignore
+})
+test('of each sort of check what nobody has answered asks for it', () => {
+  const ids: readonly CheckId[] = ['tug-left', 'strap-exit']
+  for (const id of ids)
+    expect(lookOutcome(subject(after({})), id)).toMatchObject({
+      kind: 'undecided',
+      check: id,
+      missing: [`check.${id}`],
+    })
+})
