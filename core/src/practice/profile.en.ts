@@ -51,7 +51,7 @@ export const SCHOOL_TEXT: Record<SchoolQuestion, { question: string; schools: Re
   infantAngle: {
     question: 'Infant’s shell angle',
     schools: {
-      'usual-band': 'the usual band by head control and age',
+      'usual-band': 'by head control and age',
       'upright-as-airway-allows': 'as upright as the head lies back',
     },
   },

@@ -161,7 +161,9 @@ function Row({ row, axis }: { readonly row: RoadRow; readonly axis: Axis }) {
         ))}
         {row.legs.length === 0 && row.items.length === 0 && (
           <span className="absolute inset-0 flex items-center text-sm text-ink-soft">
-            {row.isLoading ? msg.beingWorkedOut : (row.empty ?? msg.nothingIsKnownAhead)}
+            <span className="bg-sheet pr-2">
+              {row.isLoading ? msg.beingWorkedOut : (row.empty ?? msg.nothingIsKnownAhead)}
+            </span>
           </span>
         )}
       </div>

@@ -45,13 +45,13 @@ export function Header() {
         </svg>
         <span className="text-[1.1rem] tracking-tight">{msg.nimbleAnchor}</span>
       </Link>
-      <nav aria-label={msg.pages} className="mr-auto ml-4 hidden items-center md:flex">
+      <nav aria-label={msg.pages} className="mr-auto ml-4 hidden items-center lg:flex">
         {PAGES.slice(1).map(({ path, label }) => (
           <NavLink
             key={path}
             to={path}
             className={({ isActive }) =>
-              `inline-flex min-h-12 items-center px-3 text-[0.95rem] hover:bg-shoal ${isActive ? 'font-bold shadow-[inset_0_-3px_var(--magenta)]' : ''}`
+              `inline-flex min-h-12 items-center px-2 text-[0.95rem] whitespace-nowrap hover:bg-shoal xl:px-3 ${isActive ? 'font-bold shadow-[inset_0_-3px_var(--magenta)]' : ''}`
             }
           >
             {label}
@@ -67,7 +67,7 @@ export function Header() {
           onClick={() => setPaletteOpen(true)}
         >
           <Search size={18} aria-hidden="true" />
-          <span className="sr-only sm:not-sr-only sm:text-sm">{msg.goTo}</span>
+          <span className="sr-only whitespace-nowrap sm:not-sr-only sm:text-sm">{msg.goTo}</span>
         </Button>
         <Button
           look="bare"
@@ -92,7 +92,7 @@ export function Header() {
         ) : (
           <Button look="bare" className={`${ICON} sm:flex sm:w-auto sm:gap-2 sm:px-3`} onClick={() => setNaming(true)}>
             <UserRound size={18} aria-hidden="true" />
-            <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate sm:text-sm">
+            <span className="sr-only sm:not-sr-only sm:max-w-40 sm:truncate lg:max-w-20 xl:max-w-40 sm:text-sm">
               {fitterName || msg.fitter2}
             </span>
           </Button>
@@ -112,7 +112,7 @@ function PageMenu() {
   const navigate = useNavigate()
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger aria-label={msg.pages} className={`${ICON} md:hidden`}>
+      <DropdownMenu.Trigger aria-label={msg.pages} className={`${ICON} lg:hidden`}>
         <Menu size={20} aria-hidden="true" />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

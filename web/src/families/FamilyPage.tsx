@@ -1,7 +1,7 @@
 import { dateText } from '@nimble-anchor/core/quantities'
 import type { FamilyView } from '@nimble-anchor/core/formats'
 import { Grid3x3, Pencil } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { useEffect, useState, type ReactNode } from 'react'
 import { Link, useParams } from 'react-router'
 import { familyAsked } from '../session/families.ts'
 import { ON_OPENING, queries, useAnswer } from '../session/queries.ts'
@@ -85,10 +85,30 @@ export default function FamilyPage() {
             {
               id: 'readings',
               label: msg.earlierReadings,
-              content: <EarlierReadings familyChildren={view.children} />,
+              content: (
+                <Sheet>
+                  <EarlierReadings familyChildren={view.children} />
+                </Sheet>
+              ),
             },
-            { id: 'restraints', label: msg.restraintsAndCars, content: <Things view={view} /> },
-            { id: 'home', label: msg.lookedAtAgain(view.rechecks.length), content: <LookedAgain view={view} /> },
+            {
+              id: 'restraints',
+              label: msg.restraintsAndCars,
+              content: (
+                <Sheet>
+                  <Things view={view} />
+                </Sheet>
+              ),
+            },
+            {
+              id: 'home',
+              label: msg.lookedAtAgain(view.rechecks.length),
+              content: (
+                <Sheet>
+                  <LookedAgain view={view} />
+                </Sheet>
+              ),
+            },
           ]}
         />
       </div>
@@ -103,6 +123,11 @@ export default function FamilyPage() {
       </Dialog>
     </Page>
   )
+}
+
+/** What a tab shows, on paper of its own as the rides beside it. */
+function Sheet({ children }: { readonly children: ReactNode }) {
+  return <div className="min-h-full rounded-[3px] border border-line bg-sheet p-2.5">{children}</div>
 }
 
 function Things({ view }: { readonly view: FamilyView }) {

@@ -9,12 +9,12 @@ import { useDemo } from '../demo/useDemo.ts'
 import { closedWord } from '../ui/closedWord.ts'
 import { StateMark, VERDICT_MARK } from '../ui/StateMark.tsx'
 import { useMedia } from '../ui/useMedia.ts'
-import { COLUMNS, columnsOf, features, type ColumnId } from './columns.tsx'
+import { COLUMNS, columnsOf, features, tableRem, tracksOf, type ColumnId } from './columns.tsx'
 import { ruleTitle } from './ruleTitle.ts'
 import type { LogbookList } from './useLogbook.ts'
 import * as msg from './messages.en.ts'
 
-/** Three lines on a phone, one beside a keyboard. */
+/** Three lines where the columns have no room side by side, else one. */
 const ROW_PX = { narrow: 108, wide: 46 } as const
 
 /** A hand that scrolls rests this long where it looks. */
@@ -33,7 +33,7 @@ export function LogbookTable({
   readonly shown: readonly ColumnId[]
 }) {
   const scroller = useRef<HTMLDivElement>(null)
-  const isWide = useMedia('(min-width: 640px)')
+  const isWide = useMedia(`(min-width: ${tableRem(shown)}rem)`)
   const rowPx = isWide ? ROW_PX.wide : ROW_PX.narrow
   // The library hands out functions that change with every scroll; nothing here is kept from them.
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -67,9 +67,7 @@ export function LogbookTable({
     getRowId: (row) => row.id,
     state: { columnVisibility: Object.fromEntries(COLUMNS.map(({ id }) => [id, shown.includes(id)])) },
   })
-  const grid = COLUMNS.filter(({ id }) => shown.includes(id))
-    .map((c) => c.width)
-    .join(' ')
+  const grid = tracksOf(shown)
   const byId = new Map(table.getRowModel().rows.map((r) => [r.id, r]))
   return (
     <>

@@ -13,20 +13,35 @@ import * as msg from './messages.en.ts'
 export const features = tableFeatures({ columnVisibilityFeature })
 const helper = createColumnHelper<typeof features, LogbookRow>()
 
-/** What stands in the table; each with the width that it takes and the columns of the CSV that it is. */
+/** What stands in the table; each with the room that it needs, its share of what is left over, and the columns of the CSV that it is. */
 export const COLUMNS = [
-  { id: 'number', label: msg.number, width: '6rem', csv: ['number'] },
-  { id: 'day', label: msg.day, width: '7rem', csv: ['createdAt'] },
-  { id: 'verdict', label: msg.verdict, width: '10.500rem', csv: ['status', 'verdict'] },
-  { id: 'child', label: msg.child, width: 'minmax(7rem,1.2fr)', csv: ['childName'] },
-  { id: 'restraint', label: msg.restraint, width: 'minmax(8rem,1.2fr)', csv: ['restraintName'] },
-  { id: 'car', label: msg.car, width: 'minmax(7rem,1fr)', csv: ['vehicleName'] },
-  { id: 'route', label: msg.route, width: 'minmax(6rem,0.800fr)', csv: ['routeKind'] },
-  { id: 'failed', label: msg.failedOnTheWay, width: 'minmax(9rem,2fr)', csv: ['faults'] },
-  { id: 'fitter', label: msg.fitter, width: 'minmax(6rem,0.800fr)', csv: ['fitter'] },
-  { id: 'came', label: msg.cameFitted, width: '7rem', csv: ['arrivedInstalled', 'elsewhere'] },
+  { id: 'number', label: msg.number, needsRem: 6, share: 0, csv: ['number'] },
+  { id: 'day', label: msg.day, needsRem: 7, share: 0, csv: ['createdAt'] },
+  { id: 'verdict', label: msg.verdict, needsRem: 10.5, share: 0, csv: ['status', 'verdict'] },
+  { id: 'child', label: msg.child, needsRem: 7, share: 1.2, csv: ['childName'] },
+  { id: 'restraint', label: msg.restraint, needsRem: 8, share: 1.2, csv: ['restraintName'] },
+  { id: 'car', label: msg.car, needsRem: 7, share: 1, csv: ['vehicleName'] },
+  { id: 'route', label: msg.route, needsRem: 6, share: 0.8, csv: ['routeKind'] },
+  { id: 'failed', label: msg.failedOnTheWay, needsRem: 9, share: 2, csv: ['faults'] },
+  { id: 'fitter', label: msg.fitter, needsRem: 6, share: 0.8, csv: ['fitter'] },
+  { id: 'came', label: msg.cameFitted, needsRem: 7, share: 0, csv: ['arrivedInstalled', 'elsewhere'] },
 ] as const
 export type ColumnId = (typeof COLUMNS)[number]['id']
+
+/** The room between two columns, and what stands beside the table: its edges, the page's, the bar to scroll by. */
+const GAP_REM = 1
+const BESIDE_REM = 5.5
+
+/** How wide a window must be for these columns to stand side by side, in rem. */
+export function tableRem(shown: readonly ColumnId[]): number {
+  const columns = COLUMNS.filter(({ id }) => shown.includes(id))
+  return columns.reduce((rem, c) => rem + c.needsRem + GAP_REM, BESIDE_REM - GAP_REM)
+}
+/** The same as the tracks of a grid. */
+export const tracksOf = (shown: readonly ColumnId[]): string =>
+  COLUMNS.filter(({ id }) => shown.includes(id))
+    .map(({ needsRem, share }) => (share === 0 ? `${needsRem}rem` : `minmax(${needsRem}rem,${share}fr)`))
+    .join(' ')
 
 const CELLS: Record<ColumnId, (row: LogbookRow, demoUpTo: number) => ReactNode> = {
   number: (row, demoUpTo) => (

@@ -3,6 +3,7 @@ import type { LogbookCharts as Charts, LogbookPage as Page, LogbookRow } from '@
 import { act, fireEvent, render, renderHook, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { api } from '../session/api.ts'
+import { COLUMNS, tableRem, tracksOf, type ColumnId } from './columns.tsx'
 import LogbookPage from './LogbookPage.tsx'
 import { EMPTY_QUERY, isFiltered, paramsOf, queryOf, type LogbookQuery } from './query.ts'
 import { PART, useLogbook } from './useLogbook.ts'
@@ -135,4 +136,11 @@ test('charts answer in figures too; where nothing was counted they say so', asyn
   fireEvent.click((await screen.findAllByRole('button', { name: 'Both latch indicators' }))[0] as HTMLElement)
   await settle()
   expect(logbook.mock.calls.at(-1)?.[0]).toBe('fault=latch-indicators')
+})
+
+test('columns stand side by side where each has the room that it needs', () => {
+  const [few, all] = [['number', 'day'], COLUMNS.map((c) => c.id)] as [ColumnId[], ColumnId[]]
+  expect([tableRem(few), tracksOf(few)]).toEqual([6 + 1 + 7 + 5.5, '6rem 7rem'])
+  expect(tracksOf(['child', 'came'])).toBe('minmax(7rem,1.2fr) 7rem')
+  expect(tableRem(all)).toBe(73.5 + 9 + 5.5)
 })
