@@ -43,3 +43,12 @@ test('of each sort of check what nobody has answered asks for it', () => {
       missing: [`check.${id}`],
     })
 })
+
+test('where a rule judges an option and leaves it open, the check is asked for', () => {
+  const open = () => ({ kind: 'undecided', says: { message: 'seen', data: undefined } }) as const
+  expect(lookOutcome(subject(after({ 'strap-exit': { option: 'level' } })), 'strap-exit', open)).toMatchObject({
+    kind: 'undecided',
+    check: 'strap-exit',
+    missing: ['check.strap-exit'],
+  })
+})

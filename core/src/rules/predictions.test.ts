@@ -2,6 +2,7 @@ import { Sequence } from '../ground/index.ts'
 import { judgeComparisons } from './predictions.ts'
 import { reasonOf, remedyOf } from './speak.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, kindOf } from '../../test/build.ts'
+import { told } from '../../test/told.ts'
 import { measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
 
 const driver = buildPosition({ id: 'driver', row: 1, isDriverSeat: true })
@@ -66,6 +67,12 @@ describe('at the car: seen-as-worked-out-attach', () => {
       readings: read('buckle-above-edge-mm', { number: measured(mm, 2) }),
     })
     expect(kindOf('seen-as-worked-out-attach', c)).toBe(kind)
+  })
+  test('what differs holds the verdict and asks for all that it rests on', () => {
+    const pressed = at(read('front-seat', { option: 'pressing' }))
+    expect(told('seen-as-worked-out-attach', pressed)).toMatch(/^undecided, fix by practice \| asks check\.front-seat, position\.frontClearanceMm, setting\.recline \| /) // prettier-ignore
+    const angled = at(read('shell-angle-deg', { number: measured(31, 1) }))
+    expect(told('seen-as-worked-out-attach', angled)).toMatch(/^undecided, fix by practice \| asks check\.shell-angle-deg, setting\.recline, position\.cushionSlopeDeg \| /) // prettier-ignore
   })
   test('nothing worked out, nothing seen, or what went stale: nothing is compared', () => {
     expect(kindOf('seen-as-worked-out-attach', at({}))).toBe('not-applicable')

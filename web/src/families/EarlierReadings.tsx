@@ -21,6 +21,7 @@ export function EarlierReadings({ familyChildren }: { readonly familyChildren: r
         return (
           <section key={child.id}>
             <h3 className="font-bold">{child.name}</h3>
+            {asked?.isPending && <p className="text-ink-soft">{msg.loading}</p>}
             {asked?.isError && <p role="alert">{msg.theServerDoesNotAnswer}</p>}
             {asked?.isSuccess && readings.length === 0 && <p className="text-ink-soft">{msg.notMeasuredAtAFitting}</p>}
             {readings.length > 0 && (

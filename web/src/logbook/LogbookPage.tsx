@@ -87,6 +87,7 @@ export default function LogbookPage() {
               {msg.theServerDoesNotAnswerChange}
             </p>
           )}
+          {list.total === undefined && !list.failed && <p className="p-3.5 text-ink-soft">{msg.loading}</p>}
           {list.total === 0 && (
             <p className="p-3.5 text-ink-soft">
               {isFiltered(query) ? msg.nothingOfThatKindIs : msg.nothingHasBeenFittedYet}
