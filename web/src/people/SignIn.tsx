@@ -121,18 +121,17 @@ function ByPin({ people }: { readonly people: readonly Known[] }) {
   )
 }
 
+/** Who it is, as a keeper of passwords fills it in. */
+function NameField({ value, onChange }: { readonly value: string; readonly onChange: (name: string) => void }) {
+  return <TextField label={msg.yourName} value={value} onChange={onChange} autoComplete="username" maxLength={120} />
+}
+
 function ByPassword({ session }: { readonly session: SessionView }) {
   const only = session.onDevice.length === 1 ? session.onDevice[0]?.name : undefined
   const { values, set, fault, isBusy, send } = useFields({ name: only ?? '', password: '' })
   return (
     <Form onSubmit={send(({ name, password }) => tried(api.signIn(name, password)))}>
-      <TextField
-        label={msg.yourName}
-        value={values.name}
-        onChange={set('name')}
-        autoComplete="username"
-        maxLength={120}
-      />
+      <NameField value={values.name} onChange={set('name')} />
       <SecretField
         label={msg.password}
         value={values.password}
@@ -158,13 +157,7 @@ function ByCode({ onBack }: { readonly onBack: () => void }) {
   return (
     <Form onSubmit={send(({ name, code, password }) => tried(api.recover(name, code, password)))}>
       <p className="text-ink-soft">{msg.oneOfTheCodesThat}</p>
-      <TextField
-        label={msg.yourName}
-        value={values.name}
-        onChange={set('name')}
-        autoComplete="username"
-        maxLength={120}
-      />
+      <NameField value={values.name} onChange={set('name')} />
       <TextField
         label={msg.oneOfYourCodes}
         value={values.code}

@@ -1,18 +1,16 @@
 import { modelSchema, type RestraintModel } from '@nimble-anchor/core/restraint'
 import { Copy, Trash2 } from 'lucide-react'
 import { useState } from 'react'
-import { FormProvider, useFieldArray } from 'react-hook-form'
-import { Link } from 'react-router'
-import { EntryActions } from '../form/EntryParts.tsx'
-import { Faults, Fields } from '../form/fields.tsx'
+import { useFieldArray } from 'react-hook-form'
+import { EntryFrame } from '../form/EntryFrame.tsx'
+import { Fields } from '../form/fields.tsx'
 import { Rows } from '../form/parts.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
-import { Sections, type FormSection } from '../form/Sections.tsx'
+import type { FormSection } from '../form/Sections.tsx'
 import { tidyModel } from '../form/tidy.ts'
 import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
-import { pageFrame } from '../ui/Page.tsx'
 import { ModelCheck } from './ModelCheck.tsx'
 import { Conversions } from './Conversions.tsx'
 import { ModeBasics, ModeSettings, ModeShell, RouteForm } from './ModeForm.tsx'
@@ -219,41 +217,27 @@ export function ModelForm({ model, isNew, taken }: Props) {
   const valid = parsed.ok ? parsed.value : undefined
 
   return (
-    <FormProvider {...form}>
-      <Faults value={faults}>
-        <form
-          noValidate
-          onSubmit={(e) => {
-            e.preventDefault()
-            void entry.keep()
-          }}
-          className={pageFrame()}
-        >
-          <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-            <div className="flex flex-wrap items-center gap-x-4">
-              <Link
-                to={isNew ? '/restraints' : `/restraints/${tidied.id}`}
-                className="inline-flex min-h-11 items-center underline underline-offset-4"
-              >
-                {isNew ? msg.allRestraints : msg.withoutEditing}
-              </Link>
-              <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
-            </div>
-            <EntryActions entry={entry} isNew={isNew} keepLabel={msg.saveThisRestraint} />
-          </div>
-          <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
-            <Sections label={msg.partsOfThisRestraint} sections={sections} open={shown} onOpen={setOpen} />
-            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label={msg.preview}>
-              <ModelCheck
-                entry={entry}
-                parsedModel={valid}
-                mode={valid?.modes[Number(at?.[1] ?? 0)]}
-                routeAt={Number(at?.[2] ?? 0)}
-              />
-            </aside>
-          </div>
-        </form>
-      </Faults>
-    </FormProvider>
+    <EntryFrame
+      form={form}
+      faults={faults}
+      entry={entry}
+      isNew={isNew}
+      keepLabel={msg.saveThisRestraint}
+      back={
+        isNew
+          ? { to: '/restraints', label: msg.allRestraints }
+          : { to: `/restraints/${tidied.id}`, label: msg.withoutEditing }
+      }
+      sections={{ label: msg.partsOfThisRestraint, sections, open: shown, onOpen: setOpen }}
+      asideLabel={msg.preview}
+      aside={
+        <ModelCheck
+          entry={entry}
+          parsedModel={valid}
+          mode={valid?.modes[Number(at?.[1] ?? 0)]}
+          routeAt={Number(at?.[2] ?? 0)}
+        />
+      }
+    />
   )
 }

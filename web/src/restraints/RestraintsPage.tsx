@@ -1,22 +1,16 @@
 import { type IsoDate } from '@nimble-anchor/core/ground'
 import { lintModel } from '@nimble-anchor/core/readings'
 import { modelName, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
-import { FileUp, Plus } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { useMemo, useState } from 'react'
+import { Link } from 'react-router'
 import { ON_OPENING } from '../session/queries.ts'
-import { useCommands } from '../commands/commands.ts'
 import { DemoMark } from '../demo/DemoMark.tsx'
-import { ExportLinks } from '../form/ExportLinks.tsx'
-import { useMay } from '../session/who.ts'
-import { loadCatalogue, useCatalogue } from '../session/catalogue.ts'
+import { useCatalogue } from '../session/catalogue.ts'
 import { useDay } from '../session/today.ts'
-import { Button } from '../ui/Button.tsx'
-import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { SearchField } from '../ui/SearchField.tsx'
 import { StateMark } from '../ui/StateMark.tsx'
-import { ImportDialog } from './ImportDialog.tsx'
+import { CatalogueFrame } from './CatalogueFrame.tsx'
 import { unitState } from './unitState.ts'
 import * as msg from './messages.en.ts'
 
@@ -36,34 +30,7 @@ function countText(units: readonly RestraintUnit[], model: RestraintModel, today
 export default function RestraintsPage() {
   const { catalogue, status } = useCatalogue(ON_OPENING)
   const today = useDay((d) => d.today)
-  const navigate = useNavigate()
-  const register = useCommands((s) => s.register)
   const [query, setQuery] = useState('')
-  const [isImporting, setImporting] = useState(false)
-  const isLead = useMay('lead')
-  useEffect(() => {
-    document.title = msg.restraintsNimbleAnchor
-  }, [])
-  useEffect(
-    () =>
-      register([
-        {
-          id: 'new-restraint',
-          label: msg.newRestraint,
-          group: msg.doWord,
-          key: 'n',
-          run: () => void navigate('/restraints/new'),
-        },
-        {
-          id: 'import-catalogue',
-          label: msg.importACatalogue,
-          group: msg.doWord,
-          key: 'i',
-          run: () => setImporting(true),
-        },
-      ]),
-    [register, navigate],
-  )
   const models = useMemo(
     () =>
       (catalogue?.models ?? [])
@@ -74,9 +41,11 @@ export default function RestraintsPage() {
     [catalogue, query],
   )
   return (
-    <Page width="middle">
-      <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-3xl font-bold tracking-tight">{msg.restraints}</h1>
+    <CatalogueFrame
+      title={msg.restraints}
+      windowTitle={msg.restraintsNimbleAnchor}
+      add={{ path: '/restraints/new', button: msg.newRestraint2, command: msg.newRestraint }}
+      search={
         <SearchField
           className="order-last w-full sm:order-none sm:max-w-sm sm:flex-1"
           label={msg.findARestraint}
@@ -84,26 +53,10 @@ export default function RestraintsPage() {
           value={query}
           onChange={setQuery}
         />
-        <div className="flex flex-wrap gap-2">
-          {isLead && (
-            <>
-              <Button onClick={() => setImporting(true)}>
-                <FileUp size={18} aria-hidden="true" />
-                {msg.importWord2}
-              </Button>
-              <Button look="main" onClick={() => void navigate('/restraints/new')}>
-                <Plus size={18} aria-hidden="true" />
-                {msg.newRestraint2}
-              </Button>
-            </>
-          )}
-        </div>
-      </div>
-      {status === 'failed' && (
-        <Panel title={msg.theServerDoesNotAnswer}>
-          <Button onClick={() => void loadCatalogue()}>{msg.tryAgain}</Button>
-        </Panel>
-      )}
+      }
+      files={EXPORTS}
+      isFailed={status === 'failed'}
+    >
       {catalogue && models.length === 0 && (
         <Panel title={query ? msg.noSuchRestraint : msg.noRestraintYet}>
           <p>{query ? msg.nothingInTheCatalogueHas : msg.importACatalogueOrEnter}</p>
@@ -147,8 +100,6 @@ export default function RestraintsPage() {
           </ul>
         </Panel>
       )}
-      <ExportLinks files={EXPORTS} />
-      <ImportDialog open={isImporting} onOpenChange={setImporting} />
-    </Page>
+    </CatalogueFrame>
   )
 }

@@ -10,20 +10,18 @@ import {
   type Vehicle,
 } from '@nimble-anchor/core/vehicle'
 import { useMemo, useState } from 'react'
-import { FormProvider } from 'react-hook-form'
-import { Link } from 'react-router'
 import { toast } from 'sonner'
 import { CarPlan, type PlanEdit } from '../car/CarPlan.tsx'
-import { EntryActions, EntryCheck } from '../form/EntryParts.tsx'
-import { Faults, Fields } from '../form/fields.tsx'
+import { EntryFrame } from '../form/EntryFrame.tsx'
+import { EntryCheck } from '../form/EntryParts.tsx'
+import { Fields } from '../form/fields.tsx'
 import { Rows } from '../form/parts.tsx'
 import { JsonEditor } from '../form/JsonEditor.tsx'
-import { Sections, type FormSection } from '../form/Sections.tsx'
+import type { FormSection } from '../form/Sections.tsx'
 import { tidyVehicle } from '../form/tidy.ts'
 import { useEntry, type EntryKind } from '../form/useEntry.ts'
 import { Button } from '../ui/Button.tsx'
 import { idFrom } from '../ui/ids.ts'
-import { pageFrame } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { drawable } from './drawable.ts'
 import { CAR_LABELS } from './labels.ts'
@@ -208,57 +206,44 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
     if (id.startsWith('p-')) setOpenId(id.slice(2))
   }
   return (
-    <FormProvider {...form}>
-      <Faults value={faults}>
-        <form
-          noValidate
-          onSubmit={(e) => {
-            e.preventDefault()
-            void entry.keep()
-          }}
-          className={pageFrame()}
-        >
-          <div className="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-            <div className="flex flex-wrap items-center gap-x-4">
-              <Link to="/vehicles" className="inline-flex min-h-11 items-center underline underline-offset-4">
-                {msg.allCars}
-              </Link>
-              <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
-            </div>
-            <EntryActions entry={entry} isNew={isNew} keepLabel={msg.saveThisCar} />
-          </div>
-          <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-3 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_20rem] lg:grid-rows-[minmax(0,1fr)]">
-            <Sections label={msg.partsOfThisCar} sections={sections} open={shown} onOpen={look} />
-            <aside className="flex min-h-0 flex-col gap-3 lg:overflow-y-auto" aria-label={msg.plan}>
-              <Panel title={msg.fromAbove}>
-                <CarPlan
-                  vehicle={{
-                    ...tidied,
-                    positions: drawable(positions, unusable)
-                      .filter((p) => p.row >= 1)
-                      .map((p) => ({ ...p, isDriverSeat: isDriversPlace(tidied, p) })),
-                  }}
-                  selected={open?.id}
-                  onSelect={(id) => look(`p-${id}`)}
-                  edit={edit}
-                />
-                <p className="mt-2 text-sm text-ink-soft">{msg.dragAPlaceSidewaysOr}</p>
-              </Panel>
-              <Panel title={msg.asItWillStand}>
-                <EntryCheck
-                  entry={entry}
-                  labels={CAR_LABELS}
-                  lints={lints.filter((l) => !l.isMissing).map((l) => l.message)}
-                  open={lints.filter((l) => l.isMissing).map((l) => l.message)}
-                  lintTitle={msg.contradictsItself2}
-                  lintAdvice={msg.readTheHandbookAgain}
-                  sound={msg.nothingContradictsItself}
-                />
-              </Panel>
-            </aside>
-          </div>
-        </form>
-      </Faults>
-    </FormProvider>
+    <EntryFrame
+      form={form}
+      faults={faults}
+      entry={entry}
+      isNew={isNew}
+      keepLabel={msg.saveThisCar}
+      back={{ to: '/vehicles', label: msg.allCars }}
+      sections={{ label: msg.partsOfThisCar, sections, open: shown, onOpen: look }}
+      asideLabel={msg.plan}
+      aside={
+        <>
+          <Panel title={msg.fromAbove}>
+            <CarPlan
+              vehicle={{
+                ...tidied,
+                positions: drawable(positions, unusable)
+                  .filter((p) => p.row >= 1)
+                  .map((p) => ({ ...p, isDriverSeat: isDriversPlace(tidied, p) })),
+              }}
+              selected={open?.id}
+              onSelect={(id) => look(`p-${id}`)}
+              edit={edit}
+            />
+            <p className="mt-2 text-sm text-ink-soft">{msg.dragAPlaceSidewaysOr}</p>
+          </Panel>
+          <Panel title={msg.asItWillStand}>
+            <EntryCheck
+              entry={entry}
+              labels={CAR_LABELS}
+              lints={lints.filter((l) => !l.isMissing).map((l) => l.message)}
+              open={lints.filter((l) => l.isMissing).map((l) => l.message)}
+              lintTitle={msg.contradictsItself2}
+              lintAdvice={msg.readTheHandbookAgain}
+              sound={msg.nothingContradictsItself}
+            />
+          </Panel>
+        </>
+      }
+    />
   )
 }

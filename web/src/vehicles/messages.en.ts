@@ -1,24 +1,20 @@
+import { plural } from '@nimble-anchor/core/quantities'
+
 /** What the screens of this folder say, in English. */
 
 // VehiclesPage
 export const carsJson = 'Cars, JSON'
 export const carsCsv = 'Cars, CSV'
-export const besideTheDriverWithIsofix = (count: number, noun: string, bars: number, iSize: number, tethers: number) =>
-  `${count} ${noun} beside the driver; ${bars} with ISOFIX, ${iSize} i-Size, ${tethers} with a tether`
+export const besideTheDriverWithIsofix = (count: number, bars: number, iSize: number, tethers: number) =>
+  `${plural(count, 'place')} beside the driver; ${bars} with ISOFIX, ${iSize} i-Size, ${tethers} with a tether`
 export const vehiclesNimbleAnchor = 'Vehicles · Nimble Anchor'
 export const newCar = 'New car'
-export const doWord = 'Do'
-export const importACatalogue = 'Import a catalogue'
 export const vehicles = 'Vehicles'
-export const importWord = ' Import'
 export const newCar2 = ' New car'
-export const theServerDoesNotAnswer = 'The server does not answer'
-export const tryAgain = 'Try again'
 export const noCarYet = 'No car yet'
 export const importACatalogueOrBegin = 'Import a catalogue, or begin with the places of a common layout.'
 export const cars = 'Cars'
 export const contradictsItself = (what: string) => `contradicts itself: ${what}`
-export const places2 = 'places'
 
 // specs
 export const maker = 'Maker'
