@@ -2,8 +2,8 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { readExplained } from '../../scripts/lib/mutants-explained.mjs'
 
-const EXPLAINED = join(import.meta.dirname, '../mutants')
-const SRC = join(import.meta.dirname, '../src')
+const EXPLAINED = join(__dirname, '../mutants')
+const SRC = join(__dirname, '../src')
 const inOneLine = (text: string): string => text.replace(/\s+/g, ' ')
 
 test('faults of one file share a reason or have one each', () => {
