@@ -28,8 +28,8 @@ export function lookOutcome(subject: FittedSubject, id: CheckId, byRule?: (optio
   if (option === undefined || check.kind !== 'options') throw new Error(`Check ${id} has no option "${reading.option}"`)
   if (option.means === 'by-rule') {
     if (byRule === undefined) throw new Error(`Check ${id} leaves "${option.id}" to a rule that does not judge it`)
-    const { kind, says } = byRule(option.id)
-    return outcomeOf(kind, [`check.${id}`], { check: id, says })
+    const { kind, ...more } = byRule(option.id)
+    return outcomeOf(kind, [`check.${id}`], { check: id, ...more })
   }
   if (option.means === 'pass' && check.notesBefore && reading.before === reading.option)
     return openCheck(id, say('was-so-before', { check: id, option: option.id }))

@@ -28,6 +28,7 @@ describe('belt kind', () => {
 })
 
 test.each<[string, Case, string]>([
-  ['a booster at a place with a lap belt', buildCase({ mode: BOOSTER, position: { belt: { kind: 'lap' } } }), 'fail, stop by vehicle | The place has a lap belt only; the route needs a three-point belt. → Never a booster on a lap belt: use a place with a three-point belt.'],
-  ['a booster at a place without a belt', buildCase({ mode: BOOSTER, position: { belt: { kind: 'none' } } }), 'fail, stop by vehicle | The place has no belt; the route needs a three-point belt. → Use a place with the right belt, or another route.'],
+  ['a booster at a place with a lap belt', buildCase({ mode: BOOSTER, position: { belt: { kind: 'lap' } } }), 'fail, stop by regulation | The place has a lap belt only; the route needs a three-point belt. → Never a booster on a lap belt: use a place with a three-point belt.'],
+  ['a booster at a place without a belt', buildCase({ mode: BOOSTER, position: { belt: { kind: 'none' } } }), 'fail, stop by regulation | The place has no belt; the route needs a three-point belt. → Use a place with the right belt, or another route.'],
+  ['a harness by a belt that is not there', buildCase({ route: BELT_ROUTE, position: { belt: { kind: 'none' } } }), 'fail, stop by vehicle | The place has no belt; the route needs a three-point belt. → Use a place with the right belt, or another route.'],
 ])('%s', (_, c, said) => expect(told('place-belt-kind', c)).toBe(said)) // prettier-ignore
