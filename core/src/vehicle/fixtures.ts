@@ -13,8 +13,10 @@ const ALSO_TAKES: Partial<Record<Fixture, readonly Fixture[]>> = {
   B3: ['B2'],
 }
 
-/** Envelopes that every i-Size place takes. */
-export const ISIZE_FIXTURES: readonly Fixture[] = ['R2', 'F2X', 'R1']
+/** Envelopes that a place takes by its i-Size mark alone: one that is i-Size forward only says nothing of the rearward ones. */
+const BY_MARK: Readonly<Record<'i-U' | 'i-UF' | 'X', readonly Fixture[]>> = { 'i-U': ['R2', 'F2X', 'R1'], 'i-UF': ['F2X'], X: [] } // prettier-ignore
+export const takenByMark = (mark: keyof typeof BY_MARK | undefined, fixture: Fixture): boolean =>
+  mark !== undefined && BY_MARK[mark].includes(fixture)
 
 export const FIXTURE_TEXT = {
   F3: msg.fullHeightForward,

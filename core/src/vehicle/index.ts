@@ -11,7 +11,7 @@ export {
   vehicleSchema,
 } from './vehicle.ts'
 export { vehicleName } from './vehicle-name.ts'
-export { FIXTURE_TEXT, ISIZE_FIXTURES, takesFixture } from './fixtures.ts'
+export { FIXTURE_TEXT, takenByMark, takesFixture } from './fixtures.ts'
 export { lintVehicle } from './lint.ts'
 export { type LayoutName, layoutPositions, LAYOUTS, mirrored } from './layout.ts'
 export { planOf, type SeatOnPlan, USUAL_PLAN } from './plan.ts'

@@ -298,17 +298,11 @@ function judge(d: Doc): Omit<Opinion, 'mayBeReady'> {
   const words: boolean[] = []
   if (route.fixture && speaks) words.push(takes(listedFixtures))
   if (route.fixture && largest !== undefined) words.push(takes([largest]))
+  // i-Size forward only: of what stands rearward it proves nothing.
+  const byMark: readonly string[] = handbook?.iSize === 'i-U' ? ['R2', 'F2X', 'R1'] : handbook?.iSize === 'i-UF' ? ['F2X'] : [] // prettier-ignore
   if (words.includes(false)) no(false, 'envelope refused')
-  else if (
-    isHeld &&
-    !isListed &&
-    !(isMarked && (route.fixture === undefined || ['R2', 'F2X', 'R1'].includes(route.fixture)))
-  )
-    no(
-      words.includes(true) ||
-        (['i-U', 'i-UF'].includes(handbook?.iSize) && ['R2', 'F2X', 'R1'].includes(route.fixture)),
-      'envelope not known',
-    )
+  else if (isHeld && !isListed && !(isMarked && (route.fixture === undefined || byMark.includes(route.fixture))))
+    no(words.includes(true) || byMark.includes(route.fixture), 'envelope not known')
   const groups: readonly string[] = isR129
     ? isBooster
       ? ['II', 'III']

@@ -4,7 +4,7 @@ import { sentence, ruleText } from '../say.ts'
 export default ruleText({
   title: 'Room for the restraint’s envelope',
   standsOn:
-    'UN R16 fixtures: a larger envelope takes the smaller of its kind; i-Size takes R2 and F2X. A restraint held by ISOFIX states its envelope, unless it is i-Size at an i-Size place.',
+    'UN R16 fixtures: a larger envelope takes the smaller of its kind; an i-Size place takes R2 and F2X, one marked i-UF F2X alone. A restraint held by ISOFIX states its envelope, unless it is i-Size at an i-Size place.',
   says: {
     fail: sentence<{
       fixture: 'F3' | 'F2' | 'F2X' | 'R3' | 'R2' | 'R2X' | 'R1' | 'L1' | 'L2' | 'B2' | 'B3' | undefined

@@ -1,4 +1,4 @@
-import { buildCase, kindOf, buildRoute } from '../../../test/build.ts'
+import { buildCase, kindOf, buildRoute, FORWARD, TETHER_ROUTE } from '../../../test/build.ts'
 import { FIXTURES, takesFixture, type SeatingPosition } from '../../index.ts'
 
 const at = (position: Partial<SeatingPosition>, parts: Parameters<typeof buildCase>[0] = {}): string =>
@@ -21,5 +21,14 @@ describe('envelopes', () => {
     expect(at({ handbook: { iSize: 'i-U' } })).toBe('pass')
     expect(at({ handbook: { iSize: 'i-U' } }, { route: buildRoute({ fixture: 'R3' }) })).toBe('undecided')
     expect(at({ handbook: { iSize: 'X', fixtures: ['R1'] } })).toBe('fail')
+  })
+  test('a place that is i-Size forward only takes F2X; of a rearward envelope it says nothing', () => {
+    const forward = (fixture: 'F2X' | 'F2') => ({ mode: FORWARD, route: { ...TETHER_ROUTE, fixture } })
+    expect(at({ handbook: { iSize: 'i-UF' } }, forward('F2X'))).toBe('pass')
+    expect(at({ handbook: { iSize: 'i-UF' } }, forward('F2'))).toBe('undecided')
+    expect(at({ handbook: { iSize: 'i-UF' } })).toBe('undecided')
+    expect(at({ handbook: { iSize: 'i-UF' } }, { route: buildRoute({ scope: 'universal', fixture: 'R1' }) })).toBe(
+      'undecided',
+    )
   })
 })

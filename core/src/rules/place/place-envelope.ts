@@ -1,5 +1,5 @@
 import { isIntegral, isIsofixHeld } from '../../restraint/index.ts'
-import { ISIZE_FIXTURES, takesFixture } from '../../vehicle/index.ts'
+import { takenByMark, takesFixture } from '../../vehicle/index.ts'
 import { isISizeAtISize, listingOf } from '../listing.ts'
 import { defineRule, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
@@ -27,7 +27,8 @@ export default defineRule({
     if (listingOf(s) === 'listed') {
       return { kind: 'pass', source: 'maker', says: say('pass') }
     }
-    if (isISizeAtISize(s) && (fixture === undefined || ISIZE_FIXTURES.includes(fixture))) {
+    const mark = position.handbook?.iSize
+    if (isISizeAtISize(s) && (fixture === undefined || takenByMark(mark, fixture))) {
       return { kind: 'pass', says: say('pass-2') }
     }
     if (fixture === undefined) {
@@ -38,8 +39,7 @@ export default defineRule({
         says: say('unknown-fixture'),
       }
     }
-    const mark = position.handbook?.iSize
-    const isTaken = says === true || ((mark === 'i-U' || mark === 'i-UF') && ISIZE_FIXTURES.includes(fixture))
+    const isTaken = says === true || takenByMark(mark, fixture)
     return outcomeOf(isTaken ? 'pass' : 'undecided', ['position.handbook'], {
       says: say('judged', { isTaken, fixture }),
     })

@@ -19,15 +19,18 @@ export default ruleText({
       row: number
       stands: Interval
       kind: Decision
+      isDoubtOfReach: boolean
       largestDeg: number | undefined
     }>({
       reason: ({ cannotTouch, most, back, least, row, stands }) =>
         cannotTouch
           ? `The maker asks for touch; the shell reaches ${formatInterval(most, 'mm', 0)} at most, and the seat in front comes back to ${back} mm.`
           : `The shell reaches at least ${formatInterval(least, 'mm', 0)} from the backrest; ${row === 1 ? 'the dashboard' : 'the seat in front'} stands at ${formatInterval(stands, 'mm', 0)}${row === 1 ? '' : ' for its tallest user'}.`,
-      remedy: ({ kind, cannotTouch, largestDeg }) =>
+      remedy: ({ kind, cannotTouch, largestDeg, isDoubtOfReach }) =>
         kind === 'undecided'
-          ? 'Measure the distance to the seat in front more closely.'
+          ? isDoubtOfReach
+            ? 'Measure the slope of the cushion more closely: how far the shell reaches hangs on it.'
+            : 'Measure the distance to the seat in front more closely.'
           : cannotTouch || largestDeg === undefined
             ? 'No permitted recline fits: another place, car or restraint.'
             : `No permitted recline fits, at most ${formatNumber(largestDeg)}° would: another place, car or restraint.`,

@@ -61,12 +61,15 @@ test('a route that permits none of the reclines is refused elsewhere, not here',
 })
 
 test('the wedge of a maker counts, and what is not known is not judged', () => {
-  for (const unknown of [{}, { ...distance(400), cushion: {} }]) {
+  for (const [unknown, need] of [
+    [{}, 'position.frontClearanceMm'],
+    [{ ...distance(400), cushion: {} }, 'position.cushionSlopeDeg'],
+  ] as const) {
     expect(ask('place-front-room', at(unknown))).toMatchObject({
       kind: 'undecided',
       severity: 'advise',
       settledBy: 'front-seat',
-      missing: ['position.frontClearanceMm'],
+      missing: [need],
     })
   }
   // Without a wedge 15° of slope take the shell from 500 to 355 mm.

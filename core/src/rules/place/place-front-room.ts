@@ -7,7 +7,7 @@ import {
   reachesMm,
   shellFigures,
 } from '../../fit/index.ts'
-import { interval, toInterval, type Interval } from '../../quantities/index.ts'
+import { exactly, interval, middle, toInterval, type Interval } from '../../quantities/index.ts'
 import { untilSeen } from '../looks.ts'
 import { defineRule, type PlaceSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
@@ -37,7 +37,8 @@ export default defineRule({
     const distance = mostDistance(s)
     const reach = isReachKnown(s.mode, s.route, s.position) ? reachesMm(s.mode, s.route, s.position) : undefined
     if (distance === undefined || reach === undefined || s.route.frontSeat === undefined) {
-      return untilSeen(s, 'position.frontClearanceMm', 'front-seat')
+      const isSlopeOpen = distance !== undefined && s.position.cushion?.slopeDeg === undefined
+      return untilSeen(s, isSlopeOpen ? 'position.cushionSlopeDeg' : 'position.frontClearanceMm', 'front-seat')
     }
     const { least, most } = reach
     const figures = shellFigures(s.mode)
@@ -46,9 +47,12 @@ export default defineRule({
     // A seat that can be moved is judged at its best setting; a gap is closed by moving it back.
     const room = frontClearanceMm(distance, least)
     const fits = judgeTouch('either', room)
+    // Where even an exact distance would not tell, the doubt is how far the shell reaches on this cushion.
+    const isDoubtOfReach =
+      fits === 'undecided' && judgeTouch('either', frontClearanceMm(exactly(middle(distance)), least)) === 'undecided'
     const cannotTouch = needsTouch && back !== undefined && most.hi < back
     const kind = cannotTouch ? 'fail' : fits
-    return outcomeOf(kind, ['position.frontClearanceMm'], {
+    return outcomeOf(kind, [isDoubtOfReach ? 'position.cushionSlopeDeg' : 'position.frontClearanceMm'], {
       measured: room,
       limit: 0,
       unit: 'mm',
@@ -61,6 +65,7 @@ export default defineRule({
         row: s.position.row,
         stands: toInterval(s.position.frontClearanceMm) ?? distance,
         kind,
+        isDoubtOfReach,
         largestDeg: figures && largestAngleDeg(figures, distance),
       }),
     })

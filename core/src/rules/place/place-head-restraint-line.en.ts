@@ -20,12 +20,14 @@ export default ruleText({
       what: 'How high the head restraint reaches against the ears',
       remedy: 'Raise the head restraint and look at the ears against its top once the child sits.',
     }),
-    judged: sentence<{ ears: Interval; isEstimated: boolean; top: Interval; kind: Decision }>({
+    judged: sentence<{ ears: Interval; isEstimated: boolean; top: Interval; kind: Decision; isDoubtOfTop: boolean }>({
       reason: ({ ears, isEstimated, top }) =>
         `Top of the ears ${formatInterval(ears, 'mm', 0)} above the cushion${isEstimated ? ', estimated from the stature' : ''}; the head restraint reaches ${formatInterval(top, 'mm', 0)}.`,
-      remedy: ({ kind }) =>
+      remedy: ({ kind, isDoubtOfTop }) =>
         kind === 'undecided'
-          ? 'Measure the sitting height, from the surface it sits on to the crown.'
+          ? isDoubtOfTop
+            ? 'Measure more closely how high the head restraint reaches above the cushion.'
+            : 'Measure the sitting height, from the surface it sits on to the crown.'
           : 'Raise the head restraint, use another place, or a booster seat with a back.',
     }),
   },

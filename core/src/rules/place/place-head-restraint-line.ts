@@ -47,12 +47,14 @@ export default defineRule({
     if (said === 'undecided' && !sitting.isEstimated && isDoubtOfShare(sitting.mm, EAR_SHARE, judgeExactTop))
       return { ...untilSeen(s, 'check.head', 'head'), measured: ears, limit: top.lo, unit: 'mm' }
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
-    return outcomeOf(kind, ['child.sittingHeightMm'], {
+    // Where an exact top would decide, it is the top that is not known closely enough.
+    const isDoubtOfTop = said === 'undecided' && judgeExactTop(lineHeightMm(sitting.mm, EAR_SHARE)) !== 'undecided'
+    return outcomeOf(kind, [isDoubtOfTop ? 'position.headRestraint' : 'child.sittingHeightMm'], {
       measured: ears,
       limit: top.lo,
       unit: 'mm',
       margin: below.lo,
-      says: say('judged', { ears, isEstimated: sitting.isEstimated, top, kind }),
+      says: say('judged', { ears, isEstimated: sitting.isEstimated, top, kind, isDoubtOfTop }),
     })
   },
 })
