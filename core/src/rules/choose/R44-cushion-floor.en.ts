@@ -30,10 +30,12 @@ export default ruleText({
           ? `${size}; when this cushion was approved is not known, and since ${sinceYear} only ${floor}.`
           : `${size}; a cushion approved in ${year} only ${floor}.`
       },
-      remedy: ({ kind }) =>
-        kind === 'fail'
-          ? 'Use a booster with a back.'
-          : 'Read the year on the approval label, or use a booster with a back.',
+      remedy: ({ kind, year, statureCm, massKg }) => {
+        if (kind === 'fail') return 'Use a booster with a back.'
+        if (year === undefined) return 'Read the year on the approval label, or use a booster with a back.'
+        const isMeasured = statureCm !== undefined && massKg !== undefined
+        return `Measure stature and mass${isMeasured ? ' more closely' : ''}, or use a booster with a back.`
+      },
     }),
   },
 })

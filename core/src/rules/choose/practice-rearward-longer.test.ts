@@ -1,8 +1,11 @@
-import { buildCase, FORWARD, kindOf, ruleById } from '../../../test/build.ts'
-import { fittedSubject, type ModeSubject, type PracticeProfile } from '../../index.ts'
+import { BOOSTER, buildCase, FORWARD, kindOf, ruleById } from '../../../test/build.ts'
+import { fittedSubject, type Mode, type ModeSubject, type PracticeProfile } from '../../index.ts'
 
-const withAlternatives = (alternatives: ModeSubject['alternatives'], practice: Partial<PracticeProfile> = {}) =>
-  ({ ...fittedSubject(buildCase({ mode: FORWARD, practice }))!, alternatives }) as never
+const withAlternatives = (
+  alternatives: ModeSubject['alternatives'],
+  practice: Partial<PracticeProfile> = {},
+  mode: Partial<Mode> = FORWARD,
+) => ({ ...fittedSubject(buildCase({ mode, practice }))!, alternatives }) as never
 const rule = ruleById('practice-rearward-longer')
 
 test.each([
@@ -19,5 +22,9 @@ test('the school of the legal minimum has no such advice, nor has a rearward mod
   expect(
     rule.applies(withAlternatives({ rearward: 'pass', harnessed: 'pass' }, { turningForward: 'legal-minimum' })),
   ).toBe(false)
+  const both = { rearward: 'pass', harnessed: 'pass' } as const
+  expect(rule.applies(withAlternatives(both, {}, {}))).toBe(false)
+  expect(rule.applies(withAlternatives(both, {}, BOOSTER))).toBe(false)
+  expect(rule.applies(withAlternatives(undefined))).toBe(false)
   expect(kindOf('practice-rearward-longer', buildCase())).toBe('not-applicable')
 })

@@ -20,6 +20,7 @@ const ASK: Partial<Record<Need, string>> = {
   'child.needsPostureSpecialist': 'whether the child has posture needs of its own',
   'child.bornAtWeeks': 'at how many weeks it was born',
   'child.birthMassKg': 'what it weighed at birth',
+  'child.massKg': 'what it weighs now',
   'child.ageMonths': 'its date of birth',
   'child.headControl': 'whether it holds its head steady',
 }
@@ -65,13 +66,19 @@ export default ruleText({
       reason: ({ bornAtWeeks }) =>
         `No posture needs${bornAtWeeks === undefined ? '' : `, born at ${bornAtWeeks} weeks`}: nothing for a specialist to decide.`,
     }),
-    unknown: sentence<{ missing: readonly Need[] | undefined }>({
-      reason: ({ missing = [] }) =>
-        missing.includes('child.massKg')
+    unknown: sentence<{ missing: readonly Need[] | undefined; isTooClose: boolean }>({
+      reason: ({ missing = [], isTooClose }) =>
+        isTooClose
           ? 'Whether the mass is low enough to refer the child is too close to tell.'
           : `Not asked yet: ${missing.map((n) => ASK[n] ?? n).join(', and ')}.`,
-      remedy: ({ missing = [] }) =>
-        missing.includes('child.massKg') ? 'Weigh the child more closely.' : 'Ask the carer.',
+      remedy: ({ missing = [], isTooClose }) =>
+        isTooClose
+          ? 'Weigh the child more closely.'
+          : missing.every((n) => n === 'child.massKg')
+            ? 'Weigh the child.'
+            : missing.includes('child.massKg')
+              ? 'Ask the carer, and weigh the child.'
+              : 'Ask the carer.',
     }),
     'unknown-advice': sentence<{ refer: Referral; referredUntilMonths: number }>({
       reason: ({ refer }) =>

@@ -68,6 +68,8 @@ function doubtOf(s: ModeSubject): Doubt | undefined {
   const missing: readonly Need[] = [
     ...(needsPostureSpecialist === undefined ? (['child.needsPostureSpecialist'] as const) : []),
     ...(birth?.missing ?? []),
+    // While it is young, one that nobody has weighed may be lighter than that.
+    ...(s.massKg === undefined && youth(s) === 'young' ? (['child.massKg'] as const) : []),
   ]
   return missing.length > 0 ? { missing } : undefined
 }
@@ -122,11 +124,12 @@ export default defineRule({
     }
     const { refer, missing } = doubt
     if (refer === undefined) {
+      const isTooClose = s.massKg !== undefined && missing.includes('child.massKg')
       return {
         kind: 'undecided',
         missing,
-        ...(missing.includes('child.massKg') && { measured: s.massKg, limit: LOW_BIRTH_MASS_KG, unit: 'kg' }),
-        says: say('unknown', { missing }),
+        ...(isTooClose && { measured: s.massKg, limit: LOW_BIRTH_MASS_KG, unit: 'kg' }),
+        says: say('unknown', { missing, isTooClose }),
       }
     }
     const { advice } = s.child
