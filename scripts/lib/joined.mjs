@@ -81,30 +81,36 @@ const suiteOf = (folder, tests) =>
     .join('')
 
 /**
- * One failure is all that a mutant needs; Jest stops between suites, and here is one. Of what is asked of every rule only
- * that which is asked of the stage's own: a fault in one rule is not seen in another.
+ * For mutants each file is one test, which ends at its first failure, and the suite with it. A mutant's tests are picked
+ * by a pattern of all their names: of thousands that took longer than the tests, so that a fault which nothing noticed
+ * passed for one that the time had ended. Of what is asked of every rule only that which is asked of the stage's own is.
  */
-const untilOneFails = (stage) => `
+const oneTestAFile = (stage) => `
 const STAGE = ${JSON.stringify(stage)}
-const real = globalThis.test
+const register = globalThis.test
+let cases
+let files = 0
 let hasFailed = false
-const failed = (error) => {
-  hasFailed = true
-  throw error
+const asked = (table) => (table.every((r) => r?.evaluate) ? table.filter((r) => r.stage === STAGE || STAGE === '') : table)
+const each = (take) => (table, ...rest) => {
+  if (!Array.isArray(table) || rest.length > 0) throw new Error('A table in a template is not read here')
+  return (_name, fn) => asked(table).forEach((row) => take(() => fn(...(Array.isArray(row) ? row : [row]))))
 }
-const once = (fn) => function (...given) {
-  if (hasFailed) return
-  try {
-    const done = fn.apply(this, given)
-    return done instanceof Promise ? done.catch(failed) : done
-  } catch (error) {
-    failed(error)
+const inOrder = async (own) => {
+  for (const one of own) {
+    const done = one()
+    if (done instanceof Promise) await done
   }
 }
-const asked = (table) => (Array.isArray(table) && table.every((r) => r?.evaluate) ? table.filter((r) => r.stage === STAGE || STAGE === '') : table)
-globalThis.test = globalThis.it = Object.assign((name, fn, ms) => real(name, once(fn), ms), real, {
-  each: (table, ...rest) => (name, fn, ms) => real.each(asked(table), ...rest)(name, once(fn), ms),
-})
+const file = (fn) => {
+  const own = (cases = [])
+  fn()
+  cases = undefined
+  const run = () => inOrder(own).catch((error) => { hasFailed = true; throw error })
+  register('#' + files++ + '#', () => (hasFailed ? undefined : run()), 60_000)
+}
+globalThis.test = globalThis.it = Object.assign((_name, fn) => cases.push(fn), { each: each((fn) => cases.push(fn)) })
+globalThis.describe = Object.assign((_name, fn) => (cases === undefined ? file(fn) : fn()), { each: each((fn) => fn()) })
 `
 
 /**
@@ -120,7 +126,7 @@ export function writeSuite(name, globs, stage = '') {
   if (tests.length === 0) throw new Error(`No test stands beside ${name}: ${globs.join(', ')}`)
   // That a property fails is enough: the smallest case in which it does is looked for at length, and read by nobody here.
   const first = `require('fast-check').configureGlobal({ endOnFailure: true })\n`
-  const all = first + untilOneFails(stage) + suiteOf(folder, [...new Set(tests)])
+  const all = first + oneTestAFile(stage) + suiteOf(folder, [...new Set(tests)])
   writeFileSync(join(folder, `mutants-${name}.test.js`), all)
   return `${JOINED}/mutants-${name}.test.js`
 }
