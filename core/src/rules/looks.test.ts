@@ -2,7 +2,7 @@ import { buildCase } from '../../test/build.ts'
 import { Sequence } from '../ground/index.ts'
 import { fittedSubject, measured, type Case, type CheckId, type Outcome, type Reading } from '../index.ts'
 import { lookOutcome } from './looks.ts'
-import { measuredOutcome } from './measured.ts'
+import { measuredOutcome, windowOutcome } from './measured.ts'
 import { reasonOf, remedyOf } from './speak.ts'
 
 const after = (readings: Readonly<Record<string, Partial<Reading>>>, over: Partial<Case> = {}): Case => ({
@@ -51,4 +51,13 @@ test('where a rule judges an option and leaves it open, the check is asked for',
     check: 'strap-exit',
     missing: ['check.strap-exit'],
   })
+})
+
+test('of a window the end that decides speaks, and both are told', () => {
+  const s = subject(after({ 'slack-mm': { number: measured(12, 0) } }))
+  const within = (from?: number, to?: number) => windowOutcome(s, { id: 'slack-mm', from, to })
+  expect(within(5, 10)).toMatchObject({ kind: 'fail', limit: 10, margin: -2, range: { from: 5, to: 10 } })
+  expect(within(13, 20)).toMatchObject({ kind: 'fail', limit: 13, margin: -1, range: { from: 13, to: 20 } })
+  expect(within(5, 20)).toMatchObject({ kind: 'pass', range: { from: 5, to: 20 } })
+  expect(within(undefined, 10)).toMatchObject({ kind: 'fail', limit: 10, says: { data: { range: { to: 10 } } } })
 })
