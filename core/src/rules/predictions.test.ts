@@ -1,9 +1,9 @@
 import { Sequence } from '../ground/index.ts'
-import { judgeComparisons } from './predictions.ts'
+import { childComparisons, judgeComparisons } from './predictions.ts'
 import { reasonOf, remedyOf } from './speak.ts'
 import { ask, BELT_ROUTE, BOOSTER, buildCase, buildPosition, buildRoute, kindOf } from '../../test/build.ts'
 import { told } from '../../test/told.ts'
-import { measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
+import { fittedSubject, measured, type Case, type CheckId, type Reading, type Route } from '../index.ts'
 
 const driver = buildPosition({ id: 'driver', row: 1, isDriverSeat: true })
 const read = (id: CheckId, reading: Partial<Reading>): Case['readings'] => ({ [id]: { at: Sequence(5), ...reading } })
@@ -90,6 +90,15 @@ describe('at the car: seen-as-worked-out-attach', () => {
 })
 
 describe('on the child: seen-as-worked-out-child', () => {
+  test('a guide is worked out of a booster alone', () => {
+    const c = buildCase({
+      mode: { beltGuideMm: { fromMm: 330, toMm: 580 } },
+      child: { seatedShoulderHeightMm: measured(300, 2) },
+      settings: { strapHeightMm: { value: 305, at: Sequence(2) } },
+      readings: read('guide-above-shoulder-mm', { number: measured(60, 2) }),
+    })
+    expect(childComparisons(fittedSubject(c)!)).toEqual([])
+  })
   test.each([
     [10, 'pass'],
     [16, 'undecided'],

@@ -1,6 +1,7 @@
 import { buildCase } from '../../test/build.ts'
 import { evaluateFitted, fittedSubject } from '../index.ts'
-import { reasonOf, titleOf } from './speak.ts'
+import { reasonOf, remedyOf, titleOf } from './speak.ts'
+import { EN } from './texts.en.ts'
 
 test('what has no words says which rule and which message', () => {
   expect(() => titleOf({ id: 'no-such-rule' })).toThrow('There is no text of the rule "no-such-rule"')
@@ -12,4 +13,15 @@ test('every outcome of a fitting can be said, and a refusal or a doubt says what
   const findings = evaluateFitted(fittedSubject(buildCase())!)
   expect(findings.length).toBeGreaterThan(30)
   for (const { outcome } of findings) expect(reasonOf(outcome)).toMatch(/\S/)
+})
+
+test('where a rule has no remedy of its own, the check that spoke has: by putting right what it looks at', () => {
+  const own = { title: 'X', standsOn: 'Y', says: { wrong: { reason: () => 'It is wrong.' }, right: { reason: () => 'So.', remedy: () => 'Do it.' } } } // prettier-ignore
+  const texts = { ...EN, own } as never
+  const remedy = (message: string, over: object = {}) => remedyOf({ kind: 'fail', source: 'maker', says: { rule: 'own', message, data: undefined }, ...over } as never, texts) // prettier-ignore
+  expect(remedy('wrong')).toBeUndefined()
+  expect(remedy('wrong', { check: 'latch-left' })).toMatch(/\S/)
+  expect(remedy('wrong', { check: 'latch-left' })).not.toBe(remedy('wrong', { check: 'coat' }))
+  expect(remedy('right', { check: 'latch-left' })).toBe('Do it.')
+  expect(remedy('right', { kind: 'pass' })).toBeUndefined()
 })

@@ -1,4 +1,4 @@
-import { buildModel, buildStatedMode } from '../../test/build.ts'
+import { BOOSTER, buildMode, buildModel, buildStatedMode } from '../../test/build.ts'
 import { partAsked, unreadIn } from './index.ts'
 import { MODE_PARTS_ASKED, ROUTE_PARTS_ASKED } from './stated.ts'
 
@@ -21,6 +21,16 @@ describe('what an entry has not been read for', () => {
   })
 })
 
+test.each([
+  ['a shell', {}, true],
+  ['one to lie in', { shape: 'lie-flat' }, false],
+  ['a booster', BOOSTER, false],
+  ['a booster cushion', { ...BOOSTER, shape: 'booster-cushion' }, false],
+] as const)('whether it turns and has a wedge is asked of a shell: %s', (_, over, isAsked) => {
+  const mode = buildMode(over as never)
+  const asked = MODE_PARTS_ASKED.filter((p) => p.isAsked({ mode, model: buildModel([mode]) })).map((p) => p.need)
+  expect([asked.includes('mode.turns'), asked.includes('mode.wedge')]).toEqual([isAsked, isAsked])
+})
 test.each([...MODE_PARTS_ASKED, ...ROUTE_PARTS_ASKED].map((p) => p.need))('%s is asked in words', (need) => {
   expect(partAsked(need)).toMatch(/^(whether|what) /)
 })
