@@ -12,6 +12,7 @@ describe('whose letters are looked up on a belt', () => {
     ['its own groups, unweighed', { mode: byMass(['0', '0+', 'I']), child: { massKg: undefined } }, ['0', '0+', 'I']],
     ['of them those that the mass may fall in', { mode: byMass(['0', '0+', 'I']), ...weighing(10.5) }, ['0+', 'I']],
     ['to the very ends', { mode: byMass(['0+', 'I', 'II']), ...weighing(13, 0) }, ['0+', 'I']],
+    ['from the very ends', { mode: byMass(['0+', 'I', 'II']), ...weighing(15, 0) }, ['I', 'II']],
     ['none of them: all', { mode: byMass(['0', '0+']), ...weighing(16) }, ['0', '0+']],
     ['rearward by stature', { child: { massKg: undefined } }, ['0', '0+', 'I', 'II']],
     ['forward by stature', { mode: FORWARD, child: { massKg: undefined } }, ['I', 'II']],

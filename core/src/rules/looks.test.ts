@@ -1,7 +1,8 @@
 import { buildCase } from '../../test/build.ts'
 import { Sequence } from '../ground/index.ts'
 import { fittedSubject, measured, type Case, type CheckId, type Outcome, type Reading } from '../index.ts'
-import { lookOutcome } from './looks.ts'
+import { lookOutcome, untilSeen } from './looks.ts'
+import { rangeOutcome } from './ranges.ts'
 import { measuredOutcome, windowOutcome } from './measured.ts'
 import { reasonOf, remedyOf } from './speak.ts'
 
@@ -60,4 +61,53 @@ test('of a window the end that decides speaks, and both are told', () => {
   expect(within(13, 20)).toMatchObject({ kind: 'fail', limit: 13, margin: -1, range: { from: 13, to: 20 } })
   expect(within(5, 20)).toMatchObject({ kind: 'pass', range: { from: 5, to: 20 } })
   expect(within(undefined, 10)).toMatchObject({ kind: 'fail', limit: 10, says: { data: { range: { to: 10 } } } })
+})
+
+test('a measure against one limit, whole', () => {
+  const s = subject(after({ 'slack-mm': { number: measured(12, 1) } }))
+  const value = { lo: 11, hi: 13 }
+  expect(
+    measuredOutcome(s, { id: 'slack-mm', wording: 'at-most', limit: 12.5, source: 'practice' }, { so: 1 }),
+  ).toEqual({
+    kind: 'undecided',
+    missing: ['check.slack-mm'],
+    check: 'slack-mm',
+    measured: value,
+    limit: 12.5,
+    wording: 'at-most',
+    unit: 'mm',
+    margin: -0.5,
+    source: 'practice',
+    says: { message: 'measured', data: { kind: 'undecided', check: 'slack-mm', value, wording: 'at-most', limit: 12.5, so: 1 } }, // prettier-ignore
+  })
+  expect(windowOutcome(s, { id: 'slack-mm', from: 5, to: 10 }, { so: 1 })).toMatchObject({ says: { data: { so: 1, range: { from: 5, to: 10 } } } }) // prettier-ignore
+})
+test('a figure against a range, whole', () => {
+  const ask = { unit: 'kg', from: 9, to: 18, need: 'child.massKg', source: 'regulation' } as const
+  expect(rangeOutcome({ ...ask, measured: { lo: 18.1, hi: 18.3 } }, { so: 1 })).toEqual({
+    kind: 'fail',
+    measured: { lo: 18.1, hi: 18.3 },
+    unit: 'kg',
+    limit: 18,
+    margin: expect.closeTo(-0.3) as number,
+    range: { from: 9, to: 18 },
+    source: 'regulation',
+    says: { message: 'range', data: { kind: 'fail', unit: 'kg', measured: { lo: 18.1, hi: 18.3 }, from: 9, to: 18, so: 1 } }, // prettier-ignore
+  })
+  expect(rangeOutcome({ ...ask, measured: undefined })).toMatchObject({ kind: 'undecided', missing: ['child.massKg'], source: 'regulation' }) // prettier-ignore
+})
+test.each<[string, Partial<Reading> | undefined, 'pass' | 'undecided']>([
+  ['nobody has looked', undefined, 'undecided'],
+  ['an option', { option: 'clear' }, 'pass'],
+  ['a figure', { number: measured(10) }, 'pass'],
+  ['neither', {}, 'undecided'],
+  ['an option, before something changed', { option: 'clear' }, 'undecided'],
+])('until it is seen: %s', (when, reading, kind) => {
+  const c = after(reading ? { 'front-seat': reading } : {}, when.includes('before') ? turned : {})
+  const said = untilSeen(subject(c), 'position.frontClearanceMm', 'front-seat')
+  expect(said).toEqual(
+    kind === 'pass'
+      ? { kind, source: 'practice', severity: 'advise', says: { message: 'until-seen', data: { check: 'front-seat', isSeen: true } } }
+      : { kind, severity: 'advise', settledBy: 'front-seat', missing: ['position.frontClearanceMm'], says: { message: 'until-seen', data: { check: 'front-seat', isSeen: false } } },
+  ) // prettier-ignore
 })

@@ -67,6 +67,7 @@ describe('at the car: seen-as-worked-out-attach', () => {
       readings: read('buckle-above-edge-mm', { number: measured(mm, 2) }),
     })
     expect(kindOf('seen-as-worked-out-attach', c)).toBe(kind)
+    if (kind === 'undecided') expect(told('seen-as-worked-out-attach', c)).toContain('| asks check.buckle-above-edge-mm, position.belt |') // prettier-ignore
   })
   test('what differs holds the verdict and asks for all that it rests on', () => {
     const pressed = at(read('front-seat', { option: 'pressing' }))

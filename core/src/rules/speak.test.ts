@@ -1,6 +1,6 @@
 import { buildCase } from '../../test/build.ts'
 import { evaluateFitted, fittedSubject } from '../index.ts'
-import { reasonOf, remedyOf, titleOf } from './speak.ts'
+import { reasonOf, remedyOf, titleOf, toFinding } from './speak.ts'
 import { EN } from './texts.en.ts'
 
 test('what has no words says which rule and which message', () => {
@@ -24,4 +24,18 @@ test('where a rule has no remedy of its own, the check that spoke has: by puttin
   expect(remedy('wrong', { check: 'latch-left' })).not.toBe(remedy('wrong', { check: 'coat' }))
   expect(remedy('right', { check: 'latch-left' })).toBe('Do it.')
   expect(remedy('right', { kind: 'pass' })).toBeUndefined()
+})
+
+test('a finding holds what its outcome holds, and nothing beside it', () => {
+  const own = { title: 'X', standsOn: 'Y', says: { wrong: { reason: () => 'It is wrong.', remedy: () => 'Do it.' } } }
+  const rule = { id: 'own', stage: 'attach', severity: 'fix', source: 'maker' }
+  const says = { rule: 'own', message: 'wrong', data: undefined }
+  const of = (outcome: object) => ({ ...toFinding({ rule, outcome: { says, ...outcome } } as never, { ...EN, own } as never) }) // prettier-ignore
+  const always = { ruleId: 'own', title: 'X', stage: 'attach', standsOn: 'Y', reason: 'It is wrong.' }
+  expect(of({ kind: 'pass' })).toStrictEqual({ ...always, kind: 'pass', severity: 'fix', source: 'maker' })
+  const figures = { measured: { lo: 1, hi: 2 }, limit: 3, range: { from: 1, to: 5 }, wording: 'at-most', margin: -1, unit: 'mm', check: 'latch-left' } // prettier-ignore
+  const asked = { kind: 'undecided', missing: ['child.massKg'], severity: 'stop', source: 'vehicle' }
+  expect(of({ ...figures, ...asked })).toStrictEqual({ ...always, ...figures, ...asked, remedy: 'Do it.' })
+  // What is missing to something that is decided is no finding.
+  expect(of({ kind: 'fail', missing: ['child.massKg'] })).toStrictEqual({ ...always, kind: 'fail', severity: 'fix', source: 'maker', remedy: 'Do it.' }) // prettier-ignore
 })

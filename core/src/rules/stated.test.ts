@@ -1,4 +1,4 @@
-import { BOOSTER, buildMode, buildModel, buildStatedMode } from '../../test/build.ts'
+import { BELT_ROUTE, BOOSTER, buildMode, buildModel, buildRoute, buildStatedMode, FORWARD } from '../../test/build.ts'
 import { partAsked, unreadIn } from './index.ts'
 import { MODE_PARTS_ASKED, ROUTE_PARTS_ASKED } from './stated.ts'
 
@@ -33,4 +33,38 @@ test.each([
 })
 test.each([...MODE_PARTS_ASKED, ...ROUTE_PARTS_ASKED].map((p) => p.need))('%s is asked in words', (need) => {
   expect(partAsked(need)).toMatch(/^(whether|what) /)
+})
+
+const OF_ROUTE =
+  'isofix belt leg topTether lowerTethers reboundBar limits usesBase seatsTaken frontSeat pushedHome legProofs'.split(
+    ' ',
+  )
+test.each([
+  ['rearward by ISOFIX with a leg', {}, buildRoute(), 'isofix belt leg topTether lowerTethers reboundBar limits usesBase frontSeat pushedHome legProofs'],
+  ['rearward by the belt', {}, BELT_ROUTE, 'isofix belt leg topTether lowerTethers limits usesBase frontSeat'],
+  ['forward by ISOFIX with a leg', FORWARD, buildRoute(), 'isofix belt leg topTether lowerTethers limits usesBase pushedHome legProofs'],
+  ['a booster', BOOSTER, BELT_ROUTE, 'isofix belt limits'],
+  ['a booster that connectors steady', BOOSTER, buildRoute({ leg: undefined } as never), 'isofix belt limits'],
+  ['across', { direction: 'lateral', shape: 'lie-flat' }, BELT_ROUTE, 'isofix belt leg topTether lowerTethers limits usesBase seatsTaken'],
+] as const)('what is asked of a route: %s', (_, over, route, needs) => {
+  const mode = buildMode({ ...over, routes: [route] } as never)
+  const asked = ROUTE_PARTS_ASKED.filter((p) => p.isAsked({ mode, route, model: buildModel([mode]) } as never)).map((p) => p.need.replace('route.', '')) // prettier-ignore
+  expect(asked.filter((n) => OF_ROUTE.includes(n)).join(' ')).toBe(needs)
+}) // prettier-ignore
+test.each([
+  ['a rearward shell', {}, 'inserts wedge turns sidePod'],
+  ['an infant shell', { shape: 'infant-shell' }, 'inserts wedge carryHandle turns sidePod'],
+  ['one to lie in', { shape: 'lie-flat', direction: 'lateral' }, 'inserts carryHandle'],
+  ['a booster with a back', BOOSTER, 'sidePod crotchBeltGuide'],
+  ['a booster cushion', { ...BOOSTER, shape: 'booster-cushion' }, 'crotchBeltGuide'],
+] as const)('what is asked of a mode: %s', (_, over, needs) => {
+  const mode = buildMode(over as never)
+  const asked = MODE_PARTS_ASKED.filter((p) => p.isAsked({ mode, model: buildModel([mode]) })).map((p) => p.need.replace('mode.', '')) // prettier-ignore
+  expect(asked.join(' ')).toBe(needs)
+})
+test('the guard of a shell that turns is asked where its model has a forward mode', () => {
+  const turning = buildMode({ turns: { locks: [] } } as never)
+  const asks = (modes: readonly ReturnType<typeof buildMode>[]) => MODE_PARTS_ASKED.find((p) => p.need === 'mode.forwardGuard')!.isAsked({ mode: turning, model: buildModel(modes) }) // prettier-ignore
+  expect(asks([turning])).toBe(false)
+  expect(asks([turning, buildMode(FORWARD)])).toBe(true)
 })
