@@ -111,3 +111,18 @@ test.each<[string, Partial<Reading> | undefined, 'pass' | 'undecided']>([
       : { kind, severity: 'advise', settledBy: 'front-seat', missing: ['position.frontClearanceMm'], says: { message: 'until-seen', data: { check: 'front-seat', isSeen: false } } },
   ) // prettier-ignore
 })
+
+describe('an indicator shows something only where it changed', () => {
+  const latch = (option: string, before?: string) => lookOutcome(subject(after({ 'latch-left': { option, ...(before !== undefined && { before }) } })), 'latch-left') // prettier-ignore
+  test('good, and the same before: open; good, and another before or nobody saw it: good', () => {
+    expect(latch('latched', 'latched')).toMatchObject({ kind: 'undecided', missing: ['check.latch-left'], says: { message: 'was-so-before' } }) // prettier-ignore
+    expect(latch('latched', 'open')).toMatchObject({ kind: 'pass', says: { message: 'seen' } })
+    expect(latch('latched')).toMatchObject({ kind: 'pass', says: { message: 'seen' } })
+  })
+  test('bad is bad, whatever it showed before', () => {
+    expect(latch('open', 'open')).toMatchObject({ kind: 'fail', says: { message: 'seen', data: { option: 'open' } } })
+  })
+  test('of a check that is not looked at before, what was noted says nothing', () => {
+    expect(lookOutcome(subject(after({ 'tug-left': { option: 'held', before: 'held' } })), 'tug-left').kind).toBe('pass') // prettier-ignore
+  })
+})

@@ -145,3 +145,28 @@ test('of several that differ, one that binds speaks before one that rests on an 
   expect(said(one('crown-below-edge-mm', true, false), one('guide-above-shoulder-mm', true, true))).toBe('pass')
   expect(said()).toBe('pass')
 })
+
+describe('what the comparisons on the child bind, and what they rest on', () => {
+  const of = (shape: 'booster' | 'shell', child: object, reading: Case['readings']) =>
+    childComparisons(
+      fittedSubject(
+        shape === 'booster'
+          ? buildCase({ mode: { ...BOOSTER, beltGuideMm: { fromMm: 330, toMm: 580 } }, child: { statureCm: measured(118), ...child }, settings: { strapHeightMm: { value: 410, at: Sequence(2) } }, readings: reading })
+          : buildCase({ mode: { shape: 'infant-shell', headRule: 'crown-inside', shellEdgeMm: 560, inserts: [] }, child, readings: reading }),
+      )!,
+    ) // prettier-ignore
+  const guide = read('guide-above-shoulder-mm', { number: measured(10, 2) })
+  const crown = read('crown-below-edge-mm', { number: measured(90, 3) })
+  test.each([
+    ['a shoulder that was measured', 'booster', { seatedShoulderHeightMm: measured(400, 2) }, guide, true, ['setting.strapHeightMm', 'child.seatedShoulderHeightMm']],
+    ['one that was estimated', 'booster', { seatedShoulderHeightMm: undefined }, guide, false, ['setting.strapHeightMm', 'child.seatedShoulderHeightMm']],
+    ['a sitting height that was measured', 'shell', { sittingHeightMm: measured(470, 3) }, crown, true, ['child.sittingHeightMm', 'setting.insertsIn']],
+    ['one that was estimated from the stature', 'shell', {}, crown, false, ['child.sittingHeightMm', 'setting.insertsIn']],
+  ] as const)('%s', (_, shape, child, reading, isBinding, rests) => {
+    expect(of(shape, child, reading)).toMatchObject([{ isBinding, rests }])
+  }) // prettier-ignore
+  test('without a shoulder or a sitting height nothing is compared', () => {
+    expect(of('booster', { statureCm: undefined, seatedShoulderHeightMm: undefined }, guide)).toEqual([])
+    expect(of('shell', { statureCm: undefined }, crown)).toEqual([])
+  })
+})

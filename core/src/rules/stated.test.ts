@@ -67,4 +67,10 @@ test('the guard of a shell that turns is asked where its model has a forward mod
   const asks = (modes: readonly ReturnType<typeof buildMode>[]) => MODE_PARTS_ASKED.find((p) => p.need === 'mode.forwardGuard')!.isAsked({ mode: turning, model: buildModel(modes) }) // prettier-ignore
   expect(asks([turning])).toBe(false)
   expect(asks([turning, buildMode(FORWARD)])).toBe(true)
+  // One that does not turn, and a booster, have none.
+  const isAsked = (mode: ReturnType<typeof buildMode>) => MODE_PARTS_ASKED.find((p) => p.need === 'mode.forwardGuard')!.isAsked({ mode, model: buildModel([mode, buildMode(FORWARD)]) }) // prettier-ignore
+  expect(isAsked(buildMode())).toBe(false)
+  expect(isAsked(buildMode({ ...BOOSTER, turns: { locks: [] } } as never))).toBe(false)
+  const isStated = (turns: object | undefined) => MODE_PARTS_ASKED.find((p) => p.need === 'mode.forwardGuard')!.isStated({ mode: buildMode({ turns } as never), model: buildModel([turning]) }) // prettier-ignore
+  expect([isStated(undefined), isStated({ locks: [] }), isStated({ locks: [], forwardGuard: false }), isStated({ locks: [], forwardGuard: true })]).toEqual([false, false, true, true]) // prettier-ignore
 })
