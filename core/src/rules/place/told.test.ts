@@ -5,6 +5,7 @@ import {
   buildCase,
   buildPosition,
   buildRoute,
+  buildUnit,
   FORWARD,
   TETHER_ROUTE,
 } from '../../../test/build.ts'
@@ -195,6 +196,22 @@ function* neighbours(): Iterable<Telling> {
   yield [rule, 'nobody else rides', sharing('rear-centre')]
   yield [rule, 'the same unit', inRide(buildCase({ others: REST_OF_CAR }), [other(100, { unitIds: [buildCase().choice.unitId!] })])] // prettier-ignore
   yield [rule, 'another unit of the same', inRide(buildCase({ others: REST_OF_CAR }), [other(100, { unitIds: [UnitId('another')] })])] // prettier-ignore
+  for (const part of ['tether', 'buckle', 'buckle-covered', 'rails'] as const) {
+    const shares = (route: Route, taker: object) => inRide(at({ sharedWith: [{ part, positionId: 'rear-centre' } as never] }, { others: REST_OF_CAR, route }), [other(100, taker)]) // prettier-ignore
+    yield [rule, `${part}, by ISOFIX and tether, nobody knows what the other takes`, shares(TETHER_ROUTE, {})]
+    yield [rule, `${part}, by the belt, nobody knows what the other takes`, shares(BELT_ROUTE, {})]
+  }
+  yield [rule, 'one at a place that shares nothing', inRide(sharing('rear-centre'), [other(100, { takes: ['belt'] }), right('bars')])] // prettier-ignore
+  const base = UnitId('unit-2')
+  const onBase: Case = { ...buildCase({ others: REST_OF_CAR }), choice: { ...buildCase().choice, baseUnitId: base }, units: [...buildCase().units!, buildUnit({ id: base, partId: 'base' })] } // prettier-ignore
+  yield [rule, 'the same base', inRide(onBase, [other(100, { unitIds: [base] })])]
+  const lying = buildCase({ route: { ...BELT_ROUTE, seatsTaken: 2 }, mode: { direction: 'lateral', shape: 'lie-flat', halfWidths: half(200) }, others: REST_OF_CAR.slice(0, 2) }) // prettier-ignore
+  yield ['place-room-beside', 'its second place is taken', inRide(lying, [other(100)])]
+  yield ['place-room-beside', 'beside both its places', inRide(lying, [other(100, { positionIds: ['rear-right'] })])]
+  const fits = inRide(beside(190), [other(190)])
+  const within = (row: number, insideMm: number): Case => ({ ...fits, vehicle: { ...fits.vehicle!, rows: [{ row, trimLeftMm: insideMm, trimRightMm: insideMm }] } }) as Case // prettier-ignore
+  yield ['place-room-beside', 'the doors of another row', within(1, 550)]
+  yield ['place-room-beside', 'the doors of its own row', within(2, 550)]
   const two = { ...BELT_ROUTE, seatsTaken: 2, belt: { ...BELT_ROUTE.belt!, requiredLengthMm: 1900 } } as const
   const across = (others: readonly SeatingPosition[], route: Over['route'] = two): Case => buildCase({ route, mode: { direction: 'lateral', shape: 'lie-flat' }, others }) // prettier-ignore
   const place = (label: string, lateralCentreMm: number, usableMm?: number, kind: 'three-point' | 'none' = 'three-point') =>
