@@ -23,6 +23,8 @@ const CASES: readonly Case[] = [
   buildCase({ mode: { ...BOOSTER, ...byMass(['II'], { shape: 'booster-cushion' } as Partial<Mode>, 2018) } }),
   buildCase({ mode: { ageMonths: { from: 15, to: 48 } } }),
   buildCase({ mode: { headRule: 'crown-inside', shape: 'infant-shell', shellEdgeMm: 520 } }),
+  // What lifts the child: a piece that it must have.
+  buildCase({ mode: { headRule: 'eyes-below-edge', shellEdgeMm: 520, inserts: [{ id: 'pad', name: 'pad', thicknessMm: 20, requiredUntil: { massKg: 60 } }] } }), // prettier-ignore
   buildCase({ route: buildRoute({ limits: { massKg: { from: 4, to: 16 }, statureCm: { to: 100 } } }) }),
 ]
 

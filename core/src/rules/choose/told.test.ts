@@ -189,6 +189,27 @@ function* gaps(): Iterable<Telling> {
     // prettier-ignore
     yield ['stage-gap', `13 to 15 kg: ${when}`, byKg(child)]
   yield ['stage-gap', 'no gap', of({})]
+  const three: Case = { ...of({}), restraints: [buildModel([[61, 80], [87, 100], [110, 150]].map(([from, to], i) => stateMode(buildMode({ id: `m${i}`, statureCm: { from: from!, to: to! } }))), { id: ModelId('halyard') })] } // prettier-ignore
+  const between = (child: Partial<Child>): Case => ({ ...three, child: { ...three.child, ...child }, choice: { ...three.choice, modeId: 'm0' } }) // prettier-ignore
+  for (const [when, child] of [
+    ['in the first', cm(85)],
+    ['in the second', cm(105)],
+    ['in neither', cm(90)],
+    ['about the end of the first', cm(80, 1)],
+    ['about the end of the second', cm(110, 1)],
+    ['not measured', { statureCm: undefined }],
+  ] as const)
+    // prettier-ignore
+    yield ['stage-gap', `80 to 87 and 100 to 110 cm: ${when}`, between(child)]
+  const law = (localRule: Over['localRule'], child: Partial<Child> = {}): Case => of(child, { localRule, mode: byMass(['0+', 'I']) } as Over) // prettier-ignore
+  for (const notAfter of ['2026-11-24', '2026-11-25', '2026-11-26'])
+    yield [
+      'local-r44',
+      `not after ${notAfter}`,
+      law({ name: 'Here', r44Use: { notAfter: IsoDate(notAfter) } } as never),
+    ]
+  yield ['local-r44', 'allowed', law({ name: 'Here', r44Use: 'allowed' } as never)]
+  yield ['local-r44', 'not said', law({ name: 'Here' } as never)]
 }
 
 holdTold(join(__dirname, 'told.txt'), [...masses(), ...boosters(), ...children(), ...units(), ...gaps()])
