@@ -140,3 +140,24 @@ test('where the route permits no recline at all, none is called the nearest', ()
   expect(said).toMatchObject({ kind: 'none', text: 'No permitted recline is sure to meet the target' })
   expect(said?.because).toMatch(/^cushion slope 0°, target \d+–\d+° \([^)]+\)$/)
 })
+
+describe('the wedge is put in only where no recline reaches the target without it', () => {
+  const of = (degs: readonly number[], over: object = {}) =>
+    told(buildCase({ mode: { wedge: WEDGE, reclines: degs.map((d) => ({ id: `r${d}`, label: `R${d}`, shellAngleDeg: d })), ...over }, position: LEVEL })).map((r) => ('value' in r ? r.value : r.kind)) // prettier-ignore
+  // It tilts by 6° in a band from 20 to 35°; this profile wants the most upright.
+  test.each<[string, readonly number[], object, readonly unknown[]]>([
+    ['both reach it: without', [30, 33], {}, ['r30', false]],
+    ['one more upright would need it: without', [15, 33], {}, ['r33', false]],
+    ['only with it', [15], {}, ['r15', true]],
+    ['none may be put in', [15], { wedge: undefined }, ['none']],
+    ['none may be put in, nor is needed', [30], { wedge: undefined }, ['r30']],
+    ['one that the maker forbids', [30], { wedge: { ...WEDGE, allowed: false } }, ['r30']],
+    ['neither reaches it', [60], {}, ['none']],
+    ['the lower end belongs to it', [20], {}, ['r20', false]],
+    ['the upper end too', [35], {}, ['r35', false]],
+    ['just under it: with', [19.9], {}, ['r19.9', true]],
+    ['just over it', [35.1], { wedge: undefined }, ['none']],
+  ])('%s', (_, degs, over, values) => {
+    expect(of(degs, over)).toEqual(values)
+  })
+})
