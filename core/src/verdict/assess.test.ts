@@ -116,3 +116,11 @@ test('an age printed as “about” and badges beyond the approval decide nothin
   }
   expect(assess(printed)).toEqual(assess(plain))
 })
+
+test('with a route and no place yet, what speaks of child, restraint and route speaks, and nothing else', () => {
+  const c = buildCase({ child: { massKg: measured(20) } })
+  const { findings, verdict } = assess({ ...c, choice: { ...c.choice, positionId: undefined } })
+  expect(verdict).toBe('not-permitted')
+  expect(findings.find((f) => f.ruleId === 'isofix-mass-sum')).toMatchObject({ kind: 'fail', severity: 'stop' })
+  expect(new Set(findings.map((f) => f.stage))).toEqual(new Set(['choose']))
+})

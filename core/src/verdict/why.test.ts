@@ -29,3 +29,8 @@ test('what does not hold says why, with this child’s numbers; what holds does 
   )
   expect(found.filter((f) => f.kind === 'pass' && f.why !== undefined)).toEqual([])
 })
+
+test('child and restraint pull together', () => {
+  const c = buildCase({ child: { massKg: measured(10) }, model: { massKg: 14 } })
+  expect(whyOf('isofix-mass-sum', c)).toContain('5.9 kN')
+})
