@@ -1,5 +1,5 @@
 import { Sequence } from '../../ground/index.ts'
-import { BELT_ROUTE, buildCase, buildRoute, kindOf, TETHER_ROUTE } from '../../../test/build.ts'
+import { ask, BELT_ROUTE, buildCase, buildRoute, kindOf, TETHER_ROUTE } from '../../../test/build.ts'
 
 const seen = (option: string, at: number, more: object = {}) =>
   buildCase({ readings: { 'latches-again': { option, at: Sequence(at) }, ...more } })
@@ -16,7 +16,8 @@ test('not looked at again, it is undecided', () => {
 })
 test('looked at before the leg was noted, it is looked at once more; a slip put right is no work done', () => {
   const leg = { option: 'full', at: Sequence(4) }
-  expect(kindOf('latches-again', seen('still-latched', 3, { 'leg-contact': leg }))).toBe('undecided')
+  const again = { kind: 'undecided', check: 'latches-again', missing: ['check.latches-again'] }
+  expect(ask('latches-again', seen('still-latched', 3, { 'leg-contact': leg }))).toMatchObject(again)
   expect(kindOf('latches-again', seen('still-latched', 5, { 'leg-contact': leg }))).toBe('pass')
   expect(kindOf('latches-again', seen('still-latched', 3, { 'leg-contact': { ...leg, slip: 'tip' } }))).toBe('pass')
 })

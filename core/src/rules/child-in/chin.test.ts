@@ -1,5 +1,5 @@
 import { IsoDate } from '../../ground/index.ts'
-import { FORWARD, TETHER_ROUTE, buildCase } from '../../../test/build.ts'
+import { FORWARD, TETHER_ROUTE, buildCase, kindOf } from '../../../test/build.ts'
 import { looks } from '../../../test/look.ts'
 
 looks({
@@ -35,4 +35,13 @@ looks({
     }),
     'a lie-flat': buildCase({ mode: { shape: 'lie-flat' }, child: { dateOfBirth: IsoDate('2026-05-01') } }),
   },
+})
+
+test.each([
+  ['twelve months and steady', { dateOfBirth: IsoDate('2025-11-25'), headControl: 'steady' }, 'not-applicable'],
+  ['a day less', { dateOfBirth: IsoDate('2025-11-26'), headControl: 'steady' }, 'undecided'],
+  ['older, and it does not hold its head', { dateOfBirth: IsoDate('2025-07-10'), headControl: 'none' }, 'undecided'],
+  ['of an age that nobody knows', { dateOfBirth: undefined, headControl: 'steady' }, 'undecided'],
+] as const)('the chin is looked at: %s', (_, child, kind) => {
+  expect(kindOf('chin', buildCase({ child: child as never }))).toBe(kind)
 })
