@@ -12,7 +12,7 @@ const short = (text) => {
 const fileOf = (name) => `${ROOT}/core/mutants/${name}.txt`
 
 /** What stands in the source where a mutant was put; lines and columns counted from 1. */
-export function replacedBy(source, { start, end }) {
+function replacedBy(source, { start, end }) {
   const lines = source.split('\n').slice(start.line - 1, end.line)
   lines[lines.length - 1] = lines.at(-1).slice(0, end.column - 1)
   lines[0] = lines[0].slice(start.column - 1)
