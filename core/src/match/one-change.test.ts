@@ -125,6 +125,11 @@ test('what holds stands before what must be found out first, what nobody advises
   expect([...found].toSorted(compareChanges)).toEqual(found)
 })
 
+test('where the child is not measured, no place that holds makes the change hold', () => {
+  const found = (massKg: Child['massKg']) => changes({ pool: [car('sound', {})], child: { massKg } }).map((f) => f.decision) // prettier-ignore
+  expect([found(measured(10.4, 0.1)), found(undefined), found(measured(18, 0.2))]).toEqual([['pass'], ['undecided'], ['undecided']]) // prettier-ignore
+})
+
 test('turning forward is marked as advised against while a rearward mode still takes the child', () => {
   const forward = buildModel([buildStatedMode({ ...FORWARD, routes: [BELT_ROUTE] })], { id: ModelId('forward') })
   const [change] = changes({ shelf: [item(forward)] })
