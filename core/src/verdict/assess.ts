@@ -135,7 +135,7 @@ function stageStates(
     'child-in': CHECK_IDS.some((id) => CHECKS[id].stage === 'child-in' && c.readings[id]),
   }
   const isOpen = (stage: Stage): boolean => next.some((n) => n.stage === stage)
-  const judged = (stage: Finding['stage']): StageState => {
+  const standing = (stage: Finding['stage']): StageState => {
     const hasBegun = isReached[stage] || (stage === 'set-up' && isReached.place && !isOpen(stage))
     if (!hasBegun) return 'not-started'
     return every([decide(findings.filter((f) => f.rule.stage === stage)), isOpen(stage) ? 'undecided' : 'pass'])
@@ -144,11 +144,11 @@ function stageStates(
   return {
     // What the child's measures leave open shows where they are taken.
     measure: isMeasured ? (isOpen('measure') ? 'undecided' : 'pass') : 'not-started',
-    choose: judged('choose'),
-    place: judged('place'),
-    'set-up': judged('set-up'),
-    attach: judged('attach'),
-    'child-in': judged('child-in'),
+    choose: standing('choose'),
+    place: standing('place'),
+    'set-up': standing('set-up'),
+    attach: standing('attach'),
+    'child-in': standing('child-in'),
     'hand-over': handOverState(c, verdict),
   }
 }
