@@ -97,6 +97,19 @@ test('advice for a child who needs none changes nothing', () => {
   expect(kindOf(ID, buildCase({ child: child({ advice: advice('lie-flat-only') }) }))).toBe('pass')
 })
 
+test.each<[string, Partial<Child>]>([
+  ['young', {}],
+  ['of an age nobody knows', { dateOfBirth: undefined }],
+  ['old enough, that holds its head as nobody knows', { dateOfBirth: IsoDate('2026-04-01'), headControl: undefined }],
+])('a child %s that nobody has weighed is weighed, though it was born at term and of a good mass', (_, over) => {
+  const c = buildCase({ child: child({ massKg: undefined, ...over }) })
+  expect(ask(ID, c)).toMatchObject({ kind: 'undecided', missing: ['child.massKg'] })
+})
+test('an older child that nobody has weighed is not asked for it here', () => {
+  const over = { massKg: undefined, dateOfBirth: IsoDate('2026-04-01'), headControl: 'steady' as const }
+  expect(kindOf(ID, buildCase({ child: child(over) }))).toBe('pass')
+})
+
 test('a mass too close to the line is weighed, not asked of the carer', () => {
   const c = buildCase({ child: child({ massKg: measured(2.5, 0.1) }) })
   expect(told('specialist-advice', c)).toBe(

@@ -68,8 +68,8 @@ function doubtOf(s: ModeSubject): Doubt | undefined {
   const missing: readonly Need[] = [
     ...(needsPostureSpecialist === undefined ? (['child.needsPostureSpecialist'] as const) : []),
     ...(birth?.missing ?? []),
-    // While it is young, one that nobody has weighed may be lighter than that.
-    ...(s.massKg === undefined && youth(s) === 'young' ? (['child.massKg'] as const) : []),
+    // Unless it is known to be old enough, one that nobody has weighed may be lighter than that.
+    ...(s.massKg === undefined && youth(s) !== 'old' ? (['child.massKg'] as const) : []),
   ]
   return missing.length > 0 ? { missing } : undefined
 }
