@@ -61,6 +61,15 @@ test(
     await expect(page.getByRole('figure', { name: 'The years ahead of each child' })).toBeVisible()
     await expectAxeClean(page, 'A family of the demo')
 
+    // Its cars say that they are the demo's, in their list and on a page of their own.
+    await page.goto(`${server.url}/vehicles`)
+    const cars = page.getByRole('main').getByRole('listitem')
+    const names = await cars.allInnerTexts()
+    expect(names.length).toBeGreaterThan(0)
+    expect(names.filter((text) => !text.includes('demo'))).toEqual([])
+    await cars.first().getByRole('link').click()
+    await expect(page.getByRole('main').getByText('demo', { exact: true })).toBeVisible()
+
     await page.keyboard.press('t')
     await page.getByRole('button', { name: 'Remove the demo' }).click()
     const asked = page.getByRole('alertdialog')

@@ -9,6 +9,8 @@ import type { Entry } from './useEntry.ts'
 
 interface Props {
   readonly entry: Pick<Entry<unknown>, 'title' | 'keep' | 'isChanged' | 'leave' | 'remove'>
+  /** What is said beside its name. */
+  readonly mark?: ReactNode
   readonly isNew: boolean
   readonly keepLabel: string
   readonly form: Omit<ComponentProps<typeof FormProvider>, 'children'>
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** The page on which one thing of the catalogue is entered: its parts, what it comes to beside them, and Save. */
-export function EntryFrame({ form, faults, entry, isNew, keepLabel, back, sections, aside, asideLabel }: Props) {
+export function EntryFrame({ form, faults, entry, mark, isNew, keepLabel, back, sections, aside, asideLabel }: Props) {
   return (
     <FormProvider {...form}>
       <Faults value={faults}>
@@ -40,6 +42,7 @@ export function EntryFrame({ form, faults, entry, isNew, keepLabel, back, sectio
                 {back.label}
               </Link>
               <h1 className="text-3xl font-bold tracking-tight">{entry.title}</h1>
+              {mark}
             </div>
             <EntryActions entry={entry} isNew={isNew} keepLabel={keepLabel} />
           </div>

@@ -2,6 +2,7 @@ import { modelSchema, type RestraintModel } from '@nimble-anchor/core/restraint'
 import { Copy, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { useFieldArray } from 'react-hook-form'
+import { DemoMark } from '../demo/DemoMark.tsx'
 import { EntryFrame } from '../form/EntryFrame.tsx'
 import { Fields } from '../form/fields.tsx'
 import { Rows } from '../form/parts.tsx'
@@ -221,6 +222,7 @@ export function ModelForm({ model, isNew, taken }: Props) {
       form={form}
       faults={faults}
       entry={entry}
+      mark={!isNew && <DemoMark kind="models" id={tidied.id} />}
       isNew={isNew}
       keepLabel={msg.saveThisRestraint}
       back={

@@ -12,6 +12,7 @@ import {
 import { useMemo, useState } from 'react'
 import { toast } from 'sonner'
 import { CarPlan, type PlanEdit } from '../car/CarPlan.tsx'
+import { DemoMark } from '../demo/DemoMark.tsx'
 import { EntryFrame } from '../form/EntryFrame.tsx'
 import { EntryCheck } from '../form/EntryParts.tsx'
 import { Fields } from '../form/fields.tsx'
@@ -210,6 +211,7 @@ export function VehicleForm({ vehicle, isNew, taken }: Props) {
       form={form}
       faults={faults}
       entry={entry}
+      mark={!isNew && <DemoMark kind="vehicles" id={tidied.id} />}
       isNew={isNew}
       keepLabel={msg.saveThisCar}
       back={{ to: '/vehicles', label: msg.allCars }}

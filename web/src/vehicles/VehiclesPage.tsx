@@ -1,6 +1,7 @@
 import { lintVehicle, vehicleName, type SeatingPosition } from '@nimble-anchor/core/vehicle'
 import { Link } from 'react-router'
 import { ON_OPENING } from '../session/queries.ts'
+import { DemoMark } from '../demo/DemoMark.tsx'
 import { CatalogueFrame } from '../restraints/CatalogueFrame.tsx'
 import { useCatalogue } from '../session/catalogue.ts'
 import { Panel } from '../ui/Panel.tsx'
@@ -57,7 +58,10 @@ export default function VehiclesPage() {
                       to={`/vehicles/${v.id}`}
                       className="-mx-3.5 grid gap-x-4 gap-y-0.5 px-3.5 py-3 hover:bg-shoal sm:grid-cols-[13rem_minmax(0,1fr)_7rem]"
                     >
-                      <span className="font-bold">{vehicleName(v)}</span>
+                      <span className="font-bold">
+                        {vehicleName(v)}
+                        <DemoMark kind="vehicles" id={v.id} />
+                      </span>
                       <span className="text-[0.95rem]">
                         {placesText(v.positions)}
                         {lints.length > 0 && (

@@ -15,11 +15,15 @@ const passenger = buildPosition({ id: 'front', label: 'Front', row: 1, isDriverS
 
 const at = (
   position: Partial<SeatingPosition>,
-  over: { readonly frontSeat?: 'must-touch' | 'must-not-touch' | 'either'; readonly front?: SeatingPosition } = {},
+  over: {
+    readonly frontSeat?: 'must-touch' | 'must-not-touch' | 'either' | 'not-stated'
+    readonly front?: SeatingPosition
+    readonly mode?: Partial<Mode>
+  } = {},
 ) =>
   buildCase({
-    mode,
-    route: buildRoute({ frontSeat: over.frontSeat ?? 'either' }),
+    mode: { ...mode, ...over.mode },
+    route: buildRoute({ frontSeat: over.frontSeat === 'not-stated' ? undefined : (over.frontSeat ?? 'either') }),
     position: { cushion: { slopeDeg: measured(0), frontEdgeAboveFloorMm: measured(355) }, ...position },
     others: [over.front ?? driver],
   })
@@ -60,18 +64,30 @@ test('a route that permits none of the reclines is refused elsewhere, not here',
   expect(ask('place-front-room', c)).toMatchObject({ kind: 'undecided', severity: 'advise', settledBy: 'front-seat' })
 })
 
-test('the wedge of a maker counts, and what is not known is not judged', () => {
-  for (const [unknown, need] of [
-    [{}, 'position.frontClearanceMm'],
-    [{ ...distance(400), cushion: {} }, 'position.cushionSlopeDeg'],
-  ] as const) {
-    expect(ask('place-front-room', at(unknown))).toMatchObject({
-      kind: 'undecided',
-      severity: 'advise',
-      settledBy: 'front-seat',
-      missing: [need],
-    })
-  }
+const KNOWN = { ...distance(400), cushion: { slopeDeg: measured(0) } }
+test.each<[string, ReturnType<typeof buildCase>, string]>([
+  ['the distance', at({ cushion: KNOWN.cushion }), 'position.frontClearanceMm'],
+  ['the distance and the slope', at({ cushion: {} }), 'position.frontClearanceMm'],
+  ['the slope', at({ ...distance(400), cushion: {} }), 'position.cushionSlopeDeg'],
+  ['the maker’s word on touching', at(KNOWN, { frontSeat: 'not-stated' }), 'route.frontSeat'],
+  ['the length of the shell', at(KNOWN, { mode: { shellLengthMm: undefined } }), 'check.front-seat'],
+  ['where its foot stands', at(KNOWN, { mode: { footFromBackrestMm: undefined } }), 'check.front-seat'],
+  ['its reclines', at(KNOWN, { mode: { reclines: undefined } }), 'check.front-seat'],
+  [
+    'the length of the shell and the word on touching',
+    at(KNOWN, { mode: { shellLengthMm: undefined }, frontSeat: 'not-stated' }),
+    'check.front-seat',
+  ],
+])('without %s nothing is judged, and what would tell is asked for', (_, c, need) => {
+  expect(ask('place-front-room', c)).toMatchObject({
+    kind: 'undecided',
+    severity: 'advise',
+    settledBy: 'front-seat',
+    missing: [need],
+  })
+})
+
+test('the wedge of a maker counts', () => {
   // Without a wedge 15° of slope take the shell from 500 to 355 mm.
   const sloping = { ...distance(360), cushion: { slopeDeg: measured(15) } }
   expect(kindOf('place-front-room', at(sloping))).toBe('pass')

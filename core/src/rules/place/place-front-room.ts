@@ -9,7 +9,7 @@ import {
 } from '../../fit/index.ts'
 import { exactly, interval, middle, toInterval, type Interval } from '../../quantities/index.ts'
 import { untilSeen } from '../looks.ts'
-import { defineRule, type PlaceSubject, outcomeOf } from '../rule.ts'
+import { defineRule, type Need, type PlaceSubject, outcomeOf } from '../rule.ts'
 import { sayer } from '../say.ts'
 import type en from './place-front-room.en.ts'
 
@@ -26,6 +26,13 @@ function mostDistance({ position, vehicle }: PlaceSubject): Interval | undefined
   return interval(Math.max(tallest.lo, forward), Math.max(tallest.hi, forward))
 }
 
+/** What would tell: one of the figures, the maker's word on touching, or nothing but the look at the car itself. */
+function lackedBy({ position, route }: PlaceSubject, distance: Interval | undefined, reach: object | undefined): Need {
+  if (distance === undefined) return 'position.frontClearanceMm'
+  if (position.cushion?.slopeDeg === undefined) return 'position.cushionSlopeDeg'
+  return reach !== undefined && route.frontSeat === undefined ? 'route.frontSeat' : 'check.front-seat'
+}
+
 export default defineRule({
   id: 'place-front-room',
   scope: 'place',
@@ -36,10 +43,8 @@ export default defineRule({
   evaluate: (s) => {
     const distance = mostDistance(s)
     const reach = isReachKnown(s.mode, s.route, s.position) ? reachesMm(s.mode, s.route, s.position) : undefined
-    if (distance === undefined || reach === undefined || s.route.frontSeat === undefined) {
-      const isSlopeOpen = distance !== undefined && s.position.cushion?.slopeDeg === undefined
-      return untilSeen(s, isSlopeOpen ? 'position.cushionSlopeDeg' : 'position.frontClearanceMm', 'front-seat')
-    }
+    if (distance === undefined || reach === undefined || s.route.frontSeat === undefined)
+      return untilSeen(s, lackedBy(s, distance, reach), 'front-seat')
     const { least, most } = reach
     const figures = shellFigures(s.mode)
     const back = s.position.frontSeatRangeMm?.fullyBackMm
