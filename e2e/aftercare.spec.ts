@@ -56,7 +56,7 @@ test('a conversion: the harness away for a booster; not for use until its checks
   await stage(page, 2)
   await page.locator('[data-mode="ravel-carrick/booster"]').getByRole('button').click()
   const barred = page.getByRole('region', { name: 'The mode selected' })
-  await expect(barred).toContainText('“convert” was started on 25 Nov 2026')
+  await expect(barred).toContainText('“Convert it to another mode” was started on 25 Nov 2026')
   await expect(barred.getByRole('button', { name: /^Use/ })).toHaveCount(0)
 
   // Finished from Today: steps, then checks, of which one fails first.

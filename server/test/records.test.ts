@@ -343,7 +343,7 @@ describe('jobs', () => {
     // A copy from before the job, brought in from a file: ready by what it knows, and the shelf knows better.
     const old = await importCase(mine)
     const refused = await na.post(`/api/fittings/${old.id}/sign`, { baseSequence: old.sequence, who: 'Jory', carerName: 'Maren' }).expect(409) // prettier-ignore
-    expect(refused.body.message).toContain('“wash” was started on 25 Nov 2026')
+    expect(refused.body.message).toContain('“Cover off, wash, back on” was started on 25 Nov 2026')
   })
   test('a catalogue that knows nothing of the job does not free the unit, nor hold one that is free', async () => {
     const before = await unit()

@@ -8,7 +8,6 @@ export interface JobLine extends Message {
 }
 /** Everything that one job says in one language; a step's text bears its id. */
 export interface JobText {
-  readonly title: string
   readonly steps: MessageTexts
 }
 /** The words of one check, good and bad. */
@@ -22,6 +21,7 @@ export interface JobCheckText {
 /** What jobs say in one language. */
 export interface JobTexts {
   readonly jobs: Readonly<Record<JobKind, JobText>>
+  readonly titles: Readonly<Record<JobKind, string>>
   readonly checks: Readonly<Record<JobCheckId, JobCheckText>>
   readonly unsure: string
   /** A conversion, by the labels of its modes where they are known. */

@@ -1,3 +1,4 @@
+import { JOB_TITLE } from '../restraint/index.ts'
 import { CHECKS_EN } from './checks.en.ts'
 import takeOut from './jobs/take-out.en.ts'
 import convert from './jobs/convert.en.ts'
@@ -22,20 +23,8 @@ export const JOBS_EN: JobTexts = {
     'empty-booster': emptyBooster,
     'hand-back': handBack,
   },
+  titles: JOB_TITLE,
   checks: CHECKS_EN,
   unsure: 'cannot tell',
   conversion: ({ from, to }) => `Convert it: ${from ?? 'as it is'} to ${to ?? 'another mode'}`,
 }
-
-/** What each job is called. */
-export const JOB_TITLE = {
-  'take-out': takeOut.title,
-  convert: convert.title,
-  'insert-out': insertOut.title,
-  wash: wash.title,
-  'twisted-strap': twistedStrap.title,
-  'sticky-buckle': stickyBuckle.title,
-  'after-crash': afterCrash.title,
-  'empty-booster': emptyBooster.title,
-  'hand-back': handBack.title,
-} as const

@@ -98,7 +98,7 @@ export function planJob(kind: JobKind, context: JobContext, texts: JobTexts = JO
     title:
       kind === 'convert'
         ? texts.conversion({ from: context.mode?.label, to: context.toMode?.label })
-        : texts.jobs[kind].title,
+        : texts.titles[kind],
     byMaker: makers !== undefined,
     holdsUnit: !LEAVES_IT_FIT.has(kind),
     steps: makers ?? spokenSteps(texts.jobs[kind], STEPS[kind](context)),

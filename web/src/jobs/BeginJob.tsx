@@ -1,5 +1,5 @@
-import { JOB_TITLE, jobsFor, type JobKind } from '@nimble-anchor/core/aftercare'
-import { type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
+import { jobsFor, type JobKind } from '@nimble-anchor/core/aftercare'
+import { JOB_TITLE, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../session/api.ts'

@@ -1,6 +1,7 @@
 import { parseWith } from '@nimble-anchor/core/ground'
 import { dateText } from '@nimble-anchor/core/quantities'
 import {
+  jobTitle,
   DIRECTION_WORD,
   directionsOf,
   isConvertible,
@@ -15,7 +16,6 @@ import { Button } from '../ui/Button.tsx'
 import { DateField } from '../ui/DateField.tsx'
 import { SelectField } from '../ui/SelectField.tsx'
 import { TextField } from '../ui/TextField.tsx'
-import { jobName } from './unitState.ts'
 import * as msg from './messages.en.ts'
 
 type Known = 'isHistoryKnown' | 'wasInCrash' | 'isRecalled' | 'isComplete'
@@ -131,7 +131,7 @@ export function UnitForm({ model, unit, isNew, onKeep, onRemove }: FormProps) {
       {text('note', msg.note)}
       {unit.awaitsCheck && (
         <p className="border-l-4 border-fail pl-3 font-semibold">
-          {msg.notForUseWasStarted(jobName(unit.awaitsCheck.job), dateText(unit.awaitsCheck.since))}
+          {msg.notForUseWasStarted(jobTitle(unit.awaitsCheck.job), dateText(unit.awaitsCheck.since))}
         </p>
       )}
       {fault !== undefined && (

@@ -1,7 +1,6 @@
-import { JOB_TITLE, type JobKind } from '@nimble-anchor/core/aftercare'
 import { type IsoDate } from '@nimble-anchor/core/ground'
 import { dateText } from '@nimble-anchor/core/quantities'
-import { lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
+import { jobTitle, lifeEnd, type RestraintModel, type RestraintUnit } from '@nimble-anchor/core/restraint'
 import type { MarkState } from '../ui/StateMark.tsx'
 import * as msg from './messages.en.ts'
 
@@ -10,15 +9,12 @@ export interface UnitState {
   readonly text: string
 }
 
-/** What a job is called; a file from elsewhere may name one that is not known here. */
-export const jobName = (job: string): string => JOB_TITLE[job as JobKind] ?? job
-
 /** The state of a unit in one line, as the rules will see it: what bars it, what is open, until when it may be used. */
 export function unitState(model: RestraintModel, unit: RestraintUnit, today: IsoDate | undefined): UnitState {
   const end = lifeEnd({ model, unit })
   const bars = [
     unit.wasInCrash && msg.wasInACrash,
-    unit.awaitsCheck && msg.notCheckedSince(dateText(unit.awaitsCheck.since), jobName(unit.awaitsCheck.job)),
+    unit.awaitsCheck && msg.notCheckedSince(dateText(unit.awaitsCheck.since), jobTitle(unit.awaitsCheck.job)),
     unit.isRecalled && msg.recalledWord,
     unit.isComplete === false && msg.partsMissing,
     unit.isHistoryKnown === false && msg.historyUnknown,

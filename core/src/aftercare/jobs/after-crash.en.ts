@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'After a crash',
   steps: {
     'child-first': () => 'See to the child first; the restraint comes after.',
     out: () => 'Take the restraint out of the car and out of use.',

@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Convert it to another mode',
   steps: {
     manual: ({ label }: { label: string | undefined }) =>
       `Open the manual at “${label ?? 'the new mode'}”: its order comes before this one.`,

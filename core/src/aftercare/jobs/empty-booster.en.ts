@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Secure an empty booster',
   steps: {
     buckle: () => 'Buckle the empty booster in with the car’s belt, or latch it on its connectors.',
     pull: () => 'Pull at it once.',

@@ -2,7 +2,6 @@ import { dayInSentence } from '../../quantities/index.ts'
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Back to the shelf',
   steps: {
     shake: () => 'Shake out crumbs; wipe shell and straps with plain water.',
     count: ({ parts }: { parts: readonly string[] }) =>

@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Take an insert out',
   steps: {
     which: ({ names }: { names: readonly string[] }) =>
       `Look up in the manual which piece is due, and its order${names.length === 0 ? '' : ` (${names.join(', ')})`}.`,

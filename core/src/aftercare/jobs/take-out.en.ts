@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Take it out of the car',
   steps: {
     'child-out': () => 'The child is out, with a hand on the door side of the car.',
     'tether-off': () => 'Slacken the top tether, unhook it, and stow the strap.',

@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Untwist a strap',
   steps: {
     loosen: () => 'Let the strap out fully.',
     fold: () => 'Fold the strap to a triangle just above the tongue, where the turn is.',

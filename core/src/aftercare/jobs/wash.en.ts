@@ -1,7 +1,6 @@
 import { jobText } from '../job-text.ts'
 
 export default jobText({
-  title: 'Cover off, wash, back on',
   steps: {
     photo: () => 'Photograph the straps at front and back, as they run now.',
     'let-out': () => 'Let the harness out fully; unhook it at the back.',

@@ -1,4 +1,5 @@
 import { dayInSentence } from '../../quantities/index.ts'
+import { jobTitle } from '../../restraint/index.ts'
 import { sentence, ruleText } from '../say.ts'
 
 export default ruleText({
@@ -6,9 +7,9 @@ export default ruleText({
   standsOn:
     'A restraint that was taken apart, re-threaded or converted is not for use until its closing checks are done.',
   says: {
-    fail: sentence<{ serial: string | undefined; job: string | undefined; since: string | undefined }>({
+    fail: sentence<{ serial: string | undefined; job: string; since: string | undefined }>({
       reason: ({ serial, job, since }) =>
-        `Unit ${serial}: “${job?.replaceAll('-', ' ')}” was started on ${since && dayInSentence(since)}; its checks are still to do.`,
+        `Unit ${serial}: “${jobTitle(job)}” was started on ${since && dayInSentence(since)}; its checks are still to do.`,
       remedy: () => 'Finish the job and its checks, or choose another unit.',
     }),
   },

@@ -14,5 +14,5 @@ test('it is not for use, and the reason names the job and its day', () => {
   const c = buildCase({ unit: waiting })
   expect(assess(c).verdict).toBe('not-permitted')
   const outcome = ask('unit-awaits-check', c)
-  expect(reasonOf(outcome)).toContain('“wash” was started on 20 Nov 2026')
+  expect(reasonOf(outcome)).toContain('“Cover off, wash, back on” was started on 20 Nov 2026')
 })

@@ -12,7 +12,7 @@ export default defineRule({
   source: 'maker',
   applies: ({ unit }) => unit?.awaitsCheck !== undefined,
   evaluate: ({ unit }) => {
-    const { job, since } = unit?.awaitsCheck ?? {}
+    const { job = '', since } = unit?.awaitsCheck ?? {}
     return {
       kind: 'fail',
       says: say('fail', { serial: unit?.serial, job, since }),
