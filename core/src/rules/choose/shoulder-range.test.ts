@@ -53,6 +53,34 @@ test('unmeasured, it is estimated from the stature, said so, and may pass but ne
   expect(kindOf('shoulder-range', buildCase({ mode: { strap: SLOTS }, child: nothing }))).toBe('undecided')
 })
 
+test.each<[string, Parameters<typeof buildCase>[0], string]>([
+  [
+    'strap heights nobody has read',
+    { mode: { strap: undefined } },
+    'undecided, stop by maker | asks mode.strap | At which heights the straps leave the shell has not been read. → Read or measure the strap heights, and enter them with the mode.',
+  ],
+  [
+    'forward, below the highest exit',
+    { mode: { ...FORWARD, strap: SLOTS }, child: shoulder(310, 4) },
+    'pass, stop by maker | 306 to 314 mm, limit 330, room 16 | Shoulder at 310 ± 4 mm; straps go at or just above the shoulder, which serves shoulders up to 330 mm.',
+  ],
+  [
+    'forward, above the highest exit',
+    { mode: { ...FORWARD, strap: SLOTS }, child: shoulder(340, 4) },
+    'fail, stop by maker | 336 to 344 mm, limit 330, room -14 | Shoulder at 340 ± 4 mm: even the highest strap exit is below the shoulder; straps go at or just above the shoulder, which serves shoulders up to 330 mm. → Outgrown by shoulder height: choose another mode.',
+  ],
+  [
+    'level straps, as far from either end',
+    { mode: { strap: { ...SLOTS, rule: 'level' } }, child: shoulder(280) },
+    'pass, stop by maker | 280 mm, limit 340, room 60 | Shoulder at 280 mm; straps go level with the shoulder, which serves shoulders from 220 mm up to 340 mm.',
+  ],
+  [
+    'level straps, nearer to the lower end',
+    { mode: { strap: { ...SLOTS, rule: 'level' } }, child: shoulder(279) },
+    'pass, stop by maker | 279 mm, limit 220, room 59 | Shoulder at 279 mm; straps go level with the shoulder, which serves shoulders from 220 mm up to 340 mm.',
+  ],
+])('%s', (_, c, said) => expect(told('shoulder-range', buildCase(c))).toBe(said))
+
 test('what it refuses for exact shoulders is what no slot serves', () => {
   fc.assert(
     fc.property(
@@ -114,6 +142,27 @@ describe('padding under the child', () => {
       'with the pad in as it is set',
       padded(215, 8, ['pad']),
       'pass, stop by maker | 235 mm, limit 230, room 5 | Shoulder at 235 mm; straps go at or just below the shoulder, which serves shoulders from 230 mm.',
+    ],
+  ])('%s', (_, c, said) => expect(told('shoulder-range', c)).toBe(said))
+  const CUP = { id: 'cup', name: 'cup', thicknessMm: 10, allowedUntil: { ageMonths: 60 } }
+  test.each<[string, Case, string]>([
+    [
+      'a shoulder that a closer measure settles, whatever lies under it',
+      buildCase({ mode: { strap: SLOTS, inserts: [PAD] }, child: { ...shoulder(235, 10), massKg: measured(9, 0.1) } }),
+      'undecided, stop by maker | 225 to 265 mm, limit 230, room -5 | asks child.seatedShoulderHeightMm | Shoulder at 245 ± 20 mm: it may be outside what the straps serve; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Measure the seated shoulder height more closely.',
+    ],
+    [
+      'the pad in doubt, and another that is in for sure',
+      buildCase({ mode: { strap: SLOTS, inserts: [PAD, CUP] }, child: { ...shoulder(205), massKg: measured(9, 0.1) } }),
+      'undecided, stop by maker | 215 to 235 mm, limit 230, room -15 | asks child.massKg | Shoulder at 225 ± 10 mm, with the padding that may lie under the child: it may be outside what the straps serve; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Measure what decides whether the padding belongs under this child.',
+    ],
+    [
+      'estimated from the stature, the pad in doubt',
+      buildCase({
+        mode: { strap: SLOTS, inserts: [PAD] },
+        child: { seatedShoulderHeightMm: undefined, statureCm: measured(42), massKg: measured(9, 0.1) },
+      }),
+      'undecided, stop by maker | 184.8 to 290.666667 mm, limit 230, room -45.2 | asks child.seatedShoulderHeightMm | Shoulder at 238 ± 53 mm, estimated from the stature: it may be outside what the straps serve; straps go at or just below the shoulder, which serves shoulders from 230 mm. → Sit the child against a wall and measure the seated shoulder height.',
     ],
   ])('%s', (_, c, said) => expect(told('shoulder-range', c)).toBe(said))
   test('the ends that a forecast runs into stand lower by the padding that is in', () => {

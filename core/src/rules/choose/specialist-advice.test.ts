@@ -64,6 +64,8 @@ test('weeks and birth mass are asked at that age only', () => {
   const at = (dateOfBirth: string) =>
     ask(ID, buildCase({ child: child({ ...unasked, dateOfBirth: IsoDate(dateOfBirth) }) }))
   expect(at('2026-06-25')).toMatchObject({ missing: ['child.bornAtWeeks', 'child.birthMassKg'] })
+  expect(at('2026-05-26')).toMatchObject({ missing: ['child.bornAtWeeks', 'child.birthMassKg'] })
+  expect(at('2026-05-25')).toMatchObject({ missing: ['child.bornAtWeeks'] })
   // Past six months only an early birth can still make it too young.
   expect(at('2026-05-01')).toMatchObject({ missing: ['child.bornAtWeeks'] })
   expect(at('2026-01-01')).toMatchObject({ kind: 'pass' })
@@ -85,6 +87,26 @@ test.each([
   )
   expect(said).toMatchObject({ kind })
   expect(reasonOf(said)).toContain('M. Lorne (neonatal nurse) advised on 20 Nov 2026')
+})
+
+test.each([
+  ['2026-05-26', 'undecided'],
+  ['2026-05-25', 'pass'],
+])('light at birth, born on %s: %s, six months ending on the day', (dateOfBirth, kind) => {
+  const over: Partial<Child> = { dateOfBirth: IsoDate(dateOfBirth), headControl: 'steady', birthMassKg: measured(2.4), massKg: measured(7) } // prettier-ignore
+  expect(kindOf(ID, buildCase({ child: child(over) }))).toBe(kind)
+})
+
+test.each<[string, Partial<Child>, object]>([
+  ['born early is advised, whatever the age', { bornAtWeeks: 33 }, { kind: 'pass' }],
+  ['light at birth is advised, whatever the age', { birthMassKg: measured(2.4) }, { kind: 'pass' }],
+  ['of unknown weeks is asked for its age', { bornAtWeeks: undefined }, { kind: 'undecided', missing: ['child.ageMonths'] }], // prettier-ignore
+])('a child of unknown age with advice, %s', (_, over, outcome) => {
+  const c = buildCase({
+    child: child({ ...over, dateOfBirth: undefined, advice: advice('lie-flat-only') }),
+    mode: FLAT,
+  })
+  expect(ask(ID, c)).toMatchObject(outcome)
 })
 
 test('one restraint is that one, and no other', () => {

@@ -51,8 +51,7 @@ function birthDoubt(s: ModeSubject): Doubt | undefined {
   // Past six months by the calendar only an early birth can still make it too young.
   const isYoungAnyway = (ageMonthsOf(s.child, s.today)?.lo ?? 0) < REFERRED_UNTIL_MONTHS
   const lacksControl = headControlOf(s.child, s.today) === 'none'
-  if (heavyEnough === 'undecided' && (isYoungAnyway || lacksControl || bornAtWeeks !== undefined))
-    missing.push('child.birthMassKg')
+  if (heavyEnough === 'undecided' && (isYoungAnyway || lacksControl)) missing.push('child.birthMassKg')
   return { missing }
 }
 
@@ -60,7 +59,7 @@ function birthDoubt(s: ModeSubject): Doubt | undefined {
 function doubtOf(s: ModeSubject): Doubt | undefined {
   const { needsPostureSpecialist } = s.child
   if (needsPostureSpecialist === true) return { refer: { for: 'posture' } }
-  const isLight = s.massKg === undefined ? 'fail' : compare(s.massKg, 'less-than', LOW_BIRTH_MASS_KG)
+  const isLight = s.massKg && compare(s.massKg, 'less-than', LOW_BIRTH_MASS_KG)
   if (s.massKg !== undefined && isLight === 'pass') return { refer: { for: 'mass', massKg: s.massKg } }
   const birth = birthDoubt(s)
   if (birth?.refer !== undefined) return birth
