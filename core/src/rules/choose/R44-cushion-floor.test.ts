@@ -1,5 +1,6 @@
-import { ask, buildCase, BOOSTER, kindOf, byMass } from '../../../test/build.ts'
-import { measured, type Mode } from '../../index.ts'
+import { ask, buildCase, BOOSTER, kindOf, byMass, ruleById } from '../../../test/build.ts'
+import { fittedSubject, measured, type Mode } from '../../index.ts'
+import { rangeBounds } from '../rule.ts'
 
 const cushion = (approvedYear?: number): Partial<Mode> => ({
   ...BOOSTER,
@@ -28,4 +29,13 @@ test('unknown year asks for the label; a measure too wide asks for it', () => {
     kind: 'undecided',
     missing: ['child.statureCm'],
   })
+})
+
+test.each([
+  [2016, []],
+  [2017, [...rangeBounds('statureCm', 125), ...rangeBounds('massKg', 22)]],
+  [undefined, [...rangeBounds('statureCm', 125), ...rangeBounds('massKg', 22)]],
+] as const)('a forecast of one approved in %s runs from %j', (year, ends) => {
+  const { bounds } = ruleById('R44-cushion-floor')
+  expect(bounds!(fittedSubject(buildCase({ mode: cushion(year) })) as never)).toEqual(ends)
 })

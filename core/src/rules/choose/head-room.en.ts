@@ -20,7 +20,7 @@ export default ruleText({
       remedy: () => 'Read in the manual how high the head may stand, and enter the rule with the mode.',
     }),
     'until-seen': untilSeenSentence({
-      what: 'How high the shell’s edge stands',
+      what: 'How the head stands against the shell’s edge',
       remedy: 'Look at the head against the edge once the child sits in it.',
     }),
     'no-height': sentence<{ edge: Edge }>({
