@@ -1,7 +1,8 @@
 import { Sequence } from '../../ground/index.ts'
-import { ask, BOOSTER, buildCase, kindOf } from '../../../test/build.ts'
+import { ask, BOOSTER, buildCase, kindOf, ruleById } from '../../../test/build.ts'
+import { told } from '../../../test/told.ts'
 import { figures, looks } from '../../../test/look.ts'
-import { measured } from '../../index.ts'
+import { fittedSubject, measured, type Case } from '../../index.ts'
 
 const outdatedBy = ['connectors', 'base', 'set-round', 'removed', 'wedge', 'slideMm'] as const
 figures({
@@ -67,3 +68,25 @@ test('what was measured and no longer holds is not asked of the strict school', 
   const c = { ...felt, readings: { 'steadiness-felt': { option: 'none', at: Sequence(4) }, 'steadiness-mm': { number: measured(30, 1), at: Sequence(2) } } } // prettier-ignore
   expect(ask('steadiness', { ...c, disturbances: { base: { at: Sequence(3) } } })).toMatchObject({ kind: 'pass', check: 'steadiness-felt' }) // prettier-ignore
 })
+
+test.each([
+  [{}, ['steadiness-felt']],
+  [{ 'steadiness-felt': { option: 'none', at: Sequence(2) }, 'steadiness-mm': { number: measured(20, 1), at: Sequence(2) } }, ['steadiness-felt', 'steadiness-mm']], // prettier-ignore
+])('the strict school, read %j: it rests on %j', (readings, checks) => {
+  const { checks: restsOn } = ruleById('steadiness')
+  expect(typeof restsOn === 'function' && restsOn(fittedSubject({ ...felt, readings }) as never)).toEqual(checks)
+})
+
+const MOVED = { 'steadiness-mm': { number: measured(30, 1), at: Sequence(2) } }
+test.each<[string, Case, string]>([
+  [
+    'as the profile has it',
+    buildCase({ practice: { steadiness: 'within-25-mm' }, readings: MOVED }),
+    'fail, fix by practice | 29 to 31 mm, limit 25, room -6 | Movement at the base 30 ± 1 mm; movement: at most 25 mm. → Put weight on it, tighten the belt or push the base home, and test again.',
+  ],
+  [
+    'as the maker has it',
+    buildCase({ mode: { steadinessMm: 10 }, readings: MOVED }),
+    'fail, fix by maker | 29 to 31 mm, limit 10, room -21 | Movement at the base 30 ± 1 mm; the maker: at most 10 mm. → Put weight on it, tighten the belt or push the base home, and test again.',
+  ],
+])('movement, %s', (_, c, said) => expect(told('steadiness', c)).toBe(said))

@@ -17,7 +17,9 @@ export default defineRule({
   evaluate: (s) => {
     const own = s.mode.guideAboveShoulderMm
     const { fromMm: from, toMm: to } = guideWindowMm(s.mode)
-    const check = { id: 'guide-above-shoulder-mm', from, to, source: 'maker' } as const
+    // Where the maker is silent the usual window is practice.
+    const source = own === undefined ? 'practice' : 'maker'
+    const check = { id: 'guide-above-shoulder-mm', from, to, source } as const
     return windowOutcome(s, check, { from, to, isMakers: own !== undefined })
   },
 })

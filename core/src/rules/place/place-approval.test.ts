@@ -30,6 +30,13 @@ describe('approval scope', () => {
       source: 'maker',
     })
   })
+  test('on the vehicle maker’s own list it is the handbook that says so', () => {
+    const position = { handbook: { isofix: 'IL' as const, listedModelIds: [ModelId('halyard')] } }
+    const own = buildCase({ route: buildRoute({ scope: 'semi-universal' }), position })
+    expect(ask('place-approval', own)).toMatchObject({ kind: 'pass', source: 'vehicle' })
+    const both = buildCase({ route: buildRoute({ scope: 'semi-universal', approvedPlaces: [{ vehicleId: VehicleId('corran-plover'), positionIds: ['rear-left'] }] }), position }) // prettier-ignore
+    expect(ask('place-approval', both)).toMatchObject({ kind: 'pass', source: 'maker' })
+  })
   const r44 = {
     approval: { regulation: 'R44', series: '04', groups: ['0+', 'I'] },
     statureCm: undefined,

@@ -183,3 +183,32 @@ describe('figures of it', () => {
     expect(ask(RULE, wide).kind).toBe('pass')
   })
 })
+
+test('a pod stands on the side of the door, where nobody sits', () => {
+  const extraWidthMm = { side: 'both', mm: 40 } as const
+  const at = (sidePod: boolean) => inRide(beside(190, { mode: { sidePod, extraWidthMm } }), [other(190)])
+  expect(kindOf(RULE, at(true))).toBe('pass')
+  expect(kindOf(RULE, at(false))).toBe('fail')
+})
+
+describe('the hand at a buckle of one that lies across two places reaches for either of their buckles', () => {
+  const [centre, right] = REST_OF_CAR
+  const belt = (buckleSide: 'left' | 'right') => ({ ...centre!.belt!, buckleSide })
+  test.each([
+    [350, 'pass'],
+    [351, 'fail'],
+  ])('on its left, %s mm: %s', (mm, kind) => {
+    const others = [{ ...centre!, belt: belt('right') }, right!]
+    const across = other(mm, { positionIds: ['rear-centre', 'rear-right'], isAcross: true, needsHand: true })
+    expect(kindOf(RULE, inRide(beside(190, { others }), [across]))).toBe(kind)
+  })
+  test.each([
+    [350, 'pass'],
+    [351, 'fail'],
+  ])('on its right, %s mm: %s', (mm, kind) => {
+    const left = buildCase().vehicle!.positions[0]!
+    const others = [left, { ...centre!, belt: belt('left') }]
+    const across = other(mm, { positionIds: ['rear-left', 'rear-centre'], isAcross: true, needsHand: true })
+    expect(kindOf(RULE, inRide(beside(190, { position: right!, others }), [across]))).toBe(kind)
+  })
+})

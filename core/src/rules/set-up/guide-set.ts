@@ -32,6 +32,8 @@ export default defineRule({
     const kind = said === 'fail' && shoulder.isEstimated ? 'undecided' : said
     const advice = adviseGuide(mode, shoulder.mm)
     return outcomeOf(kind, ['check.guide-above-shoulder-mm'], {
+      // Where the maker is silent the usual window is practice.
+      source: mode.guideAboveShoulderMm === undefined ? 'practice' : 'maker',
       measured: above,
       ...nearestEnd(above, from, to),
       unit: 'mm',
