@@ -69,7 +69,7 @@ export default defineRule({
     const height = plus(lineHeightMm(sitting.mm, line.share), least)
     const said = judgeLine(lineHeightMm(sitting.mm, line.share))
     // Where no measure would tell, the eye does: the look at the child settles it.
-    if (said === 'undecided' && !sitting.isEstimated && isDoubtOfShare(sitting.mm, line.share, judgeLine))
+    if (!sitting.isEstimated && isDoubtOfShare(sitting.mm, line.share, judgeLine))
       return { ...untilSeen(s, 'check.head', 'head'), measured: height, limit: edgeMm, unit: 'mm' }
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
     return outcomeOf(kind, [need], {

@@ -1,4 +1,4 @@
-import { buildCase, kindOf, buildRoute, FORWARD, TETHER_ROUTE } from '../../../test/build.ts'
+import { BELT_ROUTE, BOOSTER, buildCase, kindOf, buildRoute, FORWARD, TETHER_ROUTE } from '../../../test/build.ts'
 import { FIXTURES, takesFixture, type SeatingPosition } from '../../index.ts'
 
 const at = (position: Partial<SeatingPosition>, parts: Parameters<typeof buildCase>[0] = {}): string =>
@@ -21,6 +21,17 @@ describe('envelopes', () => {
     expect(at({ handbook: { iSize: 'i-U' } })).toBe('pass')
     expect(at({ handbook: { iSize: 'i-U' } }, { route: buildRoute({ fixture: 'R3' }) })).toBe('undecided')
     expect(at({ handbook: { iSize: 'X', fixtures: ['R1'] } })).toBe('fail')
+  })
+  test('a booster whose label names an envelope needs it; one whose label names none does not ask', () => {
+    const booster = (fixture: 'B2' | 'B3' | undefined) => ({
+      mode: BOOSTER,
+      route: { ...BELT_ROUTE, ...(fixture && { fixture }) },
+    })
+    expect(at({ handbook: { fixtures: ['B3'] } }, booster('B2'))).toBe('pass')
+    expect(at({ handbook: { fixtures: ['B2'] } }, booster('B3'))).toBe('fail')
+    expect(at({ handbook: { fixtures: ['R1'] } }, booster('B2'))).toBe('undecided')
+    expect(at({ handbook: undefined }, booster('B2'))).toBe('undecided')
+    expect(at({ handbook: { fixtures: ['R1'] } }, booster(undefined))).toBe('not-applicable')
   })
   test('a place that is i-Size forward only takes F2X; of a rearward envelope it says nothing', () => {
     const forward = (fixture: 'F2X' | 'F2') => ({ mode: FORWARD, route: { ...TETHER_ROUTE, fixture } })

@@ -54,6 +54,17 @@ test('must touch: a seat that cannot come back far enough refuses the place', ()
   expect(ask('place-front-room', at(back(620), { frontSeat: 'must-touch' }))).toMatchObject({ kind: 'pass' })
 })
 
+test.each([
+  [500, 'pass'],
+  [501, 'fail'],
+])('must touch, and the furthest recline reaches 500 mm: a seat that comes back to %s mm, %s', (fullyBackMm, kind) => {
+  const c = at(
+    { ...distance(700), frontSeatRangeMm: { fullyBackMm, fullyForwardMm: 800 } },
+    { frontSeat: 'must-touch', mode: { reclines: [{ id: 'r1', label: '1', shellAngleDeg: 30 }] } },
+  )
+  expect(kindOf('place-front-room', c)).toBe(kind)
+})
+
 test('a route that permits none of the reclines is refused elsewhere, not here', () => {
   const c = buildCase({
     mode,

@@ -27,10 +27,10 @@ function mostDistance({ position, vehicle }: PlaceSubject): Interval | undefined
 }
 
 /** What would tell: one of the figures, the maker's word on touching, or nothing but the look at the car itself. */
-function lackedBy({ position, route }: PlaceSubject, distance: Interval | undefined, reach: object | undefined): Need {
+function lackedBy({ position }: PlaceSubject, distance: Interval | undefined, reach: object | undefined): Need {
   if (distance === undefined) return 'position.frontClearanceMm'
   if (position.cushion?.slopeDeg === undefined) return 'position.cushionSlopeDeg'
-  return reach !== undefined && route.frontSeat === undefined ? 'route.frontSeat' : 'check.front-seat'
+  return reach === undefined ? 'check.front-seat' : 'route.frontSeat'
 }
 
 export default defineRule({
@@ -53,8 +53,7 @@ export default defineRule({
     const room = frontClearanceMm(distance, least)
     const fits = judgeTouch('either', room)
     // Where even an exact distance would not tell, the doubt is how far the shell reaches on this cushion.
-    const isDoubtOfReach =
-      fits === 'undecided' && judgeTouch('either', frontClearanceMm(exactly(middle(distance)), least)) === 'undecided'
+    const isDoubtOfReach = judgeTouch('either', frontClearanceMm(exactly(middle(distance)), least)) === 'undecided'
     const cannotTouch = needsTouch && back !== undefined && most.hi < back
     const kind = cannotTouch ? 'fail' : fits
     return outcomeOf(kind, [isDoubtOfReach ? 'position.cushionSlopeDeg' : 'position.frontClearanceMm'], {

@@ -44,7 +44,7 @@ export default defineRule({
     const said = compare(below, 'at-least', 0)
     const judgeExactTop = (line: Interval) => compare(minus(exactly(middle(top)), plus(seat, line)), 'at-least', 0)
     // Where no measure would tell, the eye does: the look at the child settles it.
-    if (said === 'undecided' && !sitting.isEstimated && isDoubtOfShare(sitting.mm, EAR_SHARE, judgeExactTop))
+    if (!sitting.isEstimated && isDoubtOfShare(sitting.mm, EAR_SHARE, judgeExactTop))
       return { ...untilSeen(s, 'check.head', 'head'), measured: ears, limit: top.lo, unit: 'mm' }
     const kind = said === 'fail' && sitting.isEstimated ? 'undecided' : said
     // Where an exact top would decide, it is the top that is not known closely enough.

@@ -18,6 +18,7 @@ const own = (part: Shared[number]['part']) => ({ own: [{ part, positionId: 'rear
 const middle = (part: Shared[number]['part']) => ({ middle: [{ part, positionId: 'rear-left' }] })
 const beside = (takes: Takes, over: Partial<OtherOfRide> = {}): OtherOfRide => other(100, { takes, ...over })
 const ISOFIX = buildRoute()
+const TRACKED = buildRoute({ lowerTethers: { use: 'required', points: ['fixed-runner'] } })
 
 test.each<[string, Route, Parameters<typeof at>[1], Takes, string]>([
   ['bars of both', ISOFIX, own('bars'), ['bars'], 'fail'],
@@ -54,6 +55,19 @@ test('a person covers no buckle, and needs their own', () => {
   expect(kindOf(RULE, inRide(at(ISOFIX, middle('buckle-covered')), [adult]))).toBe('fail')
 })
 
+test('what is shared with a place where nobody rides takes nothing away', () => {
+  const position = {
+    sharedWith: [
+      { part: 'tether' as const, positionId: 'rear-centre' },
+      { part: 'buckle' as const, positionId: 'rear-right' },
+    ],
+  }
+  const c = buildCase({ route: TETHER_ROUTE, position, others: REST_OF_CAR })
+  const hooked = (positionIds: string[]) => [beside(['bars', 'tether'], { positionIds })]
+  expect(kindOf(RULE, inRide(c, hooked(['rear-right'])))).toBe('pass')
+  expect(kindOf(RULE, inRide(c, hooked(['rear-centre'])))).toBe('fail')
+})
+
 test('it is a stop of the handbook’s, and says with what', () => {
   const outcome = ask(RULE, inRide(at(ISOFIX, own('bars')), [beside(['bars'])]))
   expect(severityOf({ rule: ruleById(RULE), outcome })).toBe('stop')
@@ -76,6 +90,10 @@ describe('what is not known is open, and looked at', () => {
   })
   test.each<[string, Case]>([
     ['what the other takes', inRide(at(ISOFIX, own('bars')), [beside(undefined)])],
+    ['whether the other hooks a tether', inRide(at(TETHER_ROUTE, own('tether')), [beside(undefined)])],
+    ['whether the other needs rails', inRide(at(TRACKED, own('rails')), [beside(undefined)])],
+    ['whether the other is buckled', inRide(at(BELT_ROUTE, own('buckle')), [beside(undefined)])],
+    ['whether the other covers a buckle', inRide(at(BELT_ROUTE, own('buckle-covered')), [beside(undefined)])],
     ['where the other sits', inRide(at(ISOFIX, own('bars')), [beside(['bars'], { positionIds: [] })])],
     ['whether the middle borrows bars', withBars(unread(['bars']))],
     ['that, and what the other takes', withBars(unread(undefined))],

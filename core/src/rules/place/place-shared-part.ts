@@ -53,7 +53,7 @@ export default defineRule({
   stage: 'place',
   severity: 'stop',
   source: 'vehicle',
-  applies: (s) => s.ride !== undefined && (othersSharing(s, ownPlaces(s)).length > 0 || withSameUnit(s).length > 0),
+  applies: (s) => othersSharing(s, ownPlaces(s)).length > 0 || withSameUnit(s).length > 0,
   evaluate: (s) => {
     const twice = withSameUnit(s)
     if (twice.length > 0)

@@ -46,6 +46,7 @@ describe('both places are judged, with every belt that the route uses', () => {
     ['a belt that nobody has looked at', { belt: undefined }, 'undecided', ['position.belt']],
     ['X in the handbook', { handbook: { beltGroups: { I: 'X', II: 'X', '0': 'X', '0+': 'X' } } }, 'fail', undefined],
     ['letters not read', { handbook: undefined }, 'undecided', ['position.handbook']],
+    ['an airbag that nobody has looked for, in the back', { frontAirbag: undefined }, 'pass', undefined],
     ['an airbag that cannot be switched off', { frontAirbag: 'cannot-be-switched-off' }, 'fail', undefined],
   ])('%s', (_, over, kind, missing) => {
     const said = second(over)
