@@ -418,9 +418,8 @@ test('each part of a route has its weight, and its word', () => {
   expect(easeOf(route({ lowerTethers: { use: 'required', anchorage: 'seat-rails' } }))?.[1]).toBe(
     'ISOFIX, leg, lower tethers; rear left',
   )
-  expect(easeOf(route({ seatsTaken: 2 }))?.[1] ?? 'ISOFIX, leg, two places; rear left').toBe(
-    'ISOFIX, leg, two places; rear left',
-  )
+  const middle = { id: 'middle', label: 'Middle', side: 'centre', lateralCentreMm: 0 } as const
+  expect(easeOf(route({ seatsTaken: 2 }), {}, middle)).toEqual([3, 'ISOFIX, leg, two places; rear left'])
   expect(easeOf(belted, { row: 1, label: 'Front', frontAirbag: 'none' })).toEqual([4, 'belt; front'])
 })
 

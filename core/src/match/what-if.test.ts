@@ -48,6 +48,14 @@ test('what hangs on the setting is as if nobody had looked; what does not is as 
   expect(whatIf(noted, { legNotch: 4 }).noted).toEqual([kept[0]])
 })
 
+test('a step stays done unless it hangs on what is set otherwise', () => {
+  const done = { ...subject, doneAt: () => Sequence(5) }
+  const again = unpassedBy(subject, ['legNotch'])
+  const other = whatIf(done, { legNotch: 4 })
+  expect(other.doneAt('prepare')).toBe(5)
+  expect([...again].map((id) => other.doneAt(id))).toEqual([...again].map(() => undefined))
+})
+
 test('a rule is asked by its id; one that does not apply says nothing, one that is not there is an error', () => {
   expect(askRule('leg-contact', subject)).toMatchObject({ rule: { id: 'leg-contact' }, outcome: { kind: 'pass' } })
   expect(askRule('lap-section', subject)).toBeUndefined()

@@ -105,6 +105,7 @@ describe('before anything', () => {
     expect(said(at({ ...sliding, row: 2 }), 'before')).toContain('Bench fully back.')
     expect(said(at({ ...sliding, row: 1 }), 'before')).not.toContain('Bench fully back.')
     expect(said(at({ ...sliding, row: 1 }), 'prepare')).toContain('Bench fully back.')
+    expect(said(at({ ...sliding, row: 2 }), 'prepare')).not.toContain('Bench fully back.')
     expect(said(at({ obstacles: ['removable-console'] }), 'before')).toContain('Take the removable console out.')
     expect(said(at({ obstacles: [] }), 'before')).not.toContain('Take the removable console out.')
   })
@@ -204,6 +205,9 @@ test('before it goes in: what is set now, the seat in front, connectors, the leg
   expect(prepared({}, { floor: { kind: 'solid', matMayStay: true } }).at(-1)).toBe('Leg unfolded; the mat may stay under it.') // prettier-ignore
   expect(prepared({}, { floor: { kind: 'solid', matRemovable: false } }).at(-1)).toBe('Leg unfolded; the floor covering here does not come out.') // prettier-ignore
   expect(prepared({ leg: buildLeg({ matMayStay: true }) }).at(-1)).toBe('Leg unfolded; the mat may stay under it.')
+  const already = 'The child may already sit in it while it is attached, as the manual shows.'
+  expect(prepared({ childFirst: true })).toContain(already)
+  expect(prepared({ childFirst: false })).not.toContain(already)
   expect(prepared({}, { row: 1 })).not.toContain('Seat in front forward for room; it goes back at the end.')
 })
 
@@ -250,6 +254,7 @@ test.each<[string, Parameters<typeof buildRoute>[0], object, readonly string[] |
   ['no base', { isofix: { connectors: 'rigid', role: 'holds', pushedHome: 'required' } }, {}, ['Push or ratchet the restraint against the backrest.']],
   ['a bar with a ratchet', { reboundBar: { hasRatchet: true } as never }, {}, ['Push or ratchet the restraint against the backrest.', 'Rebound bar back while the bars are found; then ratchet it to its last loud click.']],
   ['a bar without', { reboundBar: { hasRatchet: false } as never }, {}, ['Push or ratchet the restraint against the backrest.', 'Rebound bar back while the bars are found; then bring it against the backrest.']],
+  ['a bar, and connectors on straps', { isofix: { connectors: 'strap', role: 'holds' }, reboundBar: { hasRatchet: false } as never }, {}, ['Rebound bar back while the bars are found; then bring it against the backrest.']],
   ['connectors on straps', { isofix: { connectors: 'strap', role: 'holds' } }, {}, undefined],
 ])('pushed home with %s', (_, route, mode, does) => {
   expect(stepOf(buildCase({ mode, route: buildRoute(route) }), 'push-home')?.does).toEqual(does)

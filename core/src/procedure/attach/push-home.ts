@@ -12,7 +12,8 @@ export default defineStep({
   isIn: ({ route }) => route.isofix?.connectors === 'rigid' || route.reboundBar !== undefined,
   does: ({ mode, route }) => [
     route.isofix?.pushedHome === 'any-length'
-      ? say('any-length', { isTurning: mode.turns !== undefined })
+      ? // Straps have no arms that could stand anywhere.
+        route.isofix.connectors === 'rigid' && say('any-length', { isTurning: mode.turns !== undefined })
       : route.isofix?.armsMayRetract
         ? say('thumb-arms')
         : say('push', { what: route.usesBase === true ? 'base' : 'restraint' }),
