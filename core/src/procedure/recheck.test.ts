@@ -62,6 +62,12 @@ test('limits are those of the practice profile', () => {
     /does not move at its base.*no fold can be pinched/,
   )
 })
+test.each([
+  ['within-25-mm', 'It moves at most 25 mm at its base'],
+  ['nothing-felt', 'It does not move at its base'],
+] as const)('%s: the carer is asked whether %s', (steadiness, ask) => {
+  expect(listOf(buildCase({ practice: { steadiness } })).find((i) => i.id === 'steady')?.ask).toBe(ask)
+})
 test('and those of the maker, where the maker has them', () => {
   const ask = (id: string, c: Case) => listOf(c).find((i) => i.id === id)?.ask
   expect(ask('slack', buildCase({ mode: { slackMm: { toMm: 10 } } }))).toBe(

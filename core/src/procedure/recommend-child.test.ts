@@ -74,6 +74,14 @@ describe('the guide of a booster', () => {
     expect(said).toMatchObject({ setting: 'strapHeightMm', kind, text: expect.stringMatching(text) as string })
     expect(said?.because).toMatch(spread === 2 ? `shoulder at ${mm} ± 2 mm; the guide stands` : /^shoulder at/)
   })
+  test('too close to tell, one height is offered: the one that the sentence names', () => {
+    const [said] = guides({}, { seatedShoulderHeightMm: measured(400, 30) })
+    expect(said).toMatchObject({
+      kind: 'choose',
+      values: [410],
+      text: expect.stringContaining('near 410 mm') as string,
+    })
+  })
   test('one that is estimated from the stature refuses nothing: it is asked for', () => {
     const [said] = guides({ beltGuideMm: { fromMm: 650, toMm: 700 } }, { seatedShoulderHeightMm: undefined })
     expect(said).toMatchObject({ kind: 'ask', text: 'Too small: the guide does not come low enough' })

@@ -1,4 +1,4 @@
-import { buildCase, buildRoute, FORWARD } from '../../test/build.ts'
+import { buildCase, buildPosition, buildRoute, FORWARD } from '../../test/build.ts'
 import { fittedSubject, measured, type Case, type Mode, type Recommendation } from '../index.ts'
 import { anglePreference, recommendFrontSeat, recommendRecline } from './recommend-tilt.ts'
 
@@ -12,6 +12,7 @@ const RECLINES: Mode['reclines'] = [
 ]
 const told = (c: Case): readonly Partial<Recommendation>[] =>
   recommendRecline(fittedSubject(c)!).map(({ because: _because, ...rest }) => rest)
+const DRIVER = buildPosition({ id: 'driver', label: 'Driver', row: 1, isDriverSeat: true })
 const NO_WEDGE = { setting: 'wedge', kind: 'set', value: false, text: 'No wedge' }
 
 describe('an infant as upright as the head still lies back', () => {
@@ -55,6 +56,18 @@ describe('a forward mode without a line of the maker', () => {
     const permitted = [...RECLINES.slice(0, 3), { ...RECLINES[3]!, flatterInCarUntil: { massKg: 13 } }]
     expect(told(forward({ reclines: permitted as never }))[0]).toMatchObject({ values: ['flat', 'middle', 'upright', 'beyond'] }) // prettier-ignore
   })
+  test('one exactly at the ceiling is not flatter', () => {
+    const at = (shellAngleDeg: number) => told(forward({ reclines: [...RECLINES.slice(0, 1), { id: 'x', label: 'X', shellAngleDeg }] }))[0] // prettier-ignore
+    expect([at(45), at(45.1)].map((r) => r && 'values' in r && r.values)).toEqual([['flat', 'x'], ['flat']])
+  })
+  test('only what the route permits is offered and named', () => {
+    const c = buildCase({
+      mode: { ...FORWARD, reclines: RECLINES },
+      route: buildRoute({ permittedReclines: ['middle', 'upright'] }),
+      position: LEVEL,
+    })
+    expect(told(c)[0]).toMatchObject({ values: ['middle', 'upright'], text: 'One of Middle, Upright' })
+  })
   test('where the slope is not known, all that are permitted', () => {
     const c = forward({}, { cushion: { frontEdgeAboveFloorMm: measured(355, 0) } })
     expect(told(c)[0]).toMatchObject({ values: ['flat', 'middle', 'upright', 'beyond'] })
@@ -94,11 +107,56 @@ describe('the seat in front comes to where the shell reaches', () => {
     ] as const)
       expect([from, to, front(touching({ position: range(from, to) }))[0]?.kind]).toEqual([from, to, kind])
   })
+  test('behind the driver, as far forward as the tallest drives and no further', () => {
+    const behind = (mm: number) => touching({ position: { frontClearanceMm: measured(mm) }, others: [DRIVER] })
+    expect(front(behind(value))[0]).toMatchObject({ kind: 'set', value })
+    expect(front(behind(value - 1))[0]).toMatchObject({ kind: 'none' })
+  })
+  test('not where the maker asks for a gap, or leaves it open', () => {
+    const { vehicle, restraints, ...c } = touching()
+    const asked = (frontSeat: 'must-touch' | 'must-not-touch' | 'either') =>
+      front({ ...c, vehicle, restraints: restraints.map((m) => ({ ...m, modes: m.modes.map((mode) => ({ ...mode, routes: mode.routes.map((r) => ({ ...r, frontSeat })) })) })) } as Case).length // prettier-ignore
+    expect([asked('must-touch'), asked('must-not-touch'), asked('either')]).toEqual([1, 0, 0])
+  })
   test('not in the front row, not forward, not where the maker leaves it open', () => {
     expect(front(touching({ position: { row: 1 } }))).toEqual([])
     expect(front(touching({ mode: FORWARD }))).toEqual([])
     expect(front(buildCase())).toEqual([])
   })
+})
+
+describe('what leaves no room before the shell is not recommended', () => {
+  // ℓ = 600 and x₀ = 200 on a level cushion, band 20 to 35°: 30° reaches 500 mm; 15° 355 mm, and 416 mm on the wedge.
+  const of = (
+    degs: readonly number[],
+    clearMm: number,
+    over: { readonly mode?: Partial<Mode>; readonly frontSeat?: 'must-not-touch' | 'must-touch' | undefined } = {},
+  ) => {
+    const reclines = degs.map((d) => ({ id: `r${d}`, label: `R${d}`, shellAngleDeg: d }))
+    const { frontSeat } = { frontSeat: 'must-not-touch' as const, ...over }
+    const c = buildCase({
+      mode: { shellLengthMm: 600, footFromBackrestMm: 200, ...over.mode, reclines },
+      route: buildRoute({ frontSeat }),
+      position: { ...LEVEL, frontClearanceMm: measured(clearMm) },
+      practice: { olderRearwardRecline: 'most-reclined' },
+    })
+    return told(c).map((r) => ('value' in r ? r.value : r.text))
+  }
+  const NO_ROOM = 'No recline meets target and room together'
+  test.each<[string, readonly unknown[], readonly unknown[]]>([
+    ['both have it: the more reclined', of([24, 30], 560), ['r30']],
+    ['the more reclined has none', of([24, 30], 490), ['r24']],
+    ['neither has', of([24, 30], 300), [NO_ROOM]],
+    ['a wedge that takes it', of([15], 400, { mode: { wedge: WEDGE } }), [NO_ROOM]],
+    ['a wedge that leaves it', of([15], 470, { mode: { wedge: WEDGE } }), ['r15', true]],
+    [
+      'the maker asks for touch: the seat in front closes a gap',
+      of([24, 30], 900, { frontSeat: 'must-touch' }),
+      ['r30'],
+    ],
+    ['the maker is silent on touching', of([24, 30], 300, { frontSeat: undefined }), ['r30']],
+    ['forward nothing stands before it', of([24, 30], 300, { mode: { ...FORWARD, targetAngleDeg: { from: 20, to: 35 } } }), ['r30']], // prettier-ignore
+  ])('%s', (_, said, values) => expect(said).toEqual(values))
 })
 
 describe('which of the angles in a band is wanted', () => {
