@@ -14,6 +14,7 @@ import {
   applyPuts,
   assess,
   caseSchema,
+  LOCAL_RULES,
   measured,
   ONE_RIDE_PLACES,
   oneRideCar,
@@ -96,6 +97,29 @@ test('a way that a rule refuses in any unlisted car is none', () => {
   const heavy = { massKg: measured(17.9, 0.05), statureCm: measured(100, 0.5), dateOfBirth: IsoDate('2022-11-01') }
   expect(ids(buildCase({ child: heavy }))).toEqual(['belted'])
 })
+test.each([
+  ['belted', 'held'],
+  ['held', 'belted'],
+])('the fewest readings first, also where %s lasts longer than %s', (roomy) => {
+  const of = (id: string, route: typeof BELT_ROUTE) =>
+    ({ model: buildModel([buildMode({ statureCm: { from: 61, to: id === roomy ? 125 : 90 }, massKg: { to: id === roomy ? 25 : 11 }, routes: [route] })], { id: ModelId(id), name: id }) }) // prettier-ignore
+  const ways = oneRideWays(c, [of('belted', BELT_ROUTE), of('held', buildRoute() as typeof BELT_ROUTE)], car)
+  const counts = ways.map((w) => w.readings.length)
+  expect(counts).toHaveLength(2)
+  expect(counts[0]).toBeLessThan(counts[1]!)
+})
+test('advice that speaks against it refuses no way: here local law asks for no restraint any more', () => {
+  const booster = buildModel([buildMode({ ...BOOSTER, routes: [BELT_ROUTE] })], { id: ModelId('booster'), name: 'B' })
+  const tall = buildCase({
+    child: { dateOfBirth: IsoDate('2016-11-01'), statureCm: measured(140, 0.2), massKg: measured(32, 0.1) },
+    localRule: LOCAL_RULES[0]!,
+  })
+  expect(oneRideWays(tall, [{ model: booster }], car).map((w) => w.item.model.id)).toEqual(['booster'])
+})
+test('what needs two places is none in a car of one', () => {
+  const across = buildModel([buildMode({ shape: 'lie-flat', direction: 'lateral', routes: [{ ...BELT_ROUTE, seatsTaken: 2 }] })], { id: ModelId('cot'), name: 'Cot' }) // prettier-ignore
+  expect(oneRideWays(c, [{ model: across }], car)).toEqual([])
+})
 test('what is looked at on request only is not asked for', () => {
   expect(oneRideWays(c, stock, car).flatMap((w) => w.readings)).not.toContain('check.shell-angle-deg')
 })
@@ -126,6 +150,9 @@ test('the model and the unit taken stand once in the case, and the others stay',
   const many = Array.from({ length: 55 }, (_, i) => buildModel([], { id: ModelId(`m${i}`), name: `M${i}` }))
   const kept = putsForOneRide({ ...c, restraints: many }, car, way!).find((p) => p.path[0] === 'restraints')?.value
   expect((kept as { id: string }[]).map((m) => m.id)).toEqual([...many.slice(6).map((m) => m.id), 'belt'])
+  const units = Array.from({ length: 55 }, (_, i) => buildUnit({ id: UnitId(`n${i}`), modelId: belt.id }))
+  const held = putsForOneRide({ ...c, units }, car, way!).find((p) => p.path[0] === 'units')?.value
+  expect((held as { id: string }[]).map((u) => u.id)).toEqual([...units.slice(6).map((u) => u.id), 'u-belt'])
 })
 
 test('what is known of the unit at hand is not asked; what is only advised is not either', () => {
