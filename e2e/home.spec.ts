@@ -68,7 +68,8 @@ test(
     expect(names.length).toBeGreaterThan(0)
     expect(names.filter((text) => !text.includes('demo'))).toEqual([])
     await cars.first().getByRole('link').click()
-    await expect(page.getByRole('main').getByText('demo', { exact: true })).toBeVisible()
+    await expect(page.getByRole('link', { name: 'All cars' })).toBeVisible()
+    await expect(page.getByRole('main').getByText('demo', { exact: true })).toHaveCount(1)
 
     await page.keyboard.press('t')
     await page.getByRole('button', { name: 'Remove the demo' }).click()
