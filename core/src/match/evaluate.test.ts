@@ -1,6 +1,6 @@
 import { buildCase } from '../../test/build.ts'
 import { CONFIGURATIONS } from '../../test/configurations.ts'
-import { fittedSubject, RULES, type Outcome } from '../index.ts'
+import { fittedSubject, measured, RULES, type Outcome } from '../index.ts'
 import type { RawFinding } from '../rules/index.ts'
 import {
   advisesAgainst,
@@ -39,7 +39,13 @@ test('what a survey says is what a glance says, and of what it leaves open it na
   const unknown = Object.values(CONFIGURATIONS).map(
     (c) => ({ ...c, child: { ...c.child, massKg: undefined }, readings: {} }) as typeof c,
   )
-  for (const c of [...Object.values(CONFIGURATIONS), ...unknown]) {
+  const refused = unknown.flatMap((c) => [
+    { ...c, child: { ...c.child, massKg: measured(45), statureCm: undefined } },
+    { ...c, vehicle: c.vehicle && { ...c.vehicle, positions: c.vehicle.positions.map((p) => ({ ...p, facing: 'sideways' as const, cushion: undefined })) } }, // prettier-ignore
+  ]) as (typeof unknown)[number][]
+  expect(refused.some((c) => survey('mode', fittedSubject(c)!).decision === 'fail')).toBe(true)
+  expect(refused.some((c) => survey('place', fittedSubject(c)!).decision === 'fail')).toBe(true)
+  for (const c of [...Object.values(CONFIGURATIONS), ...unknown, ...refused]) {
     const subject = fittedSubject(c)
     if (!subject) continue
     for (const scope of SCOPES) {

@@ -232,3 +232,65 @@ describe('places in order, and the nearest where none holds', () => {
     expect(nearestWay(buildCase(), carOf({ isDriverSeat: true }), item)).toBeUndefined()
   })
 })
+
+describe('the room of a mode with two routes is that of the better one', () => {
+  const tight = { ...BELT_ROUTE, id: 'tight', limits: { massKg: { to: 10.9 } } }
+  const wide = { ...BELT_ROUTE, id: 'wide', limits: { massKg: { to: 20 } } }
+  const open = { ...BELT_ROUTE, id: 'open', without: [] }
+  const of = (...routes: (typeof BELT_ROUTE)[]) => {
+    const mode = buildStatedMode({ statureCm: { from: 40, to: 170 }, massKg: { to: 34 }, routes })
+    // What has not been read of a route is not stated for it here.
+    const model = buildModel([{ ...mode, routes: mode.routes.map((r) => (r.id === 'open' ? open : r)) }])
+    const [m] = match({}, {}, [{ model, unit: buildUnit() }])
+    return { decision: m!.decision, room: m!.room, roomToGrow: m!.roomToGrow }
+  }
+  test('of two that hold the wider', () => {
+    expect(of(tight, wide)).toEqual(of(wide))
+    expect(of(wide, tight)).toEqual(of(wide))
+    expect(of(tight).roomToGrow).toBeLessThan(of(wide).roomToGrow)
+  })
+  test('one that is still open counts for nothing beside one that holds', () => {
+    expect(of(open).roomToGrow).toBeGreaterThan(of(tight).roomToGrow)
+    expect(of(tight, open)).toEqual(of(tight))
+  })
+})
+
+test('what only stands otherwise is to be converted; what is refused as well is not', () => {
+  const unit = buildUnit({ harness: 'stowed' })
+  const standing = (child: Partial<Child>) =>
+    match(child, {}, [{ model: buildModel([buildStatedMode(), booster]), unit }]).find((m) => m.mode.id === 'rearward')
+      ?.standing
+  expect(standing({})).toBe('convert-first')
+  expect(standing({ massKg: measured(40) })).toBe('outgrown')
+})
+
+describe('places of a mode', () => {
+  const model = buildModel([buildStatedMode({ routes: [TETHER_ROUTE] })])
+  const [mode] = model.modes
+  const at = (over: object, decision?: 'pass' | 'fail', child: Partial<Child> = {}) =>
+    matchPlaces(
+      { today: TODAY, child: buildChild(child), practice: DEFAULT_PRACTICE, localRule: DEFAULT_LOCAL_RULE },
+      buildVehicle([buildPosition(over)]),
+      { model, mode: mode!, unit: buildUnit(), ...(decision && { decision }) },
+    ).map((p) => p.decision)
+  test('a mode that is refused stands nowhere, whether that is known already or not', () => {
+    expect(at({})).toEqual(['pass'])
+    const tall: Partial<Child> = { statureCm: measured(150), seatedShoulderHeightMm: undefined }
+    expect(at({}, undefined, tall)).toEqual(['fail'])
+    expect(at({}, 'pass', tall)).toEqual(['pass'])
+    expect(at({}, 'fail')).toEqual(['fail'])
+  })
+  test('a place that is refused stays so where the route is still open', () => {
+    const unweighed: Partial<Child> = { massKg: undefined }
+    expect(at({}, 'pass', unweighed)).toEqual(['undecided'])
+    expect(at({ facing: 'sideways' }, 'pass', unweighed)).toEqual(['fail'])
+  })
+  test('alike, the back comes before the front, and each row as it stands', () => {
+    const place = (id: string, row: number, decision: 'pass' | 'undecided') => ({ position: buildPosition({ id, row }), routes: [], decision }) // prettier-ignore
+    const order = (...places: ReturnType<typeof place>[]) => placesBestFirst(places).map((p) => p.position.id)
+    const [front, left, right, third] = [place('front', 1, 'pass'), place('left', 2, 'pass'), place('right', 2, 'pass'), place('third', 3, 'pass')] // prettier-ignore
+    expect(order(front, third, left, right)).toEqual(['third', 'left', 'right', 'front'])
+    expect(order(left, front, right)).toEqual(['left', 'right', 'front'])
+    expect(order(place('maybe', 2, 'undecided'), front)).toEqual(['front', 'maybe'])
+  })
+})
