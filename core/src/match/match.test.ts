@@ -29,7 +29,7 @@ import {
   type PracticeProfile,
   type StockItem,
 } from '../index.ts'
-import { severityOf } from '../rules/index.ts'
+import { RULES, severityOf } from '../rules/index.ts'
 
 const forward = buildStatedMode({ ...FORWARD, ...TURNS, routes: [TETHER_ROUTE] })
 const booster = buildStatedMode(BOOSTER)
@@ -131,6 +131,20 @@ test('what to measure next: first what settles most open modes by itself, then w
   const weighed = needs(match({ massKg: measured(10.4, 0.1), statureCm: undefined }))
   expect(weighed[0]!.need).toBe('child.statureCm')
   expect(needs(match({ massKg: undefined }))[0]).toEqual({ need: 'child.massKg', settles: 2, bearsOn: 2 })
+})
+
+test('what to find out next: what settles most, then what most ask for, then by name', () => {
+  const group = (...missing: string[]) =>
+    missing.map((need) => ({ rule: { ...RULES[0]!, severity: 'stop' }, outcome: { kind: 'undecided', missing: [need], says: { message: 'x', data: undefined } } })) as unknown as Parameters<typeof rankNeeds>[0][number] // prettier-ignore
+  const groups = [group('child.massKg', 'child.sittingHeightMm'), group('child.massKg', 'child.advice'), group('child.statureCm'), group('child.advice', 'child.sittingHeightMm'), group('child.massKg', 'child.ageMonths')] // prettier-ignore
+  for (const order of [groups, groups.toReversed()])
+    expect(rankNeeds(order)).toEqual([
+      { need: 'child.statureCm', settles: 1, bearsOn: 1 },
+      { need: 'child.massKg', settles: 0, bearsOn: 3 },
+      { need: 'child.advice', settles: 0, bearsOn: 2 },
+      { need: 'child.sittingHeightMm', settles: 0, bearsOn: 2 },
+      { need: 'child.ageMonths', settles: 0, bearsOn: 1 },
+    ])
 })
 
 test('narrowing what is known never flips a decided mode', () => {

@@ -380,6 +380,10 @@ describe('the order of modes', () => {
     const all = [...ahead.keys()]
     expect(monthsAhead(small, all, (m) => ahead.get(m))).toBe(20)
     expect(monthsAhead(large, all, (m) => ahead.get(m))).toBe(20)
+    // In whatever order they come: the latest opens through the one before it.
+    ahead.set(late, { opensInMonths: 20, leftMonths: 40 })
+    expect(monthsAhead(small, all, (m) => ahead.get(m))).toBe(40)
+    expect(monthsAhead(small, all.toReversed(), (m) => ahead.get(m))).toBe(40)
     expect(monthsAhead(like('unknown'), all, (m) => ahead.get(m))).toBeUndefined()
   })
 })
