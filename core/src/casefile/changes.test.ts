@@ -164,6 +164,18 @@ test('of a ride nothing is kept that is taken away', () => {
   expect(entered.value.case.disturbances.beside).toEqual({ at: 2 })
 })
 
+test('what follows from an entry and stands already is no change of its own', () => {
+  const { modelId, modeId, positionId } = c.choice
+  const own = { outsideMm: 440, of: { modelId, modeId, positionId } }
+  const paths = (value: object) => {
+    const entered = enter(inRide(c, []), put(['ride', 'own'], value))
+    if (!entered.ok) throw new Error('entered')
+    return entered.value.changed.map(({ path }) => path.join('.'))
+  }
+  expect(paths(own)).toEqual(['ride.own', 'disturbances.beside'])
+  expect(paths({ outsideMm: 440 })).toEqual(['ride.own', 'ride.own', 'disturbances.beside'])
+})
+
 test('a ride that is none is refused, not followed', () => {
   for (const others of [null, [null], 'x'])
     expect(enter(c, put(['ride', 'others'], others))).toMatchObject({ ok: false, error: expect.any(Array) as unknown })

@@ -45,7 +45,7 @@ test('what changed its name or form is carried over', () => {
     practice,
     restraints: [{ ...VERSION_1.restraints[0], modes: [{ ...mode, routes: [route] }] }],
     choice: { ...VERSION_1.choice, routeId: route.id },
-    readings: { 'base-gap': { option: 'none', at: Sequence(3) } },
+    readings: { 'base-gap': { option: 'none', at: Sequence(3) }, head: { option: 'inside', at: Sequence(4) } },
   })
   const upgraded = c.restraints[0]!.modes[0]!.routes[0]!
   expect(upgraded).toMatchObject({ without: ['topTether'], gapAccepted: { behindBase: true, underBase: true } })
@@ -54,6 +54,7 @@ test('what changed its name or form is carried over', () => {
   expect(c.readings).toMatchObject({
     'gap-behind': { option: 'none', at: Sequence(3) },
     'gap-under': { option: 'none', at: Sequence(3) },
+    head: { option: 'inside', at: Sequence(4) },
   })
   expect(c.practice.knees).toBe('must-bend')
 })

@@ -43,6 +43,12 @@ describe('of several restraints with modes of the same name, the one chosen, in 
       b!.modes[0]!.id,
       'unit-9',
     ]))
+  test('of two units of one model the one chosen', () => {
+    const spare = { ...first.units![0]!, id: UnitId('spare') }
+    const c = { ...both, units: [spare, ...both.units!] }
+    expect(own(c)?.[2]).toBe(first.choice.unitId)
+    expect(own({ ...c, choice: { ...c.choice, unitId: UnitId('spare') } })?.[2]).toBe('spare')
+  })
   test('another mode of the first', () => {
     const forward = { ...a!.modes[0]!, id: 'forward', direction: 'forward' as const }
     const c = { ...both, restraints: [{ ...a!, modes: [...a!.modes, forward] }, b!], choice: { ...both.choice, modeId: 'forward' } } // prettier-ignore
