@@ -7,7 +7,10 @@ export default ruleText({
   standsOn:
     'Never rearward-facing in front of an active frontal airbag; one that cannot be switched off rules the place out.',
   says: {
-    'not-known': notKnown('whether there is a frontal airbag, and whether it can be switched off'),
+    'not-known': notKnown({
+      what: 'whether there is a frontal airbag, and whether it can be switched off',
+      remedy: 'Look it up in the vehicle handbook.',
+    }),
     judged: sentence<{
       airbag: NonNullable<SeatingPosition['frontAirbag']>
       automaticCutOffCounts: boolean | undefined

@@ -35,7 +35,7 @@ export default ruleText({
                 )}; this universal route ${kind === 'pass' ? 'may go there' : `needs U${direction === 'forward' ? ' or UF' : ''}`}.`,
       remedy: ({ kind }) => (kind === 'fail' ? OTHER : `Read ${LETTERS_ASK}.`),
     }),
-    'isofix-not-known': notKnown(LETTERS_ASK),
+    'isofix-not-known': notKnown({ what: LETTERS_ASK, remedy: `Read ${LETTERS_ASK}.` }),
     'isofix-letter': sentence<{ letter: string }>({
       reason: ({ letter }) =>
         letter === 'IUF'
@@ -43,7 +43,10 @@ export default ruleText({
           : `The handbook says ${letter} here; ISOFIX universal forward needs IUF.`,
       remedy: () => OTHER,
     }),
-    'i-size-not-known': notKnown('whether the place is marked i-Size'),
+    'i-size-not-known': notKnown({
+      what: 'whether the place is marked i-Size',
+      remedy: 'Look for the mark at the seat, or look it up in the vehicle handbook.',
+    }),
     'i-size-and-x': sentence<{ mark: string }>({
       reason: ({ mark }) => `The handbook marks the place i-Size (${mark}) and X for ISOFIX: both cannot be right.`,
       remedy: () => 'Read the handbook’s table for this place again.',

@@ -7,7 +7,10 @@ export default ruleText({
   title: 'Belt that the route needs',
   standsOn: 'A route that needs a diagonal takes a three-point belt; a booster never goes on a lap belt.',
   says: {
-    'not-known': notKnown('which belt this place has'),
+    'not-known': notKnown({
+      what: 'which belt this place has',
+      remedy: 'Look at the belt: over the lap alone, or over the shoulder too.',
+    }),
     judged: sentence<{
       kind: keyof typeof BELT_TEXT
       needs: 'three-point' | 'three-point-or-lap' | 'lap'

@@ -17,7 +17,10 @@ export default ruleText({
           ? 'The handbook permits a leg at this place.'
           : 'An i-Size place bears a leg; the handbook says nothing else.',
     }),
-    'not-known': notKnown('what is under the floor where the leg lands'),
+    'not-known': notKnown({
+      what: 'what is under the floor where the leg lands',
+      remedy: 'Look it up in the vehicle handbook, and look under the mat.',
+    }),
     solid: sentence({ reason: () => 'The floor is solid.' }),
     'box-propped': sentence({
       reason: () =>
