@@ -73,6 +73,7 @@ describe('a maker’s own step', () => {
   })
   test('without a word on its order ends its stage: it waits for all that is attached, and for nothing else', () => {
     const c = made([FOLD])
+    expect(stepOf(c, 'fold')?.byMaker).toBe(true)
     const attach = stepsOf(c).filter((s) => s.stage === 'attach' && s.id !== 'fold')
     expect(stepOf(c, 'fold')?.needs).toEqual(attach.map((s) => s.id))
     expect(stepsOf(c).findIndex((s) => s.id === 'fold')).toBe(attach.length)
@@ -102,6 +103,7 @@ describe('a maker’s own step', () => {
     expect(['third', 'second', 'early'].map((id) => stepOf(c, id)?.stage)).toEqual(['child-in', 'child-in', 'attach'])
     expect(idsOf(c).indexOf('third')).toBeGreaterThan(idsOf(c).indexOf('second'))
     expect(stepOf(c, 'second')?.needs).toEqual(['buckle'])
+    expect(stepOf(made([{ ...FOLD, after: ['buckle', 'connect'] }]), 'fold')?.stage).toBe('child-in')
   })
   test('stands right after what it waits for, and after the maker’s own that stand there already', () => {
     const c = made([

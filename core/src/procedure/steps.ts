@@ -213,10 +213,8 @@ export function stepsFor(subject: FittedSubject, texts: StepTexts = STEPS_EN): r
       undoes: [],
       byMaker: true,
     }
-    // Right after the last step that it waits for, and after the maker's steps that stand there already.
-    const needs = needsOf(m.id)
-    let at = listed.findLastIndex((s) => needs.includes(s.id)) + 1
-    if (at === 0) at = listed.findIndex((s) => s.stage === step.stage)
+    // First of its stage, after the maker's steps that stand there already: so it comes as soon as what it waits for has.
+    let at = listed.findIndex((s) => s.stage === step.stage)
     while (listed[at]?.title === MAKERS_STEP && listed[at]?.stage === step.stage) at += 1
     listed.splice(at, 0, step)
   }
