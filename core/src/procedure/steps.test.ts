@@ -145,6 +145,9 @@ describe('a maker’s own step', () => {
     expect(own?.does).toEqual(['Lead it low.', ...usual!.does.slice(0, 1)])
     expect(own?.ticks).toEqual(usual?.ticks)
     expect(usual?.ticks?.check).toBe('booster-path')
+    const withoutGuides = stepOf(buildCase({ mode: BOOSTER, route: { ...BELT_ROUTE, belt: { ...BELT_ROUTE.belt!, path: [] } } }), 'belt-child') // prettier-ignore
+    expect(withoutGuides?.checks).toContain('booster-path')
+    expect(withoutGuides).not.toHaveProperty('ticks')
   })
   test('one of a pair names the other; no other step does', () => {
     const c = made([

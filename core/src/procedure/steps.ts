@@ -172,7 +172,7 @@ function edgesIn(
   })
   // Without a word of the maker's, a step belongs to the end of its stage; an early one follows the preparations.
   const placed = makers
-    .filter((m) => m.replaces === undefined && !m.after?.some(has))
+    .filter((m) => !m.after?.some(has))
     .flatMap((m): Edge[] => {
       const needs = isEarly(m) ? ['prepare'] : late.has(m.id) ? [] : attaching
       return needs.map((id) => ({ id: m.id, needs: id }))
@@ -180,9 +180,7 @@ function edgesIn(
   const here = USUAL_STEPS.flatMap((u) => (u.needsHere?.(subject) ?? []).map((needs): Edge => ({ id: u.id, needs })))
   const always = USUAL_STEPS.flatMap((u) => u.needs.map((needs): Edge => ({ id: u.id, needs })))
   return withoutCircles(
-    [...own, ...byOrder, ...heldUp, ...placed, ...here, ...always].filter(
-      ({ id, needs }) => id !== needs && has(id) && has(needs),
-    ),
+    [...own, ...byOrder, ...heldUp, ...placed, ...here, ...always].filter(({ needs }) => has(needs)),
   )
 }
 
@@ -200,25 +198,19 @@ export function stepsFor(subject: FittedSubject, texts: StepTexts = STEPS_EN): r
   const edges = edgesIn(subject, makers, usual, late)
   const needsOf = (id: string): readonly string[] => edges.filter((e) => e.id === id).map((e) => e.needs)
 
-  const listed: Step[] = [...usual]
-  for (const m of extra) {
-    const step: Step = {
-      id: m.id,
-      stage: late.has(m.id) ? 'child-in' : 'attach',
-      title: MAKERS_STEP,
-      does: [m.text],
-      checks: [],
-      proofs: m.proof ? [toProof(m.proof)] : [],
-      needs: [],
-      undoes: [],
-      byMaker: true,
-    }
-    // First of its stage, after the maker's steps that stand there already: so it comes as soon as what it waits for has.
-    let at = listed.findIndex((s) => s.stage === step.stage)
-    while (listed[at]?.title === MAKERS_STEP && listed[at]?.stage === step.stage) at += 1
-    listed.splice(at, 0, step)
-  }
-  const nodes = listed.map((step) => ({ ...step, needs: needsOf(step.id) }))
+  const own = extra.map((m): Step => ({
+    id: m.id,
+    stage: late.has(m.id) ? 'child-in' : 'attach',
+    title: MAKERS_STEP,
+    does: [m.text],
+    checks: [],
+    proofs: m.proof ? [toProof(m.proof)] : [],
+    needs: [],
+    undoes: [],
+    byMaker: true,
+  }))
+  // The maker's own first: each then comes as soon as what it waits for has.
+  const nodes = [...own, ...usual].map((step) => ({ ...step, needs: needsOf(step.id) }))
   const inTurn = inOrder(nodes)
   const stages = ['attach', 'child-in'] as const
   return stages.flatMap((stage) => inTurn.filter((s) => s.stage === stage)).map((step) => withPair(step, subject))
