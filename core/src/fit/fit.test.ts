@@ -24,6 +24,7 @@ import {
   notchLengthMm,
   shellAngleDeg,
   shellReachMm,
+  isByAirway,
   wedgeAngleDeg,
 } from './index.ts'
 
@@ -97,6 +98,20 @@ describe('shell angle', () => {
       fromDeg: 28,
     })
     expect(bandOf(buildMode(FORWARD), preterm)).toBeUndefined()
+    // One end is enough; the other is open.
+    expect(bandOf(buildMode({ targetAngleDeg: { from: 28 } }), preterm)).toMatchObject({ statedBy: 'maker', fromDeg: 28, toDeg: 90 }) // prettier-ignore
+    expect(bandOf(buildMode({ targetAngleDeg: { to: 38 } }), preterm)).toMatchObject({ statedBy: 'maker', fromDeg: 0, toDeg: 38 }) // prettier-ignore
+    expect(bandOf(buildMode({ targetAngleDeg: {} }), preterm)).toMatchObject({ statedBy: 'practice' })
+  })
+  test('only where the profile goes by the airway does a look decide instead of a figure', () => {
+    const infant = buildChild({ dateOfBirth: addMonths(TODAY, -2), headControl: 'none' })
+    const isBy = (mode: Mode, school: PracticeProfile['infantAngle']) => {
+      const band = bandOf(mode, infant, school)
+      return typeof band === 'object' && isByAirway(band)
+    }
+    expect(isBy(buildMode(), 'upright-as-airway-allows')).toBe(true)
+    expect(isBy(buildMode(), undefined)).toBe(false)
+    expect(isBy(buildMode({ targetAngleDeg: { from: 28 } }), 'upright-as-airway-allows')).toBe(false)
   })
 })
 

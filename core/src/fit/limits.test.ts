@@ -22,9 +22,33 @@ import {
   seatsInFront,
   servedUpToMm,
   shoulderRangeMm,
+  strapWindowMm,
 } from './index.ts'
 
 /** Both sides of every limit of the arithmetic, and every doubt about it. */
+
+test.each<[StrapRule, number | undefined, number, number]>([
+  ['at-or-just-below', undefined, -30, 0],
+  ['at-or-just-above', undefined, 0, 30],
+  ['level', undefined, -10, 10],
+  ['level-or-just-under', undefined, -30, 10],
+  ['at-or-just-below', 45, -45, 0],
+  ['at-or-just-above', 45, 0, 45],
+  ['at-or-just-below', 5, -5, 0],
+  ['at-or-just-above', 5, 0, 5],
+  ['level', 45, -10, 10],
+])(
+  'an exit that goes %s, just being %s mm, is wanted from %s to %s mm above the shoulder',
+  (rule, justMm, from, to) => {
+    const strap = {
+      adjuster: { kind: 'slots' as const, heightsMm: [300] },
+      rule,
+      ...(justMm !== undefined && { justMm }),
+    }
+    const window = strapWindowMm(buildMode({ strap }))
+    expect([window.from + 0, window.to + 0]).toEqual([from, to])
+  },
+)
 
 describe('strap height: no exit serves', () => {
   const LEVEL = (heightsMm: number[]) => buildMode({ strap: { adjuster: { kind: 'slots', heightsMm }, rule: 'level' } })
