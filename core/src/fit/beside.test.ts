@@ -1,6 +1,7 @@
 import { BELT_ROUTE, buildMode, buildRoute, TETHER_ROUTE } from '../../test/build.ts'
 import type { Mode, Route } from '../restraint/index.ts'
 import {
+  furthestMm,
   isProfileOpen,
   judgeRow,
   leastShift,
@@ -91,6 +92,19 @@ describe('the shape of it', () => {
       headFront: 'none',
     })
     expect(isProfileOpen(personProfile(520))).toBe(false)
+  })
+  test('how far it stands out at the furthest: for certain only where that is stated', () => {
+    const span = (lo: number, hi: number) => ({ lo, hi })
+    const point = (lo: number, hi: number, isStated: boolean) => ({ left: span(lo, hi), right: span(lo + 1, hi + 1), isStated }) // prettier-ignore
+    const profile: SideProfile = {
+      hipBack: point(100, 120, true),
+      hipFront: point(150, 180, false),
+      shoulderBack: point(90, 200, true),
+      shoulderFront: 'none',
+      headBack: point(80, 85, true),
+      headFront: 'none',
+    }
+    expect([furthestMm(profile, 'left'), furthestMm(profile, 'right')]).toEqual([span(100, 200), span(101, 201)])
   })
   const at = (left: [number, number], rightTo: [number, number], isStated = true) => ({ left: { lo: left[0], hi: left[1] }, right: { lo: rightTo[0], hi: rightTo[1] }, isStated }) // prettier-ignore
   const exact = at([100, 100], [100, 100])

@@ -103,6 +103,16 @@ describe('shell angle', () => {
     expect(bandOf(buildMode({ targetAngleDeg: { to: 38 } }), preterm)).toMatchObject({ statedBy: 'maker', fromDeg: 0, toDeg: 38 }) // prettier-ignore
     expect(bandOf(buildMode({ targetAngleDeg: {} }), preterm)).toMatchObject({ statedBy: 'practice' })
   })
+  test('one child is asked again on another day, and by another profile; a shell to lie in has no target', () => {
+    const child = buildChild({ dateOfBirth: addMonths(TODAY, -11), headControl: 'steady' })
+    const mode = buildMode()
+    const band = (today: typeof TODAY, infantAngle?: PracticeProfile['infantAngle']) => angleBand({ mode, child, today, practice: { infantAngle } }) // prettier-ignore
+    const [now, later] = [band(TODAY), band(addMonths(TODAY, 2))]
+    expect([now, later]).toMatchObject([{ fromDeg: 30, toDeg: 45 }, { fromDeg: 20, toDeg: 35 }]) // prettier-ignore
+    expect(band(TODAY, 'upright-as-airway-allows')).not.toEqual(now)
+    expect(band(TODAY)).toEqual(now)
+    expect(bandOf(buildMode({ shape: 'lie-flat' }), child)).toBeUndefined()
+  })
   test('only where the profile goes by the airway does a look decide instead of a figure', () => {
     const infant = buildChild({ dateOfBirth: addMonths(TODAY, -2), headControl: 'none' })
     const isBy = (mode: Mode, school: PracticeProfile['infantAngle']) => {
@@ -145,6 +155,7 @@ describe('support leg', () => {
   test('between two notches while the measurement allows both; out of range only when surely so', () => {
     expect(adviseNotch(leg, interval(308, 312))).toMatchObject({ kind: 'between', notches: [2, 3] })
     expect(adviseNotch(leg, interval(478, 483)).kind).toBe('may-be-out-of-range')
+    expect(adviseNotch(leg, interval(298, 302)).kind).toBe('may-be-out-of-range')
   })
   test('a notch too long lifts, one too short leaves a gap', () => {
     expect(liftMm(leg, 3, exactly(313))).toEqual({ lo: 7, hi: 7 })

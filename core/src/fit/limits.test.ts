@@ -5,6 +5,7 @@ import {
   adviseInserts,
   adviseNotch,
   adviseStrapHeight,
+  exitOf,
   footprintOf,
   guideWindowMm,
   headBelowEdge,
@@ -49,6 +50,20 @@ test.each<[StrapRule, number | undefined, number, number]>([
     expect([window.from + 0, window.to + 0]).toEqual([from, to])
   },
 )
+
+test('exits are counted from the lowest, however they are listed; a height between two is none of them', () => {
+  const mode = buildMode({ strap: { adjuster: { kind: 'slots', heightsMm: [330, 230, 280] } } })
+  expect([230, 280, 330, 300].map((mm) => exitOf(mode, mm))).toEqual([
+    { mm: 230, slot: 1, atGaugeMm: 0 },
+    { mm: 280, slot: 2, atGaugeMm: 0 },
+    { mm: 330, slot: 3, atGaugeMm: 0 },
+    { mm: 300, slot: undefined, atGaugeMm: 0 },
+  ])
+})
+test('of two as near the lower, however they are listed', () => {
+  for (const heightsMm of [[300, 320], [320, 300]]) // prettier-ignore
+    expect(adviseStrapHeight(buildMode({ strap: { adjuster: { kind: 'slots', heightsMm }, rule: 'level' } }), exactly(310))).toMatchObject({ kind: 'set', heightMm: 300 }) // prettier-ignore
+})
 
 describe('strap height: no exit serves', () => {
   const LEVEL = (heightsMm: number[]) => buildMode({ strap: { adjuster: { kind: 'slots', heightsMm }, rule: 'level' } })
