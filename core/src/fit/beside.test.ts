@@ -5,6 +5,7 @@ import {
   isProfileOpen,
   judgeRow,
   leastShift,
+  outsideWidthMm,
   PERSON_TAKES,
   personProfile,
   profileOf,
@@ -81,6 +82,24 @@ describe('the shape of it', () => {
     expect(right(profileOf(wide(200, { extraWidthMm }), ON))).toEqual([230, 230, 200, 200, 200, 200])
     expect(right(profileOf(wide(200, { extraWidthMm, sidePod: true }), ON))).toEqual([200, 200, 230, 230, 200, 200])
   })
+  test('what is added stands also where the width alone is known, at its widest and elsewhere', () => {
+    const extraWidthMm = { side: 'both', mm: 30 } as const
+    const known = profileOf(buildMode({ widthMm: 400, widestAt: 'hipBack', extraWidthMm }), ON)
+    expect(known.hipBack).toEqual({ left: { lo: 230, hi: 230 }, right: { lo: 230, hi: 230 }, isStated: true })
+    expect(known.hipFront).toEqual({ left: { lo: 0, hi: 230 }, right: { lo: 0, hi: 230 }, isStated: false })
+    expect(known.headBack).toEqual({ left: { lo: 0, hi: 200 }, right: { lo: 0, hi: 200 }, isStated: false })
+    expect(profileOf(wide(200, { extraWidthMm }), ON).hipBack).toEqual({ left: { lo: 230, hi: 230 }, right: { lo: 230, hi: 230 }, isStated: true }) // prettier-ignore
+  })
+  test('what stands on one side alone is something', () => {
+    const halfWidths = { ...square(200), headFront: { leftMm: 0, rightMm: 90 }, headBack: { leftMm: 0, rightMm: 0 } }
+    const profile = profileOf(buildMode({ halfWidths }), ON)
+    expect(profile.headFront).toEqual({ left: { lo: 0, hi: 0 }, right: { lo: 90, hi: 90 }, isStated: true })
+    expect(profile.headBack).toBe('none')
+  })
+  test('a width setting whose inside nobody stated may be the one', () => {
+    const widthSettings = [{ id: 'n', label: 'Narrow', outsideMm: 440, insideMm: 280 }, { id: 'w', label: 'Wide', outsideMm: 500 }] // prettier-ignore
+    expect(outsideWidthMm(buildMode({ widthSettings }), { lo: 250, hi: 260 })).toEqual({ lo: 440, hi: 500 })
+  })
   test('of a person: half its breadth at hips and shoulders, a head, nothing in front of them', () => {
     const half = (mm: number) => ({ left: { lo: mm, hi: mm }, right: { lo: mm, hi: mm }, isStated: true })
     expect(personProfile(520)).toEqual({
@@ -120,6 +139,8 @@ describe('the shape of it', () => {
     const unstated = (sweepMm?: number) => profileOf(buildMode({ widthMm: 440, turns: turns(sweepMm) }), ON).headBack
     expect(unstated(320)).toEqual({ left: { lo: 320, hi: 320 }, right: { lo: 320, hi: 320 }, isStated: true })
     expect(unstated()).toEqual({ left: { lo: 0, hi: Infinity }, right: { lo: 0, hi: Infinity }, isStated: false })
+    const none = profileOf(buildMode({ halfWidths: { ...square(200), headBack: { leftMm: 0, rightMm: 0 } }, turns: turns() }), ON).headBack // prettier-ignore
+    expect(none).toEqual({ left: { lo: 0, hi: Infinity }, right: { lo: 0, hi: Infinity }, isStated: true })
   })
 })
 
@@ -165,5 +186,8 @@ describe('a row', () => {
     expect(other?.map(Math.round)).toEqual([0, 110])
     const both = leastShift([{ centreMm: 0, playMm: 20 }, { centreMm: 100, playMm: 20 }], () => 110) // prettier-ignore
     expect(both?.map(Math.round)).toEqual([-5, 105])
+    // Whom it does not concern stands in the middle.
+    const third = leastShift([{ centreMm: 0, playMm: 20 }, { centreMm: 100, playMm: 20 }, { centreMm: 300, playMm: 20 }], (i, j) => (j - i) * 110) // prettier-ignore
+    expect(third?.map(Math.round)).toEqual([-5, 105, 300])
   })
 })

@@ -103,6 +103,14 @@ describe('shell angle', () => {
     expect(bandOf(buildMode({ targetAngleDeg: { to: 38 } }), preterm)).toMatchObject({ statedBy: 'maker', fromDeg: 0, toDeg: 38 }) // prettier-ignore
     expect(bandOf(buildMode({ targetAngleDeg: {} }), preterm)).toMatchObject({ statedBy: 'practice' })
   })
+  test('an infant born early goes by the airway from six months of corrected age', () => {
+    const born = (days: number) => buildChild({ bornAtWeeks: 33, dateOfBirth: addDays(TODAY, -days), headControl: 'none' }) // prettier-ignore
+    // Seven weeks early: 1.6 months.
+    const [young, older] = [born(Math.floor(7.4 * 30.4375)), born(Math.ceil(7.8 * 30.4375))]
+    expect(bandOf(buildMode(), young, 'upright-as-airway-allows')).toMatchObject({ fromDeg: 40, toDeg: 45 })
+    const airway = bandOf(buildMode(), older, 'upright-as-airway-allows')
+    expect(typeof airway === 'object' && isByAirway(airway)).toBe(true)
+  })
   test('one child is asked again on another day, and by another profile; a shell to lie in has no target', () => {
     const child = buildChild({ dateOfBirth: addMonths(TODAY, -11), headControl: 'steady' })
     const mode = buildMode()

@@ -65,6 +65,39 @@ test('of two as near the lower, however they are listed', () => {
     expect(adviseStrapHeight(buildMode({ strap: { adjuster: { kind: 'slots', heightsMm }, rule: 'level' } }), exactly(310))).toMatchObject({ kind: 'set', heightMm: 300 }) // prettier-ignore
 })
 
+test.each<[string, StrapRule, number[], Interval, readonly number[]]>([
+  ['from the one for the smallest to the one for the largest', 'at-or-just-below', [200, 230, 260, 290], interval(252, 272), [230, 260]],
+  ['three of them', 'at-or-just-above', [200, 230, 260, 290, 320], interval(225, 280), [230, 260, 290]],
+  ['the one end that has one', 'level', [300, 340], interval(280, 302), [300]],
+  ['the other end', 'level', [300, 340], interval(302, 320), [300]],
+  ['neither end has one, the middle does', 'level', [300], interval(280, 320), [300]],
+])('a shoulder too wide to tell may take %s', (_, rule, heightsMm, shoulderMm, candidatesMm) => {
+  const mode = buildMode({ strap: { adjuster: { kind: 'slots', heightsMm }, rule } })
+  expect(adviseStrapHeight(mode, shoulderMm)).toEqual({ kind: 'measure', candidatesMm })
+}) // prettier-ignore
+test('a shell reaches between its most upright recline and its flattest, the wedge under it', () => {
+  // ℓ = 600 and x₀ = 200 on a level cushion: 30° reaches 500 mm.
+  const reclines = [{ id: 'a', label: 'A', shellAngleDeg: 0 }, { id: 'b', label: 'B', shellAngleDeg: 30 }] // prettier-ignore
+  const mode = buildMode({ shellLengthMm: 600, footFromBackrestMm: 200, reclines })
+  const position = buildPosition({ cushion: { slopeDeg: measured(0) } })
+  const of = (m: Mode) => {
+    const reach = reachesMm(m, buildRoute(), position)
+    return reach && [reach.least, reach.most].map(({ lo, hi }) => [Math.round(lo), Math.round(hi)])
+  }
+  expect(of(mode)).toEqual([[200, 200], [500, 500]]) // prettier-ignore
+  expect(of({ ...mode, wedge: { allowed: true, heightMm: 40, baseLengthMm: 380 } })).toEqual([[200, 200], [553, 553]]) // prettier-ignore
+  expect(of({ ...mode, wedge: { allowed: false, heightMm: 40, baseLengthMm: 380 } })).toEqual([[200, 200], [500, 500]]) // prettier-ignore
+})
+test.each<[Interval | undefined, string]>([
+  [exactly(5.9), 'may'],
+  [exactly(6), 'must-not'],
+  [interval(5.5, 6.5), 'ask'],
+  [undefined, 'ask'],
+])('an insert until six months, of a child of %j: %s', (age, use) => {
+  const mode = buildMode({ inserts: [{ id: 'i', name: 'i', thicknessMm: 20, allowedUntil: { ageMonths: 6, massKg: 9 } }] }) // prettier-ignore
+  expect(adviseInserts(mode, { age, massKg: exactly(7), statureCm: undefined })[0]?.use).toBe(use)
+})
+
 describe('strap height: no exit serves', () => {
   const LEVEL = (heightsMm: number[]) => buildMode({ strap: { adjuster: { kind: 'slots', heightsMm }, rule: 'level' } })
   test.each([

@@ -59,11 +59,11 @@ export type StrapAdvice =
 
 const distance = (heightMm: number, shoulderMm: number): number => Math.abs(heightMm - shoulderMm)
 
-/** The setting that suits one exact shoulder height, where one does; of two as near the lower. */
+/** The setting that suits one exact shoulder height, where one does; of two as near the lower, which is listed first. */
 function bestFor(rule: StrapRule, heightsMm: readonly number[], shoulderMm: number): number | undefined {
   const point = { lo: shoulderMm, hi: shoulderMm }
   const fitting = heightsMm.filter((h) => judgeStrapHeight(rule, h, point) === 'pass')
-  return fitting.toSorted((a, b) => distance(a, shoulderMm) - distance(b, shoulderMm) || a - b)[0]
+  return fitting.toSorted((a, b) => distance(a, shoulderMm) - distance(b, shoulderMm))[0]
 }
 
 /** Why no height serves a shoulder, where none can. */
@@ -101,7 +101,7 @@ export function adviseStrapHeight(mode: Mode, shoulderMm: Interval): StrapAdvice
   const high = bestFor(rule, heights, shoulderMm.hi)
   const possible = heights.filter((h) => judgeStrapHeight(rule, h, shoulderMm) !== 'fail')
   if (possible.length === 0) return { kind: 'none', because: whyNone(heights, shoulderMm) }
-  if (low === undefined || high === undefined || low !== high) {
+  if (low === undefined || low !== high) {
     const ends = [low, high].filter((x) => x !== undefined)
     const isBetween = (h: number): boolean => h >= Math.min(...ends) && h <= Math.max(...ends)
     return { kind: 'measure', candidatesMm: ends.length === 0 ? possible : heights.filter(isBetween) }
