@@ -1,4 +1,4 @@
-import { readingsSchema, settingsSchema } from './schema.ts'
+import { childChangedSchema, readingsSchema, redoneSchema, settingsSchema } from './schema.ts'
 
 const faultsOf = (parsed: {
   readonly error?:
@@ -31,4 +31,20 @@ test('a look says what it showed, or what it showed before; one that says neithe
   expect(reading({ option: 'latched', before: 'latched' }).success).toBe(true)
   expect(faultsOf(reading({ sensed: ['seen'] }))).toEqual([['latch-left.option', expect.stringMatching(/option/)]])
   expect(faultsOf(reading({ option: 'nonsense' }))?.[0]?.[0]).toBe('latch-left.option')
+})
+
+test('what was done over says from when and when, at most 500 times a check; a changed measure says when', () => {
+  const redone = (of: unknown) => redoneSchema.safeParse({ 'latch-left': of })
+  const once = { from: 1, at: 3 }
+  for (const good of [[], [once], Array.from({ length: 500 }, () => once)]) expect(redone(good).success).toBe(true)
+  for (const [bad, where] of [
+    [Array.from({ length: 501 }, () => once), 'latch-left'],
+    [[{ at: 3 }], 'latch-left.0.from'],
+    [[{ from: 1 }], 'latch-left.0.at'],
+    [[{ ...once, why: 'x' }], 'latch-left.0'],
+  ] as const)
+    expect(faultsOf(redone(bad))?.[0]?.[0]).toBe(where)
+  expect(childChangedSchema.safeParse({ massKg: { at: 3 } }).success).toBe(true)
+  expect(faultsOf(childChangedSchema.safeParse({ massKg: {} }))?.[0]?.[0]).toBe('massKg.at')
+  expect(faultsOf(childChangedSchema.safeParse({ massKg: { at: 3, by: 'x' } }))?.[0]?.[0]).toBe('massKg')
 })

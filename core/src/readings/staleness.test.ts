@@ -236,3 +236,21 @@ test('by the belt a route is steady only while the belt is: recline and inserts 
   const own = { change: 'recline', unpasses: ['leg-contact'] }
   expect(edgesOf('recline', [...STEADY_ON_BELT, own])).toEqual(['leg-contact'])
 })
+
+test('only changes of the entries that are counted count, where it is said which', () => {
+  const stale = (...counted: number[]) =>
+    staleReadings({
+      choiceAt: Sequence(1),
+      settings: {},
+      disturbances: { removed: { at: Sequence(5) }, connectors: { at: Sequence(6) } },
+      readings: { 'latch-left': { option: 'latched', at: Sequence(2) } },
+      counted: new Set(counted),
+    }).get('latch-left')
+  expect([stale(5, 6), stale(5), stale(6), stale(1, 2), stale()]).toEqual([
+    'connectors',
+    'removed',
+    'connectors',
+    undefined,
+    undefined,
+  ])
+})
