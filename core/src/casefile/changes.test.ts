@@ -1,5 +1,5 @@
 import { buildCase, buildPosition, withEverythingGood } from '../../test/build.ts'
-import { inRide, REST_OF_CAR } from '../../test/ride.ts'
+import { inRide, other, REST_OF_CAR } from '../../test/ride.ts'
 import { CHECK_IDS, childSchema, DISTURBANCE_IDS, measured, positionSchema, SETTING_IDS } from '../index.ts'
 import { Sequence } from '../ground/index.ts'
 import { applyPuts, highestSequence, type Case, type Put } from './index.ts'
@@ -179,4 +179,33 @@ test('what follows from an entry and stands already is no change of its own', ()
 test('a ride that is none is refused, not followed', () => {
   for (const others of [null, [null], 'x'])
     expect(enter(c, put(['ride', 'others'], others))).toMatchObject({ ok: false, error: expect.any(Array) as unknown })
+})
+
+test('how long the journey takes: a minute to two days', () => {
+  const path = ['journeyMinutes']
+  for (const value of [1, 240, 2880]) expect(enter(c, put(path, value)).ok).toBe(true)
+  for (const value of [0, 2881, 1.5, '240'])
+    expect(enter(c, put(path, value))).toMatchObject({ ok: false, error: [{ path: '$.journeyMinutes' }] })
+})
+
+describe('what is entered as it stands brings nothing with it', () => {
+  const paths = (before: Case, path: readonly string[], value: unknown) => {
+    const entered = enter(before, put(path, value))
+    if (!entered.ok) throw new Error(JSON.stringify(entered.error))
+    return entered.value.changed.map((x) => x.path.join('.'))
+  }
+  test('the same date of birth asks nobody whether it is another child', () => {
+    expect(paths(c, ['child', 'dateOfBirth'], c.child.dateOfBirth)).toEqual(['child.dateOfBirth'])
+    expect(paths(c, ['child', 'dateOfBirth'], '2024-01-01')).toEqual(['child.dateOfBirth', 'identity'])
+  })
+  test('the same day dates no measure; another one does', () => {
+    const undated = { ...c, child: { ...c.child, massKg: measured(10.4) } }
+    expect(paths(undated, ['today'], c.today)).toEqual(['today'])
+    expect(paths(undated, ['today'], '2026-12-01')).toContain('child.massKg')
+  })
+  test('the same ride leaves what is looked at beside it; another neighbour does not', () => {
+    const ride = inRide(c, [other(190)])
+    expect(paths(ride, ['ride'], ride.ride)).toEqual(['ride'])
+    expect(paths(ride, ['ride'], { ...ride.ride!, others: [other(210)] })).toEqual(['ride', 'disturbances.beside'])
+  })
 })

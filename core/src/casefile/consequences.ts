@@ -26,8 +26,7 @@ const areApart = (a: Quantity | null | undefined, b: Quantity | null | undefined
 }
 
 /** Whether something was done in between: it was bad, or left to a rule, and is another now. */
-function isPutRight(id: CheckId, before: Reading | null | undefined, now: Reading): boolean {
-  if (before == null) return false
+function isPutRight(id: CheckId, before: Reading, now: Reading): boolean {
   if (checkOf(id).kind === 'number') return areApart(before.number, now.number)
   if (before.option === undefined || now.option === undefined || before.option === now.option) return false
   const was = optionOf(id, before.option)?.means
