@@ -198,6 +198,18 @@ describe('what is entered as it stands brings nothing with it', () => {
     expect(paths(c, ['child', 'dateOfBirth'], c.child.dateOfBirth)).toEqual(['child.dateOfBirth'])
     expect(paths(c, ['child', 'dateOfBirth'], '2024-01-01')).toEqual(['child.dateOfBirth', 'identity'])
   })
+  test('nothing on it, and nothing taken off, is no change beside it', () => {
+    expect(paths(inRide(c, []), ['ride', 'own'], null)).toEqual(['ride.own'])
+  })
+  test('what was measured in the entry that asked is of the child that is there now', () => {
+    const asked = applyPuts(c, [put(['child', 'dateOfBirth'], '2024-01-01'), put(['child', 'massKg'], measured(15))], Sequence(7)) // prettier-ignore
+    if (!asked.ok) throw new Error('asked')
+    const { case: now } = asked.value
+    const after = applyPuts(now, [put(['identity'], { ...now.identity, answer: 'another' })], Sequence(8))
+    if (!after.ok) throw new Error(JSON.stringify(after.error))
+    expect(after.value.case.child).toMatchObject({ massKg: { value: 15 } })
+    expect(after.value.case.child).not.toHaveProperty('statureCm')
+  })
   test('the same day dates no measure; another one does', () => {
     const undated = { ...c, child: { ...c.child, massKg: measured(10.4) } }
     expect(paths(undated, ['today'], c.today)).toEqual(['today'])
