@@ -1,6 +1,7 @@
 // `npm run mutants [FOLDER …]`: small faults put into core one by one, and whether a test notices. A folder is tried
 // with the tests that stand nearest to it; what was tried before and has not changed is not tried again. Not part of
-// `npm test`: a whole run takes hours. With `--survivors` only what the last run of the folder left standing is tried.
+// `npm test`: a whole run takes hours. With `--survivors` only what the last run of the folder left standing is tried, with
+// `--only FILES` (a glob) only those files; either is put into what the last run found.
 // What may stay unnoticed is explained in `core/mutants`; what is not, is named here.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
@@ -70,7 +71,9 @@ for (const folder of asked) {
   process.env.MUTANTS_SUITE = bundle
   process.env.MUTANTS_LEFT = `${out}/${name}.left.txt`
   const glob = folder === 'rules/*' ? 'core/src/rules/*.ts' : `core/src/${folder}/**/*.ts`
-  const before = values.survivors ? lastOf(folder, `${out}/${name}.json`) : undefined
+  const file = { whole: `${out}/${name}.json`, again: `${out}/${name}.again.json` }
+  const before = values.survivors ? lastOf(folder, file.whole) : undefined
+  const isPart = values.survivors || values.only !== undefined
   if (before && leftStanding(before).length === 0) {
     say(`${folder}: nothing was left standing in what has not changed since`)
     continue
@@ -89,7 +92,7 @@ for (const folder of asked) {
     coverageAnalysis: 'perTest',
     ignoreStatic: false,
     concurrency: Number(values.jobs),
-    incremental: !values.survivors,
+    incremental: !isPart,
     incrementalFile: `${out}/${name}.incremental.json`,
     force: values.force,
     timeoutMS: 4000,
@@ -97,26 +100,27 @@ for (const folder of asked) {
     ignorePatterns: ['web', 'server', 'e2e', 'data', 'test-results', 'docs/screenshots', '.git', 'core/dist'],
     tempDirName: `${out}/.sandbox-${name}`,
     reporters: ['json', 'progress-append-only', 'as-they-come'],
-    jsonReporter: { fileName: values.survivors ? `${out}/${name}.again.json` : `${out}/${name}.json` },
+    jsonReporter: { fileName: isPart ? file.again : file.whole },
     thresholds: { high: 95, low: 85, break: null },
     allowConsoleColors: false,
   }).runMutationTest()
   if (before) merge(before, results)
-  const all = before ? mutantsOf(before).map(({ mutant }) => mutant) : results
+  const found = before ?? (isPart ? withFiles(read(file.again), file.whole) : read(file.whole))
+  const all = mutantsOf(found).map(({ mutant }) => mutant)
   const count = (...states) => all.filter((r) => states.includes(r.status)).length
   const killed = count('Killed', 'Timeout')
   const seen = killed + count(...LEFT)
   const score = seen === 0 ? 100 : (100 * killed) / seen
   rows.push(`${folder}: ${score.toFixed(1)} % (${killed} of ${seen}; ${count('CompileError')} do not compile)`)
   say(rows.at(-1))
-  if (before) writeFileSync(`${out}/${name}.json`, JSON.stringify(before))
+  if (isPart) writeFileSync(file.whole, JSON.stringify(found))
   sayWhatIsUnexplained(name)
 }
 writeFileSync(`${out}/last.txt`, `${rows.join('\n')}\n`)
 
 /** What stands and is not explained, and what is explained and does not stand. */
 function sayWhatIsUnexplained(name) {
-  const report = JSON.parse(readFileSync(`${out}/${name}.json`, 'utf8'))
+  const report = read(`${out}/${name}.json`)
   const left = mutantsOf(report)
     .filter(({ mutant }) => LEFT.includes(mutant.status))
     .map(({ file, mutant }) => ({
@@ -131,9 +135,16 @@ function sayWhatIsUnexplained(name) {
 }
 /** What the last run of a folder found. */
 function lastOf(folder, file) {
-  if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8'))
+  if (existsSync(file)) return read(file)
   console.error(`${folder} has not been run yet: without --survivors first.`)
   process.exit(2)
+}
+/** What the last run found, with the files of this one as they are now; this one alone where there was none. */
+function withFiles(now, file) {
+  return existsSync(file) ? { ...now, files: { ...read(file).files, ...now.files } } : now
+}
+function read(file) {
+  return JSON.parse(readFileSync(file, 'utf8'))
 }
 /** Every mutant of a report, with its file. */
 function mutantsOf(report) {
