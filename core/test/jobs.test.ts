@@ -15,7 +15,6 @@ const PSEUDO = {
     JOB_KINDS.map((kind) => [
       kind,
       {
-        title: `⟦${kind}⟧`,
         steps: Object.fromEntries(Object.keys(JOBS_EN.jobs[kind].steps).map((id) => [id, () => `⟦${kind}/${id}⟧`])),
       },
     ]),
@@ -26,6 +25,7 @@ const PSEUDO = {
       { label: `⟦${id}⟧`, how: `⟦${id}⟧`, good: `⟦${id}⟧`, bad: `⟦${id}⟧`, remedy: `⟦${id}⟧` },
     ]),
   ),
+  titles: Object.fromEntries(JOB_KINDS.map((kind) => [kind, `⟦${kind}⟧`])),
   unsure: '⟦unsure⟧',
   conversion: () => '⟦conversion⟧',
 } as unknown as JobTexts
