@@ -57,10 +57,11 @@ function Unit({ model, unit }: { readonly model: RestraintModel; readonly unit: 
   const [isEditing, setEditing] = useState(false)
   const isLead = useMay('lead')
   const mayFit = useMay('lead', 'fitter', 'trainee')
-  const jobs = useAnswer({ queryKey: ['jobs', unit.id], queryFn: () => api.jobs(unit.id) })
+  const jobs = useAnswer({ queryKey: ['jobs', unit.id], queryFn: () => api.jobs(unit.id), ...ON_OPENING })
   const been = useAnswer({
     queryKey: ['been', unit.id],
     queryFn: () => api.logbook(`unitId=${encodeURIComponent(unit.id)}`, 0, LATELY),
+    ...ON_OPENING,
   })
   const state = unitState(model, unit, today)
   return (

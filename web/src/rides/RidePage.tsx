@@ -7,7 +7,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { v4 } from 'uuid'
-import { useAnswer } from '../session/queries.ts'
+import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { CarField } from '../car/CarField.tsx'
 import { spotOn } from '../car/field.ts'
 import { ShellFromAbove } from '../car/ShellFromAbove.tsx'
@@ -39,7 +39,12 @@ const isDone = (m: Member): boolean => m.verdict === 'ready' && !m.isOutdated
 /** All who travel at once: how each fitting stands, what is on it that widens it, in which order they go in. */
 export default function RidePage() {
   const { id = '' } = useParams()
-  const asked = useAnswer({ queryKey: ['ride', id], queryFn: () => api.ride(id), refetchInterval: 10_000 })
+  const asked = useAnswer({
+    queryKey: ['ride', id],
+    queryFn: () => api.ride(id),
+    refetchInterval: 10_000,
+    ...ON_OPENING,
+  })
   const mayFit = useMay('lead', 'fitter', 'trainee')
   useEffect(() => {
     document.title = msg.rideNimbleAnchor

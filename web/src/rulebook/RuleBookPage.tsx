@@ -5,7 +5,7 @@ import { SOURCE_WORD, standsOnOf, titleOf, RULE_STAGES, RULES, type AnyRule } fr
 import { STAGE_TEXT } from '@nimble-anchor/core/verdict'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useLocation, useNavigate } from 'react-router'
-import { useAnswer } from '../session/queries.ts'
+import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { DrawingView } from '../drawings/DrawingView.tsx'
 import { api } from '../session/api.ts'
 import { Button } from '../ui/Button.tsx'
@@ -45,7 +45,7 @@ export default function RuleBookPage() {
   const [severity, setSeverity] = useState('')
   const isWide = useMedia('(min-width: 1024px)')
   // The rules stand without the log; only the counts are missing then.
-  const { data: counts } = useAnswer({ queryKey: ['rule-counts'], queryFn: () => api.ruleCounts() })
+  const { data: counts } = useAnswer({ queryKey: ['rule-counts'], queryFn: () => api.ruleCounts(), ...ON_OPENING })
   useEffect(() => {
     document.title = msg.ruleBookNimbleAnchor
   }, [])

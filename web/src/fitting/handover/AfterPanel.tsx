@@ -7,7 +7,7 @@ import { JOB_TITLE } from '@nimble-anchor/core/restraint'
 import { Link, useNavigate } from 'react-router'
 import { api } from '../../session/api.ts'
 import { fitterName } from '../../session/preferences.ts'
-import { useAnswer } from '../../session/queries.ts'
+import { ON_OPENING, useAnswer } from '../../session/queries.ts'
 import { CarerLinkButton } from './CarerLinkButton.tsx'
 import { Button } from '../../ui/Button.tsx'
 import { Panel } from '../../ui/Panel.tsx'
@@ -32,6 +32,7 @@ export function AfterPanel({ fittingId, current, isSigned }: Props) {
     queryKey: ['rechecks', fittingId],
     queryFn: () => api.rechecks(fittingId),
     enabled: isSigned,
+    ...ON_OPENING,
   })
   if (!model || !mode || !route) return null
   const kinds = jobsFor({ model, mode, route }).filter((k) => k !== 'convert')
