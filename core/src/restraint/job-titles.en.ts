@@ -13,4 +13,4 @@ export const JOB_TITLE = {
 
 /** The same of a stored job; a file from elsewhere may name one that is not known here. */
 export const jobTitle = (job: string): string =>
-  (JOB_TITLE as Readonly<Record<string, string>>)[job] ?? job.replaceAll('-', ' ')
+  Object.hasOwn(JOB_TITLE, job) ? JOB_TITLE[job as keyof typeof JOB_TITLE] : job.replaceAll('-', ' ')

@@ -7,7 +7,6 @@ import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { toast } from 'sonner'
 import { v4 } from 'uuid'
-import { ON_OPENING, useAnswer } from '../session/queries.ts'
 import { CarField } from '../car/CarField.tsx'
 import { spotOn } from '../car/field.ts'
 import { ShellFromAbove } from '../car/ShellFromAbove.tsx'
@@ -24,6 +23,7 @@ import { Page } from '../ui/Page.tsx'
 import { Panel } from '../ui/Panel.tsx'
 import { sayRefusal } from '../ui/refusal.ts'
 import { StateMark, VERDICT_MARK, type MarkState } from '../ui/StateMark.tsx'
+import { useRide } from './useRide.ts'
 import * as msg from './messages.en.ts'
 
 const RIDE_MARK: Record<RideView['verdict'], MarkState> = {
@@ -39,12 +39,7 @@ const isDone = (m: Member): boolean => m.verdict === 'ready' && !m.isOutdated
 /** All who travel at once: how each fitting stands, what is on it that widens it, in which order they go in. */
 export default function RidePage() {
   const { id = '' } = useParams()
-  const asked = useAnswer({
-    queryKey: ['ride', id],
-    queryFn: () => api.ride(id),
-    refetchInterval: 10_000,
-    ...ON_OPENING,
-  })
+  const asked = useRide(id)
   const mayFit = useMay('lead', 'fitter', 'trainee')
   useEffect(() => {
     document.title = msg.rideNimbleAnchor
